@@ -1,0 +1,214 @@
+package app.blenner.core.document;
+
+import java.net.IDN;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Where a link, picture or film points, in one canonical spelling that RFC 3986 allows.
+ *
+ * <p>Things inside the site are named relative to the file an item is kept in, {@code
+ * ../items/KEY.html} and {@code ../assets/NAME}, so that a stored text still works as a file beside
+ * the files it names. There is no form for any other scheme: an address that is not one of these
+ * kinds does not exist here.
+ *
+ * @param kind what it points to
+ * @param value its spelling, as it stands in HTML
+ */
+public record Address(Kind kind, String value) {
+
+  /** What an address points to. */
+  public enum Kind {
+    /** A page elsewhere, {@code http} or {@code https}. */
+    WEB,
+    /** A mailbox, RFC 6068. */
+    MAIL,
+    /** A telephone, RFC 3966. */
+    PHONE,
+    /** An item of this site, perhaps a place within it. */
+    ITEM,
+    /** An asset of this site. */
+    ASSET,
+    /** A place within the same text. */
+    PLACE,
+    /** A path on this site that belongs to no item, such as a section's page. */
+    PATH
+  }
+
+  /** Longest address that is taken, in characters. */
+  public static final int MAX_LENGTH = 4000;
+
+  private static final String UNRESERVED = "-._~";
+  private static final String SUB_DELIMS = "!$&'()*+,;=";
+  private static final String PATH_CHARS = UNRESERVED + SUB_DELIMS + ":@/";
+  private static final String QUERY_CHARS = PATH_CHARS + "?";
+
+  /** The parsing expression of RFC 3986, appendix B. */
+  private static final Pattern PARTS =
+      Pattern.compile("^(?:([^:/?#]+):)?(?://([^/?#]*))?([^?#]*)(?:\\?([^#]*))?(?:#(.*))?$");
+
+  private static final Pattern AUTHORITY = Pattern.compile("(\\[[0-9A-Fa-f:.]+]|[^:@\\[\\]]+)(?::(\\d{0,5}))?");
+  private static final Pattern HOST = Pattern.compile("[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*\\.?");
+  private static final Pattern ITEM = Pattern.compile("\\.\\./items/([a-z0-9][a-z0-9-]{0,79})\\.html(?:#(.*))?");
+  private static final Pattern ASSET = Pattern.compile("\\.\\./assets/([A-Za-z0-9][A-Za-z0-9._-]{0,119})");
+  private static final Pattern MAILBOX = Pattern.compile("[^\\s@<>\"(),:;\\[\\]\\\\]+@[^\\s@<>\"(),:;\\[\\]\\\\]+");
+  private static final Pattern PHONE = Pattern.compile("\\+?[0-9*#().-]*[0-9][0-9*#().-]*(;ext=[0-9]+)?");
+
+  public Address {
+    if (!canonical(value).equals(Optional.of(new Spelling(kind, value)))) {
+      throw new IllegalArgumentException("not an address of this kind: " + kind + " " + value);
+    }
+  }
+
+  private record Spelling(Kind kind, String value) {}
+
+  /** The address of an asset. */
+  public static Address asset(String name) {
+    return parse("../assets/" + name).orElseThrow(() -> new IllegalArgumentException(name));
+  }
+
+  /** The address of an item. */
+  public static Address item(String key) {
+    return parse("../items/" + key + ".html").orElseThrow(() -> new IllegalArgumentException(key));
+  }
+
+  /** Whether this can be the key of an item. */
+  public static boolean isItemKey(String key) {
+    return ITEM.matcher("../items/" + key + ".html").matches() && key.indexOf('#') < 0;
+  }
+
+  /** Whether this can be the name of an asset. */
+  public static boolean isAssetName(String name) {
+    return ASSET.matcher("../assets/" + name).matches();
+  }
+
+  /**
+   * Reads an address as it stands in HTML or as somebody typed it.
+   *
+   * @return empty when it is none of the kinds
+   */
+  public static Optional<Address> parse(String given) {
+    return canonical(given).map(s -> new Address(s.kind, s.value));
+  }
+
+  private static Optional<Spelling> canonical(String given) {
+    if (given == null || given.length() > MAX_LENGTH) {
+      return Optional.empty();
+    }
+    // Browsers drop these before they look at the scheme, and so must whoever judges it.
+    String s = PlainText.legal(given).replace("\n", "").replace("\t", "").strip();
+    Matcher item = ITEM.matcher(s);
+    if (item.matches()) {
+      String place = item.group(2) == null ? "" : "#" + encode(item.group(2), QUERY_CHARS);
+      return Optional.of(new Spelling(Kind.ITEM, s.replaceFirst("(?s)#.*", "") + place));
+    }
+    if (ASSET.matcher(s).matches()) {
+      return Optional.of(new Spelling(Kind.ASSET, s));
+    }
+    if (s.startsWith("#") && s.length() > 1) {
+      return Optional.of(new Spelling(Kind.PLACE, "#" + encode(s.substring(1), QUERY_CHARS)));
+    }
+    Matcher parts = PARTS.matcher(s);
+    if (!parts.matches()) {
+      return Optional.empty();
+    }
+    String scheme = parts.group(1) == null ? "" : parts.group(1).toLowerCase(Locale.ROOT);
+    return switch (scheme) {
+      case "http", "https" -> web(scheme, parts);
+      case "mailto" -> mail(parts);
+      case "tel" -> phone(parts);
+      case "" -> sitePath(parts, s);
+      default -> Optional.empty();
+    };
+  }
+
+  private static Optional<Spelling> web(String scheme, Matcher parts) {
+    Matcher authority = AUTHORITY.matcher(parts.group(2) == null ? "" : parts.group(2));
+    if (!authority.matches()) {
+      return Optional.empty();
+    }
+    String host = host(authority.group(1));
+    String port = authority.group(2) == null || authority.group(2).isEmpty() ? "" : ":" + authority.group(2);
+    if (host == null || (port.length() > 1 && Integer.parseInt(port.substring(1)) > 65535)) {
+      return Optional.empty();
+    }
+    return Optional.of(new Spelling(Kind.WEB, scheme + "://" + host + port + tail(parts)));
+  }
+
+  private static String host(String given) {
+    if (given.startsWith("[")) {
+      return given.toLowerCase(Locale.ROOT);
+    }
+    try {
+      String ascii = IDN.toASCII(given, IDN.ALLOW_UNASSIGNED).toLowerCase(Locale.ROOT);
+      return HOST.matcher(ascii).matches() ? ascii : null;
+    } catch (IllegalArgumentException | IndexOutOfBoundsException e) {
+      return null;
+    }
+  }
+
+  private static Optional<Spelling> mail(Matcher parts) {
+    String box = parts.group(3).strip();
+    if (!MAILBOX.matcher(box).matches() || parts.group(2) != null) {
+      return Optional.empty();
+    }
+    String query = parts.group(4) == null ? "" : "?" + encode(parts.group(4), QUERY_CHARS);
+    return Optional.of(new Spelling(Kind.MAIL, "mailto:" + encode(box, PATH_CHARS) + query));
+  }
+
+  private static Optional<Spelling> phone(Matcher parts) {
+    String number = parts.group(3).replaceAll("[\\s\\u00A0]", "");
+    boolean plain = parts.group(2) == null && parts.group(4) == null && parts.group(5) == null;
+    return plain && PHONE.matcher(number).matches()
+        ? Optional.of(new Spelling(Kind.PHONE, "tel:" + number))
+        : Optional.empty();
+  }
+
+  private static Optional<Spelling> sitePath(Matcher parts, String whole) {
+    boolean rooted = parts.group(2) == null && whole.startsWith("/") && !whole.startsWith("/\\");
+    return rooted && !whole.startsWith("//")
+        ? Optional.of(new Spelling(Kind.PATH, tail(parts)))
+        : Optional.empty();
+  }
+
+  private static String tail(Matcher parts) {
+    return encode(parts.group(3), PATH_CHARS)
+        + (parts.group(4) == null ? "" : "?" + encode(parts.group(4), QUERY_CHARS))
+        + (parts.group(5) == null ? "" : "#" + encode(parts.group(5), QUERY_CHARS));
+  }
+
+  /** Percent-encodes what RFC 3986 does not allow here, and leaves what is encoded already. */
+  private static String encode(String part, String allowed) {
+    StringBuilder out = new StringBuilder(part.length());
+    for (byte b : part.getBytes(StandardCharsets.UTF_8)) {
+      char c = (char) (b & 0xFF);
+      boolean letterOrDigit = (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9');
+      if (letterOrDigit || c == '%' || (c < 0x80 && allowed.indexOf(c) >= 0)) {
+        out.append(c);
+      } else {
+        out.append(String.format("%%%02X", (int) c));
+      }
+    }
+    return out.toString().replaceAll("%(?![0-9A-Fa-f]{2})", "%25");
+  }
+
+  /** The key of the item, where it points to one. */
+  public String itemKey() {
+    Matcher m = ITEM.matcher(value);
+    return m.matches() ? m.group(1) : "";
+  }
+
+  /** The name of the asset, where it points to one. */
+  public String assetName() {
+    return kind == Kind.ASSET ? value.substring("../assets/".length()) : "";
+  }
+
+  /** What follows the number sign, or empty. */
+  public String place() {
+    int hash = value.indexOf('#');
+    return hash < 0 ? "" : value.substring(hash + 1);
+  }
+}

@@ -1,0 +1,28 @@
+package app.blenner.core.document;
+
+import java.util.List;
+
+/**
+ * A sound with its player's controls. It never starts by itself.
+ *
+ * @param source the asset
+ * @param title what it is
+ * @param captions its track of captions, or null
+ * @param caption words below it
+ */
+public record Audio(Address source, String title, Track captions, List<Inline> caption)
+    implements Block {
+
+  public Audio {
+    if (source == null || source.kind() != Address.Kind.ASSET) {
+      throw new IllegalArgumentException("not the address of an asset: " + source);
+    }
+    title = PlainText.line(title);
+    caption = Inlines.tidy(caption);
+  }
+
+  @Override
+  public <R> R accept(BlockVisitor<R> visitor) {
+    return visitor.audio(this);
+  }
+}

@@ -1,0 +1,28 @@
+package app.blenner.core.document;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The way to one block: its index at the top, then by turns the group inside that block and the
+ * index within the group. {@code [3, 0, 1]} is the second block of the first group (say, the first
+ * list item) of the fourth block.
+ *
+ * @param steps the indices, all from 0
+ */
+public record BlockPath(List<Integer> steps) {
+
+  /** Above the first block. */
+  public static final BlockPath TOP = new BlockPath(List.of());
+
+  public BlockPath {
+    steps = List.copyOf(steps);
+  }
+
+  /** One step further. */
+  public BlockPath then(int step) {
+    List<Integer> next = new ArrayList<>(steps);
+    next.add(step);
+    return new BlockPath(next);
+  }
+}

@@ -1,0 +1,10 @@
+package app.blenner.core.document;
+
+/** A thematic break between two parts. */
+public record Divider() implements Block {
+
+  @Override
+  public <R> R accept(BlockVisitor<R> visitor) {
+    return visitor.divider(this);
+  }
+}

@@ -1,0 +1,41 @@
+package app.blenner.core.document;
+
+import java.util.List;
+
+/**
+ * A heading.
+ *
+ * @param level 1 to 6; the page's own title is level 1, so a text begins with level 2
+ * @param anchor its name as a jump target, or empty to have one made when the page is rendered
+ * @param content its words
+ * @param style its attributes
+ */
+public record Heading(int level, String anchor, List<Inline> content, BlockStyle style)
+    implements Block {
+
+  public Heading {
+    level = Math.max(1, Math.min(6, level));
+    anchor = Anchors.legal(anchor);
+    content = Inlines.tidy(content);
+  }
+
+  /** A plain heading of plain text. */
+  public static Heading of(int level, String text) {
+    return new Heading(level, "", List.of(Text.of(text)), BlockStyle.PLAIN);
+  }
+
+  /** The same heading at another level. */
+  public Heading atLevel(int other) {
+    return new Heading(other, anchor, content, style);
+  }
+
+  @Override
+  public <R> R accept(BlockVisitor<R> visitor) {
+    return visitor.heading(this);
+  }
+
+  @Override
+  public boolean isVoid() {
+    return content.isEmpty();
+  }
+}

@@ -1,0 +1,46 @@
+package app.blenner.core.document;
+
+import java.util.List;
+
+/**
+ * A list of items that the page fills in when it is rendered.
+ *
+ * @param title words above it, or empty
+ * @param source which items
+ */
+public record ItemList(String title, Source source) implements Block {
+
+  /** Which items. */
+  public sealed interface Source permits Latest, Picked {}
+
+  /**
+   * The latest live items.
+   *
+   * @param section short name of a section, or empty for all
+   * @param topic short name of a topic, or empty for all
+   * @param count how many, 1 to 50
+   */
+  public record Latest(String section, String topic, int count) implements Source {
+    public Latest {
+      section = MarkValues.name(section) == null ? "" : section;
+      topic = MarkValues.name(topic) == null ? "" : topic;
+      count = Math.max(1, Math.min(50, count));
+    }
+  }
+
+  /** Items picked by hand, in order. */
+  public record Picked(List<ItemReference> items) implements Source {
+    public Picked {
+      items = List.copyOf(items);
+    }
+  }
+
+  public ItemList {
+    title = PlainText.line(title);
+  }
+
+  @Override
+  public <R> R accept(BlockVisitor<R> visitor) {
+    return visitor.itemList(this);
+  }
+}

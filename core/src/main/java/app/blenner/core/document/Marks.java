@@ -1,0 +1,60 @@
+package app.blenner.core.document;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The marks of one run, at most one of each kind, sorted from the outermost inwards.
+ *
+ * @param all the marks in that order
+ */
+public record Marks(List<Mark> all) {
+
+  /** No marks. */
+  public static final Marks NONE = new Marks(List.of());
+
+  public Marks {
+    if (all.size() > 1) {
+      List<Mark> sorted = new ArrayList<>(all);
+      sorted.sort(Comparator.comparingInt(Mark::rank));
+      for (int i = 1; i < sorted.size(); i++) {
+        if (sorted.get(i).rank() == sorted.get(i - 1).rank()) {
+          throw new IllegalArgumentException("two marks of one kind: " + sorted);
+        }
+      }
+      all = List.copyOf(sorted);
+    } else {
+      all = List.copyOf(all);
+    }
+  }
+
+  /** These marks and one more, which takes the place of one of its kind; null changes nothing. */
+  public Marks with(Mark mark) {
+    if (mark == null || all.contains(mark)) {
+      return this;
+    }
+    List<Mark> next = new ArrayList<>(all.size() + 1);
+    for (Mark m : all) {
+      if (m.rank() != mark.rank()) {
+        next.add(m);
+      }
+    }
+    next.add(mark);
+    return new Marks(next);
+  }
+
+  /** The marks that both have. */
+  public Marks shared(Marks other) {
+    if (equals(other)) {
+      return this;
+    }
+    return new Marks(all.stream().filter(other.all::contains).toList());
+  }
+
+  /** The link among them. */
+  public Optional<Mark.Link> link() {
+    return !all.isEmpty() && all.get(0) instanceof Mark.Link l ? Optional.of(l) : Optional.empty();
+  }
+}

@@ -1,0 +1,56 @@
+package app.blenner.core.document;
+
+import java.util.List;
+
+/**
+ * A picture.
+ *
+ * @param source the asset, or the address of a picture elsewhere
+ * @param alternative its alternative text; empty for a decorative picture; null while nobody said
+ * @param width how wide it is shown
+ * @param side where it stands
+ * @param link where a click on it leads, or null
+ * @param caption words below it
+ * @param credit who made it, or empty
+ */
+public record Picture(
+    Address source,
+    String alternative,
+    Width width,
+    Side side,
+    Mark.Link link,
+    List<Inline> caption,
+    String credit)
+    implements Block {
+
+  public Picture {
+    if (!isSource(source)) {
+      throw new IllegalArgumentException("not the address of a picture: " + source);
+    }
+    alternative = alternative == null ? null : PlainText.line(alternative);
+    caption = Inlines.tidy(caption);
+    credit = PlainText.line(credit);
+  }
+
+  /** Whether a picture can come from this address: an asset, or a page of the web. */
+  public static boolean isSource(Address address) {
+    return address != null
+        && (address.kind() == Address.Kind.ASSET || address.kind() == Address.Kind.WEB);
+  }
+
+  /** A picture from an asset, with nothing said of it yet. */
+  public static Picture of(String asset) {
+    return new Picture(
+        Address.asset(asset), null, Width.OWN, Side.NONE, null, List.of(), "");
+  }
+
+  /** The same picture with this alternative text. */
+  public Picture withAlternative(String text) {
+    return new Picture(source, text, width, side, link, caption, credit);
+  }
+
+  @Override
+  public <R> R accept(BlockVisitor<R> visitor) {
+    return visitor.picture(this);
+  }
+}

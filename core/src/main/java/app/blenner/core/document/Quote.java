@@ -1,0 +1,36 @@
+package app.blenner.core.document;
+
+import java.util.List;
+
+/**
+ * A quotation.
+ *
+ * @param pull whether it is a pull quote, a sentence of the text itself set large
+ * @param source address of what is quoted, or null
+ * @param blocks what is quoted
+ * @param attribution who said it, or empty
+ */
+public record Quote(boolean pull, Address source, List<Block> blocks, List<Inline> attribution)
+    implements Block {
+
+  public Quote {
+    source = source != null && source.kind() == Address.Kind.WEB ? source : null;
+    blocks = Blocks.tidy(blocks);
+    attribution = Inlines.tidy(attribution);
+  }
+
+  @Override
+  public <R> R accept(BlockVisitor<R> visitor) {
+    return visitor.quote(this);
+  }
+
+  @Override
+  public List<List<Block>> groups() {
+    return List.of(blocks);
+  }
+
+  @Override
+  public Block withGroups(List<List<Block>> groups) {
+    return new Quote(pull, source, groups.get(0), attribution);
+  }
+}

@@ -1,0 +1,22 @@
+package app.blenner.core.document;
+
+import java.util.List;
+
+/**
+ * Items a reader may go on with.
+ *
+ * @param title words above them, or empty
+ * @param items the items, picked by hand, in order
+ */
+public record RelatedItems(String title, List<ItemReference> items) implements Block {
+
+  public RelatedItems {
+    title = PlainText.line(title);
+    items = List.copyOf(items);
+  }
+
+  @Override
+  public <R> R accept(BlockVisitor<R> visitor) {
+    return visitor.relatedItems(this);
+  }
+}

@@ -1,0 +1,37 @@
+package app.blenner.core.document;
+
+import java.util.List;
+
+/**
+ * A film with its player's controls. It never starts by itself.
+ *
+ * @param source the asset
+ * @param title what it is
+ * @param poster a picture shown before it plays, or null
+ * @param captions its track of captions, or null
+ * @param width how wide
+ * @param caption words below it
+ */
+public record Video(
+    Address source,
+    String title,
+    Address poster,
+    Track captions,
+    Width width,
+    List<Inline> caption)
+    implements Block {
+
+  public Video {
+    if (source == null || source.kind() != Address.Kind.ASSET) {
+      throw new IllegalArgumentException("not the address of an asset: " + source);
+    }
+    title = PlainText.line(title);
+    poster = poster != null && poster.kind() == Address.Kind.ASSET ? poster : null;
+    caption = Inlines.tidy(caption);
+  }
+
+  @Override
+  public <R> R accept(BlockVisitor<R> visitor) {
+    return visitor.video(this);
+  }
+}

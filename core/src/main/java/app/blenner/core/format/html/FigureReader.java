@@ -1,0 +1,243 @@
+package app.blenner.core.format.html;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.document.Audio;
+import app.blenner.core.document.Block;
+import app.blenner.core.document.Embed;
+import app.blenner.core.document.Gallery;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Mark;
+import app.blenner.core.document.Picture;
+import app.blenner.core.document.Quote;
+import app.blenner.core.document.Side;
+import app.blenner.core.document.Text;
+import app.blenner.core.document.Track;
+import app.blenner.core.document.Video;
+import app.blenner.core.document.Width;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
+import org.jsoup.nodes.TextNode;
+
+/** Reads quotes, pictures, galleries, embeds and players, in a figure or bare. */
+final class FigureReader {
+  private final HtmlReader reader;
+
+  FigureReader(HtmlReader reader) {
+    this.reader = reader;
+  }
+
+  /** A figure taken apart: its one main element, the caption, and whatever else is in it. */
+  private record Parts(Element main, Element caption, List<Node> rest) {}
+
+  private static Parts parts(Element figure) {
+    Element main = null;
+    Element caption = null;
+    List<Node> rest = new ArrayList<>();
+    for (Node node : figure.childNodes()) {
+      boolean blank = node instanceof TextNode t && t.isBlank();
+      if (node instanceof Element e && e.normalName().equals("figcaption") && caption == null) {
+        caption = e;
+      } else if (node instanceof Element e && main == null) {
+        main = e;
+      } else if (!blank) {
+        rest.add(node);
+      }
+    }
+    return new Parts(main, caption, rest);
+  }
+
+  void figure(Element figure, HtmlReader.Place place, Flow flow) {
+    Parts parts = parts(figure);
+    HtmlReader.Place inner = place.inside();
+    if (figure.hasClass("gallery") && place.mayNest()) {
+      gallery(figure, parts, inner, flow);
+      return;
+    }
+    Element main = parts.main;
+    HtmlReader.Split caption =
+        parts.caption == null
+            ? new HtmlReader.Split(List.of(), List.of())
+            : reader.split(withoutCredit(parts.caption), inner);
+    Block block = main == null ? null : mainBlock(figure, main, parts, caption.inline(), place);
+    if (block == null) {
+      reader.ownLines(figure, place, flow);
+      return;
+    }
+    flow.add(block);
+    flow.addAll(caption.rest());
+    flow.addAll(reader.blocks(parts.rest, inner));
+  }
+
+  private Block mainBlock(
+      Element figure, Element main, Parts parts, List<Inline> caption, HtmlReader.Place place) {
+    Element only = main.childrenSize() == 1 && main.ownText().isBlank() ? main.child(0) : null;
+    Width width = Width.parse(StyleReader.declarations(figure).get("width"));
+    switch (main.normalName()) {
+      case "blockquote":
+        return place.mayNest() ? quote(main, figure.hasClass("pull"), caption, place) : null;
+      case "img":
+        return picture(main, null, figure, parts.caption, caption);
+      case "a":
+        if (only != null && only.normalName().equals("img")) {
+          return picture(only, MarkReader.link(main).orElse(null), figure, parts.caption, caption);
+        }
+        return figure.hasClass("embed") ? embed(main, figure, width, caption) : null;
+      case "iframe":
+        return frame(main, caption);
+      case "audio":
+      case "video":
+        return player(main, width, caption);
+      default:
+        return null;
+    }
+  }
+
+  private static Element credit(Element caption) {
+    Element last = caption == null ? null : caption.lastElementChild();
+    boolean ends = last != null && last.normalName().equals("small");
+    for (Node n = ends ? last.nextSibling() : null; n != null; n = n.nextSibling()) {
+      ends = ends && n instanceof TextNode t && t.isBlank();
+    }
+    return ends ? last : null;
+  }
+
+  private static Element withoutCredit(Element caption) {
+    Element copy = caption.clone();
+    boolean picture = caption.parent() != null && caption.parent().selectFirst("> img, > a > img") != null;
+    Element credit = picture ? credit(copy) : null;
+    if (credit != null) {
+      credit.remove();
+    }
+    return copy;
+  }
+
+  private Block picture(
+      Element img, Mark.Link link, Element figure, Element captionElement, List<Inline> caption) {
+    Optional<Address> source = Address.parse(img.attr("src")).filter(Picture::isSource);
+    if (source.isEmpty()) {
+      return null;
+    }
+    Element credit = credit(captionElement);
+    return new Picture(
+        source.get(),
+        img.hasAttr("alt") ? img.attr("alt") : null,
+        Width.parse(StyleReader.declarations(figure).get("width")),
+        StyleReader.side(figure),
+        link,
+        caption,
+        credit == null ? "" : Words.of(credit));
+  }
+
+  private void gallery(Element figure, Parts parts, HtmlReader.Place place, Flow flow) {
+    List<Node> nodes = new ArrayList<>(figure.childNodes());
+    nodes.remove(parts.caption);
+    List<Picture> pictures = new ArrayList<>();
+    List<Block> rest = new ArrayList<>();
+    for (Block block : reader.blocks(nodes, place)) {
+      if (block instanceof Picture p) {
+        pictures.add(p);
+      } else {
+        rest.add(block);
+      }
+    }
+    List<Inline> caption = List.of();
+    if (parts.caption != null) {
+      HtmlReader.Split split = reader.split(parts.caption, place);
+      caption = split.inline();
+      rest.addAll(split.rest());
+    }
+    int columns = 3;
+    for (String word : figure.classNames()) {
+      columns = word.matches("columns-[1-6]") ? word.charAt(8) - '0' : columns;
+    }
+    flow.add(new Gallery(columns, pictures, caption));
+    flow.addAll(rest);
+  }
+
+  private Quote quote(
+      Element blockquote, boolean pull, List<Inline> attribution, HtmlReader.Place place) {
+    HtmlReader.Place inner =
+        new HtmlReader.Place(
+            MarkReader.language(blockquote, place.marks()), place.level() + 1, place.depth() + 2);
+    Address source = Address.parse(blockquote.attr("cite")).orElse(null);
+    return new Quote(pull, source, reader.blocks(blockquote, inner), attribution);
+  }
+
+  void bareQuote(Element blockquote, HtmlReader.Place place, Flow flow) {
+    if (place.mayNest()) {
+      flow.add(quote(blockquote, false, List.of(), place));
+    } else {
+      reader.ownLines(blockquote, place, flow);
+    }
+  }
+
+  void bareImage(Element img, HtmlReader.Place place, Flow flow) {
+    Optional<Address> source = Address.parse(img.attr("src")).filter(Picture::isSource);
+    String alternative = img.hasAttr("alt") ? img.attr("alt") : null;
+    if (source.isEmpty()) {
+      // The picture cannot come along, but what it says in words can.
+      flow.add(new Text(alternative == null ? "" : alternative, place.marks()));
+    } else {
+      Mark.Link link = place.marks().link().orElse(null);
+      flow.add(
+          new Picture(source.get(), alternative, Width.OWN, Side.NONE, link, List.of(), ""));
+    }
+  }
+
+  void bareFrame(Element frame, Flow flow) {
+    Block block = frame(frame, List.of());
+    if (block != null) {
+      flow.add(block);
+    }
+  }
+
+  private static Block frame(Element frame, List<Inline> caption) {
+    Optional<Address> to =
+        Address.parse(frame.attr("src")).filter(a -> a.kind() == Address.Kind.WEB);
+    return to.map(a -> new Embed(a, frame.attr("title"), Width.OWN, Embed.Shape.WIDE, caption))
+        .orElse(null);
+  }
+
+  private static Block embed(Element a, Element figure, Width width, List<Inline> caption) {
+    Optional<Address> to = Address.parse(a.attr("href")).filter(x -> x.kind() == Address.Kind.WEB);
+    String ratio = StyleReader.declarations(figure).getOrDefault("aspect-ratio", "");
+    return to.map(x -> new Embed(x, Words.of(a), width, Embed.Shape.of(ratio), caption)).orElse(null);
+  }
+
+  void barePlayer(Element player, HtmlReader.Place place, Flow flow) {
+    Block block = player(player, Width.OWN, List.of());
+    if (block == null) {
+      reader.ownLines(player, place, flow);
+    } else {
+      flow.add(block);
+    }
+  }
+
+  private static Block player(Element player, Width width, List<Inline> caption) {
+    Element inner = player.selectFirst("> source");
+    String address = player.hasAttr("src") || inner == null ? player.attr("src") : inner.attr("src");
+    Optional<Address> source = asset(address);
+    if (source.isEmpty()) {
+      return null;
+    }
+    Element t = player.selectFirst("> track");
+    Track track =
+        asset(t == null ? "" : t.attr("src")).map(s -> new Track(s, t.attr("srclang"))).orElse(null);
+    return player.normalName().equals("audio")
+        ? new Audio(source.get(), Words.of(player), track, caption)
+        : new Video(
+            source.get(),
+            Words.of(player),
+            asset(player.attr("poster")).orElse(null),
+            track,
+            width,
+            caption);
+  }
+
+  private static Optional<Address> asset(String address) {
+    return Address.parse(address).filter(a -> a.kind() == Address.Kind.ASSET);
+  }
+}

@@ -1,0 +1,452 @@
+package app.blenner.core.format.html;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.document.Audio;
+import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockStyle;
+import app.blenner.core.document.BlockVisitor;
+import app.blenner.core.document.BulletedList;
+import app.blenner.core.document.ButtonLink;
+import app.blenner.core.document.Callout;
+import app.blenner.core.document.Code;
+import app.blenner.core.document.Columns;
+import app.blenner.core.document.ContactForm;
+import app.blenner.core.document.Divider;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Download;
+import app.blenner.core.document.Embed;
+import app.blenner.core.document.Fold;
+import app.blenner.core.document.Gallery;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.ItemList;
+import app.blenner.core.document.ItemReference;
+import app.blenner.core.document.JumpTarget;
+import app.blenner.core.document.ListItem;
+import app.blenner.core.document.Mark;
+import app.blenner.core.document.NumberedList;
+import app.blenner.core.document.Paragraph;
+import app.blenner.core.document.Picture;
+import app.blenner.core.document.Quote;
+import app.blenner.core.document.RawHtml;
+import app.blenner.core.document.RelatedItems;
+import app.blenner.core.document.Table;
+import app.blenner.core.document.TextColumns;
+import app.blenner.core.document.Track;
+import app.blenner.core.document.Video;
+import java.util.List;
+
+/**
+ * Writes the canonical HTML of a text: the same tree always gives the same characters. Blocks stand
+ * on lines of their own, attributes in a fixed order, characters escaped as the Living Standard's
+ * fragment serialisation escapes them.
+ *
+ * <p>The methods that a rendered page does otherwise are open to be overridden.
+ */
+public class HtmlWriter implements BlockVisitor<Void> {
+  /** What is written so far. */
+  protected final HtmlOut out = new HtmlOut();
+
+  private final InlineWriter inlines = new InlineWriter(out, this::openLink, this::closeLink);
+
+  /** The canonical HTML of a text, without a line feed at its end. */
+  public static String write(Document document) {
+    return write(document.blocks());
+  }
+
+  /** The canonical HTML of some blocks. */
+  public static String write(List<Block> blocks) {
+    HtmlWriter writer = new HtmlWriter();
+    writer.siblings(blocks);
+    return writer.out.toString();
+  }
+
+  /** The canonical HTML of running text. */
+  public static String writeInlines(List<Inline> content) {
+    HtmlWriter writer = new HtmlWriter();
+    writer.inline(content);
+    return writer.out.toString();
+  }
+
+  /** Writes blocks on lines of their own. */
+  protected final void siblings(List<? extends Block> blocks) {
+    for (int i = 0; i < blocks.size(); i++) {
+      if (i > 0) {
+        out.line();
+      }
+      blocks.get(i).accept(this);
+    }
+  }
+
+  /** Writes running text. */
+  protected final void inline(List<Inline> content) {
+    inlines.write(content);
+  }
+
+  /** Writes blocks within an element that is open, each on a line. */
+  protected final void within(List<? extends Block> blocks) {
+    if (!blocks.isEmpty()) {
+      out.line();
+      siblings(blocks);
+      out.line();
+    }
+  }
+
+  /** The address as it is written; a rendered page resolves it. */
+  protected String href(Address address) {
+    return address.value();
+  }
+
+  /** Opens a link. */
+  protected void openLink(Mark.Link link) {
+    out.open("a").attribute("href", href(link.address()));
+    out.attributeIf("title", link.title());
+    if (link.newTab()) {
+      out.attribute("target", "_blank").attribute("rel", "noopener");
+    }
+    out.endOpen();
+  }
+
+  /** Closes a link. */
+  protected void closeLink(Mark.Link link) {
+    out.close("a");
+  }
+
+  private static String classes(BlockStyle style) {
+    String align = style.align().className();
+    String indent = style.indent() == 0 ? "" : "indent-" + style.indent();
+    String cap = style.dropCap() ? "drop-cap" : "";
+    String name = style.name().isEmpty() ? "" : "style-" + style.name();
+    return HtmlOut.words(align, indent, cap, name);
+  }
+
+  @Override
+  public Void paragraph(Paragraph block) {
+    out.open("p").attributeIf("class", classes(block.style())).endOpen();
+    inline(block.content());
+    return out.close("p");
+  }
+
+  @Override
+  public Void heading(Heading block) {
+    String name = "h" + block.level();
+    out.open(name).attributeIf("id", anchor(block));
+    out.attributeIf("class", classes(block.style())).endOpen();
+    inline(block.content());
+    return out.close(name);
+  }
+
+  /** The heading's name as a jump target; a rendered page makes one where there is none. */
+  protected String anchor(Heading block) {
+    return block.anchor();
+  }
+
+  @Override
+  public Void bulletedList(BulletedList block) {
+    out.open("ul").attributeIf("class", block.bullet().className()).endOpen();
+    items(block.items());
+    return out.close("ul");
+  }
+
+  @Override
+  public Void numberedList(NumberedList block) {
+    out.open("ol");
+    if (block.start() != 1) {
+      out.attribute("start", String.valueOf(block.start()));
+    }
+    if (block.numbering() != NumberedList.Numbering.DECIMAL) {
+      out.attribute("type", block.numbering().type());
+    }
+    out.endOpen();
+    items(block.items());
+    return out.close("ol");
+  }
+
+  private void items(List<ListItem> items) {
+    for (ListItem item : items) {
+      out.line();
+      out.tag("li");
+      List<Block> blocks = item.blocks();
+      if (bareFirst(blocks) && blocks.stream().skip(1).allMatch(HtmlWriter::isList)) {
+        inline(((Paragraph) blocks.get(0)).content());
+        within(blocks.subList(1, blocks.size()));
+      } else {
+        within(blocks);
+      }
+      out.close("li");
+    }
+    out.line();
+  }
+
+  private static boolean isList(Block block) {
+    return block instanceof BulletedList || block instanceof NumberedList;
+  }
+
+  private static boolean bareFirst(List<Block> blocks) {
+    return !blocks.isEmpty() && blocks.get(0) instanceof Paragraph p && p.style().isPlain();
+  }
+
+  @Override
+  public Void quote(Quote block) {
+    out.open("figure").attribute("class", block.pull() ? "quote pull" : "quote").endOpen();
+    out.open("blockquote");
+    out.attributeIf("cite", block.source() == null ? "" : block.source().value()).endOpen();
+    within(block.blocks());
+    out.close("blockquote");
+    caption(block.attribution());
+    return out.close("figure");
+  }
+
+  /** Writes a caption where there is one. */
+  protected final void caption(List<Inline> content) {
+    if (!content.isEmpty()) {
+      out.tag("figcaption");
+      inline(content);
+      out.close("figcaption");
+    }
+  }
+
+  @Override
+  public Void picture(Picture block) {
+    out.open("figure").attribute("class", HtmlOut.words("picture", block.side().className()));
+    width(block.width().css());
+    out.endOpen();
+    if (block.link() != null) {
+      openLink(block.link());
+    }
+    image(block);
+    if (block.link() != null) {
+      closeLink(block.link());
+    }
+    if (!block.caption().isEmpty() || !block.credit().isEmpty()) {
+      out.tag("figcaption");
+      inline(block.caption());
+      if (!block.credit().isEmpty()) {
+        if (!block.caption().isEmpty()) {
+          out.text(" ");
+        }
+        out.tag("small").text(block.credit()).close("small");
+      }
+      out.close("figcaption");
+    }
+    return out.close("figure");
+  }
+
+  /** Writes the picture itself. */
+  protected void image(Picture block) {
+    out.open("img").attribute("src", href(block.source()));
+    if (block.alternative() != null) {
+      out.attribute("alt", block.alternative());
+    }
+    out.endOpen();
+  }
+
+  private void width(String css) {
+    out.attributeIf("style", css.isEmpty() ? "" : "width: " + css);
+  }
+
+  @Override
+  public Void gallery(Gallery block) {
+    out.open("figure").attribute("class", "gallery columns-" + block.columns()).endOpen();
+    within(block.pictures());
+    caption(block.caption());
+    return out.close("figure");
+  }
+
+  @Override
+  public Void table(Table block) {
+    new TableWriter(out, this::inline, this::cell).write(block);
+    return null;
+  }
+
+  private void cell(List<Block> blocks) {
+    if (bareFirst(blocks) && blocks.size() == 1) {
+      inline(((Paragraph) blocks.get(0)).content());
+    } else {
+      within(blocks);
+    }
+  }
+
+  @Override
+  public Void columns(Columns block) {
+    out.open("div").attribute("class", "columns").endOpen();
+    for (Columns.Column column : block.columns()) {
+      out.line();
+      out.open("div").attribute("class", "column");
+      if (column.share() != 1) {
+        out.attribute("style", "flex-grow: " + column.share());
+      }
+      out.endOpen();
+      within(column.blocks());
+      out.close("div");
+    }
+    out.line();
+    return out.close("div");
+  }
+
+  @Override
+  public Void textColumns(TextColumns block) {
+    String css = "column-count: " + block.count() + "; column-gap: " + block.gap() + "px";
+    out.open("div").attribute("class", "text-columns").attribute("style", css).endOpen();
+    within(block.blocks());
+    return out.close("div");
+  }
+
+  @Override
+  public Void divider(Divider block) {
+    out.tag("hr");
+    return null;
+  }
+
+  @Override
+  public Void fold(Fold block) {
+    out.open("div").attribute("class", "fold").attribute("hidden", "").endOpen();
+    return out.close("div");
+  }
+
+  @Override
+  public Void embed(Embed block) {
+    out.open("figure").attribute("class", "embed");
+    String width = block.width().css();
+    String css = (width.isEmpty() ? "" : "width: " + width + "; ") + "aspect-ratio: ";
+    out.attribute("style", css + block.shape().ratio()).endOpen();
+    out.open("a").attribute("href", block.address().value()).endOpen();
+    out.text(block.title()).close("a");
+    caption(block.caption());
+    return out.close("figure");
+  }
+
+  @Override
+  public Void audio(Audio block) {
+    out.open("figure").attribute("class", "audio").endOpen();
+    out.open("audio").attribute("src", href(block.source()));
+    out.attribute("controls", "").attribute("preload", "metadata").endOpen();
+    track(block.captions());
+    fallback(block.source(), block.title());
+    out.close("audio");
+    caption(block.caption());
+    return out.close("figure");
+  }
+
+  @Override
+  public Void video(Video block) {
+    out.open("figure").attribute("class", "video");
+    width(block.width().css());
+    out.endOpen();
+    out.open("video").attribute("src", href(block.source()));
+    if (block.poster() != null) {
+      out.attribute("poster", href(block.poster()));
+    }
+    out.attribute("controls", "").attribute("preload", "metadata").endOpen();
+    track(block.captions());
+    fallback(block.source(), block.title());
+    out.close("video");
+    caption(block.caption());
+    return out.close("figure");
+  }
+
+  private void track(Track track) {
+    if (track != null) {
+      out.open("track").attribute("kind", "captions").attribute("src", href(track.source()));
+      out.attribute("srclang", track.language()).endOpen();
+    }
+  }
+
+  private void fallback(Address source, String title) {
+    out.open("a").attribute("href", href(source)).endOpen().text(title).close("a");
+  }
+
+  @Override
+  public Void download(Download block) {
+    out.open("p").attribute("class", "download").endOpen();
+    out.open("a").attribute("href", href(block.asset())).attribute("download", "").endOpen();
+    out.text(block.label()).close("a");
+    return out.close("p");
+  }
+
+  @Override
+  public Void callout(Callout block) {
+    out.open("aside").attribute("class", "callout " + block.kind().className()).endOpen();
+    within(block.blocks());
+    return out.close("aside");
+  }
+
+  @Override
+  public Void code(Code block) {
+    out.tag("pre").open("code");
+    out.attributeIf("class", block.language().isEmpty() ? "" : "language-" + block.language());
+    out.endOpen().text(block.text());
+    out.close("code");
+    return out.close("pre");
+  }
+
+  @Override
+  public Void contactForm(ContactForm block) {
+    new FormWriter(out).write(block);
+    return null;
+  }
+
+  @Override
+  public Void itemList(ItemList block) {
+    out.open("div").attribute("class", "item-list");
+    if (block.source() instanceof ItemList.Latest latest) {
+      out.attributeIf("data-section", latest.section()).attributeIf("data-topic", latest.topic());
+      out.attribute("data-count", String.valueOf(latest.count())).endOpen();
+      titled(block.title(), List.of());
+    } else {
+      out.endOpen();
+      titled(block.title(), ((ItemList.Picked) block.source()).items());
+    }
+    return out.close("div");
+  }
+
+  @Override
+  public Void relatedItems(RelatedItems block) {
+    out.open("div").attribute("class", "related-items").endOpen();
+    titled(block.title(), block.items());
+    return out.close("div");
+  }
+
+  private void titled(String title, List<ItemReference> items) {
+    if (!title.isEmpty()) {
+      out.line();
+      out.tag("p").text(title).close("p");
+    }
+    if (!items.isEmpty()) {
+      out.line();
+      out.tag("ul");
+      for (ItemReference item : items) {
+        out.line();
+        out.tag("li").open("a").attribute("href", href(item.item())).endOpen();
+        out.text(item.label()).close("a");
+        out.close("li");
+      }
+      out.line();
+      out.close("ul");
+    }
+    if (!title.isEmpty() || !items.isEmpty()) {
+      out.line();
+    }
+  }
+
+  @Override
+  public Void buttonLink(ButtonLink block) {
+    out.open("p").attribute("class", "button").endOpen();
+    openLink(block.link());
+    out.text(block.label());
+    closeLink(block.link());
+    return out.close("p");
+  }
+
+  @Override
+  public Void jumpTarget(JumpTarget block) {
+    out.open("div").attribute("id", block.anchor()).attribute("class", "jump-target").endOpen();
+    return out.close("div");
+  }
+
+  @Override
+  public Void rawHtml(RawHtml block) {
+    out.open("div").attribute("class", "html").endOpen().markup(block.html());
+    return out.close("div");
+  }
+}

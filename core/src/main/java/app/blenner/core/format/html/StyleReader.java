@@ -1,0 +1,83 @@
+package app.blenner.core.format.html;
+
+import app.blenner.core.document.BlockStyle;
+import app.blenner.core.document.MarkValues;
+import app.blenner.core.document.Side;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import org.jsoup.nodes.Element;
+
+/** Reads class names and the few style declarations that the form knows. */
+final class StyleReader {
+  private StyleReader() {}
+
+  /** The declarations of a style attribute; names and values in small letters but for fonts. */
+  static Map<String, String> declarations(Element element) {
+    Map<String, String> out = new HashMap<>();
+    for (String declaration : element.attr("style").split(";")) {
+      int colon = declaration.indexOf(':');
+      if (colon > 0) {
+        String name = declaration.substring(0, colon).strip().toLowerCase(Locale.ROOT);
+        String value = declaration.substring(colon + 1).strip();
+        out.put(name, name.equals("font-family") ? value : value.toLowerCase(Locale.ROOT));
+      }
+    }
+    return out;
+  }
+
+  /** The first of some values whose class name the element has, or the one to fall back on. */
+  static <T> T byClass(Element element, T[] values, Function<T, String> className, T fallback) {
+    for (T value : values) {
+      String name = className.apply(value);
+      if (!name.isEmpty() && element.hasClass(name)) {
+        return value;
+      }
+    }
+    return fallback;
+  }
+
+  static Side side(Element element) {
+    return byClass(element, Side.values(), Side::className, Side.NONE);
+  }
+
+  static BlockStyle.Align align(Element element) {
+    BlockStyle.Align named =
+        byClass(
+            element, BlockStyle.Align.values(), BlockStyle.Align::className, BlockStyle.Align.START);
+    if (named != BlockStyle.Align.START) {
+      return named;
+    }
+    String css = declarations(element).getOrDefault("text-align", element.attr("align"));
+    return switch (css.toLowerCase(Locale.ROOT)) {
+      case "left" -> BlockStyle.Align.LEFT;
+      case "center" -> BlockStyle.Align.CENTRE;
+      case "right" -> BlockStyle.Align.RIGHT;
+      case "justify" -> BlockStyle.Align.JUSTIFIED;
+      default -> BlockStyle.Align.START;
+    };
+  }
+
+  static BlockStyle blockStyle(Element element) {
+    if (!element.hasAttr("class") && !element.hasAttr("style") && !element.hasAttr("align")) {
+      return BlockStyle.PLAIN;
+    }
+    int indent = 0;
+    String name = "";
+    for (String word : element.classNames()) {
+      if (word.matches("indent-[1-6]")) {
+        indent = word.charAt(word.length() - 1) - '0';
+      } else if (word.startsWith("style-") && MarkValues.name(word.substring(6)) != null) {
+        name = word.substring(6);
+      }
+    }
+    return new BlockStyle(align(element), indent, element.hasClass("drop-cap"), name);
+  }
+
+  /** A whole number at the start of some text, or the one to fall back on. */
+  static int number(String text, int fallback) {
+    String digits = text.strip().replaceFirst("(?s)^(-?\\d{1,9}).*$", "$1");
+    return digits.matches("-?\\d{1,9}") ? Integer.parseInt(digits) : fallback;
+  }
+}

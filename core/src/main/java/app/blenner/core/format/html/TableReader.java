@@ -1,0 +1,135 @@
+package app.blenner.core.format.html;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jsoup.nodes.Element;
+
+/** Reads tables. */
+final class TableReader {
+  private static final Pattern PERCENT = Pattern.compile("(\\d{1,3})(?:\\.\\d+)?%");
+
+  private final HtmlReader reader;
+
+  TableReader(HtmlReader reader) {
+    this.reader = reader;
+  }
+
+  void read(Element table, HtmlReader.Place place, Flow flow) {
+    if (!place.mayNest()) {
+      reader.ownLines(table, place, flow);
+      return;
+    }
+    List<Element> head = new ArrayList<>();
+    List<Element> body = new ArrayList<>();
+    List<Element> foot = new ArrayList<>();
+    List<Integer> widths = new ArrayList<>();
+    List<Inline> caption = new ArrayList<>();
+    List<Block> after = new ArrayList<>();
+    String description = "";
+    for (Element part : table.children()) {
+      switch (part.normalName()) {
+        case "thead" -> head.addAll(rows(part));
+        case "tfoot" -> foot.addAll(rows(part));
+        case "tbody" -> body.addAll(rows(part));
+        case "tr" -> body.add(part);
+        case "colgroup" -> part.children().forEach(c -> widths.add(width(c)));
+        case "caption" -> {
+          Element described = part.selectFirst("> p.description");
+          if (described != null) {
+            description = Words.of(described);
+            described.remove();
+          }
+          HtmlReader.Split split = reader.split(part, place.inside());
+          caption.addAll(split.inline());
+          after.addAll(split.rest());
+        }
+        default -> after.addAll(reader.blocks(List.of(part), place));
+      }
+    }
+    body.addAll(foot);
+    while (head.isEmpty() && body.size() > 1 && allHeaders(body.get(0))) {
+      head.add(body.remove(0));
+    }
+    boolean headerColumn = headsRows(body);
+    List<Table.Row> rows = new ArrayList<>();
+    head.forEach(r -> rows.add(row(r, place)));
+    body.forEach(r -> rows.add(row(r, place)));
+    Table read =
+        new Table(
+            caption, description, head.size(), headerColumn, widths, look(table), rows);
+    if (read.isVoid()) {
+      after.addAll(0, reader.blocks(table.select("> caption"), place));
+    }
+    flow.add(read);
+    flow.addAll(after);
+  }
+
+  private static List<Element> rows(Element part) {
+    return part.children().stream().filter(e -> e.normalName().equals("tr")).toList();
+  }
+
+  private static boolean allHeaders(Element row) {
+    return !row.children().isEmpty()
+        && row.children().stream()
+            .allMatch(c -> c.normalName().equals("th") && !c.attr("scope").equals("row"));
+  }
+
+  private static boolean headsRows(List<Element> body) {
+    int covered = 0;
+    boolean any = false;
+    for (Element row : body) {
+      if (covered > 0) {
+        covered--;
+        continue;
+      }
+      Element first = row.firstElementChild();
+      if (first == null || !first.normalName().equals("th")) {
+        return false;
+      }
+      any = true;
+      covered = Math.max(1, StyleReader.number(first.attr("rowspan"), 1)) - 1;
+    }
+    return any;
+  }
+
+  private static int width(Element col) {
+    Matcher m = PERCENT.matcher(StyleReader.declarations(col).getOrDefault("width", ""));
+    return m.matches() ? Integer.parseInt(m.group(1)) : 0;
+  }
+
+  private static Table.Look look(Element table) {
+    return new Table.Look(
+        StyleReader.byClass(
+            table, Table.Borders.values(), Table.Borders::className, Table.Borders.HAIRLINES),
+        StyleReader.byClass(
+            table, Table.Padding.values(), Table.Padding::className, Table.Padding.PLAIN),
+        StyleReader.side(table));
+  }
+
+  private Table.Row row(Element row, HtmlReader.Place place) {
+    List<Table.Cell> cells = new ArrayList<>();
+    for (Element c : row.children()) {
+      HtmlReader.Place inner =
+          new HtmlReader.Place(
+              MarkReader.language(c, place.marks()), place.level() + 1, place.depth() + 3);
+      cells.add(
+          new Table.Cell(
+              StyleReader.number(c.attr("colspan"), 1),
+              rowspan(c),
+              StyleReader.align(c),
+              reader.blocks(c, inner)));
+    }
+    return new Table.Row(cells);
+  }
+
+  /** A row span of 0 means down to the end of the group of rows. */
+  private static int rowspan(Element cell) {
+    int span = StyleReader.number(cell.attr("rowspan"), 1);
+    return span == 0 ? Integer.MAX_VALUE : span;
+  }
+}

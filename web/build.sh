@@ -1,0 +1,14 @@
+#!/usr/bin/env bash
+# Builds the front end into the folder named by the first argument; leaves it alone when nothing changed.
+set -euo pipefail
+cd "$(dirname "$0")"
+out=$1
+if [ ! -d node_modules ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
+  npm ci --no-audit --no-fund --loglevel=error
+fi
+if [ -f "$out/index.html" ] &&
+  [ -z "$(find src public index.html package-lock.json vite.config.ts tsconfig.json build.sh -newer "$out/index.html" -print -quit)" ]; then
+  echo "web: unchanged"
+  exit 0
+fi
+npx vite build --outDir "$out" --emptyOutDir --logLevel warn
