@@ -1,0 +1,23 @@
+package app.blenner.core.item;
+
+/** How far an item has come. */
+public enum Stage {
+  DRAFT("Draft"),
+  IN_REVIEW("In review"),
+  CLEARED("Cleared"),
+  SCHEDULED("Scheduled"),
+  LIVE("Live"),
+  WITHDRAWN("Withdrawn"),
+  ARCHIVED("Archived");
+
+  private final String label;
+
+  Stage(String label) {
+    this.label = label;
+  }
+
+  /** Its name as people read it. */
+  public String label() {
+    return label;
+  }
+}

@@ -1,0 +1,162 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockPath;
+import app.blenner.core.document.ButtonLink;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Inlines;
+import app.blenner.core.document.Mark;
+import app.blenner.core.document.Marks;
+import app.blenner.core.document.Paragraph;
+import app.blenner.core.document.Picture;
+import app.blenner.core.document.Quote;
+import app.blenner.core.item.Content;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Every link has words, or a picture with alternative text, to say where it goes. */
+public final class EmptyLinkText implements Rule {
+  @Override
+  public String id() {
+    return "empty-link-text";
+  }
+
+  @Override
+  public String why() {
+    return "A link without words cannot be seen, and a screen reader has nothing to say for it.";
+  }
+
+  @Override
+  public String reference() {
+    return "WCAG 2.2, success criteria 2.4.4 Link Purpose and 4.1.2; failure F89";
+  }
+
+  @Override
+  public String need(int count) {
+    return "words for " + (count == 1 ? "one link" : count + " links");
+  }
+
+  @Override
+  public List<Finding> check(Content content) {
+    List<Finding> found = new ArrayList<>();
+    content.body().walk((path, block) -> check(path, block, found));
+    return found;
+  }
+
+  private void check(BlockPath path, Block block, List<Finding> found) {
+    if (block instanceof Picture p) {
+      // While nobody has said what the picture shows, that is the finding to mend first.
+      if (p.link() != null && p.alternative() != null && saysNothing(p.alternative())) {
+        found.add(
+            Finding.onBlock(
+                this,
+                Level.MUST_FIX,
+                "This picture is a link, but says nothing of where it goes.",
+                path,
+                List.of(Fix.ask("Write alternative text", "alternative"))));
+      }
+    } else if (block instanceof ButtonLink b && saysNothing(b.label())) {
+      found.add(
+          Finding.onBlock(this, Level.MUST_FIX, "This button has no words.", path, List.of()));
+    }
+    running(path, runningText(block), found);
+  }
+
+  private static List<Inline> runningText(Block block) {
+    if (block instanceof Paragraph p) {
+      return p.content();
+    }
+    if (block instanceof Heading h) {
+      return h.content();
+    }
+    return block instanceof Quote q
+        ? q.attribution()
+        : block instanceof Picture p ? p.caption() : List.of();
+  }
+
+  private void running(BlockPath path, List<Inline> content, List<Finding> found) {
+    int offset = 0;
+    int i = 0;
+    while (i < content.size()) {
+      Optional<Mark.Link> link = content.get(i).marks().link();
+      int end = i + 1;
+      while (link.isPresent()
+          && end < content.size()
+          && content.get(end).marks().link().equals(link)) {
+        end++;
+      }
+      String text = Inlines.text(content.subList(i, end));
+      if (link.isPresent() && saysNothing(text)) {
+        found.add(
+            new Finding(
+                id(),
+                Level.MUST_FIX,
+                "A link here has no words.",
+                why(),
+                "body",
+                path,
+                offset,
+                offset + text.length(),
+                List.of(Fix.make("Remove the link", c -> unlinked(c, path, link.get())))));
+      }
+      offset += text.length();
+      i = end;
+    }
+  }
+
+  private static Content unlinked(Content content, BlockPath path, Mark.Link link) {
+    return content.withBody(
+        content
+            .body()
+            .change(
+                path,
+                block -> {
+                  if (block instanceof Paragraph p) {
+                    return new Paragraph(unlinked(p.content(), link), p.style());
+                  }
+                  if (block instanceof Heading h) {
+                    return new Heading(
+                        h.level(), h.anchor(), unlinked(h.content(), link), h.style());
+                  }
+                  if (block instanceof Quote q) {
+                    return new Quote(
+                        q.pull(), q.source(), q.blocks(), unlinked(q.attribution(), link));
+                  }
+                  Picture p = (Picture) block;
+                  return new Picture(
+                      p.source(),
+                      p.alternative(),
+                      p.width(),
+                      p.side(),
+                      p.link(),
+                      unlinked(p.caption(), link),
+                      p.credit());
+                }));
+  }
+
+  private static List<Inline> unlinked(List<Inline> content, Mark.Link link) {
+    return content.stream()
+        .map(
+            inline -> {
+              boolean empty =
+                  inline.marks().link().equals(Optional.of(link))
+                      && saysNothing(Inlines.text(List.of(inline)));
+              List<Mark> rest =
+                  inline.marks().all().stream().filter(m -> !m.equals(link)).toList();
+              return empty ? inline.withMarks(new Marks(rest)) : inline;
+            })
+        .toList();
+  }
+
+  /** Whether there is no character to be seen or heard. */
+  static boolean saysNothing(String text) {
+    return text.codePoints()
+        .allMatch(
+            c ->
+                Character.isWhitespace(c)
+                    || Character.isSpaceChar(c)
+                    || Character.getType(c) == Character.FORMAT);
+  }
+}

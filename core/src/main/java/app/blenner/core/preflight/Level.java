@@ -1,0 +1,11 @@
+package app.blenner.core.preflight;
+
+/** How much a finding weighs. */
+public enum Level {
+  /** Must be fixed before the item goes live. */
+  MUST_FIX,
+  /** Better fixed. */
+  ADVISED,
+  /** Only a person can judge. */
+  LOOK
+}

@@ -1,0 +1,83 @@
+package app.blenner.core.signoff;
+
+import app.blenner.core.item.Stage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** Decides what can be done to an item now, and says why not where it cannot. */
+public final class SignOff {
+
+  /**
+   * Where an item stands.
+   *
+   * @param stage its stage
+   * @param mustFix how many must-fix findings there are
+   * @param changed whether the working copy differs from what is live
+   */
+  public record Standing(Stage stage, int mustFix, boolean changed) {}
+
+  /**
+   * One thing that can be done, or could be if nothing held it back.
+   *
+   * @param action what
+   * @param blocked the reason it cannot be done now, in a sentence, or empty
+   */
+  public record Step(Action action, String blocked) {
+    /** Whether nothing holds it back. */
+    public boolean isOpen() {
+      return blocked.isEmpty();
+    }
+  }
+
+  private SignOff() {}
+
+  /**
+   * The steps that lead from where the item stands, the main one for this role first.
+   *
+   * @param standing where the item stands
+   * @param role who asks
+   */
+  public static List<Step> steps(Standing standing, Role role) {
+    List<Step> mine = new ArrayList<>();
+    List<Step> others = new ArrayList<>();
+    for (Action action : Action.values()) {
+      if (action.from().contains(standing.stage())) {
+        Step step = new Step(action, blocked(action, standing, role));
+        (action.isEditorsOnly() && role != Role.EDITOR ? others : mine).add(step);
+      }
+    }
+    // On a live item the next step is to update it, even for somebody who may only look on.
+    mine.addAll(standing.stage() == Stage.LIVE ? 0 : mine.size(), others);
+    return List.copyOf(mine);
+  }
+
+  /** The step for one action. */
+  public static Step step(Action action, Standing standing, Role role) {
+    if (!action.from().contains(standing.stage())) {
+      String stage = standing.stage().label().toLowerCase(Locale.ROOT);
+      return new Step(
+          action, "“" + action.label() + "” does not apply: the item is " + stage + ".");
+    }
+    return new Step(action, blocked(action, standing, role));
+  }
+
+  private static String blocked(Action action, Standing standing, Role role) {
+    if (action.isEditorsOnly() && role != Role.EDITOR) {
+      return switch (action) {
+        case PUT_LIVE -> "Only an editor can put an item live.";
+        case UPDATE_LIVE -> "Only an editor can update what is live.";
+        default -> "Only an editor can withdraw an item.";
+      };
+    }
+    if (action == Action.UPDATE_LIVE && !standing.changed()) {
+      return "Readers already see this text.";
+    }
+    if (action.isChecked() && standing.mustFix() > 0) {
+      return standing.mustFix() == 1
+          ? "One thing must be fixed first."
+          : standing.mustFix() + " things must be fixed first.";
+    }
+    return "";
+  }
+}

@@ -1,0 +1,6 @@
+/**
+ * The path an item takes between its stages, as a state machine: which {@link
+ * app.blenner.core.signoff.Action} leads from which stage to which, who may take it, and what holds
+ * it back.
+ */
+package app.blenner.core.signoff;

@@ -1,0 +1,203 @@
+package app.blenner.core.site;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.document.ButtonLink;
+import app.blenner.core.document.ContactForm;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Download;
+import app.blenner.core.document.Fold;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.Inlines;
+import app.blenner.core.document.ItemList;
+import app.blenner.core.document.ItemReference;
+import app.blenner.core.document.JumpTarget;
+import app.blenner.core.document.Mark;
+import app.blenner.core.document.Picture;
+import app.blenner.core.document.RelatedItems;
+import app.blenner.core.document.Table;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.language.Slug;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The text of an item as part of a page. It is the stored HTML with addresses resolved: pictures get
+ * their size, headings a name to be linked to, links that open a new tab say so, and a link to an
+ * item that is not live gives way to its words.
+ */
+public final class BodyRenderer extends HtmlWriter {
+  private final Library library;
+  private final Set<String> anchors = new HashSet<>(Set.of("content"));
+
+  private BodyRenderer(Library library) {
+    this.library = library;
+  }
+
+  /** The HTML of a text within a page. */
+  public static String render(Document document, Library library) {
+    BodyRenderer renderer = new BodyRenderer(library);
+    renderer.siblings(document.blocks());
+    return renderer.out.toString();
+  }
+
+  private Optional<String> resolve(Address address) {
+    return switch (address.kind()) {
+      case ITEM ->
+          library
+              .item(address.itemKey())
+              .map(i -> i.path() + (address.place().isEmpty() ? "" : "#" + address.place()));
+      case ASSET -> library.asset(address.assetName()).map(SiteAsset::path);
+      default -> Optional.of(address.value());
+    };
+  }
+
+  @Override
+  protected String href(Address address) {
+    return resolve(address).orElse("/media/" + address.assetName());
+  }
+
+  @Override
+  protected void openLink(Mark.Link link) {
+    if (resolve(link.address()).isPresent()) {
+      super.openLink(link);
+    }
+  }
+
+  @Override
+  protected void closeLink(Mark.Link link) {
+    if (resolve(link.address()).isPresent()) {
+      if (link.newTab()) {
+        out.open("span").attribute("class", "unseen").endOpen();
+        out.text(" (opens a new tab)").close("span");
+      }
+      super.closeLink(link);
+    }
+  }
+
+  @Override
+  protected String anchor(Heading heading) {
+    if (!heading.anchor().isEmpty() && anchors.add(heading.anchor())) {
+      return heading.anchor();
+    }
+    String slug = Slug.of(Inlines.text(heading.content()));
+    String made = Slug.free(slug.isEmpty() ? "part" : slug, anchors::contains);
+    anchors.add(made);
+    return made;
+  }
+
+  @Override
+  public Void jumpTarget(JumpTarget block) {
+    return anchors.add(block.anchor()) ? super.jumpTarget(block) : null;
+  }
+
+  @Override
+  protected void image(Picture block) {
+    Optional<SiteAsset> asset = library.asset(block.source().assetName());
+    out.open("img").attribute("src", href(block.source()));
+    if (block.alternative() != null) {
+      out.attribute("alt", block.alternative());
+    }
+    asset
+        .filter(a -> a.width() > 0)
+        .ifPresent(
+            a ->
+                out.attribute("width", String.valueOf(a.width()))
+                    .attribute("height", String.valueOf(a.height())));
+    out.attribute("loading", "lazy").endOpen();
+  }
+
+  @Override
+  public Void table(Table block) {
+    // A wide table scrolls inside itself, and the keyboard must be able to scroll it.
+    String caption = Inlines.text(block.caption());
+    out.open("div").attribute("class", "table-scroll").attribute("role", "region");
+    out.attribute("aria-label", caption.isEmpty() ? "Table" : "Table: " + caption);
+    out.attribute("tabindex", "0").endOpen();
+    super.table(block);
+    return out.close("div");
+  }
+
+  @Override
+  public Void fold(Fold block) {
+    return null;
+  }
+
+  @Override
+  public Void download(Download block) {
+    Optional<SiteAsset> asset = library.asset(block.asset().assetName());
+    out.open("p").attribute("class", "download").endOpen();
+    if (asset.isEmpty()) {
+      out.text(block.label() + " (not available)");
+    } else {
+      out.open("a").attribute("href", asset.get().path()).attribute("download", "").endOpen();
+      out.text(block.label()).close("a");
+      out.text(" (" + kindAndSize(asset.get()) + ")");
+    }
+    return out.close("p");
+  }
+
+  private static String kindAndSize(SiteAsset asset) {
+    String ending = asset.name().substring(asset.name().lastIndexOf('.') + 1);
+    long kilobytes = Math.max(1, Math.round(asset.bytes() / 1000.0));
+    String size =
+        kilobytes < 1000
+            ? kilobytes + " kB"
+            : String.format(Locale.ROOT, "%.1f MB", kilobytes / 1000.0);
+    return ending.toUpperCase(Locale.ROOT) + ", " + size;
+  }
+
+  @Override
+  public Void buttonLink(ButtonLink block) {
+    return resolve(block.link().address()).isPresent() ? super.buttonLink(block) : null;
+  }
+
+  @Override
+  public Void contactForm(ContactForm block) {
+    out.open("p").attribute("class", "callout note").endOpen();
+    out.text("The contact form that belongs here does not take messages yet.");
+    return out.close("p");
+  }
+
+  @Override
+  public Void itemList(ItemList block) {
+    List<PublishedItem> items =
+        block.source() instanceof ItemList.Latest latest
+            ? library.latest(latest.section(), latest.count())
+            : picked(((ItemList.Picked) block.source()).items());
+    return links("item-list", block.title(), items);
+  }
+
+  @Override
+  public Void relatedItems(RelatedItems block) {
+    return links("related-items", block.title(), picked(block.items()));
+  }
+
+  private List<PublishedItem> picked(List<ItemReference> items) {
+    return items.stream()
+        .map(i -> library.item(i.item().itemKey()).orElse(null))
+        .filter(Objects::nonNull)
+        .toList();
+  }
+
+  private Void links(String name, String title, List<PublishedItem> items) {
+    if (items.isEmpty()) {
+      return null;
+    }
+    out.open("div").attribute("class", name).endOpen();
+    if (!title.isEmpty()) {
+      out.tag("p").text(title).close("p");
+    }
+    out.tag("ul");
+    for (PublishedItem item : items) {
+      out.tag("li").open("a").attribute("href", item.path()).endOpen();
+      out.text(item.content().title()).close("a");
+      out.close("li");
+    }
+    out.close("ul");
+    return out.close("div");
+  }
+}

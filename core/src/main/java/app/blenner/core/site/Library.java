@@ -1,0 +1,22 @@
+package app.blenner.core.site;
+
+import java.util.List;
+import java.util.Optional;
+
+/** What else there is on the site, for a page that refers to it. */
+public interface Library {
+
+  /** A live item. */
+  Optional<PublishedItem> item(String key);
+
+  /** An asset. */
+  Optional<SiteAsset> asset(String name);
+
+  /**
+   * The latest live items, the newest first.
+   *
+   * @param section short name of a section, or empty for all
+   * @param count at most this many
+   */
+  List<PublishedItem> latest(String section, int count);
+}

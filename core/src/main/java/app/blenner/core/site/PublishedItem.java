@@ -1,0 +1,24 @@
+package app.blenner.core.site;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.item.Kind;
+import java.time.Instant;
+
+/**
+ * An item as it goes to readers.
+ *
+ * @param key its lasting key
+ * @param kind its kind
+ * @param content what is written in it
+ * @param author the name under it
+ * @param firstLive when readers first saw it; null for a proof of what was never live
+ * @param updated when readers first saw this text of it; null likewise
+ */
+public record PublishedItem(
+    String key, Kind kind, Content content, String author, Instant firstLive, Instant updated) {
+
+  /** Its address on the site. */
+  public String path() {
+    return SitePaths.of(content.section(), content.slug());
+  }
+}

@@ -1,0 +1,43 @@
+package app.blenner.core.site;
+
+import app.blenner.core.language.Slug;
+import java.util.Set;
+
+/** Addresses on the site. */
+public final class SitePaths {
+  /** First parts that belong to Blenner itself. */
+  public static final Set<String> RESERVED =
+      Set.of("editor", "media", "site", "api", "error", "search", "feed");
+
+  private SitePaths() {}
+
+  /** The address of an item in a section, or of one in no section. */
+  public static String of(String section, String slug) {
+    return section.isEmpty() ? "/" + slug : "/" + section + "/" + slug;
+  }
+
+  /** The address of a section's page. */
+  public static String of(Section section) {
+    return "/" + section.slug();
+  }
+
+  /**
+   * What is wrong with a slug that somebody typed, in a sentence.
+   *
+   * @return empty when nothing is
+   */
+  public static String problem(String slug) {
+    if (slug.isEmpty()) {
+      return "The address needs at least one letter or digit.";
+    }
+    if (slug.length() > Slug.MAX_LENGTH) {
+      return "The address is longer than " + Slug.MAX_LENGTH + " characters.";
+    }
+    if (!Slug.isLegal(slug)) {
+      return "Use small letters a to z, digits, and single hyphens between them. “"
+          + Slug.of(slug)
+          + "” would do.";
+    }
+    return "";
+  }
+}

@@ -1,0 +1,23 @@
+package app.blenner.server;
+
+import java.time.Clock;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.context.annotation.Bean;
+
+/** The Blenner server. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class BlennerApplication {
+
+  public static void main(String[] args) {
+    SpringApplication.run(BlennerApplication.class, args);
+  }
+
+  /** The clock everything tells the time by. */
+  @Bean
+  Clock clock() {
+    return Clock.systemDefaultZone();
+  }
+}

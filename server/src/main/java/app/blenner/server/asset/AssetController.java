@@ -1,0 +1,50 @@
+package app.blenner.server.asset;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The assets, for the editor. */
+@RestController
+@RequestMapping("/editor/api/assets")
+class AssetController {
+
+  /**
+   * An asset as the editor shows it.
+   *
+   * @param name its file name and key
+   * @param url where its bytes are
+   * @param title what people call it
+   * @param alternative what it shows, or empty
+   * @param credit who made it, or empty
+   */
+  record AssetView(
+      String name,
+      String url,
+      String mediaType,
+      String title,
+      String alternative,
+      String credit,
+      int width,
+      int height,
+      long bytes) {
+
+    static AssetView of(AssetEntity a) {
+      String url = a.toSiteAsset().path();
+      return new AssetView(
+          a.name, url, a.mediaType, a.title, a.alternative, a.credit, a.width, a.height, a.bytes);
+    }
+  }
+
+  private final AssetService assets;
+
+  AssetController(AssetService assets) {
+    this.assets = assets;
+  }
+
+  @GetMapping
+  List<AssetView> all() {
+    return assets.all().stream().map(AssetView::of).toList();
+  }
+}

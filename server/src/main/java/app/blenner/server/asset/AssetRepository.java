@@ -1,0 +1,8 @@
+package app.blenner.server.asset;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface AssetRepository extends JpaRepository<AssetEntity, String> {
+  List<AssetEntity> findAllByOrderByTitle();
+}

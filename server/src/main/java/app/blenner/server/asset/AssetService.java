@@ -1,0 +1,104 @@
+package app.blenner.server.asset;
+
+import app.blenner.core.archive.PackedAsset;
+import app.blenner.core.document.Address;
+import app.blenner.core.site.SiteAsset;
+import app.blenner.server.BlennerSettings;
+import app.blenner.server.problem.Problem;
+import java.awt.Dimension;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URLConnection;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Clock;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The stored pictures and files. Their bytes lie in a folder beside the database. */
+@Service
+@Transactional(readOnly = true)
+public class AssetService {
+  private final AssetRepository assets;
+  private final BlennerSettings settings;
+  private final Clock clock;
+
+  AssetService(AssetRepository assets, BlennerSettings settings, Clock clock) {
+    this.assets = assets;
+    this.settings = settings;
+    this.clock = clock;
+  }
+
+  /** All assets by title. */
+  List<AssetEntity> all() {
+    return assets.findAllByOrderByTitle();
+  }
+
+  /** The asset with this name. */
+  public Optional<SiteAsset> find(String name) {
+    return assets.findById(name).map(AssetEntity::toSiteAsset);
+  }
+
+  /** The file of an asset, where there is one. */
+  Optional<Path> file(String name) {
+    Path file = settings.assets().resolve(name);
+    return Address.isAssetName(name) && Files.isRegularFile(file)
+        ? Optional.of(file)
+        : Optional.empty();
+  }
+
+  /** Takes over an asset of a package. */
+  @Transactional
+  public void add(PackedAsset packed) {
+    try {
+      Files.createDirectories(settings.assets());
+      Path file = settings.assets().resolve(packed.name());
+      Files.copy(packed.file(), file, StandardCopyOption.REPLACE_EXISTING);
+      AssetEntity asset = new AssetEntity();
+      asset.name = packed.name();
+      String type = URLConnection.guessContentTypeFromName(packed.name());
+      asset.mediaType = type == null ? "application/octet-stream" : type;
+      asset.bytes = Files.size(file);
+      Dimension size = size(file);
+      asset.width = size.width;
+      asset.height = size.height;
+      asset.title = packed.title();
+      asset.alternative = packed.alternative();
+      asset.credit = packed.credit();
+      asset.addedAt = clock.instant();
+      assets.save(asset);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Width and height of a picture in pixels; none for a file that is no picture. */
+  private static Dimension size(Path file) throws IOException {
+    try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
+      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+      if (!readers.hasNext()) {
+        return new Dimension(0, 0);
+      }
+      ImageReader reader = readers.next();
+      try {
+        reader.setInput(in);
+        return new Dimension(reader.getWidth(0), reader.getHeight(0));
+      } finally {
+        reader.dispose();
+      }
+    }
+  }
+
+  /** The asset's file, or a problem. */
+  Path fileOrProblem(String name) {
+    return file(name)
+        .orElseThrow(() -> Problem.notThere("There is no asset of the name “" + name + "”."));
+  }
+}

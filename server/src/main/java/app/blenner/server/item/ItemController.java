@@ -1,0 +1,66 @@
+package app.blenner.server.item;
+
+import app.blenner.core.signoff.Action;
+import app.blenner.server.account.AccountService;
+import app.blenner.server.item.ItemViews.Act;
+import app.blenner.server.item.ItemViews.FixChoice;
+import app.blenner.server.item.ItemViews.ItemState;
+import app.blenner.server.item.ItemViews.ItemView;
+import app.blenner.server.item.ItemViews.NewItem;
+import app.blenner.server.item.ItemViews.Resolve;
+import app.blenner.server.item.ItemViews.Save;
+import jakarta.validation.Valid;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One item at a time. */
+@RestController
+@RequestMapping("/editor/api/items")
+class ItemController {
+  private final ItemService items;
+  private final StageService stages;
+
+  ItemController(ItemService items, StageService stages) {
+    this.items = items;
+    this.stages = stages;
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  ItemView create(@Valid @RequestBody NewItem wanted) {
+    return items.create(wanted.kind(), AccountService.current());
+  }
+
+  @GetMapping("/{key}")
+  ItemView view(@PathVariable String key) {
+    return items.view(key, AccountService.current());
+  }
+
+  @PutMapping("/{key}")
+  ItemState save(@PathVariable String key, @Valid @RequestBody Save save) {
+    return items.save(key, save, AccountService.current());
+  }
+
+  @PostMapping("/{key}/resolution")
+  ItemView resolve(@PathVariable String key, @Valid @RequestBody Resolve choice) {
+    return items.resolve(key, choice, AccountService.current());
+  }
+
+  @PostMapping("/{key}/fixes")
+  ItemView fix(@PathVariable String key, @Valid @RequestBody FixChoice choice) {
+    return items.fix(key, choice, AccountService.current());
+  }
+
+  @PostMapping("/{key}/actions/{action}")
+  ItemState act(
+      @PathVariable String key, @PathVariable Action action, @Valid @RequestBody Act act) {
+    return stages.act(key, action, act.revision(), AccountService.current());
+  }
+}

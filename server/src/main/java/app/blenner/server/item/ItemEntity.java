@@ -1,0 +1,49 @@
+package app.blenner.server.item;
+
+import app.blenner.core.item.Kind;
+import app.blenner.core.item.Stage;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+
+/** An item and its working copy. */
+@Entity
+@Table(name = "item")
+class ItemEntity {
+  @Id String itemKey;
+
+  @Enumerated(EnumType.STRING)
+  Kind kind;
+
+  @Enumerated(EnumType.STRING)
+  Stage stage;
+
+  Instant stageSince;
+
+  /** Counts the changes; a save says which one it builds on. */
+  @Version long revision;
+
+  long ownerId;
+  String author;
+  Instant createdAt;
+  Instant changedAt;
+  String changedBy;
+
+  @Embedded ContentColumns content = new ContentColumns();
+
+  boolean slugByHand;
+
+  /** Must-fix findings when it was last saved, so that the worklist need not look again. */
+  int mustFix;
+
+  /** What it needs by those findings. */
+  String nextStep = "";
+
+  /** Whether the working copy differs from what is live. */
+  boolean differs;
+}

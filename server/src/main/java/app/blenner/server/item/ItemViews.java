@@ -1,0 +1,140 @@
+package app.blenner.server.item;
+
+import app.blenner.core.item.Kind;
+import app.blenner.core.item.Stage;
+import app.blenner.core.language.Outline;
+import app.blenner.core.preflight.Finding;
+import app.blenner.core.preflight.Level;
+import app.blenner.core.signoff.Action;
+import app.blenner.core.site.Appearances;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+
+/** What the editor and the server tell each other of items. */
+final class ItemViews {
+  private ItemViews() {}
+
+  /**
+   * What somebody wrote.
+   *
+   * @param slug the address typed by hand, or null to have it made from the title
+   */
+  record ContentInput(
+      @NotNull @Size(max = 2000, message = "A title has at most 2000 characters.") String title,
+      @NotNull @Size(max = 8000, message = "A summary has at most 8000 characters.") String summary,
+      @NotNull @Size(max = 8_000_000, message = "The text is too long to be kept: at most 8 million characters.")
+          String body,
+      @NotNull String section,
+      @NotNull @Size(max = 200, message = "An item has at most 200 keywords.")
+          List<@NotNull @Size(max = 200, message = "A keyword has at most 200 characters.") String>
+              keywords,
+      String slug,
+      @NotNull String leadPicture) {}
+
+  record Save(long revision, @NotNull @Valid ContentInput content) {}
+
+  record NewItem(@NotNull Kind kind) {}
+
+  record Act(long revision) {}
+
+  record FixChoice(long revision, @NotNull String rule, List<Integer> path, int fix) {}
+
+  /** Which of two texts to go on with. */
+  enum Take {
+    MINE,
+    THEIRS
+  }
+
+  record Resolve(
+      @NotNull Take take,
+      long theirRevision,
+      @NotNull @Valid ContentInput mine) {}
+
+  record FixView(String label, String asks) {}
+
+  record FindingView(
+      String rule,
+      Level level,
+      String message,
+      String why,
+      String reference,
+      String field,
+      List<Integer> path,
+      int from,
+      int to,
+      List<FixView> fixes) {
+
+    static FindingView of(Finding f, String reference) {
+      return new FindingView(
+          f.rule(),
+          f.level(),
+          f.message(),
+          f.why(),
+          reference,
+          f.field(),
+          f.path() == null ? null : f.path().steps(),
+          f.from(),
+          f.to(),
+          f.fixes().stream().map(x -> new FixView(x.label(), x.asks())).toList());
+    }
+  }
+
+  record StepView(Action action, String label, String blocked) {}
+
+  /**
+   * How an item stands.
+   *
+   * @param path its address once it is live, or empty
+   * @param slugProblem why the address somebody typed could not be had, or empty
+   * @param willAppear the pages that will show it once it is live
+   */
+  record ItemState(
+      String key,
+      Kind kind,
+      String kindLabel,
+      Stage stage,
+      String stageLabel,
+      Instant stageSince,
+      long revision,
+      Instant changedAt,
+      String changedBy,
+      String author,
+      String slug,
+      boolean slugByHand,
+      String slugProblem,
+      String path,
+      String livePath,
+      boolean differs,
+      int summaryLength,
+      int summaryLimit,
+      List<FindingView> findings,
+      Outline outline,
+      Appearances appearances,
+      List<Appearances.Place> willAppear,
+      List<StepView> steps) {}
+
+  record ContentView(
+      String title,
+      String summary,
+      String body,
+      String section,
+      List<String> keywords,
+      String slug,
+      String leadPicture) {
+
+    static ContentView of(ContentColumns c) {
+      return new ContentView(
+          c.title, c.summary, c.body, c.section, c.keywordList(), c.slug, c.leadPicture);
+    }
+  }
+
+  /**
+   * An item with its text.
+   *
+   * @param copyKey key of the item in which the other of two texts was kept, or empty
+   */
+  record ItemView(ItemState state, ContentView content, String copyKey) {}
+}

@@ -1,0 +1,21 @@
+package app.blenner.server.item;
+
+import app.blenner.core.item.Kind;
+import app.blenner.core.item.Stage;
+import java.util.List;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface LiveCopyRepository extends JpaRepository<LiveCopyEntity, String> {
+
+  /** A live copy and the kind of its item. */
+  record Live(LiveCopyEntity copy, Kind kind) {}
+
+  @Query(
+      "select new app.blenner.server.item.LiveCopyRepository$Live(l, i.kind) from LiveCopyEntity l,"
+          + " ItemEntity i where i.itemKey = l.itemKey and i.stage = :live"
+          + " and (:section is null or l.content.section = :section)"
+          + " order by l.firstLiveAt desc, l.itemKey")
+  List<Live> latest(Stage live, String section, Pageable page);
+}

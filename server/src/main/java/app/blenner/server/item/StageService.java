@@ -1,0 +1,93 @@
+package app.blenner.server.item;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.item.Stage;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.core.signoff.Action;
+import app.blenner.core.signoff.SignOff;
+import app.blenner.core.site.SitePaths;
+import app.blenner.server.account.Account;
+import app.blenner.server.item.ItemViews.ItemState;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.site.SiteChanged;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Map;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes items from stage to stage, and to readers. */
+@Service
+@Transactional
+class StageService {
+  private final ItemService itemService;
+  private final ItemRepository items;
+  private final LiveCopyRepository liveCopies;
+  private final SiteAddressRepository addresses;
+  private final StateMaker states;
+  private final ApplicationEventPublisher events;
+  private final Clock clock;
+
+  StageService(
+      ItemService itemService,
+      ItemRepository items,
+      LiveCopyRepository liveCopies,
+      SiteAddressRepository addresses,
+      StateMaker states,
+      ApplicationEventPublisher events,
+      Clock clock) {
+    this.itemService = itemService;
+    this.items = items;
+    this.liveCopies = liveCopies;
+    this.addresses = addresses;
+    this.states = states;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /**
+   * Does something to an item as a whole.
+   *
+   * @throws Problem where it is held back, or where the item changed since it was looked at
+   */
+  ItemState act(String key, Action action, long revision, Account by) {
+    ItemEntity item = itemService.get(key);
+    itemService.checkRevision(item, revision);
+    Content content = item.content.toContent();
+    SignOff.Standing standing = StateMaker.standing(item, Preflight.check(content));
+    SignOff.Step step = SignOff.step(action, standing, by.role());
+    if (!step.isOpen()) {
+      throw Problem.conflict(step.blocked(), Map.of());
+    }
+    if (item.stage != action.to()) {
+      item.stage = action.to();
+      item.stageSince = clock.instant();
+    }
+    item.changedBy = by.name();
+    if (action.to() == Stage.LIVE) {
+      goLive(item, clock.instant(), clock.instant());
+    }
+    items.saveAndFlush(item);
+    events.publishEvent(new SiteChanged());
+    return states.make(item, content, by, "");
+  }
+
+  /** Shows the working copy to readers. */
+  void goLive(ItemEntity item, Instant firstLive, Instant now) {
+    LiveCopyEntity live = liveCopies.findById(item.itemKey).orElseGet(LiveCopyEntity::new);
+    if (live.itemKey == null) {
+      live.itemKey = item.itemKey;
+      live.firstLiveAt = firstLive;
+    }
+    live.updatedAt = now;
+    live.author = item.author;
+    live.content = ContentColumns.of(item.content.toContent());
+    liveCopies.save(live);
+    // What readers may have noted down stays as it is, whatever the title becomes.
+    item.slugByHand = true;
+    item.differs = false;
+    String path = SitePaths.of(item.content.section, item.content.slug);
+    addresses.save(SiteAddressEntity.of(path, item.itemKey));
+  }
+}

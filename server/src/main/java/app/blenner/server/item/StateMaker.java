@@ -1,0 +1,80 @@
+package app.blenner.server.item;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.language.Counts;
+import app.blenner.core.language.Outline;
+import app.blenner.core.preflight.Finding;
+import app.blenner.core.preflight.Level;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.Rule;
+import app.blenner.core.signoff.SignOff;
+import app.blenner.core.site.Appearances;
+import app.blenner.core.site.Site;
+import app.blenner.core.site.SitePaths;
+import app.blenner.server.account.Account;
+import app.blenner.server.item.ItemViews.FindingView;
+import app.blenner.server.item.ItemViews.ItemState;
+import app.blenner.server.item.ItemViews.StepView;
+import app.blenner.server.site.SiteService;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Tells how an item stands. */
+@Component
+class StateMaker {
+  private static final Map<String, String> REFERENCES =
+      Preflight.rules().stream().collect(Collectors.toMap(Rule::id, Rule::reference));
+
+  private final LiveCopyRepository liveCopies;
+  private final SiteService sites;
+
+  StateMaker(LiveCopyRepository liveCopies, SiteService sites) {
+    this.liveCopies = liveCopies;
+    this.sites = sites;
+  }
+
+  ItemState make(ItemEntity item, Content content, Account by, String slugProblem) {
+    Site site = sites.site();
+    List<Finding> findings = Preflight.check(content);
+    Content live =
+        liveCopies.findById(item.itemKey).map(l -> l.content.toContent()).orElse(null);
+    Appearances appearances = Appearances.of(site, item.kind, item.stage, live);
+    return new ItemState(
+        item.itemKey,
+        item.kind,
+        item.kind.label(),
+        item.stage,
+        item.stage.label(),
+        item.stageSince,
+        item.revision,
+        item.changedAt,
+        item.changedBy,
+        item.author,
+        content.slug(),
+        item.slugByHand,
+        slugProblem,
+        content.slug().isEmpty() ? "" : SitePaths.of(content.section(), content.slug()),
+        appearances.places().isEmpty() ? "" : appearances.places().get(0).path(),
+        item.differs,
+        Counts.characters(content.summary()),
+        Content.SUMMARY_LIMIT,
+        findings.stream().map(f -> FindingView.of(f, REFERENCES.get(f.rule()))).toList(),
+        Outline.of(content.body()),
+        appearances,
+        Appearances.places(site, item.kind, content),
+        steps(item, findings, by));
+  }
+
+  private static List<StepView> steps(ItemEntity item, List<Finding> findings, Account by) {
+    return SignOff.steps(standing(item, findings), by.role()).stream()
+        .map(s -> new StepView(s.action(), s.action().label(), s.blocked()))
+        .toList();
+  }
+
+  static SignOff.Standing standing(ItemEntity item, List<Finding> findings) {
+    return new SignOff.Standing(
+        item.stage, Preflight.count(findings, Level.MUST_FIX), item.differs);
+  }
+}

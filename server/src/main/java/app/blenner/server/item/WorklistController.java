@@ -1,0 +1,122 @@
+package app.blenner.server.item;
+
+import app.blenner.core.item.Kind;
+import app.blenner.core.item.Stage;
+import app.blenner.core.language.When;
+import app.blenner.core.signoff.NextStep;
+import app.blenner.server.account.AccountService;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Where items are found. */
+@RestController
+@RequestMapping("/editor/api/worklist")
+@Transactional(readOnly = true)
+class WorklistController {
+  private static final int LARGEST_PAGE = 100;
+
+  record StageTotal(Stage stage, String label, long count) {}
+
+  record Row(
+      String key,
+      Kind kind,
+      String kindLabel,
+      Stage stage,
+      String stageLabel,
+      String title,
+      String section,
+      String author,
+      Instant changedAt,
+      String changedBy,
+      NextStep next) {}
+
+  /**
+   * A page of the worklist.
+   *
+   * @param rows the items, the latest changed first
+   * @param found how many items the filter finds
+   * @param mine how many items belong to the person who asks
+   * @param everyones how many there are
+   * @param stages how many there are at each stage, of the person's own or of everyone's
+   */
+  record Worklist(List<Row> rows, long found, long mine, long everyones, List<StageTotal> stages) {}
+
+  private final ItemRepository items;
+  private final Clock clock;
+
+  WorklistController(ItemRepository items, Clock clock) {
+    this.items = items;
+    this.clock = clock;
+  }
+
+  @GetMapping
+  Worklist find(
+      @RequestParam(defaultValue = "false") boolean mine,
+      @RequestParam(required = false) Stage stage,
+      @RequestParam(required = false) String section,
+      @RequestParam(required = false) Kind kind,
+      @RequestParam(required = false) String words,
+      @RequestParam(defaultValue = "0") int page,
+      @RequestParam(defaultValue = "25") int size) {
+    long me = AccountService.current().id();
+    Long owner = mine ? me : null;
+    PageRequest wanted =
+        PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size)));
+    Page<ItemRepository.Line> found =
+        items.find(owner, stage, blankToNull(section), kind, pattern(words), wanted);
+    return new Worklist(
+        found.stream().map(this::row).toList(),
+        found.getTotalElements(),
+        items.countByOwnerId(me),
+        items.count(),
+        totals(owner));
+  }
+
+  private List<StageTotal> totals(Long owner) {
+    Map<Stage, Long> counts = new EnumMap<>(Stage.class);
+    items.countByStage(owner).forEach(c -> counts.put(c.stage(), c.count()));
+    return List.of(Stage.values()).stream()
+        .map(s -> new StageTotal(s, s.label(), counts.getOrDefault(s, 0L)))
+        .toList();
+  }
+
+  private Row row(ItemRepository.Line l) {
+    String since = When.day(l.stageSince(), clock.instant(), clock.getZone());
+    return new Row(
+        l.key(),
+        l.kind(),
+        l.kind().label(),
+        l.stage(),
+        l.stage().label(),
+        l.title(),
+        l.section(),
+        l.author(),
+        l.changedAt(),
+        l.changedBy(),
+        NextStep.of(l.stage(), l.nextStep(), l.differs(), since));
+  }
+
+  private static String blankToNull(String text) {
+    return text == null || text.isBlank() ? null : text;
+  }
+
+  /** The words as a pattern in which only the ends are open. */
+  private static String pattern(String words) {
+    if (words == null || words.isBlank()) {
+      return null;
+    }
+    String plain = words.strip().toLowerCase(Locale.ROOT);
+    return "%" + plain.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+  }
+}

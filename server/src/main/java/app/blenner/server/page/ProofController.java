@@ -1,0 +1,28 @@
+package app.blenner.server.page;
+
+import app.blenner.server.problem.Problem;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The page of an item as readers will see it. */
+@RestController
+class ProofController {
+  private final PublicPages pages;
+
+  ProofController(PublicPages pages) {
+    this.pages = pages;
+  }
+
+  @GetMapping("/editor/proof/{key}")
+  void proof(@PathVariable String key, HttpServletResponse response) throws IOException {
+    String html =
+        pages.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
+    PublicSiteFilter.headers(response);
+    response.setHeader("Cache-Control", "no-store");
+    response.getOutputStream().write(html.getBytes(StandardCharsets.UTF_8));
+  }
+}

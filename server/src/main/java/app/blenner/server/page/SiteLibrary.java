@@ -1,0 +1,37 @@
+package app.blenner.server.page;
+
+import app.blenner.core.site.Library;
+import app.blenner.core.site.PublishedItem;
+import app.blenner.core.site.SiteAsset;
+import app.blenner.server.asset.AssetService;
+import app.blenner.server.item.PublishedItems;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** What there is on the site, for the pages that refer to it. */
+@Component
+class SiteLibrary implements Library {
+  private final PublishedItems items;
+  private final AssetService assets;
+
+  SiteLibrary(PublishedItems items, AssetService assets) {
+    this.items = items;
+    this.assets = assets;
+  }
+
+  @Override
+  public Optional<PublishedItem> item(String key) {
+    return items.live(key);
+  }
+
+  @Override
+  public Optional<SiteAsset> asset(String name) {
+    return name.isEmpty() ? Optional.empty() : assets.find(name);
+  }
+
+  @Override
+  public List<PublishedItem> latest(String section, int count) {
+    return items.latest(section, count);
+  }
+}

@@ -1,0 +1,48 @@
+package app.blenner.server.problem;
+
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+
+/** Something that cannot be done, told in a sentence a newcomer understands (RFC 9457). */
+public class Problem extends RuntimeException {
+  private final HttpStatus status;
+  private final transient Map<String, Object> details;
+
+  public Problem(HttpStatus status, String sentence) {
+    this(status, sentence, Map.of());
+  }
+
+  /**
+   * @param status the HTTP status
+   * @param sentence what happened, why, and what to do next
+   * @param details further members of the problem
+   */
+  public Problem(HttpStatus status, String sentence, Map<String, Object> details) {
+    super(sentence);
+    this.status = status;
+    this.details = details;
+  }
+
+  /** Something asked for is not there. */
+  public static Problem notThere(String sentence) {
+    return new Problem(HttpStatus.NOT_FOUND, sentence);
+  }
+
+  /** What was sent cannot be used. */
+  public static Problem unusable(String sentence) {
+    return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, sentence);
+  }
+
+  /** What was asked does not go with how things stand. */
+  public static Problem conflict(String sentence, Map<String, Object> details) {
+    return new Problem(HttpStatus.CONFLICT, sentence, details);
+  }
+
+  public HttpStatus status() {
+    return status;
+  }
+
+  public Map<String, Object> details() {
+    return details;
+  }
+}

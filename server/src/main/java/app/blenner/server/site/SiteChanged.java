@@ -1,0 +1,4 @@
+package app.blenner.server.site;
+
+/** Something that readers see has changed. */
+public record SiteChanged() {}

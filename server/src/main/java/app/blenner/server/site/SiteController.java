@@ -1,0 +1,69 @@
+package app.blenner.server.site;
+
+import app.blenner.core.signoff.Role;
+import app.blenner.core.site.Section;
+import app.blenner.core.site.Site;
+import app.blenner.server.account.AccountService;
+import app.blenner.server.problem.Problem;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The site's name and sections, for the editor. */
+@RestController
+@RequestMapping("/editor/api/site")
+class SiteController {
+  record SiteName(
+      @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
+      @NotNull @Size(max = 500, message = "The line has at most 500 characters.") String tagline,
+      @NotNull String language) {}
+
+  record SectionInput(
+      @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
+      @NotNull @Size(max = 1000, message = "The description has at most 1000 characters.")
+          String description) {}
+
+  private final SiteService sites;
+
+  SiteController(SiteService sites) {
+    this.sites = sites;
+  }
+
+  @GetMapping
+  Site site() {
+    return sites.site();
+  }
+
+  @PutMapping
+  Site name(@Valid @RequestBody SiteName given) {
+    editorsOnly();
+    sites.name(given.name, given.tagline, given.language);
+    return sites.site();
+  }
+
+  @PostMapping("/sections")
+  Section add(@Valid @RequestBody SectionInput given) {
+    editorsOnly();
+    return sites.add(given.name, given.description);
+  }
+
+  @PutMapping("/sections/{slug}")
+  Section change(@PathVariable String slug, @Valid @RequestBody SectionInput given) {
+    editorsOnly();
+    return sites.change(slug, given.name, given.description);
+  }
+
+  private static void editorsOnly() {
+    if (AccountService.current().role() != Role.EDITOR) {
+      throw new Problem(HttpStatus.FORBIDDEN, "Only an editor can change the site’s sections.");
+    }
+  }
+}
