@@ -12,6 +12,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
 import java.util.function.Consumer;
@@ -42,6 +43,7 @@ public class DrawPictures {
   }
 
   private static void draw(String name, Consumer<Graphics2D> picture) throws IOException {
+    Files.deleteIfExists(folder.resolve(name));
     BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
     Graphics2D g = image.createGraphics();
     g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
@@ -51,7 +53,6 @@ public class DrawPictures {
     String ending = name.substring(name.lastIndexOf('.') + 1);
     ImageWriter writer = ImageIO.getImageWritersBySuffix(ending).next();
     try (ImageOutputStream out = ImageIO.createImageOutputStream(folder.resolve(name).toFile())) {
-      out.setLength(0);
       writer.setOutput(out);
       ImageWriteParam param = writer.getDefaultWriteParam();
       if (ending.equals("jpg")) {

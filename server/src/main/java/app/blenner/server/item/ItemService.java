@@ -238,7 +238,8 @@ class ItemService {
     ItemEntity item = get(key);
     checkRevision(item, choice.revision());
     Content content = item.content.toContent();
-    BlockPath path = choice.path() == null ? null : new BlockPath(choice.path());
+    boolean onBlock = choice.path() != null && !choice.path().isEmpty();
+    BlockPath path = onBlock ? new BlockPath(choice.path()) : null;
     Fix fix =
         Preflight.check(content).stream()
             .filter(f -> f.rule().equals(choice.rule()) && Objects.equals(f.path(), path))

@@ -55,6 +55,7 @@ final class ItemViews {
 
   record FixView(String label, String asks) {}
 
+  /** A finding; the path is empty for one that is on no block. */
   record FindingView(
       String rule,
       Level level,
@@ -75,7 +76,7 @@ final class ItemViews {
           f.why(),
           reference,
           f.field(),
-          f.path() == null ? null : f.path().steps(),
+          f.path() == null ? List.of() : f.path().steps(),
           f.from(),
           f.to(),
           f.fixes().stream().map(x -> new FixView(x.label(), x.asks())).toList());

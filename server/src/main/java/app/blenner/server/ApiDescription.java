@@ -1,0 +1,35 @@
+package app.blenner.server;
+
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The OpenAPI description, from which the front end's types are made. */
+@Configuration
+class ApiDescription {
+  /** The few members that may be left out; of a record every other one is always there. */
+  private static final Set<String> OPTIONAL =
+      Set.of("Session.person", "ContentInput.slug", "FixChoice.path");
+
+  @Bean
+  OpenApiCustomizer everyMemberIsThere() {
+    return api -> {
+      api.setInfo(new Info().title("Blenner").version("1"));
+      api.setServers(List.of());
+      for (Map.Entry<String, Schema> schema : api.getComponents().getSchemas().entrySet()) {
+        Map<String, Schema> members = schema.getValue().getProperties();
+        if (members != null) {
+          List<String> required = new ArrayList<>(members.keySet());
+          required.removeIf(m -> OPTIONAL.contains(schema.getKey() + "." + m));
+          schema.getValue().setRequired(required);
+        }
+      }
+    };
+  }
+}
