@@ -3,6 +3,7 @@ import java.awt.Color;
 import java.awt.Font;
 import java.awt.GradientPaint;
 import java.awt.Graphics2D;
+import java.awt.LinearGradientPaint;
 import java.awt.RadialGradientPaint;
 import java.awt.RenderingHints;
 import java.awt.geom.Arc2D;
@@ -64,10 +65,9 @@ public class DrawPictures {
   }
 
   private static void night(Graphics2D g, long seed, int stars) {
-    g.setPaint(new GradientPaint(0, 0, new Color(0x0E1630), 0, HEIGHT * 0.62f, new Color(0x2E2F63)));
+    g.setPaint(new LinearGradientPaint(0, 0, 0, HEIGHT, new float[] {0, 0.55f, 1},
+        new Color[] {new Color(0x0E1630), new Color(0x2E2F63), new Color(0x8A6486)}));
     g.fillRect(0, 0, WIDTH, HEIGHT);
-    g.setPaint(new GradientPaint(0, HEIGHT * 0.5f, new Color(0x2E2F63), 0, HEIGHT, new Color(0x7A5A80)));
-    g.fillRect(0, HEIGHT / 2, WIDTH, HEIGHT / 2);
     stars(g, new Random(seed), stars, 0.7);
   }
 
@@ -92,8 +92,9 @@ public class DrawPictures {
       ridge.lineTo(0, y);
       double slope = 0;
       for (int x = 0; x <= WIDTH; x += 24) {
-        slope = slope * 0.82 + (random.nextDouble() - 0.5) * 26;
-        y = Math.max(top - 90 + layer * 60, Math.min(HEIGHT - 40, y + slope));
+        // Pulled back towards its own height, so that no ridge runs out of the picture.
+        slope = slope * 0.8 + (random.nextDouble() - 0.5) * 24 + (top + layer * 70 - y) * 0.03;
+        y += slope;
         ridge.lineTo(x, y);
       }
       ridge.lineTo(WIDTH, HEIGHT);

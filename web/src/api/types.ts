@@ -1,0 +1,21 @@
+import type { components } from './schema'
+
+type Schemas = components['schemas']
+
+export type Session = Schemas['Session']
+export type Person = Schemas['Person']
+export type Site = Schemas['Site']
+export type Section = Schemas['Section']
+export type Asset = Schemas['AssetView']
+export type Worklist = Schemas['Worklist']
+export type Row = Schemas['Row']
+export type ItemView = Schemas['ItemView']
+export type ItemState = Schemas['ItemState']
+export type ItemContent = Schemas['ContentView']
+export type ContentInput = Schemas['ContentInput']
+export type Finding = Schemas['FindingView']
+export type Step = Schemas['StepView']
+export type Kind = ItemState['kind']
+export type Stage = ItemState['stage']
+export type Level = Finding['level']
+export type Sign = Row['next']['sign']

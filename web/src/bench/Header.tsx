@@ -1,0 +1,91 @@
+import { Link } from 'react-router'
+import { cx } from '../ui/cx'
+import { StageMark } from '../ui/StageMark'
+import { ago, useNow } from '../ui/time'
+import { useBench } from './context'
+import { useAsked } from './useAsked'
+
+export type View = 'write' | 'both' | 'proof'
+
+const views: { view: View; name: string }[] = [
+  { view: 'write', name: 'Write' },
+  { view: 'both', name: 'Write | Proof' },
+  { view: 'proof', name: 'Proof' },
+]
+
+/** The way back, the title, the stage, when it was saved, and the views. */
+export function Header({ view, setView }: { view: View; setView: (view: View) => void }) {
+  const { saver, sheet, snapshot } = useBench()
+  const title = useAsked<HTMLInputElement>('title')
+  return (
+    <div className="flex h-14 shrink-0 items-center gap-4 border-line border-b px-5" data-region>
+      <Link to="/worklist" className="shrink-0 rounded-3 text-soft hover:text-ink">
+        ‹ Worklist
+      </Link>
+      <h1 className="min-w-0 flex-1">
+        <input
+          ref={title}
+          aria-label="Title"
+          placeholder={`Title of the ${snapshot.state.kindLabel.toLowerCase()}`}
+          maxLength={300}
+          value={snapshot.fields.title}
+          onChange={(e) => saver.change({ title: e.target.value })}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter') {
+              e.preventDefault()
+              sheet.view?.focus()
+            }
+          }}
+          className="w-full truncate rounded-3 bg-transparent px-1 font-semibold font-serif text-title placeholder:text-soft"
+        />
+      </h1>
+      <p className="flex shrink-0 items-center gap-1.5">
+        <StageMark stage={snapshot.state.stage} />
+        {snapshot.state.stageLabel}
+      </p>
+      <Saved />
+      <fieldset className="flex shrink-0 overflow-hidden rounded-3 border border-edge">
+        <legend className="sr-only">View</legend>
+        {views.map((v) => (
+          <button
+            key={v.view}
+            type="button"
+            aria-pressed={view === v.view}
+            onClick={() => setView(v.view)}
+            className={cx(
+              'h-7 border-edge px-3 not-first:border-l -outline-offset-2',
+              view === v.view ? 'bg-ink font-semibold text-white' : 'bg-sheet hover:bg-desk',
+            )}
+          >
+            {v.name}
+          </button>
+        ))}
+      </fieldset>
+    </div>
+  )
+}
+
+/** Whether what is on the screen is on the server too. */
+function Saved() {
+  const { snapshot } = useBench()
+  const now = useNow(1000)
+  const told = {
+    saved: `Saved ${ago(snapshot.savedAt, now)}`,
+    unsaved: 'Saving …',
+    unreachable: 'The server does not answer; your text is kept here',
+    'signed-out': 'Not saved: you are signed out',
+    conflict: 'Not saved: somebody changed it too',
+    refused: '',
+  }[snapshot.status.is]
+  const why = snapshot.status.is === 'refused' ? snapshot.status.why : ''
+  const calm = snapshot.status.is === 'saved' || snapshot.status.is === 'unsaved'
+  return (
+    <p
+      data-testid="saved"
+      className={cx('max-w-64 shrink-0', calm ? 'text-soft' : 'text-rust')}
+      role={calm ? undefined : 'alert'}
+    >
+      {told || `Not saved. ${why}`}
+    </p>
+  )
+}

@@ -1,0 +1,26 @@
+import { createContext, useContext } from 'react'
+import type { Finding } from '../api/types'
+import type { Saver, Snapshot } from './saver'
+import type { Sheet } from './sheet/store'
+
+/** What the parts of the bench share. */
+export interface BenchShared {
+  saver: Saver
+  sheet: Sheet
+  snapshot: Snapshot
+  /** The field somebody was led to, with a number that grows at each lead: `summary:3`. */
+  asked: string
+  goTo: (finding: Finding, field?: string) => void
+  mend: (finding: Finding, fix: number) => void
+  /** Grows each time somebody wants to see the marks. */
+  marksOpen: number
+  openMarks: () => void
+}
+
+export const BenchContext = createContext<BenchShared | null>(null)
+
+export function useBench(): BenchShared {
+  const bench = useContext(BenchContext)
+  if (!bench) throw new Error('not on the bench')
+  return bench
+}

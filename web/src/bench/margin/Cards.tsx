@@ -1,0 +1,99 @@
+import { Collapsible } from 'radix-ui'
+import { type ReactNode, useEffect, useState } from 'react'
+import { useSite } from '../../api/queries'
+import { useBench } from '../context'
+import { KeywordsCard } from './KeywordsCard'
+import { PlacementCard } from './PlacementCard'
+import { TeaserCard } from './TeaserCard'
+
+/** What each card says of itself while it is closed. */
+function useTold(): { name: string; told: string }[] {
+  const { snapshot } = useBench()
+  const site = useSite()
+  const { fields, state } = snapshot
+  const section = site.data?.sections.find((s) => s.slug === fields.section)?.name ?? 'no section'
+  const keywords = fields.keywords.length
+  return [
+    { name: 'Teaser', told: `${fields.leadPicture ? 'picture' : 'no picture'}, ${state.summaryLength} characters` },
+    { name: 'Placement', told: section },
+    { name: 'Keywords', told: keywords ? `${keywords}` : 'none' },
+  ]
+}
+
+/** The cards as lines below the marks. */
+export function CardSummaries({ open }: { open: (name: string) => void }) {
+  return (
+    <div className="max-h-[45%] shrink-0 overflow-auto">
+      {useTold().map((c) => (
+        <button
+          key={c.name}
+          type="button"
+          onClick={() => open(c.name)}
+          className="flex h-9 w-full items-center justify-between gap-3 border-line border-t px-4 -outline-offset-2 hover:bg-desk"
+        >
+          <span className="font-semibold">{c.name}</span>
+          <span className="truncate text-soft">{c.told}</span>
+        </button>
+      ))}
+    </div>
+  )
+}
+
+/** The cards one below the other. */
+export function Cards({ opened }: { opened: string }) {
+  const told = useTold()
+  const contents: Record<string, ReactNode> = {
+    Teaser: <TeaserCard />,
+    Placement: <PlacementCard />,
+    Keywords: <KeywordsCard />,
+  }
+  const { asked } = useBench()
+  return (
+    <div>
+      {told.map((c) => (
+        <Card key={c.name} name={c.name} told={c.told} wanted={opened === c.name || asked.startsWith('summary')}>
+          {contents[c.name]}
+        </Card>
+      ))}
+    </div>
+  )
+}
+
+interface CardProps {
+  name: string
+  told: string
+  wanted: boolean
+  children: ReactNode
+}
+
+/** One group of settings; folded or not, it stays so for this person. */
+function Card({ name, told, wanted, children }: CardProps) {
+  const key = `blenner:card:${name}`
+  const [open, setOpen] = useState(() => localStorage.getItem(key) !== 'folded')
+  useEffect(() => {
+    if (wanted) setOpen(true)
+  }, [wanted])
+  return (
+    <Collapsible.Root
+      open={open}
+      onOpenChange={(now) => {
+        setOpen(now)
+        localStorage.setItem(key, now ? 'open' : 'folded')
+      }}
+      className="border-line border-b"
+    >
+      <h2>
+        <Collapsible.Trigger className="flex h-10 w-full items-center justify-between gap-3 px-4 -outline-offset-2 hover:bg-desk">
+          <span className="font-semibold">
+            <span aria-hidden className="mr-2 inline-block w-2 text-soft">
+              {open ? '▾' : '▸'}
+            </span>
+            {name}
+          </span>
+          {!open && <span className="truncate text-soft">{told}</span>}
+        </Collapsible.Trigger>
+      </h2>
+      <Collapsible.Content className="grid gap-4 px-4 pt-1 pb-5">{children}</Collapsible.Content>
+    </Collapsible.Root>
+  )
+}

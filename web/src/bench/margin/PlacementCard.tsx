@@ -1,0 +1,57 @@
+import { useState } from 'react'
+import { useSite } from '../../api/queries'
+import { TextButton } from '../../ui/Button'
+import { Input, Select } from '../../ui/Field'
+import { WhereItAppears } from '../../ui/WhereItAppears'
+import { useBench } from '../context'
+
+/** Where the item stands on the site, and at which address. */
+export function PlacementCard() {
+  const { saver, snapshot } = useBench()
+  const site = useSite()
+  const { fields, state } = snapshot
+  const [typed, setTyped] = useState<string | null>(null)
+  const prefix = fields.section ? `/${fields.section}/` : '/'
+  // While somebody types, what they typed is shown, even where it cannot be had.
+  const shown = typed ?? (fields.slug && state.slugProblem ? fields.slug : state.slug)
+
+  return (
+    <>
+      <Select label="Section" value={fields.section} onChange={(e) => saver.change({ section: e.target.value })}>
+        <option value="">No section</option>
+        {site.data?.sections.map((s) => (
+          <option key={s.slug} value={s.slug}>
+            {s.name}
+          </option>
+        ))}
+      </Select>
+      <div className="grid gap-1">
+        <Input
+          label="Address"
+          hint={`After ${prefix}. ${fields.slug === undefined ? 'Made from the title; type to set it yourself.' : 'Set by hand or by going live.'}`}
+          value={shown}
+          placeholder="made from the title"
+          spellCheck={false}
+          onChange={(e) => {
+            setTyped(e.target.value)
+            saver.change({ slug: e.target.value })
+          }}
+          onBlur={() => setTyped(null)}
+          problem={fields.slug !== undefined ? state.slugProblem : ''}
+        />
+        {fields.slug !== undefined && state.stage !== 'LIVE' && (
+          <TextButton
+            className="justify-self-start"
+            onClick={() => {
+              setTyped(null)
+              saver.change({ slug: undefined })
+            }}
+          >
+            Make it from the title
+          </TextButton>
+        )}
+      </div>
+      <WhereItAppears state={state} />
+    </>
+  )
+}

@@ -1,0 +1,94 @@
+import { useState } from 'react'
+import { useAssets } from '../../api/queries'
+import { Button } from '../../ui/Button'
+import { cx } from '../../ui/cx'
+import { Dialog, DialogButtons } from '../../ui/Dialog'
+import { FieldFrame, fieldBox } from '../../ui/Field'
+import { PictureChoice } from '../../ui/PictureChoice'
+import { useBench } from '../context'
+import { useAsked } from '../useAsked'
+
+const graphemes = new Intl.Segmenter(undefined, { granularity: 'grapheme' })
+
+/** Characters as a reader counts them; the core counts the same way when it checks. */
+function characters(text: string): number {
+  let n = 0
+  for (const _ of graphemes.segment(text.trim().replace(/[ \t\n\r\f]+/g, ' '))) n++
+  return n
+}
+
+/** The summary and the lead picture: what section pages show of the item. */
+export function TeaserCard() {
+  const { saver, snapshot } = useBench()
+  const summary = useAsked<HTMLTextAreaElement>('summary')
+  const assets = useAssets()
+  const [picking, setPicking] = useState(false)
+  const { fields, state } = snapshot
+  const length = characters(fields.summary)
+  const over = length - state.summaryLimit
+  const picture = assets.data?.find((a) => a.name === fields.leadPicture)
+
+  return (
+    <>
+      <FieldFrame
+        label="Summary"
+        hint={
+          <span className={cx(over > 0 && 'font-semibold text-rust')}>
+            {length} of {state.summaryLimit} characters
+            {over > 0 && `, ${over} too many`}
+          </span>
+        }
+      >
+        {({ id, describedBy }) => (
+          <textarea
+            ref={summary}
+            id={id}
+            aria-describedby={describedBy}
+            rows={5}
+            value={fields.summary}
+            onChange={(e) => saver.change({ summary: e.target.value })}
+            className={cx(fieldBox, 'resize-y py-1.5')}
+          />
+        )}
+      </FieldFrame>
+      <div className="grid gap-1">
+        <p className="font-semibold">Lead picture</p>
+        {picture ? (
+          <img
+            src={picture.url}
+            alt={picture.alternative}
+            className="aspect-video w-full border border-line object-cover"
+          />
+        ) : (
+          <p className="text-soft">None yet. One picture stands for the item in teasers.</p>
+        )}
+        <div className="flex gap-2">
+          <Button onClick={() => setPicking(true)}>{picture ? 'Change it' : 'Pick one'}</Button>
+          {picture && (
+            <Button look="quiet" onClick={() => saver.change({ leadPicture: '' })}>
+              Take it off
+            </Button>
+          )}
+        </div>
+      </div>
+      <Dialog
+        open={picking}
+        wide
+        onClose={() => setPicking(false)}
+        title="Pick the lead picture"
+        about="It stands for the item on section pages and in shared links."
+      >
+        <PictureChoice
+          assets={assets.data}
+          picked={fields.leadPicture}
+          onPick={(a) => saver.change({ leadPicture: a.name })}
+        />
+        <DialogButtons>
+          <Button look="main" onClick={() => setPicking(false)}>
+            Done
+          </Button>
+        </DialogButtons>
+      </Dialog>
+    </>
+  )
+}

@@ -1,0 +1,54 @@
+import { useState } from 'react'
+import { cx } from '../../ui/cx'
+import { useBench } from '../context'
+import { ProofFrame } from './ProofFrame'
+
+const widths = [
+  { name: 'Phone', px: 360 },
+  { name: 'Tablet', px: 768 },
+  { name: 'Desktop', px: 1280 },
+] as const
+
+/** The item as readers will see it, at the widths that matter. */
+export function Proof({ beside }: { beside: boolean }) {
+  const { snapshot } = useBench()
+  const [chosen, setChosen] = useState<string>('Phone')
+  const names = [...widths.map((w) => w.name), ...(beside ? [] : ['All three'])]
+  const current = names.includes(chosen) ? chosen : 'Phone'
+  const shown = current === 'All three' ? widths : widths.filter((w) => w.name === current)
+  const { revision, key } = snapshot.state
+
+  return (
+    <section
+      aria-label="Proof"
+      data-region
+      className={cx('flex min-w-0 flex-col', beside ? 'flex-[1.1] border-line border-l' : 'flex-1')}
+    >
+      <div className="flex min-h-11 shrink-0 items-center gap-3 border-line border-b px-4">
+        <fieldset className="flex overflow-hidden rounded-3 border border-edge">
+          <legend className="sr-only">Width</legend>
+          {names.map((name) => (
+            <button
+              key={name}
+              type="button"
+              aria-pressed={name === current}
+              onClick={() => setChosen(name)}
+              className={cx(
+                'h-7 border-edge px-2.5 not-first:border-l -outline-offset-2',
+                name === current ? 'bg-ink text-white' : 'bg-sheet hover:bg-desk',
+              )}
+            >
+              {name}
+            </button>
+          ))}
+        </fieldset>
+        <p className="ml-auto truncate text-soft">{snapshot.state.path || 'No address yet'}</p>
+      </div>
+      <div className="flex min-h-0 flex-1 justify-center gap-4 bg-desk p-3">
+        {shown.map((w) => (
+          <ProofFrame key={w.name} itemKey={key} revision={revision} name={w.name} width={w.px} share={w.px} />
+        ))}
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,90 @@
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
+
+interface Props {
+  itemKey: string
+  revision: number
+  name: string
+  width: number
+  /** Its part of the room, beside others. */
+  share: number
+}
+
+/** The server's page in a frame of one width, scaled to the room there is, with its scale shown. */
+export function ProofFrame({ itemKey, revision, name, width, share }: Props) {
+  const room = useRef<HTMLDivElement>(null)
+  const frame = useRef<HTMLIFrameElement>(null)
+  const loaded = useRef(-1)
+  const [size, setSize] = useState({ scale: 1, height: 600 })
+  const [problem, setProblem] = useState('')
+
+  useLayoutEffect(() => {
+    const place = room.current
+    if (!place) return
+    const fit = () => {
+      const scale = Math.min(1, place.clientWidth / width)
+      setSize({ scale, height: place.clientHeight / scale })
+    }
+    fit()
+    const watch = new ResizeObserver(fit)
+    watch.observe(place)
+    return () => watch.disconnect()
+  }, [width])
+
+  /** Puts the new page in the place of the old one without losing the reader's place in it. */
+  const refresh = useCallback(async () => {
+    try {
+      const response = await fetch(`/editor/proof/${itemKey}`)
+      if (!response.ok) throw new Error()
+      const page = new DOMParser().parseFromString(await response.text(), 'text/html')
+      const shown = frame.current?.contentDocument
+      if (!shown?.body) return
+      shown.title = page.title
+      shown.body.replaceWith(shown.adoptNode(page.body))
+      setProblem('')
+    } catch {
+      setProblem('The proof could not be fetched; it shows an earlier text.')
+    }
+  }, [itemKey])
+
+  useEffect(() => {
+    if (loaded.current >= 0 && loaded.current !== revision) {
+      loaded.current = revision
+      refresh()
+    }
+  }, [revision, refresh])
+
+  function onLoad() {
+    // The frame may have begun to load before the latest save.
+    if (loaded.current !== revision && loaded.current >= 0) refresh()
+    loaded.current = revision
+    // A proof is looked at; its links lead nowhere.
+    frame.current?.contentDocument?.addEventListener('click', (e) => {
+      if ((e.target as Element).closest('a[href]:not([href^="#"])')) e.preventDefault()
+    })
+  }
+
+  const percent = Math.round(size.scale * 100)
+  return (
+    <figure className="flex min-w-0 flex-col" style={{ flex: `${share} 1 0`, maxWidth: width + 2 }}>
+      <figcaption className="pb-1.5 text-soft">
+        {name}, {width} pixels{percent < 100 && `, at ${percent} %`}
+        {problem && (
+          <span role="alert" className="text-rust">
+            {' '}
+            {problem}
+          </span>
+        )}
+      </figcaption>
+      <div ref={room} className="min-h-0 flex-1 overflow-hidden">
+        <iframe
+          ref={frame}
+          title={`Proof, ${name.toLowerCase()}`}
+          src={`/editor/proof/${itemKey}`}
+          onLoad={onLoad}
+          style={{ width, height: size.height, transform: `scale(${size.scale})`, transformOrigin: '0 0' }}
+          className="border border-line bg-sheet"
+        />
+      </div>
+    </figure>
+  )
+}

@@ -1,0 +1,204 @@
+import { api, Problem, Unreachable } from '../api/client'
+import type { ContentInput, ItemContent, ItemState, ItemView } from '../api/types'
+import { type Backup, backup, dropBackup } from './backup'
+
+/** What is written apart from the text itself, which the sheet holds. */
+export type Fields = Omit<ContentInput, 'body'>
+
+export interface Conflict {
+  theirs: ItemContent
+  theirRevision: number
+  changedBy: string
+  mine: ContentInput
+}
+
+export type SaveStatus =
+  | { is: 'saved' }
+  | { is: 'unsaved' }
+  | { is: 'unreachable' }
+  | { is: 'signed-out' }
+  | { is: 'refused'; why: string }
+  | { is: 'conflict'; conflict: Conflict }
+
+export interface Snapshot {
+  fields: Fields
+  state: ItemState
+  status: SaveStatus
+  /** When the server last confirmed everything. */
+  savedAt: Date
+  /** Said once after an unsaved text was brought back. */
+  broughtBack: boolean
+}
+
+/** Typing is sent after a pause this long, and after the longer time even without a pause. */
+const PAUSE = 350
+const LONGEST = 900
+const RETRY = 2000
+
+/**
+ * Keeps what is written. Every change is noted in the browser at once and sent to the server after a
+ * short pause; nothing is forgotten until the server has confirmed it.
+ */
+export class Saver {
+  private now: Snapshot
+  private readonly listeners = new Set<() => void>()
+  private body: () => string
+  private dirty = false
+  private firstDirty = 0
+  private timer: ReturnType<typeof setTimeout> | undefined
+  private backupTimer: ReturnType<typeof setTimeout> | undefined
+  private running: Promise<void> | null = null
+
+  constructor(item: ItemView, body: () => string) {
+    this.body = body
+    this.now = {
+      fields: fieldsOf(item),
+      state: item.state,
+      status: { is: 'saved' },
+      savedAt: new Date(item.state.changedAt),
+      broughtBack: false,
+    }
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener)
+    return () => this.listeners.delete(listener)
+  }
+
+  snapshot = (): Snapshot => this.now
+
+  private set(part: Partial<Snapshot>) {
+    this.now = { ...this.now, ...part }
+    for (const listener of this.listeners) listener()
+  }
+
+  get key(): string {
+    return this.now.state.key
+  }
+
+  content(): ContentInput {
+    return { ...this.now.fields, body: this.body() }
+  }
+
+  /** Changes fields beside the text. */
+  change(part: Partial<Fields>) {
+    this.set({ fields: { ...this.now.fields, ...part } })
+    this.touch()
+  }
+
+  /** Notes that something changed. */
+  touch() {
+    if (!this.dirty) this.firstDirty = Date.now()
+    this.dirty = true
+    if (this.now.status.is === 'saved') this.set({ status: { is: 'unsaved' } })
+    if (this.backupTimer === undefined) {
+      this.backupTimer = setTimeout(() => this.note(), 200)
+    }
+    if (this.now.status.is === 'conflict' || this.now.status.is === 'signed-out') return
+    const left = Math.max(0, LONGEST - (Date.now() - this.firstDirty))
+    this.schedule(Math.min(PAUSE, left))
+  }
+
+  private note() {
+    clearTimeout(this.backupTimer)
+    this.backupTimer = undefined
+    if (this.dirty) backup(this.key, { revision: this.now.state.revision, content: this.content() })
+  }
+
+  private schedule(wait: number) {
+    clearTimeout(this.timer)
+    this.timer = setTimeout(() => this.flush(), wait)
+  }
+
+  /** Sends what has not been sent; done when the server has it, or has said why not. */
+  async flush(): Promise<boolean> {
+    clearTimeout(this.timer)
+    while (this.running) await this.running
+    if (!this.dirty) return this.now.status.is === 'saved'
+    this.running = this.send().finally(() => {
+      this.running = null
+    })
+    await this.running
+    return !this.dirty && this.now.status.is === 'saved'
+  }
+
+  private async send() {
+    const content = this.content()
+    this.dirty = false
+    try {
+      const state = await api.put<ItemState>(`/items/${this.key}`, { revision: this.now.state.revision, content })
+      if (!this.dirty) dropBackup(this.key)
+      this.set({ state, status: { is: this.dirty ? 'unsaved' : 'saved' }, savedAt: new Date() })
+      if (this.dirty) this.schedule(PAUSE)
+    } catch (error) {
+      this.dirty = true
+      this.note()
+      this.failed(error, content)
+    }
+  }
+
+  private failed(error: unknown, mine: ContentInput) {
+    if (error instanceof Problem && error.status === 401) this.set({ status: { is: 'signed-out' } })
+    else if (error instanceof Problem && error.status === 409 && error.details.theirs)
+      this.set({ status: { is: 'conflict', conflict: { ...(error.details as unknown as Conflict), mine } } })
+    else if (error instanceof Problem && error.status < 500) this.set({ status: { is: 'refused', why: error.message } })
+    else {
+      this.set({ status: { is: 'unreachable' } })
+      this.schedule(error instanceof Unreachable ? RETRY : RETRY * 2)
+    }
+  }
+
+  /** Goes on after somebody signed in again. */
+  resume() {
+    this.set({ status: { is: 'unsaved' } })
+    this.flush()
+  }
+
+  /** Takes over what the server says after it changed the item itself. */
+  adopt(item: ItemView) {
+    this.dirty = false
+    clearTimeout(this.timer)
+    dropBackup(this.key)
+    this.set({ fields: fieldsOf(item), state: item.state, status: { is: 'saved' }, savedAt: new Date() })
+  }
+
+  /** Takes over how the item stands, with the text as it is. */
+  adoptState(state: ItemState) {
+    this.set({ state, fields: { ...this.now.fields, slug: state.slugByHand ? state.slug : undefined } })
+  }
+
+  /** Goes on with a text that was left over. */
+  bringBack(left: Backup) {
+    const { body: _, ...fields } = left.content
+    this.set({
+      fields,
+      broughtBack: true,
+      state: { ...this.now.state, revision: left.revision },
+      status: { is: 'unsaved' },
+    })
+    this.touch()
+  }
+
+  /** Called when the page goes away: notes the rest, and sends it if it is short enough for that. */
+  leave = () => {
+    if (!this.dirty || this.now.status.is === 'conflict') return
+    this.note()
+    const content = this.content()
+    if (content.body.length < 50_000) {
+      api.put(`/items/${this.key}`, { revision: this.now.state.revision, content }, true).catch(() => {})
+    }
+  }
+}
+
+function fieldsOf(item: ItemView): Fields {
+  const { body: _, slug, ...fields } = item.content
+  return { ...fields, slug: item.state.slugByHand ? slug : undefined }
+}
+
+/** Whether the server already has what was noted in the browser. */
+export function isKept(left: Backup, item: ItemView): boolean {
+  const { content, state } = item
+  const parts = (c: ContentInput) =>
+    JSON.stringify([c.title, c.summary, c.body, c.section, c.keywords, c.slug ?? state.slug, c.leadPicture])
+  return parts(left.content) === parts(content)
+}

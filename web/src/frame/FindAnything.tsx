@@ -1,0 +1,87 @@
+import { useQuery } from '@tanstack/react-query'
+import { Command } from 'cmdk'
+import { useEffect, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { api } from '../api/client'
+import type { Worklist } from '../api/types'
+import { Dialog } from '../ui/Dialog'
+import { StageMark } from '../ui/StageMark'
+import { kinds, useNewItem } from './newItem'
+
+/** Ctrl and the full stop open the field from anywhere. */
+export function useFindKey(open: () => void) {
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if ((e.ctrlKey || e.metaKey) && e.key === '.') {
+        e.preventDefault()
+        open()
+      }
+    }
+    document.addEventListener('keydown', onKey)
+    return () => document.removeEventListener('keydown', onKey)
+  })
+}
+
+/** Finds items and runs commands. */
+export function FindAnything({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const [words, setWords] = useState('')
+  const navigate = useNavigate()
+  const begin = useNewItem()
+  const found = useQuery({
+    queryKey: ['find', words],
+    queryFn: () => api.get<Worklist>(`/worklist?size=8&words=${encodeURIComponent(words)}`),
+    enabled: open && words.trim().length > 1,
+  })
+  const commands = [
+    ...kinds.map((k) => ({ name: `New ${k.label.toLowerCase()}`, run: () => begin(k.kind) })),
+    { name: 'Go to the worklist', run: () => navigate('/worklist') },
+    { name: 'Go to sections', run: () => navigate('/sections') },
+    { name: 'Go to assets', run: () => navigate('/assets') },
+    { name: 'Go to set-up', run: () => navigate('/set-up') },
+    { name: 'Open the public site', run: () => window.open('/', '_blank', 'noopener') },
+  ]
+  const wanted = commands.filter((c) => c.name.toLowerCase().includes(words.trim().toLowerCase()))
+  const rows = words.trim().length > 1 ? (found.data?.rows ?? []) : []
+  const row = 'flex cursor-pointer items-center gap-2 rounded-3 px-2 py-1.5 data-[selected=true]:bg-desk'
+
+  function pick(run: () => void) {
+    setWords('')
+    onClose()
+    run()
+  }
+
+  return (
+    <Dialog open={open} onClose={onClose} title="Find anything or run a command">
+      <Command label="Find anything or run a command" shouldFilter={false}>
+        <Command.Input
+          value={words}
+          onValueChange={setWords}
+          placeholder="A few letters of a title, or of a command"
+          className="h-8 w-full rounded-3 border border-edge bg-sheet px-2.5 placeholder:text-soft"
+        />
+        <Command.List className="mt-3 max-h-80 overflow-auto" aria-label="Found">
+          {words && !rows.length && !wanted.length && !found.isFetching && (
+            <p className="px-2 py-1.5 text-soft">Nothing fits “{words}”.</p>
+          )}
+          {rows.map((r) => (
+            <Command.Item
+              key={r.key}
+              value={r.key}
+              className={row}
+              onSelect={() => pick(() => navigate(`/items/${r.key}`))}
+            >
+              <StageMark stage={r.stage} />
+              <span className="truncate">{r.title || 'Untitled'}</span>
+              <span className="ml-auto text-small text-soft">{r.kindLabel}</span>
+            </Command.Item>
+          ))}
+          {wanted.map((c) => (
+            <Command.Item key={c.name} value={c.name} className={row} onSelect={() => pick(c.run)}>
+              {c.name}
+            </Command.Item>
+          ))}
+        </Command.List>
+      </Command>
+    </Dialog>
+  )
+}

@@ -1,0 +1,99 @@
+import { useState } from 'react'
+import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router'
+import { api } from '../api/client'
+import { useRefresh, useSite } from '../api/queries'
+import type { Kind, Person } from '../api/types'
+import { Button } from '../ui/Button'
+import { cx } from '../ui/cx'
+import { Menu, MenuItem } from '../ui/Menu'
+import { FindAnything, useFindKey } from './FindAnything'
+import { kinds, useNewItem } from './newItem'
+
+const places = [
+  { to: '/worklist', name: 'Worklist' },
+  { to: '/sections', name: 'Sections' },
+  { to: '/assets', name: 'Assets' },
+  { to: '/set-up', name: 'Set-up' },
+]
+
+/** The masthead, and the place one is in below it. */
+export function Frame({ person }: { person: Person }) {
+  const site = useSite()
+  const navigate = useNavigate()
+  const refresh = useRefresh()
+  const begin = useNewItem()
+  const { pathname } = useLocation()
+  const [finding, setFinding] = useState(false)
+  useFindKey(() => setFinding(true))
+
+  async function signOut() {
+    await api.remove('/session')
+    navigate('/worklist')
+    refresh()
+  }
+
+  return (
+    <div className="flex h-full flex-col">
+      <header className="flex h-11 shrink-0 items-center gap-5 border-line border-b px-5">
+        <Link to="/worklist" className="rounded-3 font-semibold font-serif text-[1.25rem]">
+          Blenner
+        </Link>
+        <nav aria-label="Places" className="flex h-full gap-5">
+          {places.map((p) => (
+            <NavLink
+              key={p.to}
+              to={p.to}
+              className={({ isActive }) =>
+                cx(
+                  'flex h-full items-center border-b-3 pt-0.5',
+                  isActive || (p.to === '/worklist' && pathname.startsWith('/items/'))
+                    ? 'border-ink font-semibold'
+                    : 'border-transparent text-soft hover:text-ink',
+                )
+              }
+            >
+              {p.name}
+            </NavLink>
+          ))}
+        </nav>
+        <a
+          href="/"
+          target="_blank"
+          rel="noreferrer"
+          className="min-w-0 truncate text-soft hover:text-ink max-lg:hidden"
+        >
+          {site.data?.name}
+          <span className="sr-only"> (the public site, opens a new tab)</span>
+        </a>
+        <div className="ml-auto flex items-center gap-4">
+          <button
+            type="button"
+            onClick={() => setFinding(true)}
+            className="flex h-7 w-72 items-center justify-between rounded-3 border border-edge bg-sheet px-2.5 text-soft max-lg:w-44"
+          >
+            <span className="truncate">Find anything or run a command</span>
+            <kbd className="rounded-3 border border-line px-1 font-sans text-small max-lg:hidden">Ctrl .</kbd>
+          </button>
+          <Menu trigger={<Button className="font-semibold">New</Button>}>
+            {kinds.map((k) => (
+              <MenuItem key={k.kind} onSelect={() => begin(k.kind as Kind)}>
+                <span className="font-semibold">{k.label}</span>
+                <span className="block text-small text-soft">{k.about}</span>
+              </MenuItem>
+            ))}
+          </Menu>
+          <Menu trigger={<Button look="quiet">{person.name}</Button>}>
+            <p className="px-3 py-1.5 text-small text-soft">
+              {person.signIn}, {person.roleLabel.toLowerCase()}
+            </p>
+            <MenuItem onSelect={signOut}>Sign out</MenuItem>
+          </Menu>
+        </div>
+      </header>
+      <div className="min-h-0 flex-1">
+        <Outlet />
+      </div>
+      <FindAnything open={finding} onClose={() => setFinding(false)} />
+    </div>
+  )
+}

@@ -1,0 +1,6 @@
+import { createRoot } from 'react-dom/client'
+import { App } from './frame/App'
+import './index.css'
+
+const place = document.getElementById('app')
+if (place) createRoot(place).render(<App />)

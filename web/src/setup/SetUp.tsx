@@ -1,0 +1,159 @@
+import { useQuery } from '@tanstack/react-query'
+import { type FormEvent, useEffect, useState } from 'react'
+import { api } from '../api/client'
+import { useRefresh, useSession, useSite } from '../api/queries'
+import type { Person } from '../api/types'
+import { useTitle } from '../frame/title'
+import { Button } from '../ui/Button'
+import { Dialog, DialogButtons } from '../ui/Dialog'
+import { Input, Select } from '../ui/Field'
+import { Place } from '../ui/Place'
+
+/** The site's name, and the people who work on it. */
+export function SetUp() {
+  useTitle('Set-up')
+  const session = useSession()
+  const blocked = session.data?.person?.role === 'EDITOR' ? '' : 'Only an editor can change this.'
+  return (
+    <Place title="Set-up" about="What the site is called, and who works on it.">
+      <div className="grid items-start gap-10 md:grid-cols-2">
+        <SiteName blocked={blocked} />
+        <People blocked={blocked} />
+      </div>
+    </Place>
+  )
+}
+
+function SiteName({ blocked }: { blocked: string }) {
+  const site = useSite()
+  const refresh = useRefresh()
+  const [given, setGiven] = useState({ name: '', tagline: '', language: 'en-GB' })
+  const [told, setTold] = useState('')
+  const [problem, setProblem] = useState('')
+  useEffect(() => {
+    if (site.data) setGiven({ name: site.data.name, tagline: site.data.tagline, language: site.data.language })
+  }, [site.data])
+  const set = (field: keyof typeof given) => (e: { target: { value: string } }) =>
+    setGiven({ ...given, [field]: e.target.value })
+
+  async function submit(e: FormEvent) {
+    e.preventDefault()
+    setProblem('')
+    setTold('')
+    try {
+      await api.put('/site', given)
+      await refresh()
+      setTold('Changed. Readers see it now.')
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+
+  return (
+    <form onSubmit={submit} className="grid gap-4">
+      <h2 className="font-semibold font-serif text-large">The site</h2>
+      <Input label="Name" value={given.name} onChange={set('name')} maxLength={200} required problem={problem} />
+      <Input
+        label="What it is, in a line"
+        hint="Stands at the foot of every page."
+        value={given.tagline}
+        onChange={set('tagline')}
+        maxLength={500}
+      />
+      <Select label="Language" value={given.language} onChange={set('language')}>
+        <option value="en-GB">English (Britain)</option>
+        <option value="en-US">English (America)</option>
+        <option value="de-DE">German</option>
+        <option value="fr-FR">French</option>
+        <option value="nl-NL">Dutch</option>
+      </Select>
+      <div className="flex items-center gap-3">
+        <Button type="submit" blocked={blocked}>
+          Change
+        </Button>
+        <span role="status">{told || blocked}</span>
+      </div>
+    </form>
+  )
+}
+
+function People({ blocked }: { blocked: string }) {
+  const people = useQuery({ queryKey: ['people'], queryFn: () => api.get<Person[]>('/people') })
+  const [adding, setAdding] = useState(false)
+  return (
+    <section className="grid gap-3">
+      <h2 className="font-semibold font-serif text-large">People</h2>
+      <ul className="border-line border-t">
+        {people.data?.map((p) => (
+          <li key={p.id} className="flex gap-3 border-line border-b py-2">
+            <span className="font-semibold">{p.name}</span>
+            <span className="text-soft">{p.signIn}</span>
+            <span className="ml-auto">{p.roleLabel}</span>
+          </li>
+        ))}
+      </ul>
+      <Button className="justify-self-start" blocked={blocked} onClick={() => setAdding(true)}>
+        Add a person
+      </Button>
+      {adding && <PersonDialog onClose={() => setAdding(false)} />}
+    </section>
+  )
+}
+
+function PersonDialog({ onClose }: { onClose: () => void }) {
+  const refresh = useRefresh()
+  const [given, setGiven] = useState({ name: '', signIn: '', role: 'WRITER', password: '' })
+  const [problem, setProblem] = useState('')
+  const set = (field: keyof typeof given) => (e: { target: { value: string } }) =>
+    setGiven({ ...given, [field]: e.target.value })
+
+  async function submit(e: FormEvent) {
+    e.preventDefault()
+    try {
+      await api.post('/people', given)
+      refresh()
+      onClose()
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title="Add a person"
+      about="Tell them the name and password yourself; nothing is sent."
+    >
+      <form onSubmit={submit} className="grid gap-4">
+        <Input label="Name" value={given.name} onChange={set('name')} required />
+        <Input label="Sign-in name" value={given.signIn} onChange={set('signIn')} autoComplete="off" required />
+        <Select
+          label="Role"
+          hint="A writer hands on to an editor; an editor may put live."
+          value={given.role}
+          onChange={set('role')}
+        >
+          <option value="WRITER">Writer</option>
+          <option value="EDITOR">Editor</option>
+        </Select>
+        <Input
+          label="First password"
+          type="password"
+          hint="At least 10 characters."
+          value={given.password}
+          onChange={set('password')}
+          autoComplete="new-password"
+          required
+          problem={problem}
+        />
+        <DialogButtons>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="main" type="submit">
+            Add the person
+          </Button>
+        </DialogButtons>
+      </form>
+    </Dialog>
+  )
+}

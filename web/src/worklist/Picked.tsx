@@ -1,0 +1,56 @@
+import { useQuery } from '@tanstack/react-query'
+import { useNavigate } from 'react-router'
+import { api } from '../api/client'
+import { useAssets } from '../api/queries'
+import type { ItemView, Row } from '../api/types'
+import { Button } from '../ui/Button'
+import { LevelMark } from '../ui/LevelMark'
+import { WhereItAppears } from '../ui/WhereItAppears'
+
+/** The picked item: its teaser as readers see it, where it appears, what it waits for. */
+export function Picked({ row }: { row: Row }) {
+  const navigate = useNavigate()
+  const assets = useAssets()
+  const item = useQuery({
+    queryKey: ['item', row.key, row.changedAt],
+    queryFn: () => api.get<ItemView>(`/items/${row.key}`),
+    refetchOnMount: 'always',
+  })
+  if (!item.data)
+    return <aside aria-label="The picked item" className="w-80 shrink-0 border-line border-l max-lg:hidden" />
+  const { state, content } = item.data
+  const picture = assets.data?.find((a) => a.name === content.leadPicture)
+  return (
+    <aside
+      aria-label="The picked item"
+      className="flex w-80 shrink-0 flex-col gap-5 overflow-auto border-line border-l p-5 max-lg:hidden"
+    >
+      <div className="border border-line bg-sheet">
+        {picture && <img src={picture.url} alt="" className="aspect-video w-full object-cover" />}
+        <div className="p-3.5 font-serif">
+          <h2 className="font-semibold text-[1.125rem] leading-snug">{content.title || 'Untitled'}</h2>
+          <p className="mt-1 text-[0.9375rem] text-soft leading-snug">{content.summary || 'No summary yet.'}</p>
+        </div>
+      </div>
+      <WhereItAppears state={state} />
+      <section className="grid gap-1">
+        <h3 className="font-semibold">What it waits for</h3>
+        {state.findings.length === 0 && <p className="text-soft">{row.next.sentence}.</p>}
+        {state.findings.map((f) => (
+          <p key={`${f.rule}${f.path}${f.from}`} className="flex items-start gap-2">
+            <span className="pt-0.5">
+              <LevelMark level={f.level} />
+            </span>
+            {f.message}
+          </p>
+        ))}
+      </section>
+      <div className="flex gap-2">
+        <Button look="main" onClick={() => navigate(`/items/${row.key}`)}>
+          Open
+        </Button>
+        <Button onClick={() => navigate(`/items/${row.key}?view=proof`)}>Proof</Button>
+      </div>
+    </aside>
+  )
+}

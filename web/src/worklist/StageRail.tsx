@@ -1,0 +1,52 @@
+import type { Worklist } from '../api/types'
+import { cx } from '../ui/cx'
+import { StageMark } from '../ui/StageMark'
+import type { Filter } from './filter'
+
+interface Props {
+  list: Worklist | undefined
+  filter: Filter
+  change: (part: Partial<Filter>) => void
+}
+
+/** Whose items, and at which stage, each with its count. */
+export function StageRail({ list, filter, change }: Props) {
+  const entry = (on: boolean) =>
+    cx(
+      'flex h-7.5 w-full items-center gap-2.5 border-l-3 px-4 text-left',
+      on ? 'border-petrol bg-desk font-semibold' : 'border-transparent hover:bg-desk',
+    )
+  return (
+    <nav aria-label="Stages" className="flex w-44 shrink-0 flex-col overflow-auto border-line border-r py-4">
+      <button
+        type="button"
+        className={entry(filter.mine)}
+        aria-pressed={filter.mine}
+        onClick={() => change({ mine: true })}
+      >
+        Mine <span className="ml-auto font-normal text-soft">{list?.mine}</span>
+      </button>
+      <button
+        type="button"
+        className={entry(!filter.mine)}
+        aria-pressed={!filter.mine}
+        onClick={() => change({ mine: false })}
+      >
+        Everyone’s <span className="ml-auto font-normal text-soft">{list?.everyones}</span>
+      </button>
+      <hr className="mx-5 my-3 border-line" />
+      {list?.stages.map((s) => (
+        <button
+          key={s.stage}
+          type="button"
+          className={entry(filter.stage === s.stage)}
+          aria-pressed={filter.stage === s.stage}
+          onClick={() => change({ stage: filter.stage === s.stage ? '' : s.stage })}
+        >
+          <StageMark stage={s.stage} />
+          {s.label} <span className="ml-auto font-normal text-soft">{s.count}</span>
+        </button>
+      ))}
+    </nav>
+  )
+}

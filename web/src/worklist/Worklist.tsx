@@ -1,0 +1,234 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { Link } from 'react-router'
+import { api } from '../api/client'
+import { useSite } from '../api/queries'
+import type { Kind, Worklist as List, Row, Site } from '../api/types'
+import { kinds } from '../frame/newItem'
+import { useTitle } from '../frame/title'
+import { Button, TextButton } from '../ui/Button'
+import { cx } from '../ui/cx'
+import { LevelMark } from '../ui/LevelMark'
+import { StageMark } from '../ui/StageMark'
+import { ago, useNow } from '../ui/time'
+import { type Filter, query, useFilter } from './filter'
+import { Picked } from './Picked'
+import { StageRail } from './StageRail'
+
+/** Where items are found and picked up. */
+export function Worklist() {
+  useTitle('Worklist')
+  const [filter, change] = useFilter()
+  const [pickedKey, setPickedKey] = useState('')
+  const site = useSite()
+  const list = useQuery({
+    queryKey: ['worklist', filter],
+    queryFn: () => api.get<List>(`/worklist?${query(filter)}`),
+    placeholderData: keepPreviousData,
+    refetchOnMount: 'always',
+  })
+  const rows = list.data?.rows ?? []
+  const picked = rows.find((r) => r.key === pickedKey) ?? rows[0]
+
+  return (
+    <div className="flex h-full">
+      <StageRail list={list.data} filter={filter} change={change} />
+      <main className="flex min-w-0 flex-1 flex-col">
+        <h1 className="sr-only">Worklist</h1>
+        <Finder filter={filter} change={change} site={site.data} />
+        <Sentence list={list.data} filter={filter} change={change} site={site.data} />
+        <ul className="min-h-0 flex-1 overflow-auto border-line border-t" aria-label="Items">
+          {list.isError && <li className="p-6 text-rust">{list.error.message}</li>}
+          {list.data && !rows.length && <Empty filter={filter} change={change} />}
+          {rows.map((r) => (
+            <Entry key={r.key} row={r} site={site.data} on={r === picked} pick={() => setPickedKey(r.key)} />
+          ))}
+        </ul>
+        <Pages list={list.data} filter={filter} change={change} />
+      </main>
+      {picked && <Picked key={picked.key} row={picked} />}
+    </div>
+  )
+}
+
+interface Part {
+  filter: Filter
+  change: (part: Partial<Filter>) => void
+  site?: Site | undefined
+}
+
+function Finder({ filter, change, site }: Part) {
+  const [words, setWords] = useState(filter.words)
+  useEffect(() => setWords(filter.words), [filter.words])
+  useEffect(() => {
+    const timer = setTimeout(() => words !== filter.words && change({ words }), 250)
+    return () => clearTimeout(timer)
+  })
+  const chip = 'h-8 rounded-3 border px-2.5'
+  const chosen = (on: boolean) => cx(chip, on ? 'border-ink bg-ink text-white' : 'border-edge bg-sheet')
+  return (
+    <search className="flex gap-2 px-5 pt-4">
+      <input
+        type="search"
+        aria-label="Search titles and texts"
+        placeholder="Search titles and texts"
+        value={words}
+        onChange={(e) => setWords(e.target.value)}
+        className="h-8 min-w-0 flex-1 rounded-3 border border-edge bg-sheet px-2.5 placeholder:text-soft"
+      />
+      <select
+        aria-label="Section"
+        className={chosen(!!filter.section)}
+        value={filter.section}
+        onChange={(e) => change({ section: e.target.value })}
+      >
+        <option value="">Every section</option>
+        {site?.sections.map((s) => (
+          <option key={s.slug} value={s.slug}>
+            {s.name}
+          </option>
+        ))}
+      </select>
+      <select
+        aria-label="Kind"
+        className={chosen(!!filter.kind)}
+        value={filter.kind}
+        onChange={(e) => change({ kind: e.target.value as Kind | '' })}
+      >
+        <option value="">Every kind</option>
+        {kinds.map((k) => (
+          <option key={k.kind} value={k.kind}>
+            {k.label}
+          </option>
+        ))}
+      </select>
+    </search>
+  )
+}
+
+const stageWords: Record<string, string> = {
+  DRAFT: 'that are drafts',
+  IN_REVIEW: 'in review',
+  CLEARED: 'that are cleared',
+  SCHEDULED: 'that are scheduled',
+  LIVE: 'that are live',
+  WITHDRAWN: 'that were withdrawn',
+  ARCHIVED: 'in the archive',
+}
+
+function isNarrow(filter: Filter): boolean {
+  return !!(filter.stage || filter.section || filter.kind || filter.words)
+}
+
+const clear = { stage: '', section: '', kind: '', words: '' } as const
+
+function Sentence({ list, filter, change, site }: Part & { list: List | undefined }) {
+  if (!list) return <p className="px-5 py-3">&nbsp;</p>
+  const kind = kinds.find((k) => k.kind === filter.kind)?.label.toLowerCase() ?? 'item'
+  const section = site?.sections.find((s) => s.slug === filter.section)?.name
+  const parts = [
+    filter.stage && stageWords[filter.stage],
+    section && `in ${section}`,
+    filter.words && `with “${filter.words}”`,
+  ].filter(Boolean)
+  const noun = list.found === 1 ? kind : `${kind}s`
+  return (
+    <p className="px-5 py-3 text-soft" role="status">
+      <span className="font-semibold text-ink">
+        {list.found} {filter.mine ? `of your ${kind}s` : noun}
+      </span>{' '}
+      {parts.join(' ')}
+      {parts.length ? ',' : ''} changed latest first.{' '}
+      {isNarrow(filter) && (
+        <TextButton className="font-normal" onClick={() => change(clear)}>
+          Show all of {filter.mine ? 'yours' : 'everyone’s'}
+        </TextButton>
+      )}
+    </p>
+  )
+}
+
+function Empty({ filter, change }: Part) {
+  return (
+    <li className="grid justify-items-start gap-3 p-6">
+      {isNarrow(filter) ? (
+        <>
+          <p>No item fits all of this.</p>
+          <Button onClick={() => change(clear)}>Show all</Button>
+        </>
+      ) : (
+        <>
+          <p className="font-semibold font-serif text-large">
+            {filter.mine ? 'You have no items yet.' : 'There are no items yet.'}
+          </p>
+          <p className="text-soft">Begin with New at the top, and choose an article, a post or a page.</p>
+        </>
+      )}
+    </li>
+  )
+}
+
+function Entry({ row, site, on, pick }: { row: Row; site: Site | undefined; on: boolean; pick: () => void }) {
+  const now = useNow(30_000)
+  const section = site?.sections.find((s) => s.slug === row.section)?.name
+  return (
+    // The whole row can be pressed; the keyboard has the title's link and its focus.
+    // biome-ignore lint/a11y/useKeyWithClickEvents: the link in the row serves the keyboard
+    <li
+      onClick={pick}
+      onFocus={pick}
+      aria-current={on || undefined}
+      className={cx(
+        'flex gap-3 border-line border-b border-l-3 px-4.5 py-2.5',
+        on ? 'border-l-petrol bg-sheet' : 'border-l-transparent hover:bg-desk/60',
+      )}
+    >
+      <span className="pt-1">
+        <StageMark stage={row.stage} label={row.stageLabel} />
+      </span>
+      <div className="min-w-0 flex-1">
+        <Link
+          to={`/items/${row.key}`}
+          className="block truncate rounded-3 font-semibold font-serif text-large hover:underline"
+        >
+          {row.title || 'Untitled'}
+        </Link>
+        <p className="text-soft">
+          {row.kindLabel}
+          {section && ` · ${section}`}
+        </p>
+        <p className="flex items-center gap-2">
+          <LevelMark level={row.next.sign} />
+          <span className="min-w-0 truncate">{row.next.sentence}</span>
+        </p>
+      </div>
+      <p className="w-32 shrink-0 truncate text-soft max-lg:hidden">{row.author}</p>
+      <p className="w-24 shrink-0 text-right text-soft">{ago(new Date(row.changedAt), now)}</p>
+    </li>
+  )
+}
+
+function Pages({ list, filter, change }: Part & { list: List | undefined }) {
+  if (!list) return null
+  const first = filter.page * filter.size
+  const last = Math.min(first + filter.size, list.found)
+  return (
+    <div className="flex h-11 shrink-0 items-center gap-3 border-line border-t px-5 text-soft">
+      <span>{list.found ? `${first + 1}–${last} of ${list.found}` : 'Nothing found'}</span>
+      {filter.page > 0 && <Button onClick={() => change({ page: filter.page - 1 })}>Earlier page</Button>}
+      {last < list.found && <Button onClick={() => change({ page: filter.page + 1 })}>Next page</Button>}
+      <label className="ml-auto flex items-center gap-2">
+        Items a page
+        <select
+          className="h-7 rounded-3 border border-edge bg-sheet px-1"
+          value={filter.size}
+          onChange={(e) => change({ size: Number(e.target.value) })}
+        >
+          {[10, 25, 50, 100].map((n) => (
+            <option key={n}>{n}</option>
+          ))}
+        </select>
+      </label>
+    </div>
+  )
+}

@@ -1,0 +1,49 @@
+import { useSearchParams } from 'react-router'
+import type { Kind, Stage } from '../api/types'
+
+export interface Filter {
+  mine: boolean
+  stage: Stage | ''
+  section: string
+  kind: Kind | ''
+  words: string
+  page: number
+  size: number
+}
+
+/** The filter lives in the browser's address, so that it can be kept and sent. */
+export function useFilter(): [Filter, (change: Partial<Filter>) => void] {
+  const [params, setParams] = useSearchParams()
+  const filter: Filter = {
+    mine: params.get('whose') === 'mine',
+    stage: (params.get('stage') ?? '') as Filter['stage'],
+    section: params.get('section') ?? '',
+    kind: (params.get('kind') ?? '') as Filter['kind'],
+    words: params.get('words') ?? '',
+    page: Number(params.get('page') ?? 0),
+    size: Number(params.get('size') ?? 25),
+  }
+  const change = (part: Partial<Filter>) => {
+    const next = { ...filter, page: 0, ...part }
+    const out = new URLSearchParams()
+    if (next.mine) out.set('whose', 'mine')
+    if (next.stage) out.set('stage', next.stage)
+    if (next.section) out.set('section', next.section)
+    if (next.kind) out.set('kind', next.kind)
+    if (next.words) out.set('words', next.words)
+    if (next.page) out.set('page', String(next.page))
+    if (next.size !== 25) out.set('size', String(next.size))
+    setParams(out, { replace: 'words' in part })
+  }
+  return [filter, change]
+}
+
+/** The filter as the server is asked. */
+export function query(filter: Filter): string {
+  const out = new URLSearchParams({ mine: String(filter.mine), page: String(filter.page), size: String(filter.size) })
+  if (filter.stage) out.set('stage', filter.stage)
+  if (filter.section) out.set('section', filter.section)
+  if (filter.kind) out.set('kind', filter.kind)
+  if (filter.words) out.set('words', filter.words)
+  return out.toString()
+}
