@@ -15,7 +15,7 @@ export function FieldFrame({ label, hint, problem, children }: FrameProps) {
   const id = useId()
   const told = [hint ? `${id}-hint` : '', problem ? `${id}-problem` : ''].filter(Boolean).join(' ')
   return (
-    <div className="grid gap-1">
+    <div className="grid content-start gap-1">
       <label htmlFor={id} className="font-semibold">
         {label}
       </label>

@@ -50,12 +50,18 @@ public record Address(Kind kind, String value) {
   private static final Pattern PARTS =
       Pattern.compile("^(?:([^:/?#]+):)?(?://([^/?#]*))?([^?#]*)(?:\\?([^#]*))?(?:#(.*))?$");
 
-  private static final Pattern AUTHORITY = Pattern.compile("(\\[[0-9A-Fa-f:.]+]|[^:@\\[\\]]+)(?::(\\d{0,5}))?");
-  private static final Pattern HOST = Pattern.compile("[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*\\.?");
-  private static final Pattern ITEM = Pattern.compile("\\.\\./items/([a-z0-9][a-z0-9-]{0,79})\\.html(?:#(.*))?");
-  private static final Pattern ASSET = Pattern.compile("\\.\\./assets/([A-Za-z0-9][A-Za-z0-9._-]{0,119})");
-  private static final Pattern MAILBOX = Pattern.compile("[^\\s@<>\"(),:;\\[\\]\\\\]+@[^\\s@<>\"(),:;\\[\\]\\\\]+");
-  private static final Pattern PHONE = Pattern.compile("\\+?[0-9*#().-]*[0-9][0-9*#().-]*(;ext=[0-9]+)?");
+  private static final Pattern AUTHORITY =
+      Pattern.compile("(\\[[0-9A-Fa-f:.]+]|[^:@\\[\\]]+)(?::(\\d{0,5}))?");
+  private static final Pattern HOST =
+      Pattern.compile("[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*\\.?");
+  private static final Pattern ITEM =
+      Pattern.compile("\\.\\./items/([a-z0-9][a-z0-9-]{0,79})\\.html(?:#(.*))?");
+  private static final Pattern ASSET =
+      Pattern.compile("\\.\\./assets/([A-Za-z0-9][A-Za-z0-9._-]{0,119})");
+  private static final Pattern MAILBOX =
+      Pattern.compile("[^\\s@<>\"(),:;\\[\\]\\\\]+@[^\\s@<>\"(),:;\\[\\]\\\\]+");
+  private static final Pattern PHONE =
+      Pattern.compile("\\+?[0-9*#().-]*[0-9][0-9*#().-]*(;ext=[0-9]+)?");
 
   public Address {
     if (!canonical(value).equals(Optional.of(new Spelling(kind, value)))) {
@@ -131,7 +137,8 @@ public record Address(Kind kind, String value) {
       return Optional.empty();
     }
     String host = host(authority.group(1));
-    String port = authority.group(2) == null || authority.group(2).isEmpty() ? "" : ":" + authority.group(2);
+    String port =
+        authority.group(2) == null || authority.group(2).isEmpty() ? "" : ":" + authority.group(2);
     if (host == null || (port.length() > 1 && Integer.parseInt(port.substring(1)) > 65535)) {
       return Optional.empty();
     }
@@ -185,7 +192,8 @@ public record Address(Kind kind, String value) {
     StringBuilder out = new StringBuilder(part.length());
     for (byte b : part.getBytes(StandardCharsets.UTF_8)) {
       char c = (char) (b & 0xFF);
-      boolean letterOrDigit = (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9');
+      boolean letterOrDigit =
+          (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9');
       if (letterOrDigit || c == '%' || (c < 0x80 && allowed.indexOf(c) >= 0)) {
         out.append(c);
       } else {

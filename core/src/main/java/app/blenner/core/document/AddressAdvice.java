@@ -36,7 +36,9 @@ public final class AddressAdvice {
     }
     if (s.matches("(?is)[a-z][a-z0-9+.-]*:.*") && !s.matches("(?is)(https?|mailto|tel):.*")) {
       String scheme = s.substring(0, s.indexOf(':'));
-      return "Links that begin with “" + scheme + ":” are not taken. Use a web, mail or telephone"
+      return "Links that begin with “"
+          + scheme
+          + ":” are not taken. Use a web, mail or telephone"
           + " address.";
     }
     return "This is not an address. A web address looks like https://example.org/page, a mail"

@@ -54,5 +54,4 @@ public interface BlockVisitor<R> {
   R jumpTarget(JumpTarget block);
 
   R rawHtml(RawHtml block);
-
 }

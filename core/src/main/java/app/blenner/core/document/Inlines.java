@@ -56,7 +56,8 @@ public final class Inlines {
       if (before != null && before.marks().equals(text.marks())) {
         return false;
       }
-      boolean space = before == null || PlainText.isSpace(before.text().charAt(before.text().length() - 1));
+      boolean space =
+          before == null || PlainText.isSpace(before.text().charAt(before.text().length() - 1));
       for (int i = 0; i < text.text().length(); i++) {
         char c = text.text().charAt(i);
         boolean isSpace = PlainText.isSpace(c);

@@ -14,7 +14,8 @@ public final class MarkValues {
   private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9-]{0,47}");
   private static final Pattern FIELD = Pattern.compile("[a-z][a-z0-9.-]{0,63}");
   private static final Pattern FAMILY = Pattern.compile("[A-Za-z][A-Za-z0-9 -]{0,39}");
-  private static final Pattern SIZE = Pattern.compile("(\\d{1,3})(?:\\.(\\d{1,2})\\d*)?(%|px|pt|em|rem)");
+  private static final Pattern SIZE =
+      Pattern.compile("(\\d{1,3})(?:\\.(\\d{1,2})\\d*)?(%|px|pt|em|rem)");
   private static final Pattern HEX =
       Pattern.compile("#([0-9a-f]{3}|[0-9a-f]{4}|[0-9a-f]{6}|[0-9a-f]{8})");
   private static final Pattern RGB =
@@ -112,7 +113,8 @@ public final class MarkValues {
       if (digits.length() <= 4) {
         digits = digits.replaceAll("(.)", "$1$1");
       }
-      return "#" + (digits.length() == 8 && digits.endsWith("ff") ? digits.substring(0, 6) : digits);
+      return "#"
+          + (digits.length() == 8 && digits.endsWith("ff") ? digits.substring(0, 6) : digits);
     }
     Matcher rgb = RGB.matcher(c);
     return rgb.matches() ? fromParts(rgb) : null;

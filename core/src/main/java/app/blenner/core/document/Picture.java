@@ -40,8 +40,7 @@ public record Picture(
 
   /** A picture from an asset, with nothing said of it yet. */
   public static Picture of(String asset) {
-    return new Picture(
-        Address.asset(asset), null, Width.OWN, Side.NONE, null, List.of(), "");
+    return new Picture(Address.asset(asset), null, Width.OWN, Side.NONE, null, List.of(), "");
   }
 
   /** The same picture with this alternative text. */

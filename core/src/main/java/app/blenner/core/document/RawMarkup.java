@@ -1,14 +1,13 @@
 package app.blenner.core.document;
 
+import java.util.Map;
+import java.util.Set;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Attribute;
 import org.jsoup.nodes.Attributes;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
-
-import java.util.Map;
-import java.util.Set;
 
 /**
  * Cleans a piece of raw HTML: known elements with known attributes stay, everything else gives way
@@ -18,13 +17,15 @@ final class RawMarkup {
   private static final Set<String> ELEMENTS =
       Set.of(
           "section article header footer div span p h2 h3 h4 h5 h6 ul ol li dl dt dd blockquote pre hr br"
-                  .concat(" address details summary figure figcaption table caption colgroup col thead tbody")
-                  .concat(" tfoot tr th td a strong b em i u s small sub sup code kbd samp var cite q")
-                  .concat(" abbr time mark bdi bdo wbr ins del dfn ruby rt rp")
+              .concat(
+                  " address details summary figure figcaption table caption colgroup col thead tbody")
+              .concat(" tfoot tr th td a strong b em i u s small sub sup code kbd samp var cite q")
+              .concat(" abbr time mark bdi bdo wbr ins del dfn ruby rt rp")
               .split(" "));
   private static final Set<String> VOID = Set.of("hr", "br", "col", "wbr");
   private static final Set<String> SILENT =
-      Set.of("script", "style", "template", "noscript", "iframe", "object", "embed", "head", "title");
+      Set.of(
+          "script", "style", "template", "noscript", "iframe", "object", "embed", "head", "title");
   private static final Set<String> ATTRIBUTES =
       Set.of("title", "lang", "dir", "datetime", "colspan", "rowspan", "scope", "start", "open");
 

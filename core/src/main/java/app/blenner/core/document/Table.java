@@ -108,8 +108,7 @@ public record Table(
     headerRows = filled.headerRows();
     headerColumn = headerColumn && rows.size() > headerRows;
     int columns = filled.columns();
-    boolean usable =
-        widths.size() == columns && widths.stream().allMatch(w -> w >= 1 && w <= 100);
+    boolean usable = widths.size() == columns && widths.stream().allMatch(w -> w >= 1 && w <= 100);
     widths = usable ? List.copyOf(widths) : List.of();
   }
 

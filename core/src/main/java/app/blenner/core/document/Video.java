@@ -13,12 +13,7 @@ import java.util.List;
  * @param caption words below it
  */
 public record Video(
-    Address source,
-    String title,
-    Address poster,
-    Track captions,
-    Width width,
-    List<Inline> caption)
+    Address source, String title, Address poster, Track captions, Width width, List<Inline> caption)
     implements Block {
 
   public Video {

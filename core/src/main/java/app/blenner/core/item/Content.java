@@ -30,8 +30,7 @@ public record Content(
     String leadPicture) {
 
   /** Nothing written yet. */
-  public static final Content EMPTY =
-      new Content("", "", Document.EMPTY, "", List.of(), "", "");
+  public static final Content EMPTY = new Content("", "", Document.EMPTY, "", List.of(), "", "");
 
   /** Most characters of a summary. Common practice. */
   public static final int SUMMARY_LIMIT = 250;

@@ -20,7 +20,8 @@ public record Outline(int words, List<Integer> blockWords, List<Integer> section
   /** Measures a text. */
   public static Outline of(Document document) {
     List<Block> blocks = document.blocks();
-    List<Integer> each = blocks.stream().map(b -> Counts.words(RunningText.of(List.of(b)))).toList();
+    List<Integer> each =
+        blocks.stream().map(b -> Counts.words(RunningText.of(List.of(b)))).toList();
     List<Integer> sections = new ArrayList<>();
     for (int i = 0; i < blocks.size(); i++) {
       int words = 0;

@@ -143,8 +143,7 @@ public final class EmptyLinkText implements Rule {
               boolean empty =
                   inline.marks().link().equals(Optional.of(link))
                       && saysNothing(Inlines.text(List.of(inline)));
-              List<Mark> rest =
-                  inline.marks().all().stream().filter(m -> !m.equals(link)).toList();
+              List<Mark> rest = inline.marks().all().stream().filter(m -> !m.equals(link)).toList();
               return empty ? inline.withMarks(new Marks(rest)) : inline;
             })
         .toList();

@@ -40,8 +40,13 @@ public final class HeadingSkipped implements Rule {
                 if (h.level() > wanted) {
                   String message =
                       before[0] == 1
-                          ? "The first heading is level " + h.level() + "; the outline begins with 2."
-                          : "Heading " + h.level() + " follows heading " + before[0]
+                          ? "The first heading is level "
+                              + h.level()
+                              + "; the outline begins with 2."
+                          : "Heading "
+                              + h.level()
+                              + " follows heading "
+                              + before[0]
                               + "; a level is skipped.";
                   Fix fix =
                       Fix.make(

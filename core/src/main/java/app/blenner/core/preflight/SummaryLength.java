@@ -47,10 +47,6 @@ public final class SummaryLength implements Rule {
         "The summary is " + over + (over == 1 ? " character" : " characters") + " too long.";
     return List.of(
         Finding.onField(
-            this,
-            Level.MUST_FIX,
-            message,
-            "summary",
-            List.of(Fix.ask("Shorten it", "summary"))));
+            this, Level.MUST_FIX, message, "summary", List.of(Fix.ask("Shorten it", "summary"))));
   }
 }

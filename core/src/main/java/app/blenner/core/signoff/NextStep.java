@@ -29,7 +29,8 @@ public record NextStep(Sign sign, String sentence) {
   public static NextStep of(Stage stage, String needs, boolean changed, String since) {
     return switch (stage) {
       case LIVE -> live(needs, changed);
-      case WITHDRAWN -> new NextStep(Sign.PASSED, "Withdrawn " + since + "; put it live or archive it");
+      case WITHDRAWN ->
+          new NextStep(Sign.PASSED, "Withdrawn " + since + "; put it live or archive it");
       case ARCHIVED -> new NextStep(Sign.PASSED, "Archived " + since);
       default -> needs.isEmpty() ? ready(stage, since) : new NextStep(Sign.MUST_FIX, needs);
     };
@@ -49,7 +50,8 @@ public record NextStep(Sign sign, String sentence) {
       case IN_REVIEW -> new NextStep(Sign.LOOK, "Waiting for an editor since " + since);
       case CLEARED -> new NextStep(Sign.PASSED, "Ready: put it live");
       case SCHEDULED -> new NextStep(Sign.PASSED, "Waiting for its time");
-      default -> new NextStep(Sign.PASSED, "Nothing holds it back: send it for review or put it live");
+      default ->
+          new NextStep(Sign.PASSED, "Nothing holds it back: send it for review or put it live");
     };
   }
 }

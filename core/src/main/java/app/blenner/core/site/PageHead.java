@@ -33,7 +33,10 @@ record PageHead(String title, String description, String path, String type, Stri
     }
     out.open("link").attribute("rel", "icon").attribute("href", "/site/icon.svg").endOpen();
     out.open("link").attribute("rel", "stylesheet").attribute("href", "/site/site.css").endOpen();
-    out.open("link").attribute("rel", "stylesheet").attribute("href", "/site/article.css").endOpen();
+    out.open("link")
+        .attribute("rel", "stylesheet")
+        .attribute("href", "/site/article.css")
+        .endOpen();
     out.close("head");
     return out.toString();
   }

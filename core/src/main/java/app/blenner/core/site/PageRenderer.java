@@ -117,7 +117,8 @@ public final class PageRenderer {
     out.close("article");
     String picture = library.asset(content.leadPicture()).map(SiteAsset::path).orElse("");
     PageHead head =
-        new PageHead(title + " · " + site.name(), content.summary(), item.path(), "article", picture);
+        new PageHead(
+            title + " · " + site.name(), content.summary(), item.path(), "article", picture);
     return page(head, content.section(), out.toString());
   }
 
@@ -214,12 +215,7 @@ public final class PageRenderer {
     out.open("div").attribute("class", "teaser-text").endOpen();
     site.section(content.section())
         .ifPresent(
-            s ->
-                out.open("p")
-                    .attribute("class", "kicker")
-                    .endOpen()
-                    .text(s.name())
-                    .close("p"));
+            s -> out.open("p").attribute("class", "kicker").endOpen().text(s.name()).close("p"));
     link(out, heading, item.path(), content.title());
     if (!content.summary().isEmpty()) {
       out.tag("p").text(content.summary()).close("p");

@@ -9,9 +9,33 @@ import java.util.function.Supplier;
 public final class Trees {
   private static final List<String> WORDS =
       List.of(
-          "star", "a < b & c > d", "\u00A0", " ", "  two  spaces ", "<script>alert(1)</script>",
-          "ñandú", "שלום", "夜空", "👩‍🚀", "e\u0301", "\n", "\t", "\"quoted\"", "it's", "]]>", "<!--",
-          "&amp;", "-", "x", "\u0000", "\uD800", "\u200B", "\uFFFE", "</p>", "\r\n", "");
+          "star",
+          "a < b & c > d",
+          "\u00A0",
+          " ",
+          "  two  spaces ",
+          "<script>alert(1)</script>",
+          "ñandú",
+          "שלום",
+          "夜空",
+          "👩‍🚀",
+          "e\u0301",
+          "\n",
+          "\t",
+          "\"quoted\"",
+          "it's",
+          "]]>",
+          "<!--",
+          "&amp;",
+          "-",
+          "x",
+          "\u0000",
+          "\uD800",
+          "\u200B",
+          "\uFFFE",
+          "</p>",
+          "\r\n",
+          "");
   private static final List<Address> LINKS =
       List.of(
           address("https://example.org/a?b=c&d=%20e#f"),
@@ -99,7 +123,8 @@ public final class Trees {
 
   private BlockStyle style() {
     return maybe()
-        ? new BlockStyle(any(BlockStyle.Align.values()), random.nextInt(4), maybe(), maybe() ? "lead" : "")
+        ? new BlockStyle(
+            any(BlockStyle.Align.values()), random.nextInt(4), maybe(), maybe() ? "lead" : "")
         : BlockStyle.PLAIN;
   }
 
@@ -128,7 +153,10 @@ public final class Trees {
 
   private Table.Cell cell(int depth) {
     return new Table.Cell(
-        any(1, 1, 1, 2, 3), any(1, 1, 1, 2, 9), any(BlockStyle.Align.values()), blocks(depth + 1, 2));
+        any(1, 1, 1, 2, 3),
+        any(1, 1, 1, 2, 9),
+        any(BlockStyle.Align.values()),
+        blocks(depth + 1, 2));
   }
 
   private Table table(int depth) {
@@ -138,7 +166,8 @@ public final class Trees {
         random.nextInt(3),
         maybe(),
         maybe() ? List.of(30, 70) : List.of(),
-        new Table.Look(any(Table.Borders.values()), any(Table.Padding.values()), any(Side.values())),
+        new Table.Look(
+            any(Table.Borders.values()), any(Table.Padding.values()), any(Side.values())),
         some(4, () -> new Table.Row(some(4, () -> cell(depth)))));
   }
 
@@ -154,8 +183,7 @@ public final class Trees {
       case 0 -> new Heading(1 + random.nextInt(6), maybe() ? "kit" : "", inline(), style());
       case 1 ->
           new BulletedList(
-              any(BulletedList.Bullet.values()),
-              some(3, () -> new ListItem(blocks(depth + 1, 3))));
+              any(BulletedList.Bullet.values()), some(3, () -> new ListItem(blocks(depth + 1, 3))));
       case 2 ->
           new NumberedList(
               any(1, 0, 7, -2),
@@ -171,8 +199,7 @@ public final class Trees {
       case 6 -> new Gallery(random.nextInt(8), some(3, this::picture), inline());
       case 7, 8 -> table(depth);
       case 9 ->
-          new Columns(
-              some(5, () -> new Columns.Column(random.nextInt(14), blocks(depth + 1, 2))));
+          new Columns(some(5, () -> new Columns.Column(random.nextInt(14), blocks(depth + 1, 2))));
       case 10 -> new TextColumns(random.nextInt(12), random.nextInt(120), blocks(depth + 1, 3));
       case 11 -> new Divider();
       case 12 -> new Fold();

@@ -49,8 +49,7 @@ public class AccountService {
   public Optional<Account> check(String signIn, String password) {
     Optional<AccountEntity> found = accounts.findBySignIn(normal(signIn));
     // The same work whether or not there is such a person, so that the time taken tells nothing.
-    boolean right =
-        encoder.matches(password, found.map(a -> a.password).orElse(nobodysPassword));
+    boolean right = encoder.matches(password, found.map(a -> a.password).orElse(nobodysPassword));
     return found.filter(a -> right).map(AccountEntity::toAccount);
   }
 

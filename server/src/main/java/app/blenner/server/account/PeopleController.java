@@ -18,10 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 class PeopleController {
 
   record NewPerson(
-      @NotNull String signIn,
-      @NotNull String name,
-      @NotNull Role role,
-      @NotNull String password) {}
+      @NotNull String signIn, @NotNull String name, @NotNull Role role, @NotNull String password) {}
 
   private final AccountService accounts;
 

@@ -97,8 +97,7 @@ class SessionController {
       @Valid @RequestBody DemoSignIn given,
       HttpServletRequest request,
       HttpServletResponse response) {
-    Account account =
-        settings.isDemo() ? accounts.bySignIn(given.signIn).orElse(null) : null;
+    Account account = settings.isDemo() ? accounts.bySignIn(given.signIn).orElse(null) : null;
     if (account == null) {
       throw Problem.notThere("There is no such demo sign-in.");
     }

@@ -30,12 +30,14 @@ class Addresses implements AddressBook {
   /** Why an item cannot have an address, in a sentence; empty when it can. */
   String problem(Site site, String section, String slug, String key) {
     String path = SitePaths.of(section, slug);
-    if (section.isEmpty() && (SitePaths.RESERVED.contains(slug) || site.section(slug).isPresent())) {
+    if (section.isEmpty()
+        && (SitePaths.RESERVED.contains(slug) || site.section(slug).isPresent())) {
       return "“" + path + "” belongs to a part of the site. Choose another address.";
     }
     List<String> others = items.titlesAt(section, slug, key);
     if (!others.isEmpty()) {
-      String title = others.get(0).isEmpty() ? "an item without a title" : "“" + others.get(0) + "”";
+      String title =
+          others.get(0).isEmpty() ? "an item without a title" : "“" + others.get(0) + "”";
       return "“" + path + "” is taken by " + title + ". Choose another address.";
     }
     return addresses

@@ -45,8 +45,7 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
               + MATCHES
               + " order by i.changedAt desc, i.itemKey",
       countQuery = "select count(i)" + MATCHES)
-  Page<Line> find(
-      Long owner, Stage stage, String section, Kind kind, String words, Pageable page);
+  Page<Line> find(Long owner, Stage stage, String section, Kind kind, String words, Pageable page);
 
   @Query(
       "select new app.blenner.server.item.ItemRepository$StageCount(i.stage, count(i)) from"

@@ -165,8 +165,7 @@ class ItemService {
   private record Settled(String slug, boolean byHand, String problem) {}
 
   /** The address typed, where it can be had, or one made from the title. */
-  private Settled settleAddress(
-      ItemEntity item, ContentInput input, Content written, Site site) {
+  private Settled settleAddress(ItemEntity item, ContentInput input, Content written, Site site) {
     String key = item.itemKey;
     String section = written.section();
     if (input.slug() == null) {

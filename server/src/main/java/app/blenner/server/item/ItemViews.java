@@ -25,7 +25,10 @@ final class ItemViews {
   record ContentInput(
       @NotNull @Size(max = 2000, message = "A title has at most 2000 characters.") String title,
       @NotNull @Size(max = 8000, message = "A summary has at most 8000 characters.") String summary,
-      @NotNull @Size(max = 8_000_000, message = "The text is too long to be kept: at most 8 million characters.")
+      @NotNull
+          @Size(
+              max = 8_000_000,
+              message = "The text is too long to be kept: at most 8 million characters.")
           String body,
       @NotNull String section,
       @NotNull @Size(max = 200, message = "An item has at most 200 keywords.")
@@ -48,10 +51,7 @@ final class ItemViews {
     THEIRS
   }
 
-  record Resolve(
-      @NotNull Take take,
-      long theirRevision,
-      @NotNull @Valid ContentInput mine) {}
+  record Resolve(@NotNull Take take, long theirRevision, @NotNull @Valid ContentInput mine) {}
 
   record FixView(String label, String asks) {}
 

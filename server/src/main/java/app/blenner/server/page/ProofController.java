@@ -19,8 +19,7 @@ class ProofController {
 
   @GetMapping("/editor/proof/{key}")
   void proof(@PathVariable String key, HttpServletResponse response) throws IOException {
-    String html =
-        pages.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
+    String html = pages.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
     PublicSiteFilter.headers(response);
     response.setHeader("Cache-Control", "no-store");
     response.getOutputStream().write(html.getBytes(StandardCharsets.UTF_8));

@@ -35,7 +35,9 @@ final class BoxReader {
   /** Reads a paragraph that is a download or a button; false where it is neither. */
   boolean paragraph(Element p, HtmlReader.Place place, Flow flow) {
     Element a = p.childrenSize() == 1 && p.ownText().isBlank() ? p.child(0) : null;
-    if (a == null || !a.normalName().equals("a") || !(p.hasClass("download") || p.hasClass("button"))) {
+    if (a == null
+        || !a.normalName().equals("a")
+        || !(p.hasClass("download") || p.hasClass("button"))) {
       return false;
     }
     Optional<Mark.Link> link = MarkReader.link(a);
@@ -121,9 +123,15 @@ final class BoxReader {
         continue;
       }
       Element e = node instanceof Element x ? x : null;
-      if (e != null && e.normalName().equals("p") && title.isEmpty() && e.selectFirst("img") == null) {
+      if (e != null
+          && e.normalName().equals("p")
+          && title.isEmpty()
+          && e.selectFirst("img") == null) {
         title = Words.of(e);
-      } else if (e != null && e.normalName().equals("ul") && items.isEmpty() && references(e) != null) {
+      } else if (e != null
+          && e.normalName().equals("ul")
+          && items.isEmpty()
+          && references(e) != null) {
         items.addAll(references(e));
       } else {
         rest.add(node);
@@ -138,9 +146,11 @@ final class BoxReader {
     for (Element li : list.children()) {
       Element a = li.selectFirst("> a");
       Optional<Address> to =
-          Address.parse(a == null ? "" : a.attr("href"))
-              .filter(x -> x.kind() == Address.Kind.ITEM);
-      if (to.isEmpty() || !li.ownText().isBlank() || li.childrenSize() != 1 || a.childrenSize() > 0) {
+          Address.parse(a == null ? "" : a.attr("href")).filter(x -> x.kind() == Address.Kind.ITEM);
+      if (to.isEmpty()
+          || !li.ownText().isBlank()
+          || li.childrenSize() != 1
+          || a.childrenSize() > 0) {
         return null;
       }
       out.add(new ItemReference(to.get(), Words.of(a)));

@@ -106,7 +106,8 @@ final class FigureReader {
 
   private static Element withoutCredit(Element caption) {
     Element copy = caption.clone();
-    boolean picture = caption.parent() != null && caption.parent().selectFirst("> img, > a > img") != null;
+    boolean picture =
+        caption.parent() != null && caption.parent().selectFirst("> img, > a > img") != null;
     Element credit = picture ? credit(copy) : null;
     if (credit != null) {
       credit.remove();
@@ -182,8 +183,7 @@ final class FigureReader {
       flow.add(new Text(alternative == null ? "" : alternative, place.marks()));
     } else {
       Mark.Link link = place.marks().link().orElse(null);
-      flow.add(
-          new Picture(source.get(), alternative, Width.OWN, Side.NONE, link, List.of(), ""));
+      flow.add(new Picture(source.get(), alternative, Width.OWN, Side.NONE, link, List.of(), ""));
     }
   }
 
@@ -204,7 +204,8 @@ final class FigureReader {
   private static Block embed(Element a, Element figure, Width width, List<Inline> caption) {
     Optional<Address> to = Address.parse(a.attr("href")).filter(x -> x.kind() == Address.Kind.WEB);
     String ratio = StyleReader.declarations(figure).getOrDefault("aspect-ratio", "");
-    return to.map(x -> new Embed(x, Words.of(a), width, Embed.Shape.of(ratio), caption)).orElse(null);
+    return to.map(x -> new Embed(x, Words.of(a), width, Embed.Shape.of(ratio), caption))
+        .orElse(null);
   }
 
   void barePlayer(Element player, HtmlReader.Place place, Flow flow) {
@@ -218,14 +219,17 @@ final class FigureReader {
 
   private static Block player(Element player, Width width, List<Inline> caption) {
     Element inner = player.selectFirst("> source");
-    String address = player.hasAttr("src") || inner == null ? player.attr("src") : inner.attr("src");
+    String address =
+        player.hasAttr("src") || inner == null ? player.attr("src") : inner.attr("src");
     Optional<Address> source = asset(address);
     if (source.isEmpty()) {
       return null;
     }
     Element t = player.selectFirst("> track");
     Track track =
-        asset(t == null ? "" : t.attr("src")).map(s -> new Track(s, t.attr("srclang"))).orElse(null);
+        asset(t == null ? "" : t.attr("src"))
+            .map(s -> new Track(s, t.attr("srclang")))
+            .orElse(null);
     return player.normalName().equals("audio")
         ? new Audio(source.get(), Words.of(player), track, caption)
         : new Video(

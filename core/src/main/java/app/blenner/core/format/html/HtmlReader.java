@@ -167,8 +167,7 @@ public final class HtmlReader {
   private void paragraph(Element element, Place place, Flow flow) {
     BlockStyle style = StyleReader.blockStyle(element);
     Place inner = place.deeper(MarkReader.language(element, place.marks()));
-    flow.within(
-        content -> new Paragraph(content, style), () -> children(element, inner, flow));
+    flow.within(content -> new Paragraph(content, style), () -> children(element, inner, flow));
   }
 
   private void heading(Element element, Place place, Flow flow) {

@@ -39,7 +39,8 @@ final class MarkReader {
     marks =
         switch (name) {
           case "a" -> marks.with(link(element).orElse(null));
-          case "abbr", "acronym" -> marks.with(valued(Mark.Kind.ABBREVIATION, element.attr("title")));
+          case "abbr", "acronym" ->
+              marks.with(valued(Mark.Kind.ABBREVIATION, element.attr("title")));
           case "data" -> marks.with(valued(Mark.Kind.MERGE_FIELD, element.attr("value")));
           case "mark" -> marks.with(valued(Mark.Kind.HIGHLIGHT, ""));
           case "font" ->

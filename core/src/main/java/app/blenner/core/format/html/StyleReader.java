@@ -45,7 +45,10 @@ final class StyleReader {
   static BlockStyle.Align align(Element element) {
     BlockStyle.Align named =
         byClass(
-            element, BlockStyle.Align.values(), BlockStyle.Align::className, BlockStyle.Align.START);
+            element,
+            BlockStyle.Align.values(),
+            BlockStyle.Align::className,
+            BlockStyle.Align.START);
     if (named != BlockStyle.Align.START) {
       return named;
     }

@@ -60,8 +60,7 @@ final class TableReader {
     head.forEach(r -> rows.add(row(r, place)));
     body.forEach(r -> rows.add(row(r, place)));
     Table read =
-        new Table(
-            caption, description, head.size(), headerColumn, widths, look(table), rows);
+        new Table(caption, description, head.size(), headerColumn, widths, look(table), rows);
     if (read.isVoid()) {
       after.addAll(0, reader.blocks(table.select("> caption"), place));
     }

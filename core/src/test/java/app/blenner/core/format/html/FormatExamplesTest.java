@@ -51,9 +51,28 @@ public class FormatExamplesTest {
     assertEquals(kinds.size(), 24, kinds.toString());
     for (String mark :
         List.of(
-            "STRONG", "EMPHASIS", "UNDERLINE", "STRIKETHROUGH", "SUPERSCRIPT", "SUBSCRIPT", "CODE",
-            "MERGE_FIELD", "LANGUAGE", "ABBREVIATION", "STYLE", "FONT", "SIZE", "COLOUR", "HIGHLIGHT",
-            "kind=WEB", "kind=MAIL", "kind=PHONE", "kind=ITEM", "kind=ASSET", "kind=PLACE", "kind=PATH")) {
+            "STRONG",
+            "EMPHASIS",
+            "UNDERLINE",
+            "STRIKETHROUGH",
+            "SUPERSCRIPT",
+            "SUBSCRIPT",
+            "CODE",
+            "MERGE_FIELD",
+            "LANGUAGE",
+            "ABBREVIATION",
+            "STYLE",
+            "FONT",
+            "SIZE",
+            "COLOUR",
+            "HIGHLIGHT",
+            "kind=WEB",
+            "kind=MAIL",
+            "kind=PHONE",
+            "kind=ITEM",
+            "kind=ASSET",
+            "kind=PLACE",
+            "kind=PATH")) {
       assertTrue(trees.indexOf(mark) >= 0, mark);
     }
   }

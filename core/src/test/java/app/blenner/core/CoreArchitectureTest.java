@@ -1,0 +1,49 @@
+package app.blenner.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.testng.annotations.Test;
+
+/** The core takes data and gives data. */
+public class CoreArchitectureTest {
+  private final JavaClasses core =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("app.blenner.core");
+
+  @Test
+  public void knowsNoFrameworkNoStorageAndNoNetwork() {
+    noClasses()
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage(
+            "org.springframework..",
+            "jakarta..",
+            "java.sql..",
+            "org.hibernate..",
+            "java.net.http..")
+        .check(core);
+  }
+
+  @Test
+  public void asksNobodyForTheTimeOrForChance() {
+    noClasses()
+        .should()
+        .callMethod(java.time.Instant.class, "now")
+        .orShould()
+        .callMethod(java.time.LocalDate.class, "now")
+        .orShould()
+        .dependOnClassesThat()
+        .belongToAnyOf(java.util.Random.class, java.security.SecureRandom.class)
+        .check(core);
+  }
+
+  @Test
+  public void packagesHaveNoCycles() {
+    slices().matching("app.blenner.core.(*)..").should().beFreeOfCycles().check(core);
+  }
+}

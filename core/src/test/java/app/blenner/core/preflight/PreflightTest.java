@@ -1,0 +1,113 @@
+package app.blenner.core.preflight;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Content;
+import java.util.List;
+import org.testng.annotations.Test;
+
+public class PreflightTest {
+
+  private static Content content(String title, String summary, String html) {
+    return new Content(title, summary, HtmlReader.read(html), "", List.of(), "", "");
+  }
+
+  private static List<Finding> body(String html) {
+    return Preflight.check(content("A title", "A summary", html));
+  }
+
+  private static List<String> rules(List<Finding> findings) {
+    return findings.stream().map(Finding::rule).toList();
+  }
+
+  private static String fixed(String html) {
+    Content before = content("A title", "A summary", html);
+    Fix fix =
+        Preflight.check(before).get(0).fixes().stream()
+            .filter(f -> f.asks().isEmpty())
+            .findFirst()
+            .orElseThrow();
+    return HtmlWriter.write(fix.change().apply(before).body());
+  }
+
+  @Test
+  public void aSoundItemHasNoFindings() {
+    assertEquals(body("<p>a</p><h2>b</h2><h3>c</h3><h2>d</h2>"), List.of());
+  }
+
+  /** WCAG 2.2, 2.4.2 Page Titled. */
+  @Test
+  public void anItemNeedsATitle() {
+    Finding f = Preflight.check(content(" ", "s", "<p>a</p>")).get(0);
+    assertEquals(f.rule(), "title-required");
+    assertEquals(f.level(), Level.MUST_FIX);
+    assertEquals(f.fixes().get(0).asks(), "title");
+  }
+
+  /** Common practice: a summary has at most 250 characters. */
+  @Test
+  public void aSummaryHasAtMost250Characters() {
+    assertEquals(Preflight.check(content("t", "x".repeat(250), "")), List.of());
+    Finding over = Preflight.check(content("t", "x".repeat(251), "")).get(0);
+    assertEquals(over.message(), "The summary is 1 character too long.");
+    assertEquals(over.level(), Level.MUST_FIX);
+    assertEquals(Preflight.check(content("t", "", "")).get(0).level(), Level.ADVISED);
+  }
+
+  /** Characters are what a reader counts: UAX #29 extended grapheme clusters. */
+  @Test
+  public void charactersAreWhatAReaderCounts() {
+    assertEquals(Preflight.check(content("t", "👩‍🚀".repeat(250), "")), List.of());
+    assertEquals(Preflight.check(content("t", "e\u0301".repeat(251), "")).size(), 1);
+  }
+
+  /** WCAG 2.2, 1.1.1 Non-text Content; H37 (alt is there), H67 (empty alt is a decorative picture). */
+  @Test
+  public void aPictureSaysWhatItShows() {
+    String bare = "<ul><li><p>x</p><p>y</p><img src='../assets/a.png'></ul>";
+    Finding f = body(bare).get(0);
+    assertEquals(f.rule(), "picture-alternative");
+    assertEquals(f.path().steps(), List.of(0, 0, 2));
+    assertTrue(fixed(bare).contains("<img src=\"../assets/a.png\" alt=\"\">"));
+    assertEquals(body("<img src='../assets/a.png' alt=''>"), List.of());
+    assertEquals(body("<img src='../assets/a.png' alt='a map'>"), List.of());
+  }
+
+  /** WCAG 2.2, technique G141: headings go down one level at a time. */
+  @Test
+  public void headingsGoDownOneAtATime() {
+    assertEquals(rules(body("<h3>a</h3>")), List.of("heading-skipped"));
+    assertEquals(rules(body("<h2>a</h2><h4>b</h4><h4>c</h4>")), List.of("heading-skipped"));
+    assertEquals(rules(body("<h2>a</h2><h3>b</h3><h2>c</h2><h3>d</h3>")), List.of());
+    assertEquals(fixed("<h2>a</h2><h4>b</h4>"), "<h2>a</h2>\n<h3>b</h3>");
+  }
+
+  /** WCAG 2.2, failure F89: a picture that is a link without text has no accessible name. */
+  @Test
+  public void aLinkSaysWhereItGoes() {
+    Finding f = body("<p>see <a href='/x'>&nbsp;</a> now</p>").get(0);
+    assertEquals(f.rule(), "empty-link-text");
+    assertEquals(List.of(f.from(), f.to()), List.of(4, 5));
+    assertEquals(fixed("<p>see <a href='/x'>&nbsp;</a> now</p>"), "<p>see &nbsp; now</p>");
+    assertEquals(rules(body("<p>a<a href='/x'>\u200B</a>b</p>")), List.of("empty-link-text"));
+    assertEquals(
+        rules(body("<a href='/x'><img src='../assets/a.png' alt=''></a>")),
+        List.of("empty-link-text"));
+    assertEquals(rules(body("<a href='/x'><img src='../assets/a.png' alt='home'></a>")), List.of());
+    assertEquals(rules(body("<p class=button><a href='/x'></a></p>")), List.of("empty-link-text"));
+    assertEquals(rules(body("<p><a href='/x'> <b>w</b></a></p>")), List.of());
+  }
+
+  @Test
+  public void needsAreToldInASentence() {
+    List<Finding> found =
+        body(
+            "<img src='../assets/a.png'><img src='../assets/b.png'><p>a <a href='/x'>&nbsp;</a>b</p>");
+    assertEquals(
+        Preflight.needs(found), "Needs alternative text on 2 pictures, words for one link");
+    assertEquals(Preflight.needs(List.of()), "");
+  }
+}

@@ -1,0 +1,135 @@
+package app.blenner.core.site;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.item.Content;
+import app.blenner.core.item.Kind;
+import app.blenner.core.item.Stage;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import org.testng.annotations.Test;
+
+public class SiteTest {
+  private static final Site SITE =
+      new Site("A site", "A line", "en-GB", List.of(new Section("visit", "Visit", "Getting here")));
+
+  private static Content content(String title, String section, String html) {
+    return new Content(
+        title, "Sum & mary", HtmlReader.read(html), section, List.of("a"), "slug", "");
+  }
+
+  private static PublishedItem item(String key, Content content) {
+    Instant then = Instant.parse("2026-11-02T08:00:00Z");
+    return new PublishedItem(key, Kind.ARTICLE, content, "A. Writer", then, then);
+  }
+
+  private static final Library LIBRARY =
+      new Library() {
+        @Override
+        public Optional<PublishedItem> item(String key) {
+          return key.equals("there")
+              ? Optional.of(SiteTest.item(key, content("There", "visit", "")))
+              : Optional.empty();
+        }
+
+        @Override
+        public Optional<SiteAsset> asset(String name) {
+          return name.equals("a.png")
+              ? Optional.of(new SiteAsset(name, "image/png", 2_340_000, 640, 480, ""))
+              : Optional.empty();
+        }
+
+        @Override
+        public List<PublishedItem> latest(String section, int count) {
+          return List.of(SiteTest.item("there", content("There", "visit", "")));
+        }
+      };
+
+  private static String body(String html) {
+    return BodyRenderer.render(HtmlReader.read(html), LIBRARY);
+  }
+
+  @Test
+  public void linksLeadToWhereThingsAre() {
+    assertEquals(
+        body("<p><a href='../items/there.html#x'>a</a> <a href='../items/gone.html'>b</a></p>"),
+        "<p><a href=\"/visit/slug#x\">a</a> b</p>");
+    assertEquals(
+        body("<p><a href='../assets/a.png'>a</a></p>"), "<p><a href=\"/media/a.png\">a</a></p>");
+  }
+
+  /** Common practice, and WCAG technique G201: a link that opens a new tab says so. */
+  @Test
+  public void aNewTabIsTold() {
+    assertTrue(
+        body("<a href='https://a.example/' target='_blank'>a</a>")
+            .contains("(opens a new tab)</span></a>"));
+  }
+
+  @Test
+  public void headingsGetNamesOfTheirOwn() {
+    String html = body("<h2>Kit</h2><h2>Kit</h2><h2 id='kit'>Other</h2><h2>夜</h2><h2>content</h2>");
+    List<String> ids = html.lines().map(l -> l.replaceAll(".*id=\"([^\"]*)\".*", "$1")).toList();
+    assertEquals(ids.stream().distinct().count(), 5, ids.toString());
+    assertFalse(ids.contains("content"), "the page's own main part has this name");
+  }
+
+  @Test
+  public void picturesSayTheirSizeAndDownloadsTheirs() {
+    assertTrue(
+        body("<img src='../assets/a.png' alt='x'>")
+            .contains("alt=\"x\" width=\"640\" height=\"480\" loading=\"lazy\""));
+    assertTrue(
+        body("<p class=download><a href='../assets/a.png'>Map</a></p>")
+            .contains("Map</a> (PNG, 2.3 MB)"));
+  }
+
+  @Test
+  public void whatCannotBeShownYetDoesNotPretend() {
+    assertEquals(body("<div class=fold></div>"), "");
+    assertFalse(
+        body("<form class=contact-form><p><label>N <input name=n></label></p></form>")
+            .contains("<form"));
+    assertTrue(
+        body("<div class=item-list data-count=3><p>Latest</p></div>").contains("/visit/slug"));
+  }
+
+  @Test
+  public void pagesEscapeWhatPeopleWrote() {
+    PageRenderer pages = new PageRenderer(SITE, LIBRARY, ZoneOffset.UTC);
+    String page = pages.item(item("k", content("<script>alert(1)</script>", "visit", "<p>x</p>")));
+    assertFalse(page.contains("<script"));
+    assertTrue(page.contains("<title>&lt;script&gt;"));
+    assertTrue(page.contains("content=\"Sum &amp; mary\""));
+    assertTrue(page.contains("<time datetime=\"2026-11-02\">2 November 2026</time>"));
+    assertTrue(pages.gone(content("Old", "visit", "")).contains("href=\"/visit\""));
+  }
+
+  @Test
+  public void anItemSaysWhereItAppearsOrWhyNowhere() {
+    Content c = content("T", "visit", "");
+    assertEquals(
+        Appearances.of(SITE, Kind.ARTICLE, Stage.LIVE, c).places().stream()
+            .map(Appearances.Place::path)
+            .toList(),
+        List.of("/visit/slug", "/visit", "/"));
+    assertEquals(Appearances.of(SITE, Kind.PAGE, Stage.LIVE, c).places().size(), 2);
+    for (Stage stage : Stage.values()) {
+      Appearances a = Appearances.of(SITE, Kind.POST, stage, stage == Stage.LIVE ? c : null);
+      assertEquals(a.reason().isEmpty(), !a.places().isEmpty(), stage.toString());
+    }
+  }
+
+  @Test
+  public void addressesAreJudgedInPlainWords() {
+    assertEquals(SitePaths.problem("getting-here"), "");
+    assertTrue(SitePaths.problem("Getting Here").contains("“getting-here” would do"));
+    assertTrue(SitePaths.problem("").contains("at least one"));
+    assertEquals(SitePaths.of("", "about"), "/about");
+  }
+}
