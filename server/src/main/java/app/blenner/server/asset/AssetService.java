@@ -48,7 +48,7 @@ public class AssetService {
 
   /** The file of an asset, where there is one. */
   Optional<Path> file(String name) {
-    Path file = settings.assets().resolve(name);
+    Path file = settings.assetFolder().resolve(name);
     return Address.isAssetName(name) && Files.isRegularFile(file)
         ? Optional.of(file)
         : Optional.empty();
@@ -58,8 +58,8 @@ public class AssetService {
   @Transactional
   public void add(PackedAsset packed) {
     try {
-      Files.createDirectories(settings.assets());
-      Path file = settings.assets().resolve(packed.name());
+      Files.createDirectories(settings.assetFolder());
+      Path file = settings.assetFolder().resolve(packed.name());
       Files.copy(packed.file(), file, StandardCopyOption.REPLACE_EXISTING);
       AssetEntity asset = new AssetEntity();
       asset.name = packed.name();

@@ -51,7 +51,7 @@ class Opening implements ApplicationRunner {
   @Override
   public void run(ApplicationArguments arguments) throws IOException {
     if (settings.isDemo() && accounts.isEmpty()) {
-      fill(SitePackage.read(settings.demo()));
+      fill(SitePackage.read(settings.demoFolder()));
     }
     String home = "http://localhost:" + environment.getProperty("local.server.port");
     tell("");
@@ -68,7 +68,7 @@ class Opening implements ApplicationRunner {
       tell("  Nobody has an account yet. Make the first one here; the address works once:");
       tell("    " + home + firstAccount.path());
     }
-    tell("  Data is kept in " + settings.data().toAbsolutePath().normalize());
+    tell("  Data is kept in " + settings.dataFolder());
     tell("  Stop with Ctrl+C.");
   }
 

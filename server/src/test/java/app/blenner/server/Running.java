@@ -1,0 +1,146 @@
+package app.blenner.server;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The application on a port of its own with data of its own, and people who talk HTTP to it. */
+public final class Running implements AutoCloseable {
+  private static Running demo;
+
+  private final ConfigurableApplicationContext context;
+  private final int port;
+
+  private Running(String mode, Path data) {
+    context =
+        SpringApplication.run(
+            BlennerApplication.class,
+            "--server.port=0",
+            "--blenner.mode=" + mode,
+            "--blenner.data=" + data,
+            "--blenner.demo=../demo");
+    port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
+  }
+
+  /** The demo, started once for all tests that do not mind each other. */
+  static synchronized Running demo() {
+    if (demo == null) {
+      demo = fresh("demo");
+    }
+    return demo;
+  }
+
+  static Running fresh(String mode) {
+    try {
+      return new Running(mode, Files.createTempDirectory("blenner-test"));
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  static Running at(String mode, Path data) {
+    return new Running(mode, data);
+  }
+
+  <T> T bean(Class<T> type) {
+    return context.getBean(type);
+  }
+
+  @Override
+  public void close() {
+    context.close();
+  }
+
+  /** Somebody with a browser of their own, not signed in. */
+  Visitor visitor() {
+    return new Visitor();
+  }
+
+  /** Somebody signed in. */
+  Visitor signedIn(String name) {
+    Visitor visitor = visitor();
+    visitor.get("/editor/api/session");
+    Answer answer = visitor.post("/editor/api/session/demo", "{\"signIn\":\"" + name + "\"}");
+    if (answer.status() != 200) {
+      throw new IllegalStateException(answer.text());
+    }
+    return visitor;
+  }
+
+  /** What came back. */
+  record Answer(int status, String text, HttpResponse<String> whole) {
+    JsonNode json() {
+      return JsonMapper.shared().readTree(text);
+    }
+
+    String sentence() {
+      return json().path("detail").asString();
+    }
+  }
+
+  /** Talks to the server and keeps its cookies. */
+  final class Visitor {
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private boolean sendsToken = true;
+
+    Visitor withoutToken() {
+      sendsToken = false;
+      return this;
+    }
+
+    void forgetSession() {
+      cookies.getCookieStore().getCookies().stream()
+          .filter(c -> c.getName().equals("BLENNER"))
+          .toList()
+          .forEach(c -> cookies.getCookieStore().remove(null, c));
+    }
+
+    HttpCookie cookie(String name) {
+      return cookies.getCookieStore().getCookies().stream()
+          .filter(c -> c.getName().equals(name))
+          .findFirst()
+          .orElse(null);
+    }
+
+    Answer get(String path) {
+      return send(request(path).GET());
+    }
+
+    Answer post(String path, String json) {
+      return send(request(path).POST(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    Answer put(String path, String json) {
+      return send(request(path).PUT(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    private HttpRequest.Builder request(String path) {
+      return HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+          .header("Content-Type", "application/json");
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+      HttpCookie token = cookie("XSRF-TOKEN");
+      if (sendsToken && token != null) {
+        request.header("X-XSRF-TOKEN", token.getValue());
+      }
+      try {
+        HttpResponse<String> r = client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        return new Answer(r.statusCode(), r.body(), r);
+      } catch (IOException | InterruptedException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+  }
+}
