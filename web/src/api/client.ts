@@ -20,7 +20,7 @@ function csrfToken(): string {
   return document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1] ?? ''
 }
 
-async function ask<T>(method: string, path: string, body?: unknown, keepalive = false): Promise<T> {
+async function ask<T>(method: string, path: string, body?: unknown, keepalive = false, again = false): Promise<T> {
   let response: Response
   try {
     response = await fetch(`/editor/api${path}`, {
@@ -43,6 +43,11 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
     problem = JSON.parse(text)
   } catch {
     // An answer that is no problem detail comes from something in between.
+  }
+  if (response.status === 403 && !problem.detail && !again) {
+    // The token that goes with every change is gone or old; asking who is here brings a new one.
+    await fetch('/editor/api/session')
+    return ask(method, path, body, keepalive, true)
   }
   const sentence = typeof problem.detail === 'string' ? problem.detail : 'The server could not do this.'
   throw new Problem(response.status, sentence, problem)

@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router'
 import { api, Problem } from '../api/client'
 import type { Finding, ItemState, ItemView, Step } from '../api/types'
 import { useTitle } from '../frame/title'
+import { useWidth } from '../ui/useWidth'
 import { ConflictDialog } from './Conflict'
 import { BenchContext } from './context'
 import { Header, type View } from './Header'
@@ -27,6 +28,9 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   const asksFor = useRef(0)
   const view = VIEWS.find((v) => v === params.get('view')) ?? 'write'
   const { state, fields, status } = snapshot
+  const width = useWidth()
+  // Where there is little room the margin and the spine fold away first.
+  const folded = view === 'both' || width < 1000
   useTitle(fields.title || 'Untitled')
   useRegionKeys()
   useSaveKey(() => saver.flush())
@@ -87,7 +91,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     <BenchContext
       value={{ saver, sheet, snapshot, asked, goTo, mend, marksOpen, openMarks: () => setMarksOpen((n) => n + 1) }}
     >
-      <div className="flex h-full flex-col">
+      <div className="flex h-full min-h-[30rem] flex-col">
         <Header view={view} setView={setView} />
         {told && (
           <div role="status" className="flex items-center gap-3 border-line border-b bg-straw px-5 py-1.5">
@@ -101,9 +105,9 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
         <div className="flex min-h-0 flex-1">
           {view !== 'proof' && (
             <>
-              <Spine narrow={view === 'both'} />
+              {width >= 700 && <Spine narrow={view === 'both' || width < 1200} />}
               <SheetPlace beside={view === 'both'} />
-              {view === 'write' ? <Margin /> : <Margin narrow />}
+              <Margin narrow={folded} />
             </>
           )}
           {view !== 'write' && <Proof beside={view === 'both'} />}

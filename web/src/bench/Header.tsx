@@ -18,11 +18,14 @@ export function Header({ view, setView }: { view: View; setView: (view: View) =>
   const { saver, sheet, snapshot } = useBench()
   const title = useAsked<HTMLInputElement>('title')
   return (
-    <div className="flex h-14 shrink-0 items-center gap-4 border-line border-b px-5" data-region>
+    <div
+      className="flex min-h-14 shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-line border-b px-5 py-1 max-lg:px-3"
+      data-region
+    >
       <Link to="/worklist" className="shrink-0 rounded-3 text-soft hover:text-ink">
         ‹ Worklist
       </Link>
-      <h1 className="min-w-0 flex-1">
+      <h1 className="min-w-40 flex-1">
         <input
           ref={title}
           aria-label="Title"

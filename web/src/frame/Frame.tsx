@@ -34,11 +34,11 @@ export function Frame({ person }: { person: Person }) {
 
   return (
     <div className="flex h-full flex-col">
-      <header className="flex h-11 shrink-0 items-center gap-5 border-line border-b px-5">
+      <header className="flex min-h-11 shrink-0 flex-wrap items-center gap-x-5 border-line border-b px-5 max-lg:px-3">
         <Link to="/worklist" className="rounded-3 font-semibold font-serif text-[1.25rem]">
           Blenner
         </Link>
-        <nav aria-label="Places" className="flex h-full gap-5">
+        <nav aria-label="Places" className="flex h-11 gap-5">
           {places.map((p) => (
             <NavLink
               key={p.to}
@@ -60,7 +60,7 @@ export function Frame({ person }: { person: Person }) {
           href="/"
           target="_blank"
           rel="noreferrer"
-          className="min-w-0 truncate text-soft hover:text-ink max-lg:hidden"
+          className="min-w-0 truncate text-soft hover:text-ink max-xl:hidden"
         >
           {site.data?.name}
           <span className="sr-only"> (the public site, opens a new tab)</span>
@@ -90,7 +90,7 @@ export function Frame({ person }: { person: Person }) {
           </Menu>
         </div>
       </header>
-      <div className="min-h-0 flex-1">
+      <div className="min-h-0 flex-1 overflow-auto">
         <Outlet />
       </div>
       <FindAnything open={finding} onClose={() => setFinding(false)} />

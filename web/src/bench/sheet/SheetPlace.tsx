@@ -34,13 +34,13 @@ export function SheetPlace({ beside }: { beside: boolean }) {
   }
 
   return (
-    <section aria-label="Sheet" className="flex min-w-[560px] flex-1 flex-col">
+    <section aria-label="Sheet" className="flex min-w-0 flex-1 flex-col lg:min-w-[560px]">
       <ToolStrip />
       <div ref={scroller} className="relative min-h-0 flex-1 overflow-auto bg-desk" data-region>
         <div
           className={cx(
             'sheet relative mx-auto my-4 border border-line bg-sheet py-10',
-            beside ? 'px-8' : 'max-w-[754px] px-14 max-xl:px-10',
+            beside ? 'px-8 max-lg:px-4' : 'max-w-[754px] px-14 max-xl:px-10',
           )}
         >
           <div ref={place} className="mx-auto max-w-[40rem]" />

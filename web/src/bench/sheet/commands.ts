@@ -4,7 +4,7 @@ import { liftListItem, sinkListItem, splitListItem, wrapInList } from 'prosemirr
 import { type Command, type EditorState, NodeSelection, Selection, TextSelection } from 'prosemirror-state'
 import { schema } from './schema'
 
-const { paragraph, heading, bulleted_list, numbered_list, list_item, quote, attribution, picture, line_break } =
+const { paragraph, heading, bulleted_list, numbered_list, list_item, quote, quoted, attribution, picture, line_break } =
   schema.nodes
 
 export const toggleStrong = toggleMark(schema.marks.strong)
@@ -57,14 +57,12 @@ export const toggleQuote: Command = (state, dispatch) => {
   const tr = state.tr
   if (found && !dispatch) return true
   if (found) {
-    const inner: Node[] = []
-    found.node.forEach((child) => {
-      if (child.type !== attribution) inner.push(child)
-      else if (child.content.size) inner.push(paragraph.create(null, child.content))
-    })
+    const inner: Node[] = [...found.node.child(0).children]
+    const by = found.node.child(1)
+    if (by.content.size) inner.push(paragraph.create(null, by.content))
     const offset = state.selection.from
     tr.replaceWith(found.pos, found.pos + found.node.nodeSize, inner)
-    tr.setSelection(Selection.near(tr.doc.resolve(Math.max(0, Math.min(offset - 1, tr.doc.content.size)))))
+    tr.setSelection(Selection.near(tr.doc.resolve(Math.max(0, Math.min(offset - 2, tr.doc.content.size)))))
     dispatch?.(tr.scrollIntoView())
     return true
   }
@@ -74,11 +72,11 @@ export const toggleQuote: Command = (state, dispatch) => {
   for (let i = range.startIndex; i < range.endIndex; i++) blocks.push(range.parent.child(i))
   if (!range.parent.canReplaceWith(range.startIndex, range.endIndex, quote)) return false
   if (!dispatch) return true
-  const made = quote.createChecked(null, [...blocks, attribution.create()])
+  const made = quote.createChecked(null, [quoted.create(null, blocks), attribution.create()])
   tr.replaceWith(range.start, range.end, made)
   const { from, to } = state.selection
   const inText = state.selection instanceof TextSelection
-  tr.setSelection(inText ? TextSelection.create(tr.doc, from + 1, to + 1) : Selection.near(tr.doc.resolve(from + 1)))
+  tr.setSelection(inText ? TextSelection.create(tr.doc, from + 2, to + 2) : Selection.near(tr.doc.resolve(from + 2)))
   dispatch(tr.scrollIntoView())
   return true
 }
@@ -89,16 +87,12 @@ export const enter: Command = (state, dispatch, view) => {
   const parent = $from.parent
   if (parent.type === picture) return paragraphAfter(state, $from.after(), dispatch)
   if (parent.type === attribution) return paragraphAfter(state, $from.after($from.depth - 1), dispatch)
-  const inQuote = $from.depth > 1 && $from.node(-1).type === quote
-  if (
-    empty &&
-    inQuote &&
-    !parent.content.size &&
-    $from.indexAfter(-1) === $from.node(-1).childCount - 1 &&
-    $from.index(-1) > 0
-  ) {
+  const around = $from.depth > 1 ? $from.node(-1) : null
+  const atEnd = around?.type === quoted && $from.indexAfter(-1) === around.childCount && around.childCount > 1
+  if (empty && atEnd && !parent.content.size) {
+    // An empty last line of what is quoted leads on to who said it.
     const tr = state.tr.delete($from.before(), $from.after())
-    tr.setSelection(TextSelection.near(tr.doc.resolve($from.before() + 1)))
+    tr.setSelection(TextSelection.create(tr.doc, $from.before() + 2))
     dispatch?.(tr.scrollIntoView())
     return true
   }

@@ -14,14 +14,15 @@ interface Found {
 function stored(parent: Node, start: number): Found[] {
   const out: Found[] = []
   parent.forEach((node, offset) => {
-    if (!isVoid(node) && node.type.name !== 'attribution') out.push({ node, pos: start + offset })
+    if (!isVoid(node)) out.push({ node, pos: start + offset })
   })
   return out
 }
 
-/** The stored blocks of one group within a block: of one item of a list, or of all the others. */
+/** The stored blocks of one group within a block: of one item of a list, or what is quoted. */
 function inside({ node, pos }: Found, group: number): Found[] {
-  if (!node.type.name.endsWith('_list')) return stored(node, pos + 1)
+  if (node.type.name === 'quote') return stored(node.child(0), pos + 2)
+  if (!node.type.name.endsWith('_list')) return []
   let start = pos + 1
   for (let i = 0; i < node.childCount; i++) {
     if (i === group) return stored(node.child(i), start + 1)

@@ -61,7 +61,8 @@ function quote(figure: Element): Node {
   const by = figure.querySelector(':scope > figcaption')
   const attrs = { pull: figure.classList.contains('pull'), cite: inner?.getAttribute('cite') ?? '' }
   const attribution = schema.node('attribution', null, by ? inlines(by.childNodes) : [])
-  return schema.node('quote', attrs, [...filled(inner ? blocks(inner) : []), attribution])
+  const quoted = schema.node('quoted', null, filled(inner ? blocks(inner) : []))
+  return schema.node('quote', attrs, [quoted, attribution])
 }
 
 function picture(figure: Element): Node {

@@ -53,17 +53,22 @@ const nodes: Record<string, NodeSpec> = {
   },
   quote: {
     group: 'block',
-    content: 'block+ attribution',
+    content: 'quoted attribution',
     defining: true,
     attrs: { pull: { default: false }, cite: { default: '' } },
     parseDOM: [{ tag: 'figure.quote' }, { tag: 'blockquote' }],
-    toDOM: (node) => ['figure', { class: node.attrs.pull ? 'quote pull' : 'quote' }, ['blockquote', 0]],
+    toDOM: (node) => ['figure', { class: node.attrs.pull ? 'quote pull' : 'quote' }, 0],
+  },
+  quoted: {
+    content: 'block+',
+    parseDOM: [{ tag: 'figure.quote > blockquote' }],
+    toDOM: () => ['blockquote', 0],
   },
   attribution: {
     content: 'inline*',
     isolating: true,
-    parseDOM: [{ tag: 'figcaption' }],
-    toDOM: () => ['footer', { class: 'attribution' }, 0],
+    parseDOM: [{ tag: 'figure.quote > figcaption' }],
+    toDOM: () => ['figcaption', 0],
   },
   picture: {
     group: 'block',

@@ -8,7 +8,7 @@ import { type Asks, baseKeymap, keymapFor } from './keys'
 import { atPath } from './paths'
 import { emptyLines, lastLine } from './plugins'
 import { readHtml } from './read'
-import { attributionView, CarriedView, PictureView, quoteView } from './views'
+import { attributionView, CarriedView, PictureView } from './views'
 import { writeHtml } from './write'
 
 /** The sheet of one item: the document, and whoever wants to know when it changes. */
@@ -64,7 +64,6 @@ export class Sheet {
       nodeViews: {
         picture: (node) => new PictureView(node),
         carried: (node) => new CarriedView(node),
-        quote: quoteView,
         attribution: attributionView,
       },
       dispatchTransaction: (tr) => {

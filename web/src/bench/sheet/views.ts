@@ -1,5 +1,5 @@
 import type { Node } from 'prosemirror-model'
-import type { EditorView, NodeView } from 'prosemirror-view'
+import type { NodeView } from 'prosemirror-view'
 
 /** Where the bytes of a picture are. */
 export function pictureUrl(src: string): string {
@@ -72,15 +72,6 @@ export class CarriedView implements NodeView {
     note.textContent = 'Kept as it is. It cannot be edited here yet; the proof shows it.'
     this.dom.append(label, note)
   }
-}
-
-/** A quote: what is quoted, and below it who said it. */
-export function quoteView(node: Node, _view: EditorView): NodeView {
-  const dom = document.createElement('figure')
-  dom.className = node.attrs.pull ? 'quote pull' : 'quote'
-  const contentDOM = document.createElement('blockquote')
-  dom.append(contentDOM)
-  return { dom, contentDOM }
 }
 
 /** The line below a quote. */

@@ -18,7 +18,7 @@ export function isVoid(node: Node): boolean {
 function children(node: Node): string[] {
   const out: string[] = []
   node.forEach((child) => {
-    if (!isVoid(child) && child.type.name !== 'attribution') out.push(block(child))
+    if (!isVoid(child)) out.push(block(child))
   })
   return out
 }
@@ -73,8 +73,9 @@ function itemContent(item: Node): string {
 
 function quote(node: Node): string {
   const kind = node.attrs.pull ? 'quote pull' : 'quote'
-  const by = node.lastChild && !isBlank(node.lastChild) ? `<figcaption>${inline(node.lastChild)}</figcaption>` : ''
-  const body = within(children(node))
+  const attribution = node.child(1)
+  const by = isBlank(attribution) ? '' : `<figcaption>${inline(attribution)}</figcaption>`
+  const body = within(children(node.child(0)))
   return `<figure class="${kind}"><blockquote${attribute('cite', node.attrs.cite)}>${body}</blockquote>${by}</figure>`
 }
 

@@ -1,0 +1,139 @@
+package app.blenner.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.AxeResults;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.testng.annotations.Test;
+
+/** WCAG 2.2, levels A and AA, by axe-core, on every screen and every kind of public page. */
+public class AccessibilityTest extends BrowserTest {
+
+  private void check(String where) {
+    AxeResults results =
+        new AxeBuilder(page)
+            .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+            .analyze();
+    String told =
+        results.getViolations().stream()
+            .map(
+                v ->
+                    v.getId()
+                        + ": "
+                        + v.getNodes().stream()
+                            .map(n -> n.getHtml())
+                            .limit(3)
+                            .collect(Collectors.joining("\n   ")))
+            .collect(Collectors.joining("\n"));
+    assertEquals(told, "", where);
+  }
+
+  @Test
+  public void publicPages() {
+    for (String path :
+        List.of(
+            "/",
+            "/visit",
+            "/visit/getting-here",
+            "/research/thirty-years-of-readings",
+            "/events/long-winter-weekend",
+            "/community/about-the-reserve",
+            "/visit/parking-at-the-old-quarry",
+            "/nowhere")) {
+      page.navigate(app().url(path));
+      check(path);
+    }
+  }
+
+  @Test
+  public void theDoor() {
+    page.navigate(app().url("/editor/"));
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Sign in")))
+        .isVisible();
+    check("sign in");
+    page.navigate(app().url("/editor/first-account?word=x"));
+    assertThat(button("Make the account")).isVisible();
+    check("first account");
+  }
+
+  @Test
+  public void places() {
+    signIn("Ilse Marten");
+    assertThat(page.getByRole(AriaRole.COMPLEMENTARY)).containsText("Where it appears");
+    check("worklist");
+    page.navigate(app().url("/editor/worklist?words=nothing+fits+this"));
+    assertThat(button("Show all")).isVisible();
+    check("empty worklist");
+    for (String place : List.of("Sections", "Assets", "Set-up")) {
+      page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(place).setExact(true))
+          .click();
+      assertThat(
+              page.getByRole(
+                  AriaRole.HEADING, new Page.GetByRoleOptions().setName(place).setLevel(1)))
+          .isVisible();
+      check(place);
+    }
+    button("Add a person").click();
+    check("add a person");
+    page.keyboard().press("Escape");
+    page.keyboard().press("Control+.");
+    page.keyboard().type("red torch");
+    assertThat(page.getByRole(AriaRole.OPTION)).not().hasCount(0);
+    check("find anything");
+  }
+
+  @Test
+  public void theBench() {
+    new Api(context, app()).signIn("ilse");
+    openItem("summer-milky-way");
+    check("marks");
+    page.getByText("Write it").click();
+    assertThat(textbox("Alternative text")).isFocused();
+    check("picked picture");
+    tab("Cards").click();
+    check("cards");
+    button("Picture").click();
+    page.getByRole(AriaRole.RADIO)
+        .first()
+        .check(new com.microsoft.playwright.Locator.CheckOptions().setForce(true));
+    check("picture dialog");
+    page.keyboard().press("Escape");
+    page.keyboard().press("Control+k");
+    check("link dialog");
+    page.keyboard().press("Escape");
+    sheet().click();
+    page.keyboard().press("Control+a");
+    check("selection");
+    button("Other steps").click();
+    check("menu");
+    page.keyboard().press("Escape");
+    button("Write | Proof").click();
+    assertThat(page.frameLocator("iframe").locator("h1")).isVisible();
+    check("write beside proof");
+    button("Proof").click();
+    button("All three").click();
+    check("proof");
+  }
+
+  @Test
+  public void theBenchStillWorksAt1024AndAt200Percent() {
+    new Api(context, app()).signIn("ilse");
+    for (int[] size : new int[][] {{1024, 768}, {640, 400}}) {
+      page.setViewportSize(size[0], size[1]);
+      openItem("red-torch");
+      sheet().scrollIntoViewIfNeeded();
+      assertThat(sheet()).isInViewport();
+      assertThat(button("Update live")).isVisible();
+      button("Update live").focus();
+      assertThat(button("Update live")).isInViewport();
+      int over = (int) page.evaluate("document.documentElement.scrollWidth - innerWidth");
+      assertEquals(Math.max(0, over), 0, size[0] + " pixels wide: sideways scrolling");
+      check(size[0] + " wide");
+    }
+  }
+}

@@ -1,0 +1,76 @@
+package app.blenner.e2e;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** The real application, started as people start it, on a port and with data of its own. */
+final class App {
+  private static final Path JAR = Path.of("../server/target/app/blenner-app.jar").toAbsolutePath().normalize();
+  private static final Duration PATIENCE = Duration.ofSeconds(60);
+
+  private final int port;
+  private final Path data;
+  private final Path log;
+  private Process process;
+
+  App() {
+    try (ServerSocket free = new ServerSocket(0)) {
+      port = free.getLocalPort();
+      data = Files.createTempDirectory("blenner-e2e");
+      log = data.resolve("server.log");
+    } catch (IOException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  String url(String path) {
+    return "http://localhost:" + port + path;
+  }
+
+  App start() {
+    try {
+      Files.deleteIfExists(log);
+      process =
+          new ProcessBuilder(
+                  List.of(
+                      "java",
+                      "-XX:+UseSerialGC",
+                      "-Xmx512m",
+                      "-jar",
+                      JAR.toString(),
+                      "--server.port=" + port,
+                      "--blenner.mode=demo",
+                      "--blenner.data=" + data.resolve("data"),
+                      "--blenner.demo=../demo"))
+              .redirectErrorStream(true)
+              .redirectOutput(log.toFile())
+              .start();
+      Instant end = Instant.now().plus(PATIENCE);
+      while (!Files.exists(log) || !Files.readString(log).contains("Stop with Ctrl+C")) {
+        if (!process.isAlive() || Instant.now().isAfter(end)) {
+          throw new IllegalStateException("did not start:\n" + Files.readString(log));
+        }
+        Thread.sleep(100);
+      }
+      return this;
+    } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Ends the server without giving it time for anything. */
+  void kill() {
+    process.destroyForcibly();
+    try {
+      process.waitFor(10, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+}

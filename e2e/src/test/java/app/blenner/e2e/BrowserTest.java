@@ -1,0 +1,166 @@
+package app.blenner.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.testng.Assert;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.AfterSuite;
+import org.testng.annotations.BeforeMethod;
+
+/** A person at a browser window of 1280 by 800, with the application running. */
+public abstract class BrowserTest {
+  private static Playwright playwright;
+  private static Browser browser;
+  private static App shared;
+
+  private final List<String> complaints = new ArrayList<>();
+  protected BrowserContext context;
+  protected Page page;
+
+  /** The application that tests share when they do not mind each other. */
+  protected App app() {
+    if (shared == null) {
+      shared = new App().start();
+    }
+    return shared;
+  }
+
+  private static Browser browser() {
+    if (browser == null) {
+      playwright =
+          Playwright.create(
+              new Playwright.CreateOptions()
+                  .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+      browser =
+          playwright
+              .chromium()
+              .launch(
+                  new BrowserType.LaunchOptions()
+                      .setExecutablePath(Path.of("/usr/bin/chromium"))
+                      .setArgs(
+                          List.of(
+                              "--no-sandbox",
+                              "--disable-gpu",
+                              "--disable-quic",
+                              "--no-first-run",
+                              "--disable-background-networking",
+                              "--disable-component-update",
+                              "--disable-sync")));
+    }
+    return browser;
+  }
+
+  @BeforeMethod
+  public void open() {
+    app();
+    complaints.clear();
+    context = newContext(new Browser.NewContextOptions());
+    page = context.newPage();
+    watch(page);
+  }
+
+  protected BrowserContext newContext(Browser.NewContextOptions options) {
+    BrowserContext made = browser().newContext(options.setViewportSize(1280, 800));
+    made.setDefaultTimeout(10_000);
+    return made;
+  }
+
+  /** What the page throws is a failure of the test that saw it. */
+  protected void watch(Page watched) {
+    watched.onPageError(complaints::add);
+  }
+
+  @AfterMethod(alwaysRun = true)
+  public void close() {
+    context.close();
+    Assert.assertEquals(complaints, List.of(), "errors thrown in the page");
+  }
+
+  @AfterSuite(alwaysRun = true)
+  public void stop() {
+    if (shared != null) {
+      shared.kill();
+      shared = null;
+    }
+    if (playwright != null) {
+      playwright.close();
+      playwright = null;
+      browser = null;
+    }
+  }
+
+  protected Locator button(String name) {
+    return button(page, name);
+  }
+
+  protected static Locator button(Page where, String name) {
+    return where.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  protected Locator textbox(String name) {
+    return page.getByRole(
+        AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  protected Locator sheet() {
+    return textbox("Text of the item");
+  }
+
+  protected Locator headline() {
+    return textbox("Title");
+  }
+
+  protected Locator region(String name) {
+    return page.getByRole(
+        AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  protected Locator tab(String name) {
+    return page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name));
+  }
+
+  protected void signIn(String name) {
+    signIn(page, name);
+  }
+
+  protected void signIn(Page where, String name) {
+    where.navigate(app().url("/editor/"));
+    where.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).click();
+    assertThat(where.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Places")))
+        .isVisible();
+  }
+
+  /** Signs in and begins an item by the New menu. */
+  protected void begin(String name, String kind) {
+    signIn(name);
+    button("New").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(kind)).click();
+    assertThat(headline()).isVisible();
+  }
+
+  protected void openItem(String key) {
+    page.navigate(app().url("/editor/items/" + key));
+    assertThat(sheet()).isVisible();
+  }
+
+  /** Waits until the header line says that everything is on the server. */
+  protected void waitUntilSaved() {
+    assertThat(page.getByTestId("saved")).containsText("Saved");
+  }
+
+  protected String itemKey() {
+    return page.url().replaceAll(".*/items/([^?]*).*", "$1");
+  }
+}

@@ -1,0 +1,50 @@
+package app.blenner.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import org.testng.annotations.Test;
+
+/** Makes the pictures in docs/screenshots: {@code ./blenner screenshots}. */
+public class Screenshots extends BrowserTest {
+
+  private void shoot(String name) {
+    page.waitForTimeout(500);
+    page.screenshot(
+        new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots/" + name + ".png")));
+  }
+
+  @Test
+  public void ofEachMainView() {
+    page.navigate(app().url("/"));
+    shoot("public-front");
+    page.navigate(app().url("/visit"));
+    shoot("public-section");
+    page.navigate(app().url("/research/thirty-years-of-readings"));
+    shoot("public-item");
+    page.navigate(app().url("/editor/"));
+    shoot("sign-in");
+    signIn("Ilse Marten");
+    shoot("worklist");
+    openItem("summer-milky-way");
+    shoot("bench-write");
+    tab("Cards").click();
+    shoot("bench-cards");
+    button("Picture").click();
+    shoot("bench-picture");
+    page.keyboard().press("Escape");
+    button("Write | Proof").click();
+    assertThat(page.frameLocator("iframe").locator("h1")).isVisible();
+    shoot("bench-write-beside-proof");
+    button("Proof").click();
+    button("All three").click();
+    shoot("bench-proof");
+    page.navigate(app().url("/editor/sections"));
+    shoot("sections");
+    page.navigate(app().url("/editor/assets"));
+    shoot("assets");
+    page.navigate(app().url("/editor/set-up"));
+    shoot("set-up");
+  }
+}
