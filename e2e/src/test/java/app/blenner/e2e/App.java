@@ -11,7 +11,8 @@ import java.util.concurrent.TimeUnit;
 
 /** The real application, started as people start it, on a port and with data of its own. */
 final class App {
-  private static final Path JAR = Path.of("../server/target/app/blenner-app.jar").toAbsolutePath().normalize();
+  private static final Path JAR =
+      Path.of("../server/target/app/blenner-app.jar").toAbsolutePath().normalize();
   private static final Duration PATIENCE = Duration.ofSeconds(60);
 
   private final int port;

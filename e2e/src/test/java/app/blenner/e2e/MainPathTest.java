@@ -146,7 +146,8 @@ public class MainPathTest extends BrowserTest {
             """,
             word);
     List<?> point = (List<?>) at;
-    page.mouse().dblclick(((Number) point.get(0)).doubleValue(), ((Number) point.get(1)).doubleValue());
+    page.mouse()
+        .dblclick(((Number) point.get(0)).doubleValue(), ((Number) point.get(1)).doubleValue());
   }
 
   @Test

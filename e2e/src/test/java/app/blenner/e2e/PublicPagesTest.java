@@ -102,7 +102,8 @@ public class PublicPagesTest extends BrowserTest {
         reader.navigate(app().url(path));
         for (Object link :
             (List<?>)
-                reader.evaluate("[...document.querySelectorAll('main a[href]')].map(a => a.protocol)")) {
+                reader.evaluate(
+                    "[...document.querySelectorAll('main a[href]')].map(a => a.protocol)")) {
           assertTrue(
               List.of("http:", "https:", "mailto:", "tel:").contains(link), injection + " " + link);
         }

@@ -1,0 +1,57 @@
+#!/usr/bin/env bash
+# Measures speed, each figure beside what it is compared with, in one run. ./blenner bench calls it.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+work=$(mktemp -d)
+trap 'kill $(jobs -p) 2>/dev/null || true; rm -rf "$work"' EXIT
+
+mvn -B -ntp -q -pl core,web,server,bench -am package -DskipTests
+mvn -B -ntp -q -pl core,bench compile dependency:build-classpath -Dmdep.outputFile="$work/cp"
+cp="bench/target/classes:core/target/classes:$(cat "$work/cp")"
+
+echo "== reading and writing 10,000 words, core beside jsoup"
+java -cp "$cp" org.openjdk.jmh.Main ReadWriteBenchmark -rf csv -rff "$work/jmh.csv" >"$work/jmh.log" 2>&1 || { cat "$work/jmh.log"; exit 1; }
+awk -F, 'NR > 1 { gsub(/"/, ""); split($1, n, "."); printf "%-6s %.2f ms (± %.2f)\n", n[length(n)], $5, $6; t[n[length(n)]] = $5 }
+  END { printf "ratio  %.2f (target: at most 2)\n", t["core"] / t["jsoup"] }' "$work/jmh.csv"
+
+port=8097
+start() { # on which cores
+  : >"$work/server.log"
+  taskset -c "$1" java -XX:+UseSerialGC -Xmx512m -jar "$PWD/server/target/app/blenner-app.jar" --server.port=$port \
+    --blenner.mode=demo --blenner.data="$work/data" --blenner.demo="$PWD/demo" >"$work/server.log" 2>&1 &
+  server=$!
+  until grep -q 'Stop with' "$work/server.log"; do kill -0 $server; sleep 0.2; done
+}
+
+echo "== a save request"
+start 0,1
+java -cp "$cp" app.blenner.bench.SaveTiming "http://localhost:$port"
+kill $server; wait $server 2>/dev/null || true
+
+echo "== public pages on one core, Blenner beside nginx serving the same bytes from a file"
+start 0
+page=/research/thirty-years-of-readings
+mkdir -p "$work/www$(dirname $page)"
+curl -s "http://localhost:$port$page" -o "$work/www$page"
+cat >"$work/nginx.conf" <<EOF
+worker_processes 1;
+pid $work/nginx.pid;
+error_log $work/nginx-error.log;
+events { worker_connections 256; }
+http {
+  access_log off; sendfile on; keepalive_requests 1000000;
+  default_type text/html; client_body_temp_path $work/b; proxy_temp_path $work/p; fastcgi_temp_path $work/f; uwsgi_temp_path $work/u; scgi_temp_path $work/s;
+  server { listen 8098; root $work/www; }
+}
+EOF
+chmod 755 "$work"
+taskset -c 0 nginx -c "$work/nginx.conf" -g 'daemon off; user root;' &
+sleep 1
+load() { taskset -c 1 wrk -t1 -c16 -d"$2"s "$1$page" | awk '/Requests\/sec/ { print $2 }'; }
+echo "page: $(stat -c %s "$work/www$page") bytes"
+load "http://localhost:$port" 8 >/dev/null # the JVM compiles what is hot
+load "http://localhost:8098" 2 >/dev/null
+for round in 1 2 3; do
+  echo "$(load "http://localhost:$port" 6) $(load "http://localhost:8098" 6)"
+done | awk '{ print "blenner " $1 "/s  nginx " $2 "/s  ratio " sprintf("%.2f", $1 / $2); b += $1; n += $2 }
+  END { printf "together: ratio %.2f (target: at least 0.33)\n", b / n }'
