@@ -3,8 +3,13 @@
 set -euo pipefail
 cd "$(dirname "$0")"
 out=$1
+types=src/api/schema.d.ts
 if [ ! -d node_modules ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
   npm ci --no-audit --no-fund --loglevel=error
+fi
+# The front end's types are made from the server's own description of its interface.
+if [ ! -f "$types" ] || [ ../server/openapi.json -nt "$types" ]; then
+  npm run -s types >/dev/null
 fi
 if [ -f "$out/index.html" ] &&
   [ -z "$(find src public index.html package-lock.json vite.config.ts tsconfig.json build.sh -newer "$out/index.html" -print -quit)" ]; then

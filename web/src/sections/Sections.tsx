@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
 import { api } from '../api/client'
 import { useRefresh, useSession, useSite } from '../api/queries'
 import type { Section } from '../api/types'
@@ -7,6 +7,7 @@ import { Button } from '../ui/Button'
 import { Dialog, DialogButtons } from '../ui/Dialog'
 import { Input } from '../ui/Field'
 import { Place } from '../ui/Place'
+import { useSubmit } from '../ui/useSubmit'
 
 /** The parts of the site. */
 export function Sections() {
@@ -61,19 +62,16 @@ function SectionDialog({ section, onClose }: { section: Section | null; onClose:
   const refresh = useRefresh()
   const [name, setName] = useState(section?.name ?? '')
   const [description, setDescription] = useState(section?.description ?? '')
-  const [problem, setProblem] = useState('')
-
-  async function submit(e: FormEvent) {
-    e.preventDefault()
-    try {
-      if (section) await api.put(`/site/sections/${section.slug}`, { name, description })
-      else await api.post('/site/sections', { name, description })
+  const { problem, submit } = useSubmit(
+    () =>
+      section
+        ? api.put(`/site/sections/${section.slug}`, { name, description })
+        : api.post('/site/sections', { name, description }),
+    () => {
       refresh()
       onClose()
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
+    },
+  )
 
   return (
     <Dialog

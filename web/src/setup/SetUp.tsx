@@ -1,13 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
-import { type FormEvent, useEffect, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { api } from '../api/client'
 import { useRefresh, useSession, useSite } from '../api/queries'
 import type { Person } from '../api/types'
+import { PersonFields } from '../frame/PersonFields'
 import { useTitle } from '../frame/title'
 import { Button } from '../ui/Button'
 import { Dialog, DialogButtons } from '../ui/Dialog'
 import { Input, Select } from '../ui/Field'
 import { Place } from '../ui/Place'
+import { useSubmit } from '../ui/useSubmit'
 
 /** The site's name, and the people who work on it. */
 export function SetUp() {
@@ -29,25 +31,20 @@ function SiteName({ blocked }: { blocked: string }) {
   const refresh = useRefresh()
   const [given, setGiven] = useState({ name: '', tagline: '', language: 'en-GB' })
   const [told, setTold] = useState('')
-  const [problem, setProblem] = useState('')
   useEffect(() => {
     if (site.data) setGiven({ name: site.data.name, tagline: site.data.tagline, language: site.data.language })
   }, [site.data])
   const set = (field: keyof typeof given) => (e: { target: { value: string } }) =>
     setGiven({ ...given, [field]: e.target.value })
 
-  async function submit(e: FormEvent) {
-    e.preventDefault()
-    setProblem('')
-    setTold('')
-    try {
+  const { problem, submit } = useSubmit(
+    async () => {
+      setTold('')
       await api.put('/site', given)
       await refresh()
-      setTold('Changed. Readers see it now.')
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
+    },
+    () => setTold('Changed. Readers see it now.'),
+  )
 
   return (
     <form onSubmit={submit} className="grid gap-4">
@@ -103,21 +100,13 @@ function People({ blocked }: { blocked: string }) {
 function PersonDialog({ onClose }: { onClose: () => void }) {
   const refresh = useRefresh()
   const [given, setGiven] = useState({ name: '', signIn: '', role: 'WRITER', password: '' })
-  const [problem, setProblem] = useState('')
-  const set = (field: keyof typeof given) => (e: { target: { value: string } }) =>
-    setGiven({ ...given, [field]: e.target.value })
-
-  async function submit(e: FormEvent) {
-    e.preventDefault()
-    try {
-      await api.post('/people', given)
+  const { problem, submit } = useSubmit(
+    () => api.post('/people', given),
+    () => {
       refresh()
       onClose()
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
-
+    },
+  )
   return (
     <Dialog
       open
@@ -126,27 +115,16 @@ function PersonDialog({ onClose }: { onClose: () => void }) {
       about="Tell them the name and password yourself; nothing is sent."
     >
       <form onSubmit={submit} className="grid gap-4">
-        <Input label="Name" value={given.name} onChange={set('name')} required />
-        <Input label="Sign-in name" value={given.signIn} onChange={set('signIn')} autoComplete="off" required />
         <Select
           label="Role"
           hint="A writer hands on to an editor; an editor may put live."
           value={given.role}
-          onChange={set('role')}
+          onChange={(e) => setGiven({ ...given, role: e.target.value })}
         >
           <option value="WRITER">Writer</option>
           <option value="EDITOR">Editor</option>
         </Select>
-        <Input
-          label="First password"
-          type="password"
-          hint="At least 10 characters."
-          value={given.password}
-          onChange={set('password')}
-          autoComplete="new-password"
-          required
-          problem={problem}
-        />
+        <PersonFields person={given} change={setGiven} nameHint="It stands under what they write." problem={problem} />
         <DialogButtons>
           <Button onClick={onClose}>Cancel</Button>
           <Button look="main" type="submit">
