@@ -1,0 +1,34 @@
+package app.blenner.core.item;
+
+import static org.testng.Assert.assertEquals;
+
+import app.blenner.core.document.Document;
+import java.util.List;
+import org.testng.annotations.Test;
+
+public class ContentTest {
+  private static Content content(String title, List<String> keywords, String picture) {
+    return new Content(title, "  a\n b ", Document.EMPTY, "", keywords, "", picture);
+  }
+
+  @Test
+  public void linesAreTidy() {
+    Content c = content("  A\ttitle \u0000", List.of(), "");
+    assertEquals(c.title(), "A title");
+    assertEquals(c.summary(), "a b");
+  }
+
+  @Test
+  public void keywordsComeOnceAndKeepTheirOrder() {
+    assertEquals(
+        content("", List.of(" Moon ", "", "stars", "moon", "a, b", "STARS"), "").keywords(),
+        List.of("Moon", "stars", "a b"));
+  }
+
+  @Test
+  public void aLeadPictureIsTheNameOfAnAsset() {
+    assertEquals(content("", List.of(), "ridge.jpg").leadPicture(), "ridge.jpg");
+    assertEquals(content("", List.of(), "../secret").leadPicture(), "");
+    assertEquals(content("", List.of(), "https://x.example/a.png").leadPicture(), "");
+  }
+}

@@ -1,0 +1,150 @@
+package app.blenner.core.site;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.item.Content;
+import app.blenner.core.item.Kind;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
+import org.testng.annotations.Test;
+
+public class PageRendererTest {
+  private static final Section VISIT = new Section("visit", "Visit", "Getting here");
+  private static final Site SITE =
+      new Site(
+          "The Reserve", "Dark and open", "en-GB", List.of(VISIT, new Section("sky", "Sky", "")));
+
+  private static final Library NOTHING =
+      new Library() {
+        @Override
+        public Optional<PublishedItem> item(String key) {
+          return Optional.empty();
+        }
+
+        @Override
+        public Optional<SiteAsset> asset(String name) {
+          return name.equals("lead.jpg")
+              ? Optional.of(new SiteAsset(name, "image/jpeg", 1000, 1440, 810, "A ridge"))
+              : Optional.empty();
+        }
+
+        @Override
+        public List<PublishedItem> latest(String section, int count) {
+          return List.of();
+        }
+      };
+
+  private final PageRenderer pages = new PageRenderer(SITE, NOTHING, ZoneId.of("Europe/London"));
+
+  private static PublishedItem item(String title, Kind kind, String first, String updated) {
+    Content content =
+        new Content(
+            title,
+            "Summary of " + title,
+            Document.EMPTY,
+            "visit",
+            List.of("a", "b"),
+            "slug",
+            "lead.jpg");
+    return new PublishedItem(
+        "k", kind, content, "A. Writer", Instant.parse(first), Instant.parse(updated));
+  }
+
+  private static PublishedItem news(String title) {
+    return item(title, Kind.POST, "2026-11-02T08:00:00Z", "2026-11-02T09:00:00Z");
+  }
+
+  private static Element page(String html) {
+    return Jsoup.parse(html);
+  }
+
+  @Test
+  public void everyPageHasALanguageATitleAndOneMainPart() {
+    for (String html :
+        List.of(
+            pages.front(List.of(news("One"))),
+            pages.section(VISIT, List.of()),
+            pages.item(news("One")),
+            pages.notFound())) {
+      Element page = page(html);
+      assertTrue(html.startsWith("<!DOCTYPE html>"));
+      assertEquals(page.selectFirst("html").attr("lang"), "en-GB");
+      assertTrue(page.selectFirst("title").text().contains("The Reserve"));
+      assertEquals(page.select("main").size(), 1);
+      assertEquals(page.select("h1").size(), 1);
+      assertEquals(page.select("a.skip").attr("href"), "#content");
+      assertEquals(page.select("nav[aria-label=Sections] a").size(), 2);
+    }
+  }
+
+  @Test
+  public void theFrontPageLeadsWithTheNewest() {
+    Element page = page(pages.front(List.of(news("Newest"), news("Older"), news("Oldest"))));
+    assertEquals(page.select(".lead h2").text(), "Newest");
+    assertEquals(page.select(".teasers h2").eachText(), List.of("Older", "Oldest"));
+    assertEquals(page.select(".lead img").attr("alt"), "", "the title beside it says the same");
+  }
+
+  @Test
+  public void anEmptySiteSaysSo() {
+    assertTrue(page(pages.front(List.of())).text().contains("Nothing has been put live here yet."));
+    assertTrue(
+        page(pages.section(VISIT, List.of()))
+            .text()
+            .contains("Nothing has been put live in this section yet."));
+  }
+
+  @Test
+  public void fixedPagesStandApartFromTheNews() {
+    PublishedItem fixed =
+        item("Getting here", Kind.PAGE, "2026-11-02T08:00:00Z", "2026-11-02T08:00:00Z");
+    Element page = page(pages.section(VISIT, List.of(news("News"), fixed)));
+    assertEquals(page.select("nav[aria-label=Pages] a").eachText(), List.of("Getting here"));
+    assertEquals(page.select(".teasers h2").eachText(), List.of("News"));
+    assertEquals(page.select("nav [aria-current]").text(), "Visit");
+  }
+
+  @Test
+  public void datesAreTheReadersDays() {
+    // 23:30 UTC in summer is the next day in London.
+    Element page =
+        page(pages.item(item("T", Kind.POST, "2026-06-01T23:30:00Z", "2026-06-04T10:00:00Z")));
+    assertEquals(page.select(".byline time").eachText(), List.of("2 June 2026", "4 June 2026"));
+    assertEquals(page.select(".byline time").first().attr("datetime"), "2026-06-02");
+    assertEquals(
+        page(pages.item(news("T"))).select(".byline time").size(), 1, "no update on the same day");
+    PublishedItem fixed = item("T", Kind.PAGE, "2026-06-01T23:30:00Z", "2026-06-04T10:00:00Z");
+    assertEquals(page(pages.item(fixed)).select("time").size(), 0, "a fixed page has no date");
+  }
+
+  @Test
+  public void aSharedLinkHasTitleTextAndPicture() {
+    Element page = page(pages.item(news("Shared")));
+    assertEquals(page.select("meta[property=og:title]").attr("content"), "Shared · The Reserve");
+    assertEquals(page.select("meta[property=og:description]").attr("content"), "Summary of Shared");
+    assertEquals(page.select("meta[property=og:image]").attr("content"), "/media/lead.jpg");
+    assertEquals(page.select("link[rel=canonical]").attr("href"), "/visit/slug");
+  }
+
+  @Test
+  public void pagesThatSaySorryAreNotToBeFound() {
+    assertEquals(page(pages.notFound()).select("link[rel=canonical]").size(), 0);
+    Element gone = page(pages.gone(news("Old").content()));
+    assertTrue(gone.text().contains("“Old” was here"));
+    assertFalse(gone.select("main a[href=/visit]").isEmpty());
+  }
+
+  @Test
+  public void aProofOfAnUntitledItemStillIsAPage() {
+    PublishedItem blank =
+        new PublishedItem("k", Kind.ARTICLE, Content.EMPTY, "A. Writer", null, null);
+    assertEquals(page(pages.item(blank)).select("h1").text(), "Untitled");
+  }
+}

@@ -1,0 +1,143 @@
+package app.blenner.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.testng.annotations.Test;
+
+/** The worklist and the other places. */
+public class PlacesTest extends BrowserTest {
+
+  private Locator items() {
+    return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Items"))
+        .getByRole(AriaRole.LISTITEM);
+  }
+
+  @Test
+  public void theWorklistFiltersAndSaysSo() {
+    signIn("Ilse Marten");
+    button("Everyone’s " + everyone()).click();
+    page.getByLabel("Section").selectOption("Research");
+    assertThat(page.getByRole(AriaRole.STATUS)).containsText("in Research, changed latest first.");
+    page.getByLabel("Search titles and texts").fill("frost had grown");
+    assertThat(items()).hasCount(1);
+    assertThat(items().first()).containsText("Frost on the meter");
+    assertThat(page.getByRole(AriaRole.STATUS))
+        .hasText(Pattern.compile("1 item in Research with “frost had grown”,.*"));
+    // The address holds the filter.
+    page.reload();
+    assertThat(items()).hasCount(1);
+    button("Show all of everyone’s").click();
+    assertThat(items().nth(5)).isVisible();
+  }
+
+  private String everyone() {
+    return page.getByRole(
+            AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(Pattern.compile("Everyone’s \\d+")))
+        .innerText()
+        .replaceAll("\\D", "");
+  }
+
+  @Test
+  public void thePickedItemShowsItsTeaserAndWhatItWaitsFor() {
+    signIn("Ilse Marten");
+    items().filter(new Locator.FilterOptions().setHasText("How dark is dark?")).click();
+    Locator picked =
+        page.getByRole(
+            AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("The picked item"));
+    assertThat(picked).containsText("A sky-brightness meter gives one number.");
+    assertThat(picked).containsText("This picture has no alternative text.");
+    assertThat(picked).containsText("A link here has no words.");
+    assertThat(picked).containsText("Nowhere: it is a draft and has not been put live.");
+    picked.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Open")).click();
+    assertThat(headline()).hasValue("How dark is dark? Reading a sky-brightness meter");
+  }
+
+  @Test
+  public void theWorklistsFirstLoadIsSmall() {
+    long[] bytes = {0};
+    page.onResponse(
+        r -> {
+          if (r.url().endsWith(".js")) {
+            bytes[0] += r.request().sizes().responseBodySize;
+          }
+        });
+    signIn("Ilse Marten");
+    assertThat(items().first()).isVisible();
+    assertTrue(bytes[0] > 0 && bytes[0] < 250_000, bytes[0] + " bytes of compressed script");
+  }
+
+  @Test
+  public void findAnythingGoesToItemsAndPlaces() {
+    signIn("Bram Oduya");
+    page.keyboard().press("Control+.");
+    page.keyboard().type("moonless");
+    assertThat(
+            page.getByRole(
+                AriaRole.OPTION, new Page.GetByRoleOptions().setName("Moonless weekends")))
+        .isVisible();
+    page.keyboard().press("Enter");
+    assertThat(headline()).hasValue("Moonless weekends this winter");
+    page.keyboard().press("Control+.");
+    page.keyboard().type("assets");
+    page.keyboard().press("Enter");
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Assets")))
+        .isVisible();
+  }
+
+  @Test
+  public void aSectionIsAddedAndReadersSeeIt() {
+    signIn("Ilse Marten");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sections").setExact(true))
+        .click();
+    button("Add a section").click();
+    textbox("Name").fill("Visit");
+    button("Add the section").click();
+    assertThat(page.getByRole(AriaRole.ALERT))
+        .containsText("There is a section at “/visit” already.");
+    textbox("Name").fill("Paper maps");
+    button("Add the section").click();
+    assertThat(page.getByRole(AriaRole.MAIN)).containsText("/paper-maps");
+    Page reader = context.newPage();
+    reader.navigate(app().url("/paper-maps"));
+    assertThat(reader.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+        .hasText("Paper maps");
+  }
+
+  @Test
+  public void aWriterReadsWhyTheSetUpIsClosed() {
+    signIn("Bram Oduya");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-up")).click();
+    assertThat(button("Add a person")).hasAttribute("aria-disabled", "true");
+    assertThat(page.getByRole(AriaRole.STATUS)).hasText("Only an editor can change this.");
+  }
+
+  @Test
+  public void somebodyNewSignsInAndOut() {
+    signIn("Ilse Marten");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-up")).click();
+    button("Add a person").click();
+    textbox("Name").last().fill("Sanna Holt");
+    textbox("Sign-in name").fill("sanna");
+    page.getByLabel("Password").fill("short");
+    button("Add the person").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("at least 10");
+    page.getByLabel("Password").fill("long enough now");
+    button("Add the person").click();
+    assertThat(page.getByRole(AriaRole.MAIN)).containsText("Sanna Holt");
+    button("Ilse Marten").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out")).click();
+    textbox("Sign-in name").fill("sanna");
+    page.getByLabel("Password").fill("long enough now");
+    button("Sign in").click();
+    assertThat(button("Sanna Holt")).isVisible();
+    assertThat(page.getByText("You have no items yet.")).not().isVisible();
+    assertEquals(page.title(), "Worklist · Blenner");
+  }
+}
