@@ -29,7 +29,7 @@ export function Button({ look = 'plain', blocked, className, onClick, children, 
         else onClick?.(e)
       }}
       className={cx(
-        'inline-flex h-8 shrink-0 items-center gap-1.5 rounded-3 border px-3 text-plain whitespace-nowrap transition-colors duration-150',
+        'inline-flex h-8 shrink-0 items-center gap-1.5 rounded-3 border px-3 text-plain whitespace-nowrap motion-safe:transition-colors motion-safe:duration-150',
         blocked ? 'cursor-not-allowed border-edge bg-desk font-semibold text-soft' : looks[look],
         className,
       )}

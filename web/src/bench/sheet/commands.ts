@@ -106,6 +106,13 @@ function paragraphAfter(state: EditorState, pos: number, dispatch?: (tr: typeof 
   return true
 }
 
+/** Picks all the text there is, from the first place to write in to the last. */
+export const selectAll: Command = (state, dispatch) => {
+  const { doc } = state
+  dispatch?.(state.tr.setSelection(TextSelection.between(doc.resolve(0), doc.resolve(doc.content.size))))
+  return true
+}
+
 export const breakLine: Command = (state, dispatch) => {
   dispatch?.(state.tr.replaceSelectionWith(line_break.create()).scrollIntoView())
   return true

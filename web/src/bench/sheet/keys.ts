@@ -59,6 +59,7 @@ export function keymapFor(asks: Asks): Record<string, Command> {
     [shortcuts.undo]: undo,
     [shortcuts.redo]: redo,
     'Mod-y': redo,
+    'Mod-a': c.selectAll,
     'Shift-Enter': c.breakLine,
     Tab: c.nest,
     'Shift-Tab': c.unnest,

@@ -61,6 +61,12 @@ export class Sheet {
         'aria-label': 'Text of the item',
         spellcheck: 'true',
       },
+      // A press on the picture picks it; one on its caption sets the cursor there.
+      handleClickOn: (view, _pos, node, nodePos, event) => {
+        if (node.type.name !== 'picture' || !(event.target instanceof HTMLImageElement)) return false
+        view.dispatch(view.state.tr.setSelection(NodeSelection.create(view.state.doc, nodePos)))
+        return true
+      },
       nodeViews: {
         picture: (node) => new PictureView(node),
         carried: (node) => new CarriedView(node),

@@ -17,12 +17,12 @@ export class PictureView implements NodeView {
     this.dom = document.createElement('figure')
     this.image = document.createElement('img')
     this.image.draggable = false
-    const caption = document.createElement('figcaption')
-    this.contentDOM = document.createElement('span')
+    // The caption holds nothing but its words, so that whatever is typed at its ends is in it.
+    this.contentDOM = document.createElement('figcaption')
     this.credit = document.createElement('small')
+    this.credit.className = 'picture-credit'
     this.credit.contentEditable = 'false'
-    caption.append(this.contentDOM, ' ', this.credit)
-    this.dom.append(this.image, caption)
+    this.dom.append(this.image, this.contentDOM, this.credit)
     this.show()
   }
 
@@ -36,7 +36,7 @@ export class PictureView implements NodeView {
     this.image.alt = alt ?? 'Picture without alternative text'
     this.credit.textContent = credit
     this.credit.hidden = !credit
-    this.contentDOM.parentElement?.classList.toggle('is-empty', !this.node.content.size && !credit)
+    this.contentDOM.classList.toggle('is-empty', !this.node.content.size)
   }
 
   update(node: Node): boolean {

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -71,7 +72,9 @@ public abstract class BrowserTest {
   }
 
   protected BrowserContext newContext(Browser.NewContextOptions options) {
-    BrowserContext made = browser().newContext(options.setViewportSize(1280, 800));
+    BrowserContext made =
+        browser()
+            .newContext(options.setViewportSize(1280, 800).setReducedMotion(ReducedMotion.REDUCE));
     made.setDefaultTimeout(10_000);
     return made;
   }
