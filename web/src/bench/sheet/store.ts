@@ -58,6 +58,7 @@ export class Sheet {
         class: 'article',
         role: 'textbox',
         'aria-multiline': 'true',
+        tabindex: '0',
         'aria-label': 'Text of the item',
         spellcheck: 'true',
       },
