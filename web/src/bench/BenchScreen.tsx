@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
+import { useCallback, useEffect, useState, useSyncExternalStore } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, Problem } from '../api/client'
 import type { Finding, ItemState, ItemView, Step } from '../api/types'
@@ -25,7 +25,6 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   const [told, setTold] = useState('')
   const [asked, setAsked] = useState('')
   const [marksOpen, setMarksOpen] = useState(0)
-  const asksFor = useRef(0)
   const view = VIEWS.find((v) => v === params.get('view')) ?? 'write'
   const { state, fields, status } = snapshot
   const width = useWidth()
@@ -41,13 +40,13 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   const goTo = useCallback(
     (finding: Finding, field = '') => {
       if (params.get('view') === 'proof') setParams({}, { replace: true })
-      asksFor.current++
+      const lead = Date.now()
       setAsked('')
       if (finding.field === 'body') {
         sheet.goTo(finding.path, finding.from, finding.to)
-        if (field) setTimeout(() => setAsked(`${field}:${asksFor.current}`))
+        if (field) setTimeout(() => setAsked(`${field}:${lead}`))
       } else {
-        setTimeout(() => setAsked(`${finding.field}:${asksFor.current}`))
+        setTimeout(() => setAsked(`${finding.field}:${lead}`))
       }
     },
     [sheet, params, setParams],

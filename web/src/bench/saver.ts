@@ -140,12 +140,22 @@ export class Saver {
   private failed(error: unknown, mine: ContentInput) {
     if (error instanceof Problem && error.status === 401) this.set({ status: { is: 'signed-out' } })
     else if (error instanceof Problem && error.status === 409 && error.details.theirs)
-      this.set({ status: { is: 'conflict', conflict: { ...(error.details as unknown as Conflict), mine } } })
+      this.meet({ ...(error.details as unknown as Conflict), mine })
     else if (error instanceof Problem && error.status < 500) this.set({ status: { is: 'refused', why: error.message } })
     else {
       this.set({ status: { is: 'unreachable' } })
       this.schedule(error instanceof Unreachable ? RETRY : RETRY * 2)
     }
+  }
+
+  /** Two texts: where they say the same, it was this window's own last message that came first. */
+  private async meet(conflict: Conflict) {
+    if (parts(conflict.mine, '') !== parts(conflict.theirs, '')) {
+      return this.set({ status: { is: 'conflict', conflict } })
+    }
+    const { state } = await api.get<ItemView>(`/items/${this.key}`)
+    this.set({ state, status: { is: 'unsaved' } })
+    this.flush()
   }
 
   /** Goes on after somebody signed in again. */
@@ -197,8 +207,19 @@ function fieldsOf(item: ItemView): Fields {
 
 /** Whether the server already has what was noted in the browser. */
 export function isKept(left: Backup, item: ItemView): boolean {
-  const { content, state } = item
-  const parts = (c: ContentInput) =>
-    JSON.stringify([c.title, c.summary, c.body, c.section, c.keywords, c.slug ?? state.slug, c.leadPicture])
-  return parts(left.content) === parts(content)
+  return parts(left.content, item.state.slug) === parts(item.content, item.state.slug)
+}
+
+/** What is written, to be compared; white space counts as HTML counts it. */
+function parts(c: ContentInput, slug: string): string {
+  const body = c.body.replace(/[ \t\r\n\f]+/g, ' ')
+  return JSON.stringify([
+    c.title.trim(),
+    c.summary.trim(),
+    body,
+    c.section,
+    c.keywords,
+    slug && (c.slug ?? slug),
+    c.leadPicture,
+  ])
 }

@@ -25,7 +25,7 @@ export function RunBar({ act }: { act: (step: Step) => void }) {
   const [main, ...others] = state.steps
   const stages = track.some((t) => t.stage === state.stage) ? track : [{ stage: state.stage, label: state.stageLabel }]
   const mustFix = state.findings.filter((f) => f.level === 'MUST_FIX')
-  const held = main?.blocked && mustFix.length > 0 && main.blocked.includes('fixed first')
+  const held = main?.byFindings && mustFix.length > 0
 
   return (
     <section

@@ -190,6 +190,18 @@ public class SheetTest extends BrowserTest {
   }
 
   @Test
+  public void aLeadIsFollowedOnce() {
+    openWith("<p>a</p><figure class=\"picture\"><img src=\"../assets/red-torch.jpg\"></figure>");
+    page.getByText("Write it").click();
+    assertThat(textbox("Alternative text")).isFocused();
+    page.keyboard().press("Escape");
+    sheet().getByText("a", new Locator.GetByTextOptions().setExact(true)).click();
+    sheet().getByRole(AriaRole.IMG).click();
+    assertThat(region("The picked picture")).isVisible();
+    assertThat(sheet()).isFocused();
+  }
+
+  @Test
   public void aCaptionIsWrittenAtThePicture() {
     openWith(
         "<figure class=\"picture\"><img src=\"../assets/red-torch.jpg\" alt=\"x\"><figcaption>Red</figcaption></figure>");

@@ -22,13 +22,16 @@ public final class SignOff {
    *
    * @param action what
    * @param blocked the reason it cannot be done now, in a sentence, or empty
+   * @param byFindings whether the reason is that something must be fixed first
    */
-  public record Step(Action action, String blocked) {
+  public record Step(Action action, String blocked, boolean byFindings) {
     /** Whether nothing holds it back. */
     public boolean isOpen() {
       return blocked.isEmpty();
     }
   }
+
+  private static final String FIXED_FIRST = " must be fixed first.";
 
   private SignOff() {}
 
@@ -43,7 +46,7 @@ public final class SignOff {
     List<Step> others = new ArrayList<>();
     for (Action action : Action.values()) {
       if (action.from().contains(standing.stage())) {
-        Step step = new Step(action, blocked(action, standing, role));
+        Step step = step(action, blocked(action, standing, role));
         (action.isEditorsOnly() && role != Role.EDITOR ? others : mine).add(step);
       }
     }
@@ -56,10 +59,13 @@ public final class SignOff {
   public static Step step(Action action, Standing standing, Role role) {
     if (!action.from().contains(standing.stage())) {
       String stage = standing.stage().label().toLowerCase(Locale.ROOT);
-      return new Step(
-          action, "“" + action.label() + "” does not apply: the item is " + stage + ".");
+      return step(action, "“" + action.label() + "” does not apply: the item is " + stage + ".");
     }
-    return new Step(action, blocked(action, standing, role));
+    return step(action, blocked(action, standing, role));
+  }
+
+  private static Step step(Action action, String blocked) {
+    return new Step(action, blocked, blocked.endsWith(FIXED_FIRST));
   }
 
   private static String blocked(Action action, Standing standing, Role role) {
@@ -75,8 +81,8 @@ public final class SignOff {
     }
     if (action.isChecked() && standing.mustFix() > 0) {
       return standing.mustFix() == 1
-          ? "One thing must be fixed first."
-          : standing.mustFix() + " things must be fixed first.";
+          ? "One thing" + FIXED_FIRST
+          : standing.mustFix() + " things" + FIXED_FIRST;
     }
     return "";
   }

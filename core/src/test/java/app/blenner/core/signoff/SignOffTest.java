@@ -33,6 +33,8 @@ public class SignOffTest {
     assertEquals(
         SignOff.step(Action.PUT_LIVE, draft, Role.EDITOR).blocked(),
         "2 things must be fixed first.");
+    assertTrue(SignOff.step(Action.PUT_LIVE, draft, Role.EDITOR).byFindings());
+    assertFalse(SignOff.step(Action.PUT_LIVE, draft, Role.WRITER).byFindings());
     assertFalse(SignOff.step(Action.SEND_FOR_REVIEW, draft, Role.WRITER).isOpen());
     SignOff.Standing live = new SignOff.Standing(Stage.LIVE, 2, true);
     assertFalse(SignOff.step(Action.UPDATE_LIVE, live, Role.EDITOR).isOpen());

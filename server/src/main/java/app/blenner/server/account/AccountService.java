@@ -2,6 +2,7 @@ package app.blenner.server.account;
 
 import app.blenner.core.signoff.Role;
 import app.blenner.server.problem.Problem;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -67,7 +68,8 @@ public class AccountService {
     if (name.isBlank()) {
       throw Problem.unusable("Say the name that others should see.");
     }
-    if (password.length() < SHORTEST_PASSWORD || password.getBytes().length > 72) {
+    if (password.length() < SHORTEST_PASSWORD
+        || password.getBytes(StandardCharsets.UTF_8).length > 72) {
       throw Problem.unusable(
           "A password has at least " + SHORTEST_PASSWORD + " characters, and at most 72.");
     }

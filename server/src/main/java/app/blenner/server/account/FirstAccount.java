@@ -1,5 +1,6 @@
 package app.blenner.server.account;
 
+import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.util.HexFormat;
@@ -22,6 +23,7 @@ public class FirstAccount {
   }
 
   boolean isRight(String given) {
-    return MessageDigest.isEqual(word.getBytes(), given.getBytes());
+    return MessageDigest.isEqual(
+        word.getBytes(StandardCharsets.UTF_8), given.getBytes(StandardCharsets.UTF_8));
   }
 }

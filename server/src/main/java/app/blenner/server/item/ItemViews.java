@@ -83,7 +83,7 @@ final class ItemViews {
     }
   }
 
-  record StepView(Action action, String label, String blocked) {}
+  record StepView(Action action, String label, String blocked, boolean byFindings) {}
 
   /**
    * How an item stands.

@@ -68,7 +68,7 @@ class StateMaker {
 
   private static List<StepView> steps(ItemEntity item, List<Finding> findings, Account by) {
     return SignOff.steps(standing(item, findings), by.role()).stream()
-        .map(s -> new StepView(s.action(), s.action().label(), s.blocked()))
+        .map(s -> new StepView(s.action(), s.action().label(), s.blocked(), s.byFindings()))
         .toList();
   }
 

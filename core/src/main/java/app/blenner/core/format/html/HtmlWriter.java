@@ -32,7 +32,6 @@ import app.blenner.core.document.RawHtml;
 import app.blenner.core.document.RelatedItems;
 import app.blenner.core.document.Table;
 import app.blenner.core.document.TextColumns;
-import app.blenner.core.document.Track;
 import app.blenner.core.document.Video;
 import java.util.List;
 
@@ -47,6 +46,7 @@ public class HtmlWriter implements BlockVisitor<Void> {
   /** What is written so far. */
   protected final HtmlOut out = new HtmlOut();
 
+  private final PlayerWriter players = new PlayerWriter(out, this::href);
   private final InlineWriter inlines = new InlineWriter(out, this::openLink, this::closeLink);
 
   /** The canonical HTML of a text, without a line feed at its end. */
@@ -319,11 +319,7 @@ public class HtmlWriter implements BlockVisitor<Void> {
   @Override
   public Void audio(Audio block) {
     out.open("figure").attribute("class", "audio").endOpen();
-    out.open("audio").attribute("src", href(block.source()));
-    out.attribute("controls", "").attribute("preload", "metadata").endOpen();
-    track(block.captions());
-    fallback(block.source(), block.title());
-    out.close("audio");
+    players.audio(block);
     caption(block.caption());
     return out.close("figure");
   }
@@ -333,27 +329,9 @@ public class HtmlWriter implements BlockVisitor<Void> {
     out.open("figure").attribute("class", "video");
     width(block.width().css());
     out.endOpen();
-    out.open("video").attribute("src", href(block.source()));
-    if (block.poster() != null) {
-      out.attribute("poster", href(block.poster()));
-    }
-    out.attribute("controls", "").attribute("preload", "metadata").endOpen();
-    track(block.captions());
-    fallback(block.source(), block.title());
-    out.close("video");
+    players.video(block);
     caption(block.caption());
     return out.close("figure");
-  }
-
-  private void track(Track track) {
-    if (track != null) {
-      out.open("track").attribute("kind", "captions").attribute("src", href(track.source()));
-      out.attribute("srclang", track.language()).endOpen();
-    }
-  }
-
-  private void fallback(Address source, String title) {
-    out.open("a").attribute("href", href(source)).endOpen().text(title).close("a");
   }
 
   @Override
