@@ -5,7 +5,9 @@ cd "$(dirname "$0")"
 out=$1
 types=src/api/schema.d.ts
 if [ ! -d node_modules ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
-  npm ci --no-audit --no-fund --loglevel=error
+  # Not `npm ci`: it refuses a lock file that lacks the optional builds for other platforms, and not every registry
+  # has them all. Versions come from the lock file all the same.
+  npm install --no-audit --no-fund --loglevel=error
 fi
 # The front end's types are made from the server's own description of its interface.
 if [ ! -f "$types" ] || [ ../server/openapi.json -nt "$types" ]; then
