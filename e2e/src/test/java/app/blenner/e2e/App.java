@@ -15,12 +15,19 @@ final class App {
       Path.of("../server/target/app/blenner-app.jar").toAbsolutePath().normalize();
   private static final Duration PATIENCE = Duration.ofSeconds(60);
 
+  private final String mode;
   private final int port;
   private final Path data;
   private final Path log;
   private Process process;
 
+  /** The demo. */
   App() {
+    this("demo");
+  }
+
+  App(String mode) {
+    this.mode = mode;
     try (ServerSocket free = new ServerSocket(0)) {
       port = free.getLocalPort();
       data = Files.createTempDirectory("blenner-e2e");
@@ -46,7 +53,7 @@ final class App {
                       "-jar",
                       JAR.toString(),
                       "--server.port=" + port,
-                      "--blenner.mode=demo",
+                      "--blenner.mode=" + mode,
                       "--blenner.data=" + data.resolve("data"),
                       "--blenner.demo=../demo"))
               .redirectErrorStream(true)
@@ -61,6 +68,15 @@ final class App {
       }
       return this;
     } catch (IOException | InterruptedException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** What the terminal shows. */
+  String terminal() {
+    try {
+      return Files.readString(log);
+    } catch (IOException e) {
       throw new IllegalStateException(e);
     }
   }

@@ -11,9 +11,15 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.testng.Assert;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.AfterSuite;
@@ -21,6 +27,8 @@ import org.testng.annotations.BeforeMethod;
 
 /** A person at a browser window of 1280 by 800, with the application running. */
 public abstract class BrowserTest {
+  private static final Pattern LINK = Pattern.compile("href=\"(/[^\"#]*)");
+
   private static Playwright playwright;
   private static Browser browser;
   private static App shared;
@@ -156,6 +164,22 @@ public abstract class BrowserTest {
   protected void openItem(String key) {
     page.navigate(app().url("/editor/items/" + key));
     assertThat(sheet()).isVisible();
+  }
+
+  /** The pages that can be reached from the front page, and those that say sorry. */
+  protected Set<String> publicPages() {
+    Set<String> seen =
+        new LinkedHashSet<>(List.of("/", "/no-such-page", "/visit/parking-at-the-old-quarry"));
+    Deque<String> next = new ArrayDeque<>(seen);
+    while (!next.isEmpty()) {
+      Matcher m = LINK.matcher(context.request().get(app().url(next.pop())).text());
+      while (m.find()) {
+        if (!m.group(1).matches("/(site|media|editor)/.*") && seen.add(m.group(1))) {
+          next.add(m.group(1));
+        }
+      }
+    }
+    return seen;
   }
 
   /** Waits until the header line says that everything is on the server. */

@@ -10,10 +10,7 @@ import com.microsoft.playwright.Page;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -23,23 +20,6 @@ import org.testng.annotations.Test;
 /** Every public page is valid HTML, and runs nothing that somebody wrote into a text. */
 public class PublicPagesTest extends BrowserTest {
   private static final Path CHECKER = Path.of("../web/node_modules/vnu-jar/build/dist/vnu.jar");
-  private static final Pattern LINK = Pattern.compile("href=\"(/[^\"#]*)");
-
-  /** The pages that can be reached from the front page, and those that say sorry. */
-  private Set<String> pages() {
-    Set<String> seen =
-        new LinkedHashSet<>(List.of("/", "/no-such-page", "/visit/parking-at-the-old-quarry"));
-    Deque<String> next = new ArrayDeque<>(seen);
-    while (!next.isEmpty()) {
-      Matcher m = LINK.matcher(context.request().get(app().url(next.pop())).text());
-      while (m.find()) {
-        if (!m.group(1).matches("/(site|media|editor)/.*") && seen.add(m.group(1))) {
-          next.add(m.group(1));
-        }
-      }
-    }
-    return seen;
-  }
 
   /** HTML Living Standard, by the Nu HTML checker: neither errors nor warnings. */
   @Test
@@ -59,7 +39,7 @@ public class PublicPagesTest extends BrowserTest {
             "Every block there is",
             all.toString().replace("ridge.jpg\">", "ridge.jpg\" alt=\"A ridge\">"));
     api.act(key, "PUT_LIVE");
-    Set<String> pages = pages();
+    Set<String> pages = publicPages();
     assertTrue(pages.size() >= 15, pages.toString());
     Path folder = Files.createTempDirectory("blenner-pages");
     List<String> command =
@@ -122,7 +102,7 @@ public class PublicPagesTest extends BrowserTest {
   @Test
   public void fitAPhoneWithoutScrollingSideways() {
     page.setViewportSize(360, 740);
-    for (String path : pages()) {
+    for (String path : publicPages()) {
       page.navigate(app().url(path));
       int over = (int) page.evaluate("document.documentElement.scrollWidth - innerWidth");
       assertTrue(over <= 0, path + " is " + over + " pixels too wide");

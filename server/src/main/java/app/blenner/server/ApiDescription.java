@@ -17,6 +17,8 @@ class ApiDescription {
   private static final Set<String> OPTIONAL =
       Set.of("Session.person", "ContentInput.slug", "FixChoice.path");
 
+  // The library's own signatures name the raw type.
+  @SuppressWarnings({"rawtypes", "unchecked"})
   @Bean
   OpenApiCustomizer everyMemberIsThere() {
     return api -> {
