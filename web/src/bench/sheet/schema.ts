@@ -13,6 +13,13 @@ function styledAttrs(className: string): Record<string, string> {
   return className ? { class: className } : {}
 }
 
+const numberings: Record<string, string> = {
+  a: 'lower-alpha',
+  A: 'upper-alpha',
+  i: 'lower-roman',
+  I: 'upper-roman',
+}
+
 const nodes: Record<string, NodeSpec> = {
   doc: { content: 'block+' },
   paragraph: {
@@ -42,8 +49,18 @@ const nodes: Record<string, NodeSpec> = {
     group: 'block list',
     content: 'list_item+',
     attrs: { start: { default: 1 }, type: { default: '1' } },
-    parseDOM: [{ tag: 'ol' }],
-    toDOM: (node) => ['ol', { start: node.attrs.start, type: node.attrs.type }, 0],
+    parseDOM: [
+      {
+        tag: 'ol',
+        getAttrs: (ol) => ({ start: (ol as HTMLOListElement).start, type: ol.getAttribute('type') ?? '1' }),
+      },
+    ],
+    toDOM: (node) => {
+      const { start, type } = node.attrs
+      // The editor's own styles would hide what the attribute asks for, and CSS cannot tell `a` from `A` in it.
+      const style = `list-style-type: ${numberings[type]}`
+      return ['ol', { ...(start === 1 ? {} : { start }), ...(type === '1' ? {} : { type, style }) }, 0]
+    },
   },
   list_item: {
     content: 'block+',

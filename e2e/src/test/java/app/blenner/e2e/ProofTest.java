@@ -47,4 +47,39 @@ public class ProofTest extends BrowserTest {
     button("All three").click();
     assertThat(page.locator("iframe")).hasCount(3);
   }
+
+  /** The sheet shows what readers get: the same elements wear the same in both. */
+  @Test
+  public void theSheetWearsWhatThePageWears() {
+    String key =
+        new Api(context, app())
+            .signIn("ilse")
+            .item(
+                "Worn",
+                """
+                <p>a <a href="https://example.org/">link</a> <strong>b</strong> <em>c</em> <mark>d</mark> <code>e</code></p>
+                <h2>h</h2><h3>i</h3><h4>j</h4>
+                <ul><li>one<ul><li>two</li></ul></li></ul>
+                <ol><li>three</li></ol><ol type="a" start="3"><li>four</li></ol><ol type="I"><li>five</li></ol>
+                <figure class="quote"><blockquote><p>q</p></blockquote><figcaption>who</figcaption></figure>
+                <figure class="picture"><img src="../assets/red-torch.jpg" alt="x"><figcaption>cap</figcaption></figure>
+                <p class="align-centre drop-cap">k</p><hr>
+                """);
+    page.navigate(app().url("/editor/items/" + key + "?view=both"));
+    assertThat(page.frameLocator("iframe").locator("h2")).hasText("h");
+    String script =
+        """
+        article => ['p', 'a', 'strong', 'em', 'mark', 'code', 'h2', 'h3', 'h4', 'ul', 'ul ul', 'ol', 'ol[type=a]', 'ol[type=I]', 'li',
+          'blockquote', 'blockquote p', 'figure.quote figcaption', 'figure.picture img', 'figure.picture figcaption',
+          'p.align-centre', 'hr'].map(selector => {
+            const style = getComputedStyle(article.querySelector(selector))
+            return selector + ': ' + ['fontFamily', 'fontSize', 'fontWeight', 'fontStyle', 'lineHeight', 'color', 'backgroundColor',
+              'textAlign', 'textDecorationLine', 'listStyleType', 'marginTop', 'marginBottom', 'paddingLeft', 'borderTopWidth', 'borderLeftWidth']
+              .map(p => style[p]).join(' | ')
+          }).join(' ; ')
+        """;
+    Object sheet = page.locator(".ProseMirror").evaluate(script);
+    Object proof = page.frameLocator("iframe").locator(".article").evaluate(script);
+    assertEquals(sheet, proof);
+  }
 }
