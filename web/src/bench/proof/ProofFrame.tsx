@@ -9,6 +9,9 @@ interface Props {
   share: number
 }
 
+/** The line around a frame, in pixels; the page inside has the whole width it is shown at. */
+const BORDER = 1
+
 /** The server's page in a frame of one width, scaled to the room there is, with its scale shown. */
 export function ProofFrame({ itemKey, revision, name, width, share }: Props) {
   const room = useRef<HTMLDivElement>(null)
@@ -21,8 +24,8 @@ export function ProofFrame({ itemKey, revision, name, width, share }: Props) {
     const place = room.current
     if (!place) return
     const fit = () => {
-      const scale = Math.min(1, place.clientWidth / width)
-      setSize({ scale, height: place.clientHeight / scale })
+      const scale = Math.min(1, place.clientWidth / (width + 2 * BORDER))
+      setSize({ scale, height: place.clientHeight / scale - 2 * BORDER })
     }
     fit()
     const watch = new ResizeObserver(fit)
@@ -65,7 +68,7 @@ export function ProofFrame({ itemKey, revision, name, width, share }: Props) {
 
   const percent = Math.round(size.scale * 100)
   return (
-    <figure className="flex min-w-0 flex-col" style={{ flex: `${share} 1 0`, maxWidth: width + 2 }}>
+    <figure className="flex min-w-0 flex-col" style={{ flex: `${share} 1 0`, maxWidth: width + 2 * BORDER }}>
       <figcaption className="pb-1.5 text-soft">
         {name}, {width} pixels{percent < 100 && `, at ${percent} %`}
         {problem && (
@@ -82,7 +85,7 @@ export function ProofFrame({ itemKey, revision, name, width, share }: Props) {
           src={`/editor/proof/${itemKey}`}
           onLoad={onLoad}
           style={{ width, height: size.height, transform: `scale(${size.scale})`, transformOrigin: '0 0' }}
-          className="border border-line bg-sheet"
+          className="box-content border border-line bg-sheet"
         />
       </div>
     </figure>

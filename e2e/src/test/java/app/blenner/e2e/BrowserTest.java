@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -47,6 +48,8 @@ public abstract class BrowserTest {
 
   private static Browser browser() {
     if (browser == null) {
+      // Long enough for a machine that does other things besides; no test is about speed.
+      PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
       playwright =
           Playwright.create(
               new Playwright.CreateOptions()
@@ -83,7 +86,7 @@ public abstract class BrowserTest {
     BrowserContext made =
         browser()
             .newContext(options.setViewportSize(1280, 800).setReducedMotion(ReducedMotion.REDUCE));
-    made.setDefaultTimeout(10_000);
+    made.setDefaultTimeout(20_000);
     return made;
   }
 

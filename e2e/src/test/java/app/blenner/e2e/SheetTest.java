@@ -44,10 +44,13 @@ public class SheetTest extends BrowserTest {
     page.keyboard().press("ArrowRight");
     assertThat(tool("Italic")).isFocused();
     page.keyboard().press("ArrowLeft");
+    assertThat(tool("Bold")).isFocused();
     page.keyboard().press("End");
     assertThat(tool("Redo")).isFocused();
     page.keyboard().press("Home");
+    assertThat(tool("Bold")).isFocused();
     page.keyboard().press("ArrowRight");
+    assertThat(tool("Italic")).isFocused();
     page.keyboard().press("Tab");
     assertThat(sheet()).isFocused();
   }

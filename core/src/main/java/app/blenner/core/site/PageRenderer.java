@@ -40,9 +40,9 @@ public final class PageRenderer {
       out.text("Nothing has been put live here yet.").close("p");
     } else {
       out.open("div").attribute("class", "lead").endOpen();
-      teaser(out, items.get(0), "h2", true);
+      teaser(out, items.get(0), true, true);
       out.close("div");
-      teasers(out, items.subList(1, items.size()), "h2");
+      teasers(out, items.subList(1, items.size()), true);
     }
     return page(new PageHead(site.name(), site.tagline(), "/", "website", ""), "", out.toString());
   }
@@ -74,7 +74,7 @@ public final class PageRenderer {
       out.close("ul");
       out.close("nav");
     }
-    teasers(out, news, "h2");
+    teasers(out, news, false);
     PageHead head =
         new PageHead(
             section.name() + " · " + site.name(),
@@ -182,21 +182,21 @@ public final class PageRenderer {
     out.text(".").close("p");
   }
 
-  private void teasers(HtmlOut out, List<PublishedItem> items, String heading) {
+  private void teasers(HtmlOut out, List<PublishedItem> items, boolean tellSection) {
     if (items.isEmpty()) {
       return;
     }
     out.open("ul").attribute("class", "teasers").endOpen();
     for (PublishedItem item : items) {
       out.tag("li");
-      teaser(out, item, heading, false);
+      teaser(out, item, tellSection, false);
       out.close("li");
     }
     out.close("ul");
   }
 
   /** What section pages show of an item: its picture, its title, its summary. */
-  private void teaser(HtmlOut out, PublishedItem item, String heading, boolean first) {
+  private void teaser(HtmlOut out, PublishedItem item, boolean tellSection, boolean first) {
     Content content = item.content();
     out.open("div").attribute("class", "teaser").endOpen();
     library
@@ -216,7 +216,7 @@ public final class PageRenderer {
     site.section(content.section())
         .ifPresent(
             s -> out.open("p").attribute("class", "kicker").endOpen().text(s.name()).close("p"));
-    link(out, heading, item.path(), content.title());
+    link(out, "h2", item.path(), content.title());
     if (!content.summary().isEmpty()) {
       out.tag("p").text(content.summary()).close("p");
     }
