@@ -4,6 +4,8 @@ import type { ContentInput } from '../api/types'
 export interface Backup {
   revision: number
   content: ContentInput
+  /** What was sent and not confirmed; the server may have it or not. */
+  sent?: ContentInput[]
 }
 
 const name = (key: string) => `blenner:unsaved:${key}`

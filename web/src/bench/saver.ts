@@ -44,6 +44,7 @@ export class Saver {
   private readonly listeners = new Set<() => void>()
   private body: () => string
   private dirty = false
+  private sent: ContentInput[] = []
   private firstDirty = 0
   private timer: ReturnType<typeof setTimeout> | undefined
   private backupTimer: ReturnType<typeof setTimeout> | undefined
@@ -102,7 +103,7 @@ export class Saver {
   private note() {
     clearTimeout(this.backupTimer)
     this.backupTimer = undefined
-    if (this.dirty) backup(this.key, { revision: this.now.state.revision, content: this.content() })
+    if (this.dirty) backup(this.key, { revision: this.now.state.revision, content: this.content(), sent: this.sent })
   }
 
   private schedule(wait: number) {
@@ -125,8 +126,10 @@ export class Saver {
   private async send() {
     const content = this.content()
     this.dirty = false
+    this.sent = [...this.sent, content].slice(-3)
     try {
       const state = await api.put<ItemState>(`/items/${this.key}`, { revision: this.now.state.revision, content })
+      this.sent = []
       if (!this.dirty) dropBackup(this.key)
       this.set({ state, status: { is: this.dirty ? 'unsaved' : 'saved' }, savedAt: new Date() })
       if (this.dirty) this.schedule(PAUSE)
@@ -148,9 +151,13 @@ export class Saver {
     }
   }
 
-  /** Two texts: where they say the same, it was this window's own last message that came first. */
+  /**
+   * Two texts. Where theirs is what this window sent itself, and left before it was confirmed, there
+   * is nothing to choose: writing goes on from there.
+   */
   private async meet(conflict: Conflict) {
-    if (parts(conflict.mine, '') !== parts(conflict.theirs, '')) {
+    const theirs = parts(conflict.theirs, '')
+    if (!this.sent.some((own) => parts(own, '') === theirs)) {
       return this.set({ status: { is: 'conflict', conflict } })
     }
     const { state } = await api.get<ItemView>(`/items/${this.key}`)
@@ -180,6 +187,7 @@ export class Saver {
   /** Goes on with a text that was left over. */
   bringBack(left: Backup) {
     const { body: _, ...fields } = left.content
+    this.sent = left.sent ?? []
     this.set({
       fields,
       broughtBack: true,

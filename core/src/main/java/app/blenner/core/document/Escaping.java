@@ -19,13 +19,6 @@ public final class Escaping {
     out.append('"');
   }
 
-  /** The characters as the text of an element. */
-  public static String text(String text) {
-    StringBuilder out = new StringBuilder(text.length() + 16);
-    text(out, text);
-    return out.toString();
-  }
-
   private static void append(StringBuilder out, String text, boolean inAttribute) {
     int from = 0;
     for (int i = 0; i < text.length(); i++) {

@@ -19,11 +19,6 @@ public record Heading(int level, String anchor, List<Inline> content, BlockStyle
     content = Inlines.tidy(content);
   }
 
-  /** A plain heading of plain text. */
-  public static Heading of(int level, String text) {
-    return new Heading(level, "", List.of(Text.of(text)), BlockStyle.PLAIN);
-  }
-
   /** The same heading at another level. */
   public Heading atLevel(int other) {
     return new Heading(other, anchor, content, style);

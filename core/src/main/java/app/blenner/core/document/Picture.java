@@ -38,11 +38,6 @@ public record Picture(
         && (address.kind() == Address.Kind.ASSET || address.kind() == Address.Kind.WEB);
   }
 
-  /** A picture from an asset, with nothing said of it yet. */
-  public static Picture of(String asset) {
-    return new Picture(Address.asset(asset), null, Width.OWN, Side.NONE, null, List.of(), "");
-  }
-
   /** The same picture with this alternative text. */
   public Picture withAlternative(String text) {
     return new Picture(source, text, width, side, link, caption, credit);

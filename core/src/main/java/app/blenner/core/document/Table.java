@@ -88,11 +88,6 @@ public record Table(
       blocks = Blocks.tidy(blocks);
     }
 
-    /** A cell of one plain paragraph. */
-    public static Cell of(String text) {
-      return new Cell(1, 1, BlockStyle.Align.START, List.of(Paragraph.of(text)));
-    }
-
     /** The same cell with other spans. */
     public Cell spanning(int columns, int rows) {
       return new Cell(columns, rows, align, blocks);

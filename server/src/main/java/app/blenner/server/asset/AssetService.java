@@ -46,12 +46,13 @@ public class AssetService {
     return assets.findById(name).map(AssetEntity::toSiteAsset);
   }
 
-  /** The file of an asset, where there is one. */
-  Optional<Path> file(String name) {
+  /** The file of an asset, or a problem. */
+  Path file(String name) {
     Path file = settings.assetFolder().resolve(name);
-    return Address.isAssetName(name) && Files.isRegularFile(file)
-        ? Optional.of(file)
-        : Optional.empty();
+    if (!Address.isAssetName(name) || !Files.isRegularFile(file)) {
+      throw Problem.notThere("There is no asset of the name “" + name + "”.");
+    }
+    return file;
   }
 
   /** Takes over an asset of a package. */
@@ -94,11 +95,5 @@ public class AssetService {
         reader.dispose();
       }
     }
-  }
-
-  /** The asset's file, or a problem. */
-  Path fileOrProblem(String name) {
-    return file(name)
-        .orElseThrow(() -> Problem.notThere("There is no asset of the name “" + name + "”."));
   }
 }

@@ -33,6 +33,6 @@ class MediaController {
         // A picture that holds script, such as an SVG, must not run it.
         .header("Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; sandbox")
         .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePublic())
-        .body(new FileSystemResource(assets.fileOrProblem(name)));
+        .body(new FileSystemResource(assets.file(name)));
   }
 }

@@ -61,13 +61,6 @@ public class HtmlWriter implements BlockVisitor<Void> {
     return writer.out.toString();
   }
 
-  /** The canonical HTML of running text. */
-  public static String writeInlines(List<Inline> content) {
-    HtmlWriter writer = new HtmlWriter();
-    writer.inline(content);
-    return writer.out.toString();
-  }
-
   /** Writes blocks on lines of their own. */
   protected final void siblings(List<? extends Block> blocks) {
     for (int i = 0; i < blocks.size(); i++) {
