@@ -222,6 +222,7 @@ public class SheetTest extends BrowserTest {
     page.keyboard().press("End");
     page.keyboard().press("Enter");
     page.keyboard().press("Control+End");
+    assertThat(page.locator(".is-void")).isAttached();
     assertEquals(
         page.evaluate("getComputedStyle(document.querySelector('.is-void'), '::before').content"),
         "\"Empty line. Readers will not see it.\"");
