@@ -38,7 +38,7 @@ class StateMaker {
   ItemState make(ItemEntity item, Content content, Account by, String slugProblem) {
     Site site = sites.site();
     List<Finding> findings = Preflight.check(content);
-    Content live = liveCopies.findById(item.itemKey).map(l -> l.content.toContent()).orElse(null);
+    Content live = liveCopies.findById(item.itemKey).map(l -> l.content.withoutBody()).orElse(null);
     Appearances appearances = Appearances.of(site, item.kind, item.stage, live);
     return new ItemState(
         item.itemKey,
