@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { api } from './client'
-import type { Asset, Session, Site } from './types'
+import type { Asset, Inbox, Session, Site, Writing } from './types'
 
 /** Who is signed in. */
 export function useSession() {
@@ -21,4 +21,14 @@ export function useAssets() {
 export function useRefresh() {
   const client = useQueryClient()
   return () => client.invalidateQueries()
+}
+
+/** What the site gives a writer: language, dress, hosts. */
+export function useWriting() {
+  return useQuery({ queryKey: ['writing'], queryFn: () => api.get<Writing>('/writing'), staleTime: 60_000 })
+}
+
+/** The messages of visitors. */
+export function useInbox() {
+  return useQuery({ queryKey: ['inbox'], queryFn: () => api.get<Inbox>('/messages') })
 }

@@ -2,11 +2,12 @@ import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
 import { api } from '../api/client'
-import type { ItemView } from '../api/types'
+import { useWriting } from '../api/queries'
+import type { Embedding, ItemView, Worklist, Writing } from '../api/types'
 import { BenchScreen } from './BenchScreen'
 import { dropBackup, readBackup } from './backup'
 import { isKept, Saver } from './saver'
-import { Sheet } from './sheet/store'
+import { Sheet, type Sources } from './sheet/store'
 
 /** Opens an item on the bench. */
 export default function Bench() {
@@ -17,16 +18,28 @@ export default function Bench() {
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
   })
-  if (item.isError) return <p className="p-8 text-rust">{item.error.message}</p>
-  if (!item.data) return <p className="p-8 text-soft">Opening the bench …</p>
-  return <Opened key={key} item={item.data} />
+  const writing = useWriting()
+  const failed = item.error ?? writing.error
+  if (failed) return <p className="p-8 text-rust">{failed.message}</p>
+  if (!item.data || !writing.data) return <p className="p-8 text-soft">Opening the bench …</p>
+  return <Opened key={key} item={item.data} writing={writing.data} />
+}
+
+const sources: Sources = {
+  frameOf: (address) => api.get<Embedding>(`/writing/embed?given=${encodeURIComponent(address)}`),
+  slug: async (words) => (await api.get<{ text: string }>(`/writing/slug?words=${encodeURIComponent(words)}`)).text,
+  latest: async (section, count) => {
+    const where = section ? `&section=${encodeURIComponent(section)}` : ''
+    const list = await api.get<Worklist>(`/worklist?stage=LIVE&size=${count}${where}`)
+    return list.rows.map((r) => r.title)
+  },
 }
 
 /** The sheet and what keeps it, together for as long as the item is open. */
-function open(item: ItemView): { sheet: Sheet; saver: Saver } {
+function open(item: ItemView, writing: Writing): { sheet: Sheet; saver: Saver } {
   const left = readBackup(item.state.key)
   const fresh = left && !isKept(left, item)
-  const sheet = new Sheet(fresh ? left.content.body : item.content.body)
+  const sheet = new Sheet(fresh ? left.content.body : item.content.body, writing, sources)
   const saver = new Saver(item, () => sheet.html())
   sheet.onEdit = () => saver.touch()
   // A text that never reached the server is shown again, and sent.
@@ -35,8 +48,8 @@ function open(item: ItemView): { sheet: Sheet; saver: Saver } {
   return { sheet, saver }
 }
 
-function Opened({ item }: { item: ItemView }) {
-  const [{ sheet, saver }] = useState(() => open(item))
+function Opened({ item, writing }: { item: ItemView; writing: Writing }) {
+  const [{ sheet, saver }] = useState(() => open(item, writing))
   useEffect(() => {
     addEventListener('pagehide', saver.leave)
     return () => {

@@ -1,8 +1,10 @@
-import { useCallback, useEffect, useState, useSyncExternalStore } from 'react'
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { useSearchParams } from 'react-router'
 import { api, Problem } from '../api/client'
 import type { Finding, ItemState, ItemView, Step } from '../api/types'
+import { useOffer } from '../frame/placeCommands'
 import { useTitle } from '../frame/title'
+import { cx } from '../ui/cx'
 import { useWidth } from '../ui/useWidth'
 import { ConflictDialog } from './Conflict'
 import { BenchContext } from './context'
@@ -14,9 +16,13 @@ import { SignInAgain } from './SignInAgain'
 import type { Saver } from './saver'
 import { SheetPlace } from './sheet/SheetPlace'
 import type { Sheet } from './sheet/store'
+import { runTool } from './sheet/strip/useTool'
+import { told as toldKeys, tools } from './sheet/tools'
 import { Spine } from './spine/Spine'
 
-const VIEWS: View[] = ['write', 'both', 'proof']
+const VIEWS: View[] = ['write', 'markup', 'both', 'proof']
+
+const Markup = lazy(() => import('./markup/Markup'))
 
 /** The screen where one item is written. */
 export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
@@ -34,12 +40,36 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   useRegionKeys()
   useSaveKey(() => saver.flush())
 
-  const setView = (next: View) => setParams(next === 'write' ? {} : { view: next }, { replace: true })
+  const [quiet, setQuiet] = useState(false)
+  const leaveMarkup = useRef<() => Promise<boolean>>(async () => true)
+
+  async function setView(next: View) {
+    // What was typed as markup is read first, and somebody may want to go on typing there.
+    if (view === 'markup' && next !== 'markup' && !(await leaveMarkup.current())) return
+    setParams(next === 'write' ? {} : { view: next }, { replace: true })
+  }
+
+  const toggleQuiet = useCallback(() => setQuiet((on) => !on), [])
+  useQuietKeys(quiet, () => setQuiet(false))
+  useOffer(
+    useMemo(
+      () =>
+        view === 'write' || view === 'both'
+          ? tools.map((t) => ({
+              name: t.name,
+              about: t.keys ? toldKeys(t.keys) : 'tool',
+              words: t.words,
+              run: () => setTimeout(() => runTool(sheet, t)),
+            }))
+          : [],
+      [sheet, view],
+    ),
+  )
 
   /** Leads to the place of a finding; with a field name, to the field that mends it. */
   const goTo = useCallback(
     (finding: Finding, field = '') => {
-      if (params.get('view') === 'proof') setParams({}, { replace: true })
+      if (['proof', 'markup'].includes(params.get('view') ?? '')) setParams({}, { replace: true })
       const lead = Date.now()
       setAsked('')
       if (finding.field === 'body') {
@@ -90,7 +120,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     <BenchContext
       value={{ saver, sheet, snapshot, asked, goTo, mend, marksOpen, openMarks: () => setMarksOpen((n) => n + 1) }}
     >
-      <div className="flex h-full min-h-[30rem] flex-col">
+      <div className={cx('bench flex h-full min-h-[30rem] flex-col', quiet && view === 'write' && 'is-quiet')}>
         <Header view={view} setView={setView} />
         {told && (
           <div role="status" className="flex items-center gap-3 border-line border-b bg-straw px-5 py-1.5">
@@ -102,14 +132,19 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
         )}
         {snapshot.broughtBack && status.is !== 'conflict' && !told && <BroughtBack />}
         <div className="flex min-h-0 flex-1">
-          {view !== 'proof' && (
+          {view === 'markup' && (
+            <Suspense fallback={<p className="p-8 text-soft">Opening the markup …</p>}>
+              <Markup leave={leaveMarkup} toWrite={() => setParams({}, { replace: true })} />
+            </Suspense>
+          )}
+          {(view === 'write' || view === 'both') && (
             <>
               {width >= 700 && <Spine narrow={view === 'both' || width < 1200} />}
-              <SheetPlace beside={view === 'both'} />
+              <SheetPlace beside={view === 'both'} quiet={quiet} onQuiet={toggleQuiet} onTell={setTold} />
               <Margin narrow={folded} />
             </>
           )}
-          {view !== 'write' && <Proof beside={view === 'both'} />}
+          {(view === 'both' || view === 'proof') && <Proof beside={view === 'both'} />}
         </div>
         <RunBar act={act} />
       </div>
@@ -182,4 +217,37 @@ function useRegionKeys() {
     document.addEventListener('keydown', onKey)
     return () => document.removeEventListener('keydown', onKey)
   }, [])
+}
+
+/** In quiet mode the tools come back when the pointer moves or Alt is pressed, and go when one types. */
+function useQuietKeys(quiet: boolean, leave: () => void) {
+  useEffect(() => {
+    if (!quiet) return
+    const root = document.documentElement
+    root.classList.add('quiet')
+    let timer: ReturnType<typeof setTimeout> | undefined
+    const show = (on: boolean) => {
+      clearTimeout(timer)
+      root.classList.toggle('quiet-tools', on)
+      if (on) timer = setTimeout(() => root.classList.remove('quiet-tools'), 4000)
+    }
+    const onMove = (e: MouseEvent) => {
+      if (Math.abs(e.movementX) + Math.abs(e.movementY) > 2) show(true)
+    }
+    const onKey = (e: KeyboardEvent) => {
+      if (e.key === 'Alt') {
+        e.preventDefault()
+        show(true)
+      } else if (e.key === 'Escape' && !e.defaultPrevented && !document.querySelector('[role="dialog"]')) leave()
+      else if (e.key.length === 1 && !e.ctrlKey && !e.metaKey) show(false)
+    }
+    document.addEventListener('mousemove', onMove)
+    document.addEventListener('keydown', onKey)
+    return () => {
+      clearTimeout(timer)
+      root.classList.remove('quiet', 'quiet-tools')
+      document.removeEventListener('mousemove', onMove)
+      document.removeEventListener('keydown', onKey)
+    }
+  })
 }

@@ -5,7 +5,7 @@ import { Button } from '../ui/Button'
 import { Dialog } from '../ui/Dialog'
 import { useBench } from './context'
 import type { Conflict } from './saver'
-import { pictureUrl } from './sheet/views'
+import { mediaUrl } from './sheet/views/picture'
 
 /** Both texts side by side. Whichever is taken, the other is kept as a draft of its own. */
 export function ConflictDialog({ conflict, onTold }: { conflict: Conflict; onTold: (told: string) => void }) {
@@ -65,7 +65,7 @@ interface SideProps {
 function Side({ name, content, button, onTake }: SideProps) {
   // Only to be looked at: built apart from the page, pictures shown, nothing to be followed.
   const body = new DOMParser().parseFromString(content.body, 'text/html').body
-  for (const img of body.querySelectorAll('img')) img.src = pictureUrl(img.getAttribute('src') ?? '')
+  for (const img of body.querySelectorAll('img')) img.src = mediaUrl(img.getAttribute('src') ?? '')
   for (const a of body.querySelectorAll('a')) a.removeAttribute('href')
   return (
     <section aria-label={name} className="grid content-start gap-2">

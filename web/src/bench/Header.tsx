@@ -5,10 +5,11 @@ import { ago, useNow } from '../ui/time'
 import { useBench } from './context'
 import { useAsked } from './useAsked'
 
-export type View = 'write' | 'both' | 'proof'
+export type View = 'write' | 'markup' | 'both' | 'proof'
 
 const views: { view: View; name: string }[] = [
   { view: 'write', name: 'Write' },
+  { view: 'markup', name: 'Markup' },
   { view: 'both', name: 'Write | Proof' },
   { view: 'proof', name: 'Proof' },
 ]
@@ -19,7 +20,7 @@ export function Header({ view, setView }: { view: View; setView: (view: View) =>
   const title = useAsked<HTMLInputElement>('title')
   return (
     <div
-      className="flex min-h-14 shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-line border-b px-5 py-1 max-lg:px-3"
+      className="bench-header flex min-h-14 shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-line border-b px-5 py-1 max-lg:px-3"
       data-region
     >
       <Link to="/worklist" className="shrink-0 rounded-3 text-soft hover:text-ink">

@@ -7,6 +7,7 @@ import type { Worklist } from '../api/types'
 import { Dialog } from '../ui/Dialog'
 import { StageMark } from '../ui/StageMark'
 import { kinds, useNewItem } from './newItem'
+import { useOffered } from './placeCommands'
 
 /** Ctrl and the full stop open the field from anywhere. */
 export function useFindKey(open: () => void) {
@@ -32,15 +33,18 @@ export function FindAnything({ open, onClose }: { open: boolean; onClose: () => 
     queryFn: () => api.get<Worklist>(`/worklist?size=8&words=${encodeURIComponent(words)}`),
     enabled: open && words.trim().length > 1,
   })
-  const commands = [
+  const here = useOffered()
+  const commands: { name: string; about?: string; words?: string; run: () => void }[] = [
+    ...(words.trim() ? here : []),
     ...kinds.map((k) => ({ name: `New ${k.label.toLowerCase()}`, run: () => begin(k.kind) })),
     { name: 'Go to the worklist', run: () => navigate('/worklist') },
     { name: 'Go to sections', run: () => navigate('/sections') },
     { name: 'Go to assets', run: () => navigate('/assets') },
+    { name: 'Go to the inbox', run: () => navigate('/inbox') },
     { name: 'Go to set-up', run: () => navigate('/set-up') },
     { name: 'Open the public site', run: () => window.open('/', '_blank', 'noopener') },
   ]
-  const wanted = commands.filter((c) => c.name.toLowerCase().includes(words.trim().toLowerCase()))
+  const wanted = commands.filter((c) => `${c.name} ${c.words ?? ''}`.toLowerCase().includes(words.trim().toLowerCase()))
   const rows = words.trim().length > 1 ? (found.data?.rows ?? []) : []
   const row = 'flex cursor-pointer items-center gap-2 rounded-3 px-2 py-1.5 data-[selected=true]:bg-desk'
 
@@ -78,6 +82,7 @@ export function FindAnything({ open, onClose }: { open: boolean; onClose: () => 
           {wanted.map((c) => (
             <Command.Item key={c.name} value={c.name} className={row} onSelect={() => pick(c.run)}>
               {c.name}
+              {c.about && <span className="ml-auto text-small text-soft">{c.about}</span>}
             </Command.Item>
           ))}
         </Command.List>

@@ -3,7 +3,7 @@ import type { Finding } from '../../api/types'
 import { TextButton } from '../../ui/Button'
 import { LevelMark } from '../../ui/LevelMark'
 import { useBench } from '../context'
-import { atPath } from '../sheet/paths'
+import { atPath } from '../sheet/model/paths'
 import { useEditor } from '../sheet/useEditor'
 
 const GAP = 10

@@ -1,31 +1,72 @@
-import { useLayoutEffect, useRef, useState } from 'react'
+import { Component, type ReactNode, useLayoutEffect, useRef, useState } from 'react'
+import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { useBench } from '../context'
-import { LinkDialog } from './LinkDialog'
-import { PictureDialog } from './PictureDialog'
-import { PicturePanel } from './PicturePanel'
-import { SelectionStrip } from './SelectionStrip'
-import { ToolStrip } from './ToolStrip'
+import { BlockGutter } from './BlockGutter'
+import { CharactersDialog, CountsDialog, HelpsDialog, ShortcutsDialog } from './dialogs/HelpDialogs'
+import {
+  AssetDialog,
+  ColumnsDialog,
+  EmbedDialog,
+  GalleryDialog,
+  HtmlDialog,
+  JumpDialog,
+  TableDialog,
+} from './dialogs/InsertDialogs'
+import { LinkDialog } from './dialogs/LinkDialog'
+import { PictureDialog } from './dialogs/PictureDialog'
+import { TypeDialog, ValueDialog } from './dialogs/WordDialogs'
+import { FindBar } from './FindBar'
+import { InsertList } from './InsertList'
+import { LinkPreview } from './LinkPreview'
+import { BlockPanel } from './panels/BlockPanel'
+import { SelectionStrip } from './strip/SelectionStrip'
+import { ToolStrip } from './strip/ToolStrip'
+import type { Ask } from './tools/tool'
+
+interface Props {
+  beside: boolean
+  quiet: boolean
+  onQuiet: () => void
+  onTell: (sentence: string) => void
+}
+
+const FEW = 'blenner.few-tools'
 
 /** The tool strip and the sheet below it. */
-export function SheetPlace({ beside }: { beside: boolean }) {
+export function SheetPlace({ beside, quiet, onQuiet, onTell }: Props) {
   const { sheet } = useBench()
   const place = useRef<HTMLDivElement>(null)
   const scroller = useRef<HTMLDivElement>(null)
-  const [dialog, setDialog] = useState<'link' | 'picture' | null>(null)
+  const [dialog, setDialog] = useState<{ what: Ask; given: string } | null>(null)
   const [settingsAsked, setSettingsAsked] = useState(0)
+  const [findAsked, setFindAsked] = useState(0)
+  const [few, setFew] = useState(() => localStorage.getItem(FEW) === 'yes')
+  const [crash, setCrash] = useState('')
+  const [life, setLife] = useState(0)
 
   // Before the effects of the margin, which measures where the blocks stand.
   useLayoutEffect(() => {
-    sheet.asks = {
-      link: () => setDialog('link'),
-      picture: () => setDialog('picture'),
-      pictureSettings: () => setSettingsAsked((n) => n + 1),
+    sheet.onTell = onTell
+    sheet.onCrash = (error) => setCrash(String((error as Error)?.message ?? error))
+    sheet.onAsk = (what, given = '') => {
+      if (what === 'settings') setSettingsAsked((n) => n + 1)
+      else if (what === 'find') setFindAsked((n) => n + 1)
+      else if (what === 'quiet') onQuiet()
+      else if (what === 'fold-tools')
+        setFew((was) => {
+          localStorage.setItem(FEW, was ? 'no' : 'yes')
+          return !was
+        })
+      else setDialog({ what, given })
     }
+  }, [sheet, onTell, onQuiet])
+
+  useLayoutEffect(() => {
     if (place.current) sheet.mount(place.current)
     sheet.scroller = scroller.current
     return () => sheet.unmount()
-  }, [sheet])
+  }, [sheet, life])
 
   function close() {
     setDialog(null)
@@ -33,23 +74,107 @@ export function SheetPlace({ beside }: { beside: boolean }) {
     setTimeout(() => sheet.view?.focus())
   }
 
+  function goOn() {
+    setCrash('')
+    sheet.unmount()
+    sheet.recover()
+    setLife((n) => n + 1)
+  }
+
   return (
-    <section aria-label="Sheet" className="flex min-w-0 flex-1 flex-col lg:min-w-[560px]">
-      <ToolStrip />
-      <div ref={scroller} className="relative min-h-0 flex-1 overflow-auto bg-desk" data-region>
+    <section aria-label="Sheet" className={cx('flex min-w-0 flex-1 flex-col lg:min-w-[560px]', quiet && 'is-quiet')}>
+      <div className="tools-of-quiet">
+        <ToolStrip few={few} />
+        {findAsked > 0 && <FindBar asked={findAsked} onClose={() => setFindAsked(0)} />}
+      </div>
+      {crash && (
+        <div role="alert" className="flex items-center gap-4 border-line border-b bg-straw px-5 py-2">
+          <p>The sheet could not do that ({crash}). Your text is kept as it was before.</p>
+          <Button onClick={goOn}>Go on writing</Button>
+        </div>
+      )}
+      <div ref={scroller} className="relative min-h-0 flex-1 overflow-auto bg-desk" data-region data-testid="scroller">
         <div
           className={cx(
             'sheet relative mx-auto my-4 border border-line bg-sheet py-10',
-            beside ? 'px-8 max-lg:px-4' : 'max-w-[754px] px-14 max-xl:px-10',
+            beside ? 'px-11 max-lg:px-4' : 'max-w-[754px] px-14 max-xl:px-11',
           )}
         >
-          <div ref={place} className="mx-auto max-w-[40rem]" />
-          <PicturePanel asked={settingsAsked} />
-          <SelectionStrip />
+          <Kept onCrash={setCrash}>
+            <div ref={place} className="mx-auto max-w-[40rem]" />
+            <BlockGutter />
+            <BlockPanel asked={settingsAsked} />
+            <SelectionStrip />
+            <LinkPreview />
+            {dialog?.what === 'insert' && <InsertList onClose={() => setDialog(null)} />}
+          </Kept>
         </div>
       </div>
-      {dialog === 'link' && <LinkDialog onClose={close} />}
-      {dialog === 'picture' && <PictureDialog onClose={close} />}
+      {dialog && <Asked what={dialog.what} given={dialog.given} close={close} />}
     </section>
   )
+}
+
+function Asked({ what, given, close }: { what: Ask; given: string; close: () => void }) {
+  switch (what) {
+    case 'link':
+      return <LinkDialog onClose={close} />
+    case 'button':
+      return <LinkDialog asButton onClose={close} />
+    case 'picture':
+      return <PictureDialog onClose={close} />
+    case 'gallery':
+      return <GalleryDialog onClose={close} />
+    case 'table':
+      return <TableDialog onClose={close} />
+    case 'columns':
+      return <ColumnsDialog onClose={close} />
+    case 'embed':
+      return <EmbedDialog given={given} onClose={close} />
+    case 'audio':
+    case 'video':
+    case 'download':
+      return <AssetDialog kind={what} onClose={close} />
+    case 'jump':
+      return <JumpDialog onClose={close} />
+    case 'html':
+      return <HtmlDialog onClose={close} />
+    case 'colour':
+      return <TypeDialog onClose={close} />
+    case 'abbreviation':
+    case 'language':
+      return <ValueDialog kind={what} onClose={close} />
+    case 'characters':
+      return <CharactersDialog onClose={close} />
+    case 'shortcuts':
+      return <ShortcutsDialog onClose={close} />
+    case 'helps':
+      return <HelpsDialog onClose={close} />
+    case 'counts':
+      return <CountsDialog onClose={close} />
+    default:
+      return null
+  }
+}
+
+/** Catches what fails while the sheet is shown, so that the rest of the bench stands. */
+class Kept extends Component<{ onCrash: (message: string) => void; children: ReactNode }, { failed: boolean }> {
+  state = { failed: false }
+
+  static getDerivedStateFromError() {
+    return { failed: true }
+  }
+
+  componentDidCatch(error: Error) {
+    this.props.onCrash(error.message)
+  }
+
+  render() {
+    if (!this.state.failed) return this.props.children
+    return (
+      <p className="p-4">
+        This part of the sheet failed. <Button onClick={() => this.setState({ failed: false })}>Show it again</Button>
+      </p>
+    )
+  }
 }

@@ -1,76 +1,80 @@
-import { baseKeymap } from 'prosemirror-commands'
-import { redo, undo } from 'prosemirror-history'
-import type { Command } from 'prosemirror-state'
-import * as c from './commands'
-import { schema } from './schema'
+import { baseKeymap, chainCommands } from 'prosemirror-commands'
+import { undoInputRule } from 'prosemirror-inputrules'
+import { keydownHandler } from 'prosemirror-keymap'
+import { type Command, NodeSelection, Plugin } from 'prosemirror-state'
+import { nextCell, previousCell } from './commands/tables'
+import * as t from './commands/text'
+import { linkBeforeEnter } from './plugins/typing'
+import { tools } from './tools'
+import type { Ask } from './tools/tool'
 
-/** The shortcuts of the sheet. Names of keys as ProseMirror has them; Mod is Ctrl, or Cmd on a Mac. */
-export const shortcuts = {
-  strong: 'Mod-b',
-  emphasis: 'Mod-i',
-  link: 'Mod-k',
-  paragraph: 'Mod-Alt-0',
-  heading2: 'Mod-Alt-2',
-  heading3: 'Mod-Alt-3',
-  heading4: 'Mod-Alt-4',
-  numbered: 'Mod-Shift-7',
-  bulleted: 'Mod-Shift-8',
-  quote: 'Mod-Shift-9',
-  picture: 'Mod-Shift-p',
-  undo: 'Mod-z',
-  redo: 'Mod-Shift-z',
-} as const
-
-/** A shortcut as people read it. */
-export function told(keys: string): string {
-  const names = { Mod: navigator.platform.startsWith('Mac') ? 'Cmd' : 'Ctrl' } as Record<string, string>
-  return keys
-    .split('-')
-    .map((k) => names[k] ?? (k.length === 1 ? k.toUpperCase() : k))
-    .join('+')
-}
-
-/** The commands that only the screen around the sheet can carry out. */
-export interface Asks {
-  link: () => void
-  picture: () => void
-  pictureSettings: () => void
-}
-
-export function keymapFor(asks: Asks): Record<string, Command> {
-  const ask =
-    (what: () => void): Command =>
-    () => {
-      what()
-      return true
+/** Every key of the sheet, from the tools and from what keys do while one types. */
+export function keys(ask: (what: Ask) => void): Plugin[] {
+  const map: Record<string, Command> = {}
+  for (const tool of tools) {
+    const command: Command | undefined =
+      tool.command ??
+      (tool.ask &&
+        (() => {
+          ask(tool.ask as Ask)
+          return true
+        }))
+    for (const key of [tool.keys, ...(tool.otherKeys ?? [])]) {
+      // The browser's own use of a key is never what somebody wants who pressed a tool's key.
+      if (key && command) map[key] = tool.id.startsWith('nest') || tool.id === 'unnest' ? command : always(command)
     }
-  return {
-    [shortcuts.strong]: c.toggleStrong,
-    [shortcuts.emphasis]: c.toggleEmphasis,
-    [shortcuts.link]: ask(asks.link),
-    [shortcuts.paragraph]: c.setKind(0),
-    [shortcuts.heading2]: c.setKind(2),
-    [shortcuts.heading3]: c.setKind(3),
-    [shortcuts.heading4]: c.setKind(4),
-    [shortcuts.numbered]: c.toggleList(schema.nodes.numbered_list),
-    [shortcuts.bulleted]: c.toggleList(schema.nodes.bulleted_list),
-    [shortcuts.quote]: c.toggleQuote,
-    [shortcuts.picture]: ask(asks.picture),
-    [shortcuts.undo]: undo,
-    [shortcuts.redo]: redo,
-    'Mod-y': redo,
-    'Mod-a': c.selectAll,
-    'Shift-Enter': c.breakLine,
-    Tab: c.nest,
-    'Shift-Tab': c.unnest,
-    Enter: (state, dispatch, view) => {
-      if (c.around(state, schema.nodes.picture) && !state.selection.$from.parent.isTextblock) {
-        asks.pictureSettings()
-        return true
-      }
-      return c.enter(state, dispatch, view)
-    },
+  }
+  const settings: Command = (state) => {
+    const { selection } = state
+    if (!(selection instanceof NodeSelection)) return false
+    ask('settings')
+    return true
+  }
+  Object.assign(map, {
+    'Mod-a': t.selectAll,
+    'Shift-Enter': t.breakLine,
+    Tab: chainCommands(nextCell, t.nest, inCode('\t')),
+    'Shift-Tab': chainCommands(previousCell, t.unnest),
+    Enter: chainCommands(settings, linkBeforeEnter, t.enter),
+    Backspace: undoInputRule,
+    '/': insertOnEmptyLine(ask),
+  })
+  return [handled(map), handled(baseKeymap)]
+}
+
+function always(command: Command): Command {
+  return (state, dispatch, view) => {
+    command(state, dispatch, view)
+    return true
   }
 }
 
-export { baseKeymap }
+function inCode(text: string): Command {
+  return (state, dispatch) => {
+    if (!state.selection.$from.parent.type.spec.code) return false
+    dispatch?.(state.tr.insertText(text))
+    return true
+  }
+}
+
+function insertOnEmptyLine(ask: (what: Ask) => void): Command {
+  return (state) => {
+    const { $from, empty } = state.selection
+    if (!empty || $from.parent.type.name !== 'paragraph' || $from.parent.content.size) return false
+    ask('insert')
+    return true
+  }
+}
+
+/** A keymap that leaves alone what a keyboard types with its third level. */
+function handled(map: Record<string, Command>): Plugin {
+  const handle = keydownHandler(map)
+  return new Plugin({
+    props: {
+      handleKeyDown: (view, event) => {
+        if (event.getModifierState('AltGraph') && event.key.length === 1) return false
+        return handle(view, event)
+      },
+    },
+  })
+}

@@ -1,18 +1,95 @@
 import type { Node } from 'prosemirror-model'
-import { useMemo, useSyncExternalStore } from 'react'
+import {
+  type DragEvent,
+  type KeyboardEvent,
+  memo,
+  useCallback,
+  useMemo,
+  useRef,
+  useState,
+  useSyncExternalStore,
+} from 'react'
+import type { Level } from '../../api/types'
 import { cx } from '../../ui/cx'
 import { LevelMark } from '../../ui/LevelMark'
 import { useBench } from '../context'
-import { topBlocks } from '../sheet/paths'
+import { moveBlocks, sectionLength } from '../sheet/commands/blocks'
+import { topBlocks } from '../sheet/model/paths'
+import { nameOf, wordsOf } from '../sheet/names'
+import { Sign } from './Sign'
 
 /** The item's blocks as a map: headings by level, other blocks as small signs with a few words. */
 export function Spine({ narrow }: { narrow: boolean }) {
   const { sheet, snapshot } = useBench()
-  const editor = useSyncExternalStore(sheet.subscribe, sheet.snapshot)
-  const blocks = useMemo(() => topBlocks(editor.doc), [editor.doc])
+  const doc = useSyncExternalStore(sheet.subscribe, () => sheet.state.doc)
+  const here = useSyncExternalStore(sheet.subscribe, () => currentBlock(sheet.state.doc, sheet.state.selection.from))
+  const blocks = useMemo(() => topBlocks(doc), [doc])
   const { outline, findings } = snapshot.state
-  const here = editor.selection.from
-  const current = blocks.findLastIndex((b) => b.pos <= here)
+  const worst = useMemo(() => worstByBlock(findings), [findings])
+  const [target, setTarget] = useState(-1)
+  const dragged = useRef(-1)
+  const list = useRef<HTMLOListElement>(null)
+
+  const go = useCallback((index: number) => sheet.goToPosition(topBlocks(sheet.state.doc)[index]?.pos ?? 0), [sheet])
+
+  /** Moves a block, or a heading with its section, before the block at an index. */
+  const move = useCallback(
+    (from: number, to: number) => {
+      const { doc: now } = sheet.state
+      const all = topBlocks(now)
+      const index = (i: number) => (i < all.length ? now.resolve(all[i].pos).index(0) : now.childCount)
+      const start = index(from)
+      const count = sectionLength(now, start)
+      const command = moveBlocks(0, now, start, count, index(to))
+      if (sheet.view) command(sheet.view.state, sheet.view.dispatch, sheet.view)
+    },
+    [sheet],
+  )
+
+  const onKey = useCallback(
+    (e: KeyboardEvent, index: number) => {
+      const rows = [...(list.current?.querySelectorAll('button') ?? [])]
+      const all = topBlocks(sheet.state.doc)
+      if (e.altKey && e.shiftKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
+        e.preventDefault()
+        const count = sectionLength(sheet.state.doc, sheet.state.doc.resolve(all[index].pos).index(0))
+        const up = e.key === 'ArrowUp'
+        const to = up ? index - 1 : index + count + 1
+        if (to < 0 || to > all.length) return
+        move(index, to)
+        setTimeout(() => {
+          const next = [...(list.current?.querySelectorAll('button') ?? [])][up ? index - 1 : index + 1]
+          next?.focus()
+        })
+      } else if (e.key === 'ArrowDown' || e.key === 'ArrowUp') {
+        e.preventDefault()
+        rows[index + (e.key === 'ArrowDown' ? 1 : -1)]?.focus()
+      }
+    },
+    [sheet, move],
+  )
+
+  const drag = useCallback(
+    (e: DragEvent, index: number, what: 'start' | 'over' | 'drop' | 'end') => {
+      if (what === 'start') {
+        dragged.current = index
+        e.dataTransfer.effectAllowed = 'move'
+        e.dataTransfer.setData('text/plain', '')
+      } else if (dragged.current >= 0 && (what === 'over' || what === 'drop')) {
+        e.preventDefault()
+        const box = e.currentTarget.getBoundingClientRect()
+        const to = e.clientY > box.top + box.height / 2 ? index + 1 : index
+        if (what === 'over') setTarget(to)
+        else move(dragged.current, to)
+      }
+      if (what === 'drop' || what === 'end') {
+        dragged.current = -1
+        setTarget(-1)
+      }
+    },
+    [move],
+  )
+
   return (
     <nav
       aria-label="Outline"
@@ -22,94 +99,101 @@ export function Spine({ narrow }: { narrow: boolean }) {
       {!narrow && (
         <p className="flex justify-between px-4 py-1 text-soft">
           <span>Outline</span>
-          <span>{outline.words.toLocaleString('en')} words</span>
+          <button
+            type="button"
+            className="hover:underline"
+            onClick={() => sheet.onAsk('counts')}
+            title="Counts and reading time"
+          >
+            {outline.words.toLocaleString('en')} words
+          </button>
         </p>
       )}
       {!blocks.length && !narrow && (
         <p className="px-4 py-1 text-soft">Headings and blocks appear here as you write.</p>
       )}
-      <ol>
-        {blocks.map(({ node, pos }, i) => {
-          const worst = worstOf(findings.filter((f) => f.field === 'body' && f.path[0] === i).map((f) => f.level))
-          const words = outline.sectionWords[i]
-          const heading = node.type.name === 'heading'
-          const text = label(node)
-          return (
-            <li key={`${i}-${node.type.name}`}>
-              <button
-                type="button"
-                onClick={() => sheet.goToPosition(pos)}
-                aria-current={i === current || undefined}
-                aria-label={narrow ? `${kindName(node)}: ${text}` : undefined}
-                title={text}
-                style={{ paddingLeft: narrow ? 13 : heading ? (node.attrs.level - 2) * 12 + 13 : 25 }}
-                className={cx(
-                  'flex h-6 w-full items-center gap-2 border-l-3 pr-3 text-left -outline-offset-2',
-                  i === current ? 'border-petrol bg-desk' : 'border-transparent hover:bg-desk',
-                  heading && node.attrs.level === 2 && 'font-semibold',
-                )}
-              >
-                {(!heading || narrow) && <Sign node={node} />}
-                {!narrow && <span className={cx('min-w-0 flex-1 truncate', !heading && 'text-soft')}>{text}</span>}
-                {worst && !narrow && <LevelMark level={worst} />}
-                {!worst && heading && words > 0 && !narrow && <span className="text-small text-soft">{words}</span>}
-              </button>
-            </li>
-          )
-        })}
+      <ol ref={list}>
+        {blocks.map(({ node }, i) => (
+          <Row
+            // biome-ignore lint/suspicious/noArrayIndexKey: a block is known by its place
+            key={i}
+            index={i}
+            node={node}
+            current={i === here}
+            worst={worst.get(i)}
+            words={outline.sectionWords[i] ?? 0}
+            narrow={narrow}
+            line={target === i ? 'above' : target === i + 1 && i === blocks.length - 1 ? 'below' : ''}
+            go={go}
+            onKey={onKey}
+            drag={drag}
+          />
+        ))}
       </ol>
     </nav>
   )
 }
 
-function worstOf(levels: ('MUST_FIX' | 'ADVISED' | 'LOOK')[]) {
-  return (['MUST_FIX', 'ADVISED', 'LOOK'] as const).find((l) => levels.includes(l))
+/** The stored block at the top that a position lies in. */
+function currentBlock(doc: Node, pos: number): number {
+  return topBlocks(doc).findLastIndex((b) => b.pos <= pos)
 }
 
-function label(node: Node): string {
-  if (node.type.name === 'picture') return node.textContent || node.attrs.alt || 'Picture'
-  if (node.type.name === 'carried') return node.attrs.label
-  if (node.type.name === 'divider') return 'Divider'
-  return node.textBetween(0, Math.min(node.content.size, 80), ' ', ' ') || 'Empty'
+function worstByBlock(findings: { field: string; path: number[]; level: Level }[]): Map<number, Level> {
+  const out = new Map<number, Level>()
+  for (const level of ['LOOK', 'ADVISED', 'MUST_FIX'] as const) {
+    for (const f of findings) if (f.field === 'body' && f.level === level) out.set(f.path[0], level)
+  }
+  return out
 }
 
-const names: Record<string, string> = {
-  paragraph: 'Paragraph',
-  heading: 'Heading',
-  bulleted_list: 'Bulleted list',
-  numbered_list: 'Numbered list',
-  quote: 'Quote',
-  picture: 'Picture',
-  divider: 'Divider',
-  carried: 'Block',
+interface RowProps {
+  index: number
+  node: Node
+  current: boolean
+  worst: Level | undefined
+  words: number
+  narrow: boolean
+  line: string
+  go: (index: number) => void
+  onKey: (e: KeyboardEvent, index: number) => void
+  drag: (e: DragEvent, index: number, what: 'start' | 'over' | 'drop' | 'end') => void
 }
 
-function kindName(node: Node): string {
-  return names[node.type.name] ?? 'Block'
-}
-
-const signs: Record<string, React.ReactNode> = {
-  paragraph: <path d="M1 3h12M1 7h12M1 11h8" />,
-  heading: <path d="M3 2v10M11 2v10M3 7h8" />,
-  bulleted_list: <path d="M5 3h8M5 7h8M5 11h8M1 3h1M1 7h1M1 11h1" />,
-  numbered_list: <path d="M6 3h7M6 7h7M6 11h7M1.5 1.5v4M1 9h2l-2 3h2" />,
-  quote: <path d="M2 10c2 0 3-2 3-6H2v3h3M8.500 10c2 0 3-2 3-6h-3v3h3" />,
-  picture: <path d="M1 2h12v10H1zM1 10l4-4 3 3 2-2 3 3" />,
-  divider: <path d="M1 7h12" />,
-  carried: <path d="M2 2h10v10H2zM2 6h10M6 6v6" />,
-}
-
-function Sign({ node }: { node: Node }) {
+/** One block. Most stay as they are while one types, and are not drawn anew. */
+const Row = memo(function Row({ index, node, current, worst, words, narrow, line, go, onKey, drag }: RowProps) {
+  const heading = node.type.name === 'heading'
+  const name = nameOf(node)
+  const text = wordsOf(node).slice(0, 200) || name
   return (
-    <svg
-      viewBox="0 0 14 14"
-      className="size-3.5 shrink-0"
-      fill="none"
-      stroke="var(--color-soft)"
-      strokeWidth="1.3"
-      aria-hidden
-    >
-      {signs[node.type.name]}
-    </svg>
+    <li>
+      <button
+        type="button"
+        draggable
+        onClick={() => go(index)}
+        onKeyDown={(e) => onKey(e, index)}
+        onDragStart={(e) => drag(e, index, 'start')}
+        onDragOver={(e) => drag(e, index, 'over')}
+        onDrop={(e) => drag(e, index, 'drop')}
+        onDragEnd={(e) => drag(e, index, 'end')}
+        aria-current={current || undefined}
+        aria-label={narrow ? `${name}: ${text}` : undefined}
+        aria-keyshortcuts="Alt+Shift+ArrowUp Alt+Shift+ArrowDown"
+        title={narrow ? text : `${text} (drag, or Alt+Shift with an arrow, moves it)`}
+        style={{ paddingLeft: narrow ? 13 : heading ? Math.max(0, node.attrs.level - 2) * 12 + 13 : 25 }}
+        className={cx(
+          'relative flex h-6 w-full items-center gap-2 border-l-3 pr-3 text-left -outline-offset-2',
+          current ? 'border-petrol bg-desk' : 'border-transparent hover:bg-desk',
+          heading && node.attrs.level <= 2 && 'font-semibold',
+          line === 'above' && 'before:absolute before:inset-x-0 before:top-0 before:h-0.5 before:bg-petrol',
+          line === 'below' && 'before:absolute before:inset-x-0 before:bottom-0 before:h-0.5 before:bg-petrol',
+        )}
+      >
+        {(!heading || narrow) && <Sign name={node.type.name} />}
+        {!narrow && <span className={cx('min-w-0 flex-1 truncate', !heading && 'text-soft')}>{text}</span>}
+        {worst && !narrow && <LevelMark level={worst} />}
+        {!worst && heading && words > 0 && !narrow && <span className="text-small text-soft">{words}</span>}
+      </button>
+    </li>
   )
-}
+})

@@ -1,6 +1,8 @@
 package app.blenner.core.archive;
 
+import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.house.HouseStyle;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
@@ -14,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
@@ -23,12 +26,21 @@ import org.yaml.snakeyaml.constructor.SafeConstructor;
  * A site read from a folder.
  *
  * @param site its name and sections
+ * @param house its house style
+ * @param hosts the hosts whose things may be shown in its pages
+ * @param contactAddress where messages of visitors go
  * @param people who works on it
  * @param assets its assets
  * @param items its items
  */
 public record SitePackage(
-    Site site, List<PackedPerson> people, List<PackedAsset> assets, List<PackedItem> items) {
+    Site site,
+    HouseStyle house,
+    List<EmbedHost> hosts,
+    String contactAddress,
+    List<PackedPerson> people,
+    List<PackedAsset> assets,
+    List<PackedItem> items) {
 
   /** The line that stands before and after an item's fields. */
   private static final String FENCE = "---\n";
@@ -62,7 +74,14 @@ public record SitePackage(
         items.add(item(file));
       }
     }
-    return new SitePackage(site(settings), people(settings), assets, items);
+    return new SitePackage(
+        site(settings),
+        house(settings),
+        hosts(settings),
+        text(settings, "contact-address"),
+        people(settings),
+        assets,
+        items);
   }
 
   private static Site site(Map<String, Object> settings) {
@@ -72,6 +91,34 @@ public record SitePackage(
             .toList();
     return new Site(
         text(settings, "name"), text(settings, "tagline"), text(settings, "language"), sections);
+  }
+
+  @SuppressWarnings("unchecked")
+  private static HouseStyle house(Map<String, Object> settings) {
+    Map<String, Object> house = map(settings.get("house"));
+    return new HouseStyle(
+        list(house, "palette").stream()
+            .map(c -> new HouseStyle.Colour(text(c, "name"), text(c, "value")))
+            .toList(),
+        (List<String>) house.getOrDefault("fonts", HouseStyle.PLAIN.fonts()),
+        (List<String>) house.getOrDefault("sizes", HouseStyle.PLAIN.sizes()),
+        list(house, "styles").stream()
+            .map(
+                s ->
+                    new HouseStyle.NamedStyle(
+                        text(s, "name"),
+                        text(s, "label"),
+                        map(s.get("css")).entrySet().stream()
+                            .collect(
+                                Collectors.toMap(Map.Entry::getKey, e -> e.getValue().toString()))))
+            .toList());
+  }
+
+  private static List<EmbedHost> hosts(Map<String, Object> settings) {
+    return list(settings, "embed-hosts").stream()
+        .map(
+            h -> new EmbedHost(text(h, "host"), text(h, "name"), text(h, "page"), text(h, "frame")))
+        .toList();
   }
 
   private static List<PackedPerson> people(Map<String, Object> settings) {

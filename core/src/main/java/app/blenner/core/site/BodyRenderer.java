@@ -5,6 +5,7 @@ import app.blenner.core.document.ButtonLink;
 import app.blenner.core.document.ContactForm;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Download;
+import app.blenner.core.document.Embed;
 import app.blenner.core.document.Fold;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
@@ -20,6 +21,7 @@ import app.blenner.core.language.Slug;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -33,13 +35,21 @@ public final class BodyRenderer extends HtmlWriter {
   private final Library library;
   private final Set<String> anchors = new HashSet<>(Set.of("content"));
 
-  private BodyRenderer(Library library) {
+  private final String key;
+  private int forms;
+
+  private BodyRenderer(String key, Library library) {
+    this.key = key;
     this.library = library;
   }
 
-  /** The HTML of a text within a page. */
-  public static String render(Document document, Library library) {
-    BodyRenderer renderer = new BodyRenderer(library);
+  /**
+   * The HTML of a text within a page.
+   *
+   * @param key the item the text belongs to; its forms are answered there
+   */
+  public static String render(String key, Document document, Library library) {
+    BodyRenderer renderer = new BodyRenderer(key, library);
     renderer.siblings(document.blocks());
     return renderer.out.toString();
   }
@@ -157,9 +167,27 @@ public final class BodyRenderer extends HtmlWriter {
 
   @Override
   public Void contactForm(ContactForm block) {
-    out.open("p").attribute("class", "callout note").endOpen();
-    out.text("The contact form that belongs here does not take messages yet.");
-    return out.close("p");
+    forms++;
+    out.markup(FormPage.form(block, SitePaths.form(key, forms), Map.of(), Map.of()));
+    return null;
+  }
+
+  @Override
+  public Void embed(Embed block) {
+    Optional<String> frame = library.frame(block.address());
+    if (frame.isEmpty()) {
+      return super.embed(block);
+    }
+    out.open("figure").attribute("class", "embed");
+    out.attributeIf("style", block.width().css().isEmpty() ? "" : "width: " + block.width().css());
+    out.endOpen();
+    out.open("iframe").attribute("src", frame.get()).attribute("title", block.title());
+    out.attribute("style", "aspect-ratio: " + block.shape().ratio());
+    // Something of another host may play and run, but it cannot touch the page around it.
+    out.attribute("sandbox", "allow-scripts allow-presentation");
+    out.attribute("allow", "fullscreen").attribute("loading", "lazy").endOpen().close("iframe");
+    caption(block.caption());
+    return out.close("figure");
   }
 
   @Override

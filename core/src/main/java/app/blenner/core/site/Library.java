@@ -1,5 +1,6 @@
 package app.blenner.core.site;
 
+import app.blenner.core.document.Address;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,4 +20,7 @@ public interface Library {
    * @param count at most this many
    */
   List<PublishedItem> latest(String section, int count);
+
+  /** The address of the frame that shows something of another host; empty where it may not be. */
+  Optional<String> frame(Address address);
 }

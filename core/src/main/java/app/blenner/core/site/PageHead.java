@@ -37,6 +37,7 @@ record PageHead(String title, String description, String path, String type, Stri
         .attribute("rel", "stylesheet")
         .attribute("href", "/site/article.css")
         .endOpen();
+    out.open("link").attribute("rel", "stylesheet").attribute("href", "/site/house.css").endOpen();
     out.close("head");
     return out.toString();
   }

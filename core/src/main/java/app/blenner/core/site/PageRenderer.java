@@ -107,7 +107,7 @@ public final class PageRenderer {
     out.close("header");
     out.open("div").attribute("class", "article").endOpen();
     out.line();
-    out.markup(BodyRenderer.render(content.body(), library));
+    out.markup(BodyRenderer.render(item.key(), content.body(), library));
     out.line();
     out.close("div");
     if (!content.keywords().isEmpty()) {
@@ -166,6 +166,28 @@ public final class PageRenderer {
     out.close("div");
     return page(
         new PageHead("Not found · " + site.name(), "", "", "website", ""), "", out.toString());
+  }
+
+  /**
+   * A page of one step of a contact form: the form again with what is wrong, the message to be looked
+   * over, or the thanks.
+   *
+   * @param title what the page says
+   * @param item the item the form stands in
+   * @param main the HTML below the title
+   */
+  public String formStep(String title, PublishedItem item, String main) {
+    HtmlOut out = new HtmlOut();
+    out.tag("article").open("header").attribute("class", "item-head").endOpen();
+    out.tag("h1").text(title).close("h1");
+    out.close("header");
+    out.open("div").attribute("class", "article").endOpen().markup(main).close("div");
+    out.open("p").endOpen().open("a").attribute("href", item.path()).endOpen();
+    out.text("Back to “" + item.content().title() + "”").close("a");
+    out.close("p");
+    out.close("article");
+    PageHead head = new PageHead(title + " · " + site.name(), "", "", "website", "");
+    return page(head, item.content().section(), out.toString());
   }
 
   private void onward(HtmlOut out, String section) {

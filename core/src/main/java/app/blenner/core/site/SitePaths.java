@@ -16,6 +16,11 @@ public final class SitePaths {
     return section.isEmpty() ? "/" + slug : "/" + section + "/" + slug;
   }
 
+  /** Where the answers to a form of an item go; forms are counted from 1. */
+  public static String form(String key, int number) {
+    return "/site/contact/" + key + "/" + number;
+  }
+
   /** The address of a section's page. */
   public static String of(Section section) {
     return "/" + section.slug();

@@ -36,6 +36,13 @@ public class PageRendererTest {
         }
 
         @Override
+        public Optional<String> frame(app.blenner.core.document.Address address) {
+          return address.value().startsWith("https://media.tarnlow.example/")
+              ? Optional.of("/site/stand-in/player/x")
+              : Optional.empty();
+        }
+
+        @Override
         public List<PublishedItem> latest(String section, int count) {
           return List.of();
         }

@@ -45,13 +45,20 @@ public class SiteTest {
         }
 
         @Override
+        public Optional<String> frame(app.blenner.core.document.Address address) {
+          return address.value().startsWith("https://media.tarnlow.example/")
+              ? Optional.of("/site/stand-in/player/x")
+              : Optional.empty();
+        }
+
+        @Override
         public List<PublishedItem> latest(String section, int count) {
           return List.of(SiteTest.item("there", content("There", "visit", "")));
         }
       };
 
   private static String body(String html) {
-    return BodyRenderer.render(HtmlReader.read(html), LIBRARY);
+    return BodyRenderer.render("here", HtmlReader.read(html), LIBRARY);
   }
 
   @Test
@@ -92,11 +99,30 @@ public class SiteTest {
   @Test
   public void whatCannotBeShownYetDoesNotPretend() {
     assertEquals(body("<div class=fold></div>"), "");
-    assertFalse(
-        body("<form class=contact-form><p><label>N <input name=n></label></p></form>")
-            .contains("<form"));
     assertTrue(
         body("<div class=item-list data-count=3><p>Latest</p></div>").contains("/visit/slug"));
+  }
+
+  @Test
+  public void formsAreSentToTheirItem() {
+    String form =
+        body(
+            "<form class=contact-form><p><label>N <input type=email name=email-1 required></label></p></form>");
+    assertTrue(form.contains("action=\"/site/contact/here/1\""), form);
+    assertTrue(form.contains("type=\"email\" name=\"email-1\" required"), form);
+  }
+
+  @Test
+  public void onlyKnownHostsAreShownInFrames() {
+    String known =
+        body(
+            "<figure class=embed style='width: 100%; aspect-ratio: 4 / 3'><a href='https://media.tarnlow.example/watch/x'>Film</a></figure>");
+    assertTrue(known.contains("<iframe src=\"/site/stand-in/player/x\" title=\"Film\""), known);
+    assertTrue(known.contains("aspect-ratio: 4 / 3"), known);
+    String other =
+        body("<figure class=embed><a href='https://elsewhere.example/watch/x'>Film</a></figure>");
+    assertTrue(other.contains("<a href=\"https://elsewhere.example/watch/x\">Film</a>"), other);
+    assertFalse(other.contains("<iframe"), other);
   }
 
   @Test

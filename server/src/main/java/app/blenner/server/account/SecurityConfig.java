@@ -16,7 +16,7 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 class SecurityConfig {
   private static final String EDITOR_POLICY =
       "default-src 'self'; img-src 'self' data: https: http:; style-src 'self' 'unsafe-inline';"
-          + " object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
+          + " frame-src 'self' https:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
 
   @Bean
   PasswordEncoder passwordEncoder() {

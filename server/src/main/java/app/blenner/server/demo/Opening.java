@@ -74,6 +74,9 @@ class Opening implements ApplicationRunner {
 
   private void fill(SitePackage demo) {
     sites.name(demo.site().name(), demo.site().tagline(), demo.site().language());
+    sites.house(demo.house());
+    sites.hosts(demo.hosts());
+    sites.contactAddress(demo.contactAddress());
     for (Section s : demo.site().sections()) {
       sites.add(s.slug(), s.name(), s.description());
     }

@@ -14,6 +14,7 @@ class EditorController {
     "/editor/sections",
     "/editor/assets",
     "/editor/set-up",
+    "/editor/inbox",
     "/editor/sign-in",
     "/editor/first-account",
     "/editor/items/{key}"

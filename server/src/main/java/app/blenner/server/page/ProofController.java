@@ -12,15 +12,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ProofController {
   private final PublicPages pages;
+  private final PagePolicy policy;
 
-  ProofController(PublicPages pages) {
+  ProofController(PublicPages pages, PagePolicy policy) {
     this.pages = pages;
+    this.policy = policy;
   }
 
   @GetMapping("/editor/proof/{key}")
   void proof(@PathVariable String key, HttpServletResponse response) throws IOException {
     String html = pages.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
-    PublicSiteFilter.headers(response);
+    policy.headers(response);
     response.setHeader("Cache-Control", "no-store");
     response.getOutputStream().write(html.getBytes(StandardCharsets.UTF_8));
   }

@@ -14,15 +14,12 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class PublicSiteFilter extends HttpFilter {
-  static final String POLICY =
-      "default-src 'none'; img-src 'self' https: http:; media-src 'self'; font-src 'self';"
-          + " style-src 'self' 'unsafe-inline'; base-uri 'none'; form-action 'self';"
-          + " frame-ancestors 'self'";
-
   private final transient PageCache cache;
+  private final transient PagePolicy policy;
 
-  PublicSiteFilter(PageCache cache) {
+  PublicSiteFilter(PageCache cache, PagePolicy policy) {
     this.cache = cache;
+    this.policy = policy;
   }
 
   @Override
@@ -43,8 +40,7 @@ class PublicSiteFilter extends HttpFilter {
     send(cache.page(path), request, response);
   }
 
-  private static void send(
-      PageCache.Ready page, HttpServletRequest request, HttpServletResponse response)
+  private void send(PageCache.Ready page, HttpServletRequest request, HttpServletResponse response)
       throws IOException {
     response.setHeader("Cache-Control", "no-cache");
     if (!page.location().isEmpty()) {
@@ -58,16 +54,8 @@ class PublicSiteFilter extends HttpFilter {
       return;
     }
     response.setStatus(page.status());
-    headers(response);
+    policy.headers(response);
     response.setContentLength(page.body().length);
     response.getOutputStream().write(page.body());
-  }
-
-  /** The headers of every page that readers see, and of a proof of one. */
-  static void headers(HttpServletResponse response) {
-    response.setContentType("text/html;charset=UTF-8");
-    response.setHeader("Content-Security-Policy", POLICY);
-    response.setHeader("X-Content-Type-Options", "nosniff");
-    response.setHeader("Referrer-Policy", "strict-origin-when-cross-origin");
   }
 }

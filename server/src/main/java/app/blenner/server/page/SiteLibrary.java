@@ -1,10 +1,13 @@
 package app.blenner.server.page;
 
+import app.blenner.core.document.Address;
+import app.blenner.core.embed.Embedding;
 import app.blenner.core.site.Library;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.item.PublishedItems;
+import app.blenner.server.site.SiteService;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -15,9 +18,18 @@ class SiteLibrary implements Library {
   private final PublishedItems items;
   private final AssetService assets;
 
-  SiteLibrary(PublishedItems items, AssetService assets) {
+  private final SiteService sites;
+
+  SiteLibrary(PublishedItems items, AssetService assets, SiteService sites) {
     this.items = items;
     this.assets = assets;
+    this.sites = sites;
+  }
+
+  @Override
+  public Optional<String> frame(Address address) {
+    Embedding judged = Embedding.judge(address.value(), sites.hosts());
+    return judged.problem().isEmpty() ? Optional.of(judged.frame()) : Optional.empty();
   }
 
   @Override

@@ -2,6 +2,7 @@ package app.blenner.server.site;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 
 /** The one row that says what the site is called. */
@@ -12,4 +13,10 @@ class SettingEntity {
   String name;
   String tagline;
   String language;
+
+  @Lob String house = "";
+
+  @Lob String embedHosts = "";
+
+  String contactAddress = "";
 }

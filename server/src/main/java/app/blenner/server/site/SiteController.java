@@ -1,5 +1,6 @@
 package app.blenner.server.site;
 
+import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.signoff.Role;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
@@ -8,6 +9,7 @@ import app.blenner.server.problem.Problem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -61,9 +63,37 @@ class SiteController {
     return sites.change(slug, given.name, given.description);
   }
 
+  /** The list of hosts, and where messages of visitors go. */
+  record Outside(@NotNull List<HostInput> hosts, @NotNull String contactAddress) {}
+
+  record HostInput(
+      @NotNull String host, @NotNull String name, @NotNull String page, @NotNull String frame) {}
+
+  @GetMapping("/outside")
+  Outside outside() {
+    List<HostInput> hosts =
+        sites.hosts().stream()
+            .map(h -> new HostInput(h.host(), h.name(), h.page(), h.frame()))
+            .toList();
+    return new Outside(hosts, sites.contactAddress());
+  }
+
+  @PutMapping("/outside")
+  Outside outside(@Valid @RequestBody Outside given) {
+    editorsOnly();
+    try {
+      sites.hosts(
+          given.hosts.stream().map(h -> new EmbedHost(h.host, h.name, h.page, h.frame)).toList());
+    } catch (IllegalArgumentException e) {
+      throw Problem.unusable(e.getMessage());
+    }
+    sites.contactAddress(given.contactAddress);
+    return outside();
+  }
+
   private static void editorsOnly() {
     if (AccountService.current().role() != Role.EDITOR) {
-      throw new Problem(HttpStatus.FORBIDDEN, "Only an editor can change the site’s sections.");
+      throw new Problem(HttpStatus.FORBIDDEN, "Only an editor can change the site’s set-up.");
     }
   }
 }

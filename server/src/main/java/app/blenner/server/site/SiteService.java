@@ -1,6 +1,9 @@
 package app.blenner.server.site;
 
+import app.blenner.core.document.Address;
 import app.blenner.core.document.PlainText;
+import app.blenner.core.embed.EmbedHost;
+import app.blenner.core.house.HouseStyle;
 import app.blenner.core.language.Slug;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
@@ -11,6 +14,7 @@ import java.util.Locale;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The site's name and its sections. */
 @Service
@@ -22,16 +26,19 @@ public class SiteService {
   private final SectionRepository sections;
   private final ApplicationEventPublisher events;
   private final AddressBook addresses;
+  private final JsonMapper json;
 
   SiteService(
       SettingRepository settings,
       SectionRepository sections,
       ApplicationEventPublisher events,
-      AddressBook addresses) {
+      AddressBook addresses,
+      JsonMapper json) {
     this.settings = settings;
     this.sections = sections;
     this.events = events;
     this.addresses = addresses;
+    this.json = json;
   }
 
   /** The site as it is now. */
@@ -45,13 +52,82 @@ public class SiteService {
         .orElse(new Site("A new site", "", "en", all));
   }
 
+  /** The site's house style. */
+  @Transactional(readOnly = true)
+  public HouseStyle house() {
+    return settings
+        .findById(ONLY)
+        .filter(s -> !s.house.isEmpty())
+        .map(s -> json.readValue(s.house, HouseStyle.class))
+        .orElse(HouseStyle.PLAIN);
+  }
+
+  /** Gives the site another house style. */
+  public void house(HouseStyle house) {
+    SettingEntity setting = setting();
+    setting.house = json.writeValueAsString(house);
+    settings.save(setting);
+    events.publishEvent(new SiteChanged());
+  }
+
+  /** The hosts whose things may be shown in the site's pages. */
+  @Transactional(readOnly = true)
+  public List<EmbedHost> hosts() {
+    return settings
+        .findById(ONLY)
+        .filter(s -> !s.embedHosts.isEmpty())
+        .map(s -> List.of(json.readValue(s.embedHosts, EmbedHost[].class)))
+        .orElse(List.of());
+  }
+
+  /** Gives the site another list of hosts. */
+  public void hosts(List<EmbedHost> hosts) {
+    if (hosts.stream().map(EmbedHost::host).distinct().count() < hosts.size()) {
+      throw Problem.unusable("A host can stand on the list only once.");
+    }
+    SettingEntity setting = setting();
+    setting.embedHosts = json.writeValueAsString(hosts);
+    settings.save(setting);
+    events.publishEvent(new SiteChanged());
+  }
+
+  /** The mail address that gets the messages of visitors, or empty. */
+  @Transactional(readOnly = true)
+  public String contactAddress() {
+    return settings.findById(ONLY).map(s -> s.contactAddress).orElse("");
+  }
+
+  /** Sends the messages of visitors to another mail address. */
+  public void contactAddress(String address) {
+    String line = PlainText.line(address);
+    if (!line.isEmpty() && Address.parse("mailto:" + line).isEmpty()) {
+      throw Problem.unusable("A mail address looks like name@example.org.");
+    }
+    SettingEntity setting = setting();
+    setting.contactAddress = line;
+    settings.save(setting);
+  }
+
+  private SettingEntity setting() {
+    return settings
+        .findById(ONLY)
+        .orElseGet(
+            () -> {
+              SettingEntity made = new SettingEntity();
+              made.id = ONLY;
+              made.name = "A new site";
+              made.tagline = "";
+              made.language = "en";
+              return made;
+            });
+  }
+
   /** Names the site. */
   public void name(String name, String tagline, String language) {
     if (PlainText.line(name).isEmpty()) {
       throw Problem.unusable("The site needs a name.");
     }
-    SettingEntity setting = settings.findById(ONLY).orElseGet(SettingEntity::new);
-    setting.id = ONLY;
+    SettingEntity setting = setting();
     setting.name = PlainText.line(name);
     setting.tagline = PlainText.line(tagline);
     setting.language = Locale.forLanguageTag(language).toLanguageTag();

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 
 /** Writes a contact form. A field's name is its kind and its number. */
-final class FormWriter {
+public final class FormWriter {
   private final HtmlOut out;
 
   FormWriter(HtmlOut out) {
@@ -30,18 +30,16 @@ final class FormWriter {
     out.close("form");
   }
 
-  static String name(Field field, int index) {
+  /** The name of a field, with its place counted from 0. */
+  public static String name(Field field, int index) {
     return field.kind().name().toLowerCase(Locale.ROOT) + "-" + (index + 1);
   }
 
   private void field(Field field, String name) {
     out.text(field.label()).text(" ");
     switch (field.kind()) {
-      case NAME -> input("text", name, "name", field.required());
-      case EMAIL -> input("email", name, "email", field.required());
-      case PHONE -> input("tel", name, "tel", field.required());
-      case LINE -> input("text", name, "", field.required());
-      case AGREEMENT -> input("checkbox", name, "", field.required());
+      case NAME, EMAIL, PHONE, LINE, AGREEMENT ->
+          input(inputType(field.kind()), name, autocomplete(field.kind()), field.required());
       case MESSAGE -> {
         out.open("textarea").attribute("name", name);
         required(field.required());
@@ -57,6 +55,26 @@ final class FormWriter {
         out.close("select");
       }
     }
+  }
+
+  /** The type of the input a kind of field is answered in. */
+  public static String inputType(ContactForm.Kind kind) {
+    return switch (kind) {
+      case EMAIL -> "email";
+      case PHONE -> "tel";
+      case AGREEMENT -> "checkbox";
+      default -> "text";
+    };
+  }
+
+  /** What a browser may fill in, by the autofill names of the HTML Living Standard; or empty. */
+  public static String autocomplete(ContactForm.Kind kind) {
+    return switch (kind) {
+      case NAME -> "name";
+      case EMAIL -> "email";
+      case PHONE -> "tel";
+      default -> "";
+    };
   }
 
   private void input(String type, String name, String autocomplete, boolean required) {

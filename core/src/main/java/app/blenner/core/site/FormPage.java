@@ -1,0 +1,136 @@
+package app.blenner.core.site;
+
+import app.blenner.core.document.ContactForm;
+import app.blenner.core.document.ContactForm.Field;
+import app.blenner.core.format.html.FormWriter;
+import app.blenner.core.format.html.HtmlOut;
+import app.blenner.core.message.Submission;
+import java.util.List;
+import java.util.Map;
+
+/** The steps of a contact form on the public site, without any script. */
+public final class FormPage {
+  private FormPage() {}
+
+  /**
+   * The form to be filled in.
+   *
+   * @param form what it asks
+   * @param action where it is sent
+   * @param answers what was answered already, by name of field
+   * @param problems what is wrong with an answer, by name of field
+   */
+  public static String form(
+      ContactForm form, String action, Map<String, String> answers, Map<String, String> problems) {
+    HtmlOut out = new HtmlOut();
+    out.open("form").attribute("class", "contact-form").attribute("method", "post");
+    out.attribute("action", action).endOpen();
+    if (!problems.isEmpty()) {
+      out.open("p").attribute("class", "problem").attribute("role", "alert").endOpen();
+      out.text("Nothing has been sent yet. Look at what is marked below.").close("p");
+    }
+    List<Field> fields = form.fields();
+    for (int i = 0; i < fields.size(); i++) {
+      Field field = fields.get(i);
+      String name = FormWriter.name(field, i);
+      out.tag("p").tag("label").text(field.label());
+      out.text(field.required() ? " (needed) " : " ");
+      control(out, field, name, answers.getOrDefault(name, ""), problems.containsKey(name));
+      out.close("label");
+      if (problems.containsKey(name)) {
+        out.open("span").attribute("class", "problem").attribute("id", "about-" + name).endOpen();
+        out.text(problems.get(name)).close("span");
+      }
+      out.close("p");
+    }
+    // People never see this one; what fills it in is no person.
+    out.open("p").attribute("hidden", "").endOpen().tag("label").text("Leave this empty ");
+    out.open("input").attribute("type", "text").attribute("name", Submission.TRAP);
+    out.attribute("autocomplete", "off").attribute("tabindex", "-1").endOpen();
+    out.close("label");
+    out.close("p");
+    out.tag("p").tag("button").text(form.button()).close("button");
+    out.close("p");
+    out.close("form");
+    return out.toString();
+  }
+
+  private static void control(HtmlOut out, Field field, String name, String answer, boolean wrong) {
+    switch (field.kind()) {
+      case MESSAGE -> {
+        open(out.open("textarea"), field, name, wrong);
+        out.attribute("rows", "6").endOpen().text("\n" + answer).close("textarea");
+      }
+      case CHOICE -> {
+        open(out.open("select"), field, name, wrong);
+        out.endOpen().open("option").attribute("value", "").endOpen().close("option");
+        for (String choice : field.choices()) {
+          out.open("option");
+          if (choice.equals(answer)) {
+            out.attribute("selected", "");
+          }
+          out.endOpen().text(choice).close("option");
+        }
+        out.close("select");
+      }
+      case AGREEMENT -> {
+        open(out.open("input").attribute("type", "checkbox"), field, name, wrong);
+        if (!answer.isEmpty()) {
+          out.attribute("checked", "");
+        }
+        out.attribute("value", "yes").endOpen();
+      }
+      default -> {
+        String type = FormWriter.inputType(field.kind());
+        open(out.open("input").attribute("type", type), field, name, wrong);
+        out.attributeIf("autocomplete", FormWriter.autocomplete(field.kind()));
+        out.attributeIf("value", answer).endOpen();
+      }
+    }
+  }
+
+  private static void open(HtmlOut out, Field field, String name, boolean wrong) {
+    out.attribute("name", name);
+    if (field.required()) {
+      out.attribute("required", "");
+    }
+    if (wrong) {
+      out.attribute("aria-invalid", "true").attribute("aria-describedby", "about-" + name);
+    }
+  }
+
+  /**
+   * The message once more before it goes, which a person looks over and a robot does not expect.
+   *
+   * @param answers label and answer of each field
+   * @param action where it is sent
+   * @param hidden what goes along unseen, by name
+   */
+  public static String lookOver(
+      List<Submission.Answer> answers, String action, Map<String, String> hidden) {
+    HtmlOut out = new HtmlOut();
+    out.tag("p").text("This is what will be sent. Look it over, then send it.").close("p");
+    out.tag("dl");
+    for (Submission.Answer a : answers) {
+      out.tag("dt").text(a.label()).close("dt");
+      out.tag("dd").text(a.text().isEmpty() ? "(left empty)" : a.text()).close("dd");
+    }
+    out.close("dl");
+    out.open("form").attribute("class", "contact-form").attribute("method", "post");
+    out.attribute("action", action).endOpen();
+    hidden.forEach(
+        (name, value) -> {
+          out.open("input").attribute("type", "hidden").attribute("name", name);
+          out.attribute("value", value).endOpen();
+        });
+    out.tag("p").tag("button").text("Send it").close("button");
+    out.close("p");
+    out.close("form");
+    return out.toString();
+  }
+
+  /** What stands where a message has gone out. */
+  public static String thanks() {
+    return "<p>Thank you. Your message has arrived, and somebody will read it.</p>";
+  }
+}

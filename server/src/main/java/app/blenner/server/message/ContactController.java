@@ -1,0 +1,128 @@
+package app.blenner.server.message;
+
+import app.blenner.core.document.ContactForm;
+import app.blenner.core.message.Submission;
+import app.blenner.core.site.FormPage;
+import app.blenner.core.site.PublishedItem;
+import app.blenner.core.site.SitePaths;
+import app.blenner.server.item.PublishedItems;
+import app.blenner.server.page.SitePages;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.TreeMap;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * Takes the messages of visitors in two steps: the form, then the message once more to be looked
+ * over. Robots fill in the field that people never see, send without looking, or send too much.
+ */
+@RestController
+class ContactController {
+  private static final String TOKEN = "looked-over";
+
+  private final PublishedItems items;
+  private final MessageService messages;
+  private final FormToken tokens;
+  private final Turnstile turnstile;
+  private final SitePages pages;
+
+  ContactController(
+      PublishedItems items,
+      MessageService messages,
+      FormToken tokens,
+      Turnstile turnstile,
+      SitePages pages) {
+    this.items = items;
+    this.messages = messages;
+    this.tokens = tokens;
+    this.turnstile = turnstile;
+    this.pages = pages;
+  }
+
+  @PostMapping("/site/contact/{key}/{number}")
+  void take(
+      @PathVariable String key,
+      @PathVariable int number,
+      @RequestParam Map<String, String> given,
+      HttpServletRequest request,
+      HttpServletResponse response)
+      throws IOException {
+    PublishedItem item = items.live(key).orElse(null);
+    if (item == null) {
+      send(response, HttpStatus.NOT_FOUND, pages.notFound());
+      return;
+    }
+    ContactForm form = MessageService.form(item.content().body(), number);
+    String action = SitePaths.form(key, number);
+    Submission submission = Submission.read(form, given);
+    if (!submission.problems().isEmpty()) {
+      String again = FormPage.form(form, action, given, submission.problems());
+      send(
+          response,
+          HttpStatus.UNPROCESSABLE_CONTENT,
+          pages.formStep("Please look at your message again", item, again));
+      return;
+    }
+    String told = told(action, submission);
+    if (!tokens.holds(given.get(TOKEN), told)) {
+      lookOver(response, item, submission, action, told);
+    } else if (submission.robot()) {
+      // It is not told that it was found out.
+      send(response, HttpStatus.OK, thanks(item));
+    } else if (!turnstile.pass(request.getRemoteAddr())) {
+      String again = FormPage.form(form, action, given, Map.of());
+      send(
+          response,
+          HttpStatus.TOO_MANY_REQUESTS,
+          pages.formStep(
+              "Not sent: too many messages have come from your network this hour", item, again));
+    } else {
+      messages.keep(item, submission);
+      send(response, HttpStatus.OK, thanks(item));
+    }
+  }
+
+  private void lookOver(
+      HttpServletResponse response,
+      PublishedItem item,
+      Submission submission,
+      String action,
+      String told)
+      throws IOException {
+    Map<String, String> hidden = new LinkedHashMap<>();
+    submission.answers().forEach(a -> hidden.put(a.name(), a.text()));
+    hidden.put(TOKEN, tokens.make(told));
+    if (submission.robot()) {
+      hidden.put(Submission.TRAP, "filled in");
+    }
+    String main = FormPage.lookOver(submission.answers(), action, hidden);
+    send(response, HttpStatus.OK, pages.formStep("Look over your message", item, main));
+  }
+
+  private String thanks(PublishedItem item) {
+    return pages.formStep("Sent", item, FormPage.thanks());
+  }
+
+  /** All that was answered, in one string to be signed. */
+  private static String told(String action, Submission submission) {
+    Map<String, String> sorted = new TreeMap<>();
+    submission.answers().forEach(a -> sorted.put(a.name(), a.text()));
+    return action + "\n" + sorted;
+  }
+
+  private void send(HttpServletResponse response, HttpStatus status, String html)
+      throws IOException {
+    response.setStatus(status.value());
+    pages.headers(response);
+    response.setHeader("Cache-Control", "no-store");
+    response.getOutputStream().write(html.getBytes(StandardCharsets.UTF_8));
+  }
+}

@@ -1,0 +1,42 @@
+package app.blenner.server.message;
+
+import app.blenner.server.message.MessageService.Inbox;
+import app.blenner.server.message.MessageService.MessageView;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The inbox of the editor. */
+@RestController
+@RequestMapping("/editor/api/messages")
+class InboxController {
+  record Reading(boolean read) {}
+
+  private final MessageService messages;
+
+  InboxController(MessageService messages) {
+    this.messages = messages;
+  }
+
+  @GetMapping
+  Inbox inbox() {
+    return messages.inbox();
+  }
+
+  @PutMapping("/{id}")
+  MessageView read(@PathVariable long id, @RequestBody Reading reading) {
+    return messages.read(id, reading.read());
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void delete(@PathVariable long id) {
+    messages.delete(id);
+  }
+}

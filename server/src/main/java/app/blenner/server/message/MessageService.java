@@ -1,0 +1,118 @@
+package app.blenner.server.message;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.ContactForm;
+import app.blenner.core.document.Document;
+import app.blenner.core.message.Letter;
+import app.blenner.core.message.Submission;
+import app.blenner.core.site.PublishedItem;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.site.SiteService;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps the messages of visitors. */
+@Service
+@Transactional
+class MessageService {
+  private static final int MOST_SHOWN = 200;
+
+  /** One answer of a message. */
+  record AnswerView(String label, String text) {}
+
+  /** A message as the inbox shows it, with the letter that would have gone out. */
+  record MessageView(
+      long id,
+      String itemKey,
+      String itemTitle,
+      Instant receivedAt,
+      List<AnswerView> answers,
+      String letter,
+      boolean read) {}
+
+  /** The inbox. */
+  record Inbox(long unread, List<MessageView> messages) {}
+
+  private final MessageRepository messages;
+  private final SiteService sites;
+  private final Clock clock;
+  private final JsonMapper json;
+
+  MessageService(MessageRepository messages, SiteService sites, Clock clock, JsonMapper json) {
+    this.messages = messages;
+    this.sites = sites;
+    this.clock = clock;
+    this.json = json;
+  }
+
+  /** The form of a text with this number, counted from 1. */
+  static ContactForm form(Document text, int number) {
+    List<ContactForm> forms = new ArrayList<>();
+    collect(text.blocks(), forms);
+    if (number < 1 || number > forms.size()) {
+      throw Problem.notThere("There is no form here any more.");
+    }
+    return forms.get(number - 1);
+  }
+
+  private static void collect(List<Block> blocks, List<ContactForm> into) {
+    for (Block b : blocks) {
+      if (b instanceof ContactForm f) {
+        into.add(f);
+      }
+      b.groups().forEach(g -> collect(g, into));
+    }
+  }
+
+  void keep(PublishedItem item, Submission submission) {
+    MessageEntity m = new MessageEntity();
+    m.itemKey = item.key();
+    m.itemTitle = item.content().title();
+    m.receivedAt = clock.instant();
+    m.answers =
+        json.writeValueAsString(
+            submission.answers().stream().map(a -> new AnswerView(a.label(), a.text())).toList());
+    m.letter =
+        Letter.of(sites.contactAddress(), sites.site().name(), m.itemTitle, submission).source();
+    messages.save(m);
+  }
+
+  @Transactional(readOnly = true)
+  Inbox inbox() {
+    return new Inbox(
+        messages.countByReadFalse(),
+        messages.findAllByOrderByReceivedAtDescIdDesc(Limit.of(MOST_SHOWN)).stream()
+            .map(this::view)
+            .toList());
+  }
+
+  MessageView read(long id, boolean read) {
+    MessageEntity m =
+        messages
+            .findById(id)
+            .orElseThrow(() -> Problem.notThere("This message is not there any more."));
+    m.read = read;
+    return view(m);
+  }
+
+  void delete(long id) {
+    messages.deleteById(id);
+  }
+
+  private MessageView view(MessageEntity m) {
+    return new MessageView(
+        m.id,
+        m.itemKey,
+        m.itemTitle,
+        m.receivedAt,
+        List.of(json.readValue(m.answers, AnswerView[].class)),
+        m.letter,
+        m.read);
+  }
+}

@@ -1,0 +1,2 @@
+/** What the writing surface asks the core while somebody writes. */
+package app.blenner.server.writing;

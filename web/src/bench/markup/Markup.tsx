@@ -1,0 +1,221 @@
+import { type RefObject, useEffect, useRef, useState } from 'react'
+import { api } from '../../api/client'
+import type { TypedMarkup } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { cx } from '../../ui/cx'
+import { Dialog, DialogButtons } from '../../ui/Dialog'
+import { useBench } from '../context'
+import { type MarkupEditor, makeEditor, type Speech, wrappers } from './editor'
+
+interface Props {
+  /** Set to what must be asked before the view is left. */
+  leave: RefObject<() => Promise<boolean>>
+  toWrite: () => void
+}
+
+const speeches: { speech: Speech; name: string }[] = [
+  { speech: 'HTML', name: 'HTML' },
+  { speech: 'MARKDOWN', name: 'Markdown' },
+]
+
+/** The item as HTML or Markdown. What cleaning would change is shown before it is taken. */
+export default function Markup({ leave, toWrite }: Props) {
+  const { sheet } = useBench()
+  const place = useRef<HTMLDivElement>(null)
+  const editor = useRef<MarkupEditor | null>(null)
+  /** The text as it stood in this view when it was last the same as the sheet. */
+  const start = useRef({ text: '', body: '' })
+  const [speech, setSpeech] = useState<Speech>('HTML')
+  const [shown, setShown] = useState<Speech | null>(null)
+  const [problem, setProblem] = useState('')
+  const [reading, setReading] = useState<TypedMarkup | null>(null)
+  const [asked, setAsked] = useState<{ read: TypedMarkup; then: (go: boolean) => void } | null>(null)
+
+  useEffect(() => {
+    const made = makeEditor(place.current as HTMLElement, sheet.writing.elements, {
+      check: async (text, language) => {
+        const read = await api.post<TypedMarkup>('/writing/markup/reading', { language, text })
+        setReading(read)
+        return read
+      },
+      changed: () => take(),
+    })
+    editor.current = made
+    return () => {
+      clearTimeout(timer.current)
+      made.destroy()
+    }
+  }, [sheet])
+
+  useEffect(() => {
+    let gone = false
+    const body = sheet.html()
+    setProblem('')
+    api
+      .post<{ text: string }>('/writing/markup', { language: speech, text: body })
+      .then(({ text }) => {
+        if (gone) return
+        start.current = { text, body }
+        editor.current?.show(text, speech)
+        setShown(speech)
+      })
+      .catch((e: Error) => setProblem(e.message))
+    return () => {
+      gone = true
+    }
+  }, [speech, sheet])
+
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
+
+  /** While one types here, what it is read as is kept: nothing typed is ever only on this screen. */
+  function take() {
+    clearTimeout(timer.current)
+    timer.current = setTimeout(async () => {
+      try {
+        await adopt()
+      } catch (e) {
+        setProblem(`${(e as Error).message} What you typed here is kept in this window.`)
+      }
+    }, 600)
+  }
+
+  async function adopt(): Promise<TypedMarkup | null> {
+    const now = editor.current
+    if (!now || now.text() === start.current.text) return null
+    const text = now.text()
+    const read = await api.post<TypedMarkup>('/writing/markup/reading', { language: now.speech(), text })
+    if (read.body !== sheet.html()) sheet.replace(read.body)
+    start.current = { text, body: read.body }
+    setReading(read)
+    setProblem('')
+    return read
+  }
+
+  useEffect(() => {
+    leave.current = async () => {
+      clearTimeout(timer.current)
+      const now = editor.current
+      if (!now) return true
+      try {
+        await adopt()
+        const read = await api.post<TypedMarkup>('/writing/markup/reading', {
+          language: now.speech(),
+          text: now.text(),
+        })
+        if (!now.touched() || !read.changes.length) return true
+        return await new Promise<boolean>((then) => setAsked({ read, then }))
+      } catch (e) {
+        setProblem((e as Error).message)
+        return false
+      }
+    }
+    return () => {
+      leave.current = async () => true
+    }
+  })
+
+  async function choose(next: Speech) {
+    if (next === speech) return
+    if (await leave.current()) setSpeech(next)
+  }
+
+  function answer(go: boolean) {
+    asked?.then(go)
+    setAsked(null)
+    if (!go) setTimeout(() => editor.current?.focus())
+  }
+
+  const losses = reading?.remarks.filter((r) => r.severity === 'LOSS').length ?? 0
+  const errors = (reading?.remarks.length ?? 0) - losses
+  return (
+    <section aria-label="Markup" className="flex min-w-0 flex-1 flex-col" data-region>
+      <div className="flex min-h-11 shrink-0 flex-wrap items-center gap-2 border-line border-b px-4 py-1">
+        <fieldset className="flex overflow-hidden rounded-3 border border-edge">
+          <legend className="sr-only">Markup language</legend>
+          {speeches.map((s) => (
+            <button
+              key={s.speech}
+              type="button"
+              aria-pressed={speech === s.speech}
+              onClick={() => choose(s.speech)}
+              className={cx(
+                'h-7 border-edge px-3 not-first:border-l -outline-offset-2',
+                speech === s.speech ? 'bg-ink font-semibold text-white' : 'bg-sheet hover:bg-desk',
+              )}
+            >
+              {s.name}
+            </button>
+          ))}
+        </fieldset>
+        <fieldset aria-label="Wrap the selection" className="flex gap-1">
+          {wrappers[speech].map((w) => (
+            <Button key={w.name} look="quiet" className="px-2" onClick={() => editor.current?.wrap(w)}>
+              {w.name}
+            </Button>
+          ))}
+        </fieldset>
+        <Button look="quiet" className="px-2" onClick={() => editor.current?.find()}>
+          Find
+        </Button>
+        <p role="status" className="ml-auto text-soft">
+          {problem ? (
+            <span className="text-rust">{problem}</span>
+          ) : errors + losses > 0 ? (
+            `${errors} not well formed, ${losses} not kept; see the marked lines`
+          ) : (
+            'Read as it stands'
+          )}
+        </p>
+        <Button onClick={async () => (await leave.current()) && toWrite()}>Back to the sheet</Button>
+      </div>
+      <div ref={place} className="markup-editor min-h-0 flex-1 overflow-hidden bg-sheet" aria-busy={shown !== speech} />
+      {asked && (
+        <Dialog
+          open
+          wide
+          onClose={() => answer(false)}
+          title="What cleaning changes"
+          about="Left, what you typed; right, how it is kept. Undo on the sheet brings back what was there before."
+        >
+          <Changes read={asked.read} />
+          <DialogButtons>
+            <Button onClick={() => answer(false)}>Go on in the markup</Button>
+            <Button look="main" onClick={() => answer(true)}>
+              Take it
+            </Button>
+          </DialogButtons>
+        </Dialog>
+      )}
+    </section>
+  )
+}
+
+/** At most this many changes are shown; more only in number. */
+const SHOWN = 60
+
+function Changes({ read }: { read: TypedMarkup }) {
+  const { changes, remarks } = read
+  return (
+    <div className="grid gap-3">
+      {remarks.length > 0 && (
+        <ul aria-label="Remarks" className="list-disc pl-5">
+          {remarks.slice(0, SHOWN).map((r) => (
+            <li key={`${r.from}${r.message}`}>
+              Line {r.line}: {r.message}
+            </li>
+          ))}
+        </ul>
+      )}
+      <ol className="grid gap-2">
+        {changes.slice(0, SHOWN).map((c) => (
+          <li key={c.line} className="grid grid-cols-[3.5rem_1fr_1fr] gap-2">
+            <span className="text-soft">Line {c.line}</span>
+            <pre className="overflow-auto whitespace-pre-wrap bg-sheet p-1.5">{c.before.join('\n') || '(nothing)'}</pre>
+            <pre className="overflow-auto whitespace-pre-wrap bg-sheet p-1.5">{c.after.join('\n') || '(nothing)'}</pre>
+          </li>
+        ))}
+      </ol>
+      {changes.length > SHOWN && <p>And {changes.length - SHOWN} more changes.</p>}
+    </div>
+  )
+}

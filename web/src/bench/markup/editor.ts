@@ -1,0 +1,179 @@
+import { autocompletion, type CompletionContext, closeBrackets } from '@codemirror/autocomplete'
+import { defaultKeymap, history, historyKeymap, indentWithTab } from '@codemirror/commands'
+import { html } from '@codemirror/lang-html'
+import { markdown } from '@codemirror/lang-markdown'
+import {
+  bracketMatching,
+  codeFolding,
+  defaultHighlightStyle,
+  foldGutter,
+  foldKeymap,
+  syntaxHighlighting,
+} from '@codemirror/language'
+import { type Diagnostic, linter, lintGutter } from '@codemirror/lint'
+import { highlightSelectionMatches, openSearchPanel, search, searchKeymap } from '@codemirror/search'
+import { Compartment, EditorSelection, EditorState } from '@codemirror/state'
+import { drawSelection, EditorView, highlightActiveLine, keymap, lineNumbers } from '@codemirror/view'
+import type { TypedMarkup } from '../../api/types'
+
+export type Speech = 'HTML' | 'MARKDOWN'
+
+/** Puts something around what is selected, or at the start of its lines. */
+export interface Wrapper {
+  name: string
+  before: string
+  after?: string
+  /** For the start of lines. */
+  lines?: boolean
+}
+
+export const wrappers: Record<Speech, Wrapper[]> = {
+  HTML: [
+    { name: 'Bold', before: '<strong>', after: '</strong>' },
+    { name: 'Italic', before: '<em>', after: '</em>' },
+    { name: 'Link', before: '<a href="https://">', after: '</a>' },
+    { name: 'Paragraph', before: '<p>', after: '</p>' },
+    { name: 'Heading', before: '<h2>', after: '</h2>' },
+    { name: 'List', before: '<ul>\n<li>', after: '</li>\n</ul>' },
+  ],
+  MARKDOWN: [
+    { name: 'Bold', before: '**', after: '**' },
+    { name: 'Italic', before: '*', after: '*' },
+    { name: 'Link', before: '[', after: '](https://)' },
+    { name: 'Heading', before: '## ', lines: true },
+    { name: 'List', before: '- ', lines: true },
+    { name: 'Quote', before: '> ', lines: true },
+  ],
+}
+
+interface Hooks {
+  check: (text: string, speech: Speech) => Promise<TypedMarkup>
+  changed: () => void
+}
+
+export interface MarkupEditor {
+  show: (text: string, speech: Speech) => void
+  text: () => string
+  speech: () => Speech
+  /** Whether anything was typed since the text was shown. */
+  touched: () => boolean
+  wrap: (w: Wrapper) => void
+  find: () => void
+  focus: () => void
+  destroy: () => void
+}
+
+/** The code editor of the markup view. */
+export function makeEditor(place: HTMLElement, elements: string[], hooks: Hooks): MarkupEditor {
+  let speech: Speech = 'HTML'
+  let touched = false
+  let showing = false
+  const language = new Compartment()
+
+  /** Only elements that the format has are offered. */
+  const complete = (context: CompletionContext) => {
+    const word = context.matchBefore(/<\/?[a-z0-9]*$/)
+    if (!word || speech !== 'HTML') return null
+    return {
+      from: word.from + (word.text.startsWith('</') ? 2 : 1),
+      options: elements.map((label) => ({ label, type: 'type' })),
+    }
+  }
+
+  const check = linter(
+    async (view): Promise<Diagnostic[]> => {
+      const text = view.state.doc.toString()
+      if (speech !== 'HTML') {
+        await hooks.check(text, speech).catch(() => null)
+        return []
+      }
+      const read = await hooks.check(text, speech).catch(() => null)
+      const length = view.state.doc.length
+      return (read?.remarks ?? []).map((r) => ({
+        from: Math.min(r.from, length),
+        to: Math.min(Math.max(r.to, r.from), length),
+        severity: r.severity === 'ERROR' ? 'error' : 'warning',
+        message: r.message,
+      }))
+    },
+    { delay: 400 },
+  )
+
+  const grammar = () =>
+    speech === 'HTML' ? html({ matchClosingTags: true, autoCloseTags: true }) : markdown({ htmlTagLanguage: html() })
+
+  const view = new EditorView({
+    parent: place,
+    state: EditorState.create({
+      doc: '',
+      extensions: [
+        lineNumbers(),
+        foldGutter(),
+        codeFolding(),
+        lintGutter(),
+        history(),
+        drawSelection(),
+        bracketMatching(),
+        closeBrackets(),
+        highlightActiveLine(),
+        highlightSelectionMatches(),
+        syntaxHighlighting(defaultHighlightStyle),
+        search({ top: true }),
+        autocompletion({ override: [complete] }),
+        EditorView.lineWrapping,
+        language.of(grammar()),
+        check,
+        // Escape, then Tab, leaves the editor by keyboard.
+        keymap.of([...defaultKeymap, ...historyKeymap, ...searchKeymap, ...foldKeymap, indentWithTab]),
+        EditorView.contentAttributes.of({ 'aria-label': 'Markup of the item' }),
+        EditorView.updateListener.of((u) => {
+          if (!u.docChanged || showing) return
+          touched = true
+          hooks.changed()
+        }),
+      ],
+    }),
+  })
+
+  return {
+    show(text, next) {
+      speech = next
+      touched = false
+      showing = true
+      view.dispatch({
+        changes: { from: 0, to: view.state.doc.length, insert: text },
+        effects: language.reconfigure(grammar()),
+      })
+      showing = false
+      view.focus()
+    },
+    text: () => view.state.doc.toString(),
+    speech: () => speech,
+    touched: () => touched,
+    wrap(w) {
+      view.dispatch(
+        view.state.changeByRange((range) => {
+          if (w.lines) {
+            const line = view.state.doc.lineAt(range.from)
+            return {
+              changes: { from: line.from, insert: w.before },
+              range: EditorSelection.range(range.anchor + w.before.length, range.head + w.before.length),
+            }
+          }
+          const changes = [
+            { from: range.from, insert: w.before },
+            { from: range.to, insert: w.after ?? '' },
+          ]
+          return {
+            changes,
+            range: EditorSelection.range(range.from + w.before.length, range.to + w.before.length),
+          }
+        }),
+      )
+      view.focus()
+    },
+    find: () => openSearchPanel(view),
+    focus: () => view.focus(),
+    destroy: () => view.destroy(),
+  }
+}

@@ -1,0 +1,104 @@
+import { useQuery } from '@tanstack/react-query'
+import { useLayoutEffect, useRef, useState } from 'react'
+import { api } from '../../api/client'
+import type { ItemView } from '../../api/types'
+import { useBench } from '../context'
+import { markRange } from './commands/marks'
+import { schema } from './model/schema'
+import { targetsOf } from './targets'
+import { useEditor } from './useEditor'
+
+/** Where the link at the cursor goes, with what can be done about it. */
+export function LinkPreview() {
+  const { sheet } = useBench()
+  const state = useEditor()
+  const strip = useRef<HTMLDivElement>(null)
+  const [at, setAt] = useState<{ top: number; left: number } | null>(null)
+  const { selection } = state
+  const link = selection.empty && selection.$from.parent.inlineContent ? markRange(state, schema.marks.link) : null
+  const from = link?.from ?? -1
+  const key = (link?.attrs.href ?? '').match(/^\.\.\/items\/(.+)\.html/)?.[1] ?? ''
+  const item = useQuery({
+    queryKey: ['linked', key],
+    queryFn: () => api.get<ItemView>(`/items/${key}`),
+    enabled: !!key,
+    retry: false,
+  })
+
+  useLayoutEffect(() => {
+    const frame = strip.current?.parentElement?.getBoundingClientRect()
+    if (from < 0 || !sheet.view || !frame) return setAt(null)
+    const box = sheet.view.coordsAtPos(from)
+    setAt({ top: box.bottom - frame.top + 6, left: Math.max(8, Math.min(box.left - frame.left, frame.width - 420)) })
+  }, [from, sheet])
+
+  const href: string = link?.attrs.href ?? ''
+  const button = 'h-6 rounded-3 px-2 hover:bg-soft'
+  return (
+    <div
+      ref={strip}
+      role="toolbar"
+      aria-label="The link"
+      hidden={!link || !at}
+      style={at ?? undefined}
+      className="absolute z-20 flex max-w-[26rem] items-center gap-1 rounded-3 bg-ink p-1 text-plain text-white"
+    >
+      <span className="min-w-0 truncate px-1">{describe()}</span>
+      <button type="button" tabIndex={-1} className={button} onMouseDown={(e) => e.preventDefault()} onClick={open}>
+        Open
+      </button>
+      <button
+        type="button"
+        tabIndex={-1}
+        className={button}
+        onMouseDown={(e) => e.preventDefault()}
+        onClick={() => sheet.onAsk('link')}
+      >
+        Edit
+      </button>
+      <button
+        type="button"
+        tabIndex={-1}
+        className={button}
+        onMouseDown={(e) => e.preventDefault()}
+        onClick={() =>
+          sheet.run((s, dispatch) => {
+            const range = markRange(s, schema.marks.link)
+            if (range) dispatch?.(s.tr.removeMark(range.from, range.to, schema.marks.link))
+            return !!range
+          })
+        }
+      >
+        Remove
+      </button>
+    </div>
+  )
+
+  function describe(): string {
+    if (key)
+      return item.data
+        ? `Item “${item.data.content.title || 'Untitled'}”, ${item.data.state.stageLabel.toLowerCase()}`
+        : item.isError
+          ? 'An item that is not there any more'
+          : 'Item …'
+    if (href.startsWith('#')) {
+      const target = targetsOf(state.doc).find((t) => t.anchor === href.slice(1))
+      return target ? `On this page: ${target.words}` : `No place on this page is called ${href}`
+    }
+    return `${href.replace('../assets/', 'Asset ')}${link?.attrs.newTab ? ', new tab' : ''}`
+  }
+
+  function open() {
+    if (href.startsWith('#')) {
+      const target = targetsOf(state.doc).find((t) => t.anchor === href.slice(1))
+      if (target) sheet.goToPosition(target.pos)
+      return
+    }
+    const url = key
+      ? `/editor/items/${key}`
+      : href.startsWith('../assets/')
+        ? href.replace('../assets/', '/media/')
+        : href
+    window.open(url, '_blank', 'noopener')
+  }
+}

@@ -1,0 +1,179 @@
+import type { Node, NodeType } from 'prosemirror-model'
+import { liftListItem, sinkListItem, splitListItem, wrapInList } from 'prosemirror-schema-list'
+import { type Command, type EditorState, NodeSelection, Selection, TextSelection } from 'prosemirror-state'
+import { schema } from '../model/schema'
+
+const {
+  paragraph,
+  heading,
+  bulleted_list,
+  numbered_list,
+  list_item,
+  quote,
+  quoted,
+  attribution,
+  code_block,
+  line_break,
+} = schema.nodes
+
+const captioned = new Set(['picture', 'embed', 'audio', 'video', 'gallery_caption', 'table_caption'])
+
+export const nest = sinkListItem(list_item)
+export const unnest = liftListItem(list_item)
+
+/** The innermost node of one of some types around the selection, with its depth. */
+export function around(state: EditorState, ...types: NodeType[]): { node: Node; depth: number; pos: number } | null {
+  const { $from } = state.selection
+  if (state.selection instanceof NodeSelection && types.includes(state.selection.node.type)) {
+    return { node: state.selection.node, depth: $from.depth + 1, pos: state.selection.from }
+  }
+  for (let depth = $from.depth; depth > 0; depth--) {
+    const node = $from.node(depth)
+    if (types.includes(node.type)) return { node, depth, pos: $from.before(depth) }
+  }
+  return null
+}
+
+/** What kind of block the cursor stands in, as the tool strip names it. */
+export function blockKind(state: EditorState): string {
+  if (state.selection instanceof NodeSelection && !state.selection.node.isTextblock) return 'box'
+  const { parent } = state.selection instanceof NodeSelection ? { parent: state.selection.node } : state.selection.$from
+  if (captioned.has(parent.type.name)) return 'caption'
+  if (parent.type === code_block) return 'code'
+  if (parent.type === heading) return `heading-${parent.attrs.level}`
+  if (parent.type === attribution) return 'attribution'
+  return 'paragraph'
+}
+
+/** Makes the selected paragraphs and headings one kind: 0 for paragraphs, else a heading's level. */
+export function setKind(level: number): Command {
+  return (state, dispatch) => {
+    const tr = state.tr
+    let any = false
+    state.doc.nodesBetween(state.selection.from, state.selection.to, (node, pos, parent, index) => {
+      if (node.type !== paragraph && node.type !== heading && node.type !== code_block) return
+      const type = level === 0 ? paragraph : heading
+      if (node.type === type && (level === 0 || node.attrs.level === level)) return
+      if (!parent?.canReplaceWith(index, index + 1, type)) return
+      const at = tr.mapping.map(pos)
+      const kept = { className: node.attrs.className ?? '', anchor: node.attrs.anchor ?? '' }
+      tr.setNodeMarkup(at, type, level === 0 ? { className: kept.className } : { level, ...kept })
+      any = true
+    })
+    if (any) dispatch?.(tr.scrollIntoView())
+    return any
+  }
+}
+
+/** Turns the list around the cursor into the other kind, off, or the blocks into a list. */
+export function toggleList(type: NodeType): Command {
+  return (state, dispatch, view) => {
+    const list = around(state, bulleted_list, numbered_list)
+    if (!list) return wrapInList(type)(state, dispatch)
+    if (list.node.type === type) return liftListItem(list_item)(state, dispatch, view)
+    dispatch?.(state.tr.setNodeMarkup(list.pos, type))
+    return true
+  }
+}
+
+/** Puts the blocks into a quote, or takes them out of the one they are in. */
+export const toggleQuote: Command = (state, dispatch) => {
+  const found = around(state, quote)
+  const tr = state.tr
+  if (found && !dispatch) return true
+  if (found) {
+    const inner: Node[] = [...found.node.child(0).children]
+    const by = found.node.child(1)
+    if (by.content.size) inner.push(paragraph.create(null, by.content))
+    const offset = state.selection.from
+    tr.replaceWith(found.pos, found.pos + found.node.nodeSize, inner)
+    tr.setSelection(Selection.near(tr.doc.resolve(Math.max(0, Math.min(offset - 2, tr.doc.content.size)))))
+    dispatch?.(tr.scrollIntoView())
+    return true
+  }
+  const range = state.selection.$from.blockRange(state.selection.$to)
+  if (!range) return false
+  const blocks: Node[] = []
+  for (let i = range.startIndex; i < range.endIndex; i++) blocks.push(range.parent.child(i))
+  if (!range.parent.canReplaceWith(range.startIndex, range.endIndex, quote)) return false
+  if (!dispatch) return true
+  const made = quote.createChecked(null, [quoted.create(null, blocks), attribution.create()])
+  tr.replaceWith(range.start, range.end, made)
+  const { from, to } = state.selection
+  const inText = state.selection instanceof TextSelection
+  tr.setSelection(inText ? TextSelection.create(tr.doc, from + 2, to + 2) : Selection.near(tr.doc.resolve(from + 2)))
+  dispatch(tr.scrollIntoView())
+  return true
+}
+
+/** Enter: continues lists, leaves captions and quotes, and opens what is picked. */
+export const enter: Command = (state, dispatch, view) => {
+  const { $from, empty } = state.selection
+  const parent = $from.parent
+  if (captioned.has(parent.type.name)) {
+    const depth = parent.type.name.endsWith('_caption') ? $from.depth - 1 : $from.depth
+    if (parent.type.name === 'table_caption') return intoFirstCell(state, dispatch)
+    return paragraphAfter(state, $from.after(depth), dispatch)
+  }
+  if (parent.type === attribution) return paragraphAfter(state, $from.after($from.depth - 1), dispatch)
+  const holder = $from.depth > 1 ? $from.node(-1) : null
+  const last = holder ? $from.indexAfter(-1) === holder.childCount && holder.childCount > 1 : false
+  const atEnd = last && holder?.type === quoted
+  const inBox = last && (holder?.type.name === 'callout' || holder?.type.name === 'text_columns')
+  if (empty && inBox && !parent.content.size) {
+    // An empty last line of a box leads out of it.
+    const tr = state.tr.delete($from.before(), $from.after())
+    const after = tr.mapping.map($from.after($from.depth - 1))
+    tr.insert(after, paragraph.create()).setSelection(TextSelection.create(tr.doc, after + 1))
+    dispatch?.(tr.scrollIntoView())
+    return true
+  }
+  if (empty && atEnd && !parent.content.size) {
+    // An empty last line of what is quoted leads on to who said it.
+    const tr = state.tr.delete($from.before(), $from.after())
+    tr.setSelection(TextSelection.create(tr.doc, $from.before() + 2))
+    dispatch?.(tr.scrollIntoView())
+    return true
+  }
+  return splitListItem(list_item)(state, dispatch, view)
+}
+
+function intoFirstCell(state: EditorState, dispatch?: (tr: typeof state.tr) => void): boolean {
+  const after = state.selection.$from.after()
+  dispatch?.(state.tr.setSelection(Selection.near(state.doc.resolve(after + 1))).scrollIntoView())
+  return true
+}
+
+function paragraphAfter(state: EditorState, pos: number, dispatch?: (tr: typeof state.tr) => void): boolean {
+  const tr = state.tr.insert(pos, paragraph.create())
+  tr.setSelection(TextSelection.create(tr.doc, pos + 1))
+  dispatch?.(tr.scrollIntoView())
+  return true
+}
+
+/** Picks all the text there is, from the first place to write in to the last. */
+export const selectAll: Command = (state, dispatch) => {
+  const { doc } = state
+  dispatch?.(state.tr.setSelection(TextSelection.between(doc.resolve(0), doc.resolve(doc.content.size))))
+  return true
+}
+
+export const breakLine: Command = (state, dispatch) => {
+  if (state.selection.$from.parent.type === code_block) {
+    dispatch?.(state.tr.insertText('\n').scrollIntoView())
+    return true
+  }
+  if (!state.selection.$from.parent.inlineContent) return false
+  dispatch?.(state.tr.replaceSelectionWith(line_break.create()).scrollIntoView())
+  return true
+}
+
+/** The list around the cursor gets a sign, a kind of number or a first number. */
+export function setList(attrs: Record<string, unknown>): Command {
+  return (state, dispatch) => {
+    const list = around(state, bulleted_list, numbered_list)
+    if (!list) return false
+    dispatch?.(state.tr.setNodeMarkup(list.pos, null, { ...list.node.attrs, ...attrs }))
+    return true
+  }
+}

@@ -1,0 +1,137 @@
+import { Toolbar } from 'radix-ui'
+import { useBench } from '../../context'
+import { blockKind, setKind } from '../commands/text'
+import { useEditor } from '../useEditor'
+import { ContextLine } from './ContextLine'
+import { Line, ToolButton } from './ToolButton'
+import { ToolMenu } from './ToolMenu'
+
+const kinds = ['Paragraph', ...[1, 2, 3, 4, 5, 6].map((n) => `Heading ${n}`)]
+
+const more = [
+  'strikethrough',
+  'superscript',
+  'subscript',
+  'code',
+  'highlight',
+  '-',
+  'abbreviation',
+  'language',
+  '-',
+  'characters',
+  'no-break-space',
+  'soft-hyphen',
+  '-',
+  'clear',
+]
+
+const inserts = [
+  'picture',
+  'gallery',
+  'table',
+  'callout',
+  'pull-quote',
+  'code-block',
+  'divider',
+  '-',
+  'columns',
+  'text-columns',
+  '-',
+  'embed',
+  'video',
+  'audio',
+  'download',
+  'button',
+  '-',
+  'item-list',
+  'related-items',
+  'contact-form',
+  'jump',
+  'fold',
+  'html',
+]
+
+const blocks = ['move-up', 'move-down', 'section-up', 'section-down', 'duplicate', 'delete']
+const looks = ['invisibles', 'overlay', 'quiet', 'counts', 'helps', 'shortcuts', 'fold-tools']
+
+/** The tools, grouped by what people do with them. What does not apply now cannot be used now. */
+export function ToolStrip({ few }: { few: boolean }) {
+  return (
+    <Toolbar.Root aria-label="Tools" data-region className="shrink-0 border-line border-b px-3 py-1">
+      <div className="flex min-h-8 flex-wrap items-center gap-x-0.5">
+        <KindOfBlock />
+        <Line />
+        <ToolButton id="strong">
+          <b>B</b>
+        </ToolButton>
+        <ToolButton id="emphasis">
+          <i className="font-serif">I</i>
+        </ToolButton>
+        {!few && (
+          <>
+            <ToolButton id="underline">
+              <u>U</u>
+            </ToolButton>
+            <ToolButton id="colour">Colour</ToolButton>
+            <ToolMenu name="More for words" ids={more}>
+              More
+            </ToolMenu>
+          </>
+        )}
+        <ToolButton id="link">Link</ToolButton>
+        <Line />
+        <ToolButton id="bulleted">• List</ToolButton>
+        <ToolButton id="numbered">1. List</ToolButton>
+        {!few && <ToolButton id="quote">Quote</ToolButton>}
+        <Line />
+        <ToolMenu name="Insert" ids={inserts}>
+          Insert
+        </ToolMenu>
+        {!few && (
+          <>
+            <ToolButton id="picture">Picture</ToolButton>
+            <ToolButton id="table">Table</ToolButton>
+            <Line />
+            <ToolMenu name="Block" ids={blocks}>
+              Block
+            </ToolMenu>
+            <ToolButton id="find">Find</ToolButton>
+          </>
+        )}
+        <ToolMenu name="View" ids={looks}>
+          View
+        </ToolMenu>
+        <Line />
+        <ToolButton id="undo">Undo</ToolButton>
+        <ToolButton id="redo">Redo</ToolButton>
+      </div>
+      {!few && <ContextLine />}
+    </Toolbar.Root>
+  )
+}
+
+function KindOfBlock() {
+  const { sheet } = useBench()
+  const state = useEditor()
+  const kind = blockKind(state)
+  const value = kind === 'paragraph' ? 'Paragraph' : kind.startsWith('heading-') ? `Heading ${kind.slice(-1)}` : kind
+  const free = kinds.includes(value)
+  return (
+    <select
+      aria-label="Kind of block"
+      value={value}
+      onChange={(e) => {
+        sheet.run(setKind(kinds.indexOf(e.target.value)))
+      }}
+      disabled={!free && kind !== 'code'}
+      className="h-7 w-26 shrink-0 rounded-3 border border-edge bg-sheet px-1 disabled:text-soft"
+    >
+      {!free && <option value={value}>{others[value] ?? 'Block'}</option>}
+      {kinds.map((k) => (
+        <option key={k}>{k}</option>
+      ))}
+    </select>
+  )
+}
+
+const others: Record<string, string> = { caption: 'Caption', attribution: 'Who said it', code: 'Code' }

@@ -1,0 +1,41 @@
+import type { EditorState } from 'prosemirror-state'
+import { useBench } from '../../context'
+import { tool } from '../tools'
+import type { Tool } from '../tools/tool'
+import { useEditor } from '../useEditor'
+
+export interface ToolState {
+  tool: Tool
+  on: boolean | undefined
+  can: boolean
+  run: () => void
+}
+
+/** How a tool stands now. */
+export function stateOf(t: Tool, state: EditorState): { on: boolean | undefined; can: boolean } {
+  return { on: t.on?.(state), can: t.command ? t.command(state) : canAsk(t, state) }
+}
+
+/** What asks the screen works everywhere, but for what needs words to work on. */
+function canAsk(t: Tool, state: EditorState): boolean {
+  if (t.id === 'abbreviation' || t.id === 'language') {
+    return state.selection.$from.parent.inlineContent && (!state.selection.empty || !!t.on?.(state))
+  }
+  if (t.group === 'text') {
+    const { $from } = state.selection
+    return $from.parent.inlineContent && !$from.parent.type.spec.code
+  }
+  return true
+}
+
+export function useTool(id: string): ToolState {
+  const { sheet } = useBench()
+  const state = useEditor()
+  const t = tool(id)
+  return { tool: t, ...stateOf(t, state), run: () => runTool(sheet, t) }
+}
+
+export function runTool(sheet: ReturnType<typeof useBench>['sheet'], t: Tool) {
+  if (t.command) sheet.run(t.command)
+  else if (t.ask) sheet.onAsk(t.ask)
+}

@@ -1,0 +1,60 @@
+import { useQuery } from '@tanstack/react-query'
+import type { Node } from 'prosemirror-model'
+import { api } from '../../api/client'
+import { useAssets } from '../../api/queries'
+import type { Worklist } from '../../api/types'
+import type { Choice } from '../../ui/Combobox'
+
+/** A place on this page: a heading, or a jump target. `anchor` is empty for a heading without a name. */
+export interface Target {
+  anchor: string
+  words: string
+  pos: number
+}
+
+export function targetsOf(doc: Node): Target[] {
+  const out: Target[] = []
+  doc.descendants((node, pos) => {
+    if (node.type.name === 'heading' && node.textContent.trim()) {
+      out.push({ anchor: node.attrs.anchor, words: node.textContent.trim(), pos })
+    }
+    if (node.type.name === 'jump_target') out.push({ anchor: node.attrs.anchor, words: node.attrs.anchor, pos })
+    return !node.isTextblock
+  })
+  return out
+}
+
+/** Items of the site that a few letters could mean. */
+export function useItems(words: string, size = 6) {
+  return useQuery({
+    queryKey: ['items-for', words, size],
+    queryFn: () => api.get<Worklist>(`/worklist?size=${size}&words=${encodeURIComponent(words)}`),
+    enabled: words.trim().length > 1,
+    placeholderData: (before) => before,
+  })
+}
+
+/** Places of this page, items and assets that a few letters could mean. */
+export function useLinkChoices(given: string, doc: Node): Choice[] {
+  const words = given.trim().replace(/^#/, '').toLowerCase()
+  const items = useItems(isAddress(given) ? '' : words)
+  const assets = useAssets()
+  if (isAddress(given) && !given.startsWith('#')) return []
+  const fits = (text: string) => text.toLowerCase().includes(words)
+  const places = targetsOf(doc)
+    .filter((t) => (words || given.startsWith('#')) && (fits(t.words) || fits(t.anchor)))
+    .slice(0, 5)
+    .map((t) => ({ id: `place:${t.pos}`, label: t.words, about: 'on this page' }))
+  if (words.length < 2 || given.startsWith('#')) return places
+  const rows = items.data?.rows ?? []
+  const files = (assets.data ?? []).filter((a) => fits(a.title) || fits(a.name)).slice(0, 4)
+  return [
+    ...places,
+    ...rows.map((r) => ({ id: `item:${r.key}`, label: r.title || 'Untitled', about: r.kindLabel })),
+    ...files.map((a) => ({ id: `asset:${a.name}`, label: a.title, about: 'asset' })),
+  ]
+}
+
+function isAddress(given: string): boolean {
+  return /^(https?:|mailto:|tel:|www\.|\/|#|\.\.\/)/i.test(given.trim()) || /^\S+@\S+\.\S+$/.test(given.trim())
+}

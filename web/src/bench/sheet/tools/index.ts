@@ -1,0 +1,116 @@
+import { redo, undo } from 'prosemirror-history'
+import { findNext, findPrev } from 'prosemirror-search'
+import * as b from '../commands/blocks'
+import { invisiblesShown, toggleInvisibles } from '../plugins/invisibles'
+import { overlayShown, toggleOverlay } from '../plugins/overlay'
+import { insertTools } from './insert'
+import { tableTools } from './table'
+import { structureTools, textTools } from './text'
+import type { Tool } from './tool'
+
+const blockTools: Tool[] = [
+  { id: 'move-up', name: 'Move the block up', group: 'blocks', keys: 'Alt-Shift-ArrowUp', command: b.moveUp },
+  { id: 'move-down', name: 'Move the block down', group: 'blocks', keys: 'Alt-Shift-ArrowDown', command: b.moveDown },
+  {
+    id: 'section-up',
+    name: 'Move the section up',
+    group: 'blocks',
+    keys: 'Mod-Alt-Shift-ArrowUp',
+    command: b.moveSectionUp,
+  },
+  {
+    id: 'section-down',
+    name: 'Move the section down',
+    group: 'blocks',
+    keys: 'Mod-Alt-Shift-ArrowDown',
+    command: b.moveSectionDown,
+  },
+  { id: 'duplicate', name: 'Duplicate the block', group: 'blocks', keys: 'Mod-d', words: 'copy', command: b.duplicate },
+  {
+    id: 'delete',
+    name: 'Delete the block',
+    group: 'blocks',
+    keys: 'Mod-Shift-Delete',
+    words: 'remove take out',
+    command: b.remove,
+  },
+]
+
+const viewTools: Tool[] = [
+  { id: 'undo', name: 'Undo', group: 'tidy', keys: 'Mod-z', command: undo },
+  { id: 'redo', name: 'Redo', group: 'tidy', keys: 'Mod-Shift-z', otherKeys: ['Mod-y'], command: redo },
+  {
+    id: 'find',
+    name: 'Find and replace',
+    group: 'tidy',
+    keys: 'Mod-f',
+    otherKeys: ['Mod-h'],
+    words: 'search',
+    ask: 'find',
+  },
+  { id: 'find-next', name: 'Next match', group: 'tidy', keys: 'F3', command: findNext },
+  { id: 'find-previous', name: 'Previous match', group: 'tidy', keys: 'Shift-F3', command: findPrev },
+  { id: 'insert', name: 'Insert list', group: 'insert', keys: 'Mod-Enter', words: 'add block slash', ask: 'insert' },
+  {
+    id: 'invisibles',
+    name: 'Invisible characters',
+    group: 'view',
+    keys: 'Mod-Alt-i',
+    words: 'spaces paragraph marks no-break',
+    command: toggleInvisibles,
+    on: invisiblesShown,
+  },
+  {
+    id: 'overlay',
+    name: 'Structure overlay',
+    group: 'view',
+    keys: 'Mod-Alt-e',
+    words: 'outline blocks levels',
+    command: toggleOverlay,
+    on: overlayShown,
+  },
+  { id: 'quiet', name: 'Quiet mode', group: 'view', keys: 'F9', words: 'full screen focus', ask: 'quiet' },
+  {
+    id: 'counts',
+    name: 'Counts and reading time',
+    group: 'view',
+    keys: 'Mod-Alt-w',
+    words: 'words characters length',
+    ask: 'counts',
+  },
+  { id: 'fold-tools', name: 'Fewer or more tools', group: 'view', words: 'strip fold', ask: 'fold-tools' },
+  { id: 'helps', name: 'Typing helps', group: 'view', words: 'curly quotes dashes markdown switch off', ask: 'helps' },
+  { id: 'shortcuts', name: 'Shortcuts', group: 'view', keys: 'Mod-/', words: 'keys keyboard map', ask: 'shortcuts' },
+]
+
+/** Every tool there is. The strip, the keys, the insert list, the shortcuts and the find field are made from it. */
+export const tools: Tool[] = [
+  ...textTools,
+  ...structureTools,
+  ...insertTools,
+  ...tableTools,
+  ...blockTools,
+  ...viewTools,
+]
+
+const byId = new Map(tools.map((t) => [t.id, t]))
+
+export function tool(id: string): Tool {
+  const found = byId.get(id)
+  if (!found) throw new Error(`no tool ${id}`)
+  return found
+}
+
+/** A shortcut as people read it. */
+export function told(keys: string): string {
+  const mac = navigator.platform.startsWith('Mac')
+  const names: Record<string, string> = {
+    Mod: mac ? 'Cmd' : 'Ctrl',
+    ArrowUp: 'Up',
+    ArrowDown: 'Down',
+    ArrowLeft: 'Left',
+    ArrowRight: 'Right',
+  }
+  const parts = keys.endsWith('--') ? [...keys.slice(0, -2).split('-'), '-'] : keys.split('-')
+  return parts.map((k) => names[k] ?? (k.length === 1 ? k.toUpperCase() : k)).join('+')
+}

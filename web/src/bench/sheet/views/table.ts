@@ -1,0 +1,76 @@
+import type { Node } from 'prosemirror-model'
+import type { NodeView, ViewMutationRecord } from 'prosemirror-view'
+import { columnWidths } from '../model/writeTable'
+
+/** A table with its caption above it, as wide as it must be; it scrolls inside itself. */
+export class TableBlockView implements NodeView {
+  readonly dom = document.createElement('div')
+  readonly contentDOM = document.createElement('div')
+  private readonly description = document.createElement('p')
+
+  constructor(private node: Node) {
+    this.description.className = 'description'
+    this.description.contentEditable = 'false'
+    this.dom.append(this.contentDOM, this.description)
+    this.show()
+  }
+
+  private show() {
+    const { borders, padding, side, description } = this.node.attrs
+    this.dom.className = 'table-block'
+    this.contentDOM.className = ['table-look', borders, padding, side].filter(Boolean).join(' ')
+    this.description.textContent = description && `Description: ${description}`
+    this.description.hidden = !description
+  }
+
+  update(node: Node): boolean {
+    if (node.type !== this.node.type) return false
+    this.node = node
+    this.show()
+    return true
+  }
+
+  ignoreMutation(m: ViewMutationRecord): boolean {
+    return m.type === 'attributes' || (m.type !== 'selection' && !this.contentDOM.contains(m.target))
+  }
+}
+
+/** The cells, with the widths of their columns. */
+export class GridView implements NodeView {
+  readonly dom = document.createElement('div')
+  readonly contentDOM = document.createElement('tbody')
+  private readonly columns = document.createElement('colgroup')
+
+  constructor(private node: Node) {
+    this.dom.className = 'table-scroll'
+    const table = document.createElement('table')
+    table.append(this.columns, this.contentDOM)
+    this.dom.append(table)
+    this.show()
+  }
+
+  private show() {
+    const widths = columnWidths(this.node)
+    const count = widths.length || (this.node.firstChild?.children.reduce((n, c) => n + c.attrs.colspan, 0) ?? 0)
+    while (this.columns.children.length > count) this.columns.lastElementChild?.remove()
+    while (this.columns.children.length < count) this.columns.append(document.createElement('col'))
+    for (let i = 0; i < count; i++) {
+      const width = widths[i] ? `${widths[i]}%` : ''
+      const col = this.columns.children[i] as HTMLElement
+      if (col.style.width !== width) col.style.width = width
+    }
+    const head = this.contentDOM
+    head.dataset.headRows = String(this.node.attrs.headerRows)
+  }
+
+  update(node: Node): boolean {
+    if (node.type !== this.node.type) return false
+    this.node = node
+    this.show()
+    return true
+  }
+
+  ignoreMutation(m: ViewMutationRecord): boolean {
+    return m.type === 'attributes' || (m.type !== 'selection' && !this.contentDOM.contains(m.target))
+  }
+}
