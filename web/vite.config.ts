@@ -23,5 +23,11 @@ function plainFonts(): Plugin {
 export default defineConfig({
   base: '/editor/',
   plugins: [plainFonts(), react(), tailwindcss()],
+  // `npm run dev` shows the front end from its sources, with a server that runs on port 8090.
+  server: {
+    proxy: Object.fromEntries(
+      ['/editor/api', '/editor/proof', '/media', '/site'].map((path) => [path, 'http://localhost:8090']),
+    ),
+  },
   build: { target: 'es2022', chunkSizeWarningLimit: 900 },
 })

@@ -5,6 +5,7 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { Problem } from '../api/client'
 import { useSession } from '../api/queries'
 import { Assets } from '../assets/Assets'
+import { Inbox } from '../inbox/Inbox'
 import { Sections } from '../sections/Sections'
 import { SetUp } from '../setup/SetUp'
 import { Worklist } from '../worklist/Worklist'
@@ -57,6 +58,7 @@ function SignedIn() {
         <Route path="sections" element={<Sections />} />
         <Route path="assets" element={<Assets />} />
         <Route path="set-up" element={<SetUp />} />
+        <Route path="inbox" element={<Inbox />} />
         <Route
           path="items/:key"
           element={

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router'
 import { api } from '../api/client'
-import { useRefresh, useSite } from '../api/queries'
+import { useInbox, useRefresh, useSite } from '../api/queries'
 import type { Kind, Person } from '../api/types'
 import { Button } from '../ui/Button'
 import { cx } from '../ui/cx'
@@ -21,6 +21,7 @@ export function Frame({ person }: { person: Person }) {
   const site = useSite()
   const navigate = useNavigate()
   const refresh = useRefresh()
+  const inbox = useInbox()
   const begin = useNewItem()
   const { pathname } = useLocation()
   const [finding, setFinding] = useState(false)
@@ -82,6 +83,12 @@ export function Frame({ person }: { person: Person }) {
               </MenuItem>
             ))}
           </Menu>
+          <NavLink
+            to="/inbox"
+            className={({ isActive }) => cx('rounded-3', isActive ? 'font-semibold' : 'text-soft hover:text-ink')}
+          >
+            Inbox{inbox.data?.unread ? ` (${inbox.data.unread})` : ''}
+          </NavLink>
           <Menu trigger={<Button look="quiet">{person.name}</Button>}>
             <p className="px-3 py-1.5 text-small text-soft">
               {person.signIn}, {person.roleLabel.toLowerCase()}

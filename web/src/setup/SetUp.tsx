@@ -10,6 +10,7 @@ import { Dialog, DialogButtons } from '../ui/Dialog'
 import { Input, Select } from '../ui/Field'
 import { Place } from '../ui/Place'
 import { useSubmit } from '../ui/useSubmit'
+import { Outside } from './Outside'
 
 /** The site's name, and the people who work on it. */
 export function SetUp() {
@@ -17,10 +18,11 @@ export function SetUp() {
   const session = useSession()
   const blocked = session.data?.person?.role === 'EDITOR' ? '' : 'Only an editor can change this.'
   return (
-    <Place title="Set-up" about="What the site is called, and who works on it.">
+    <Place title="Set-up" about="What the site is called, who works on it, and what it lets in.">
       <div className="grid items-start gap-10 md:grid-cols-2">
         <SiteName blocked={blocked} />
         <People blocked={blocked} />
+        <Outside blocked={blocked} />
       </div>
     </Place>
   )

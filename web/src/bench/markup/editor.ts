@@ -100,7 +100,7 @@ export function makeEditor(place: HTMLElement, elements: string[], hooks: Hooks)
   )
 
   const grammar = () =>
-    speech === 'HTML' ? html({ matchClosingTags: true, autoCloseTags: true }) : markdown({ htmlTagLanguage: html() })
+    speech === 'HTML' ? html({ matchClosingTags: true, autoCloseTags: false }) : markdown({ htmlTagLanguage: html() })
 
   const view = new EditorView({
     parent: place,

@@ -46,7 +46,15 @@ export function Proof({ beside }: { beside: boolean }) {
       </div>
       <div className="flex min-h-0 flex-1 justify-center gap-4 bg-desk p-3">
         {shown.map((w) => (
-          <ProofFrame key={w.name} itemKey={key} revision={revision} name={w.name} width={w.px} share={w.px} />
+          <ProofFrame
+            key={w.name}
+            itemKey={key}
+            revision={revision}
+            name={w.name}
+            width={w.px}
+            share={w.px}
+            beside={beside}
+          />
         ))}
       </div>
     </section>

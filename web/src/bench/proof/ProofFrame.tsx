@@ -1,5 +1,8 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
 
+import { useBench } from '../context'
+import { scrollTogether } from './together'
+
 interface Props {
   itemKey: string
   revision: number
@@ -7,13 +10,17 @@ interface Props {
   width: number
   /** Its part of the room, beside others. */
   share: number
+  /** Whether the sheet stands beside it, and scrolls with it. */
+  beside: boolean
 }
 
 /** The line around a frame, in pixels; the page inside has the whole width it is shown at. */
 const BORDER = 1
 
 /** The server's page in a frame of one width, scaled to the room there is, with its scale shown. */
-export function ProofFrame({ itemKey, revision, name, width, share }: Props) {
+export function ProofFrame({ itemKey, revision, name, width, share, beside }: Props) {
+  const { sheet } = useBench()
+  const [shown, setShown] = useState(false)
   const room = useRef<HTMLDivElement>(null)
   const frame = useRef<HTMLIFrameElement>(null)
   const loaded = useRef(-1)
@@ -56,7 +63,12 @@ export function ProofFrame({ itemKey, revision, name, width, share }: Props) {
     }
   }, [revision, refresh])
 
+  useEffect(() => {
+    if (shown && beside && frame.current) return scrollTogether(sheet, frame.current)
+  }, [shown, beside, sheet])
+
   function onLoad() {
+    setShown(true)
     // The frame may have begun to load before the latest save.
     if (loaded.current !== revision && loaded.current >= 0) refresh()
     loaded.current = revision

@@ -15,6 +15,7 @@ import {
 } from './dialogs/InsertDialogs'
 import { LinkDialog } from './dialogs/LinkDialog'
 import { PictureDialog } from './dialogs/PictureDialog'
+import { TableSettingsDialog } from './dialogs/TableSettingsDialog'
 import { TypeDialog, ValueDialog } from './dialogs/WordDialogs'
 import { FindBar } from './FindBar'
 import { InsertList } from './InsertList'
@@ -127,6 +128,8 @@ function Asked({ what, given, close }: { what: Ask; given: string; close: () => 
       return <GalleryDialog onClose={close} />
     case 'table':
       return <TableDialog onClose={close} />
+    case 'table-settings':
+      return <TableSettingsDialog onClose={close} />
     case 'columns':
       return <ColumnsDialog onClose={close} />
     case 'embed':

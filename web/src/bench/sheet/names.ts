@@ -43,7 +43,7 @@ export function nameOf(node: Node): string {
 /** A few words that tell a block from others of its kind. */
 export function wordsOf(node: Node): string {
   const { attrs } = node
-  const text = node.textContent.trim()
+  const text = node.textBetween(0, node.content.size, ' ', ' ').trim()
   switch (node.type.name) {
     case 'picture':
       return text || attrs.alt || ''

@@ -37,7 +37,8 @@ function tidy(tr: Transaction, grid: Node, pos: number) {
   if (smaller !== grid) {
     const here = tr.selection.from
     tr.replaceWith(at, at + grid.nodeSize, smaller)
-    if (here > at) tr.setSelection(Selection.near(tr.doc.resolve(Math.min(here, at + smaller.nodeSize - 1)), -1))
+    // What goes lies behind the cell that grew, so the cursor stays where it is.
+    if (here > at) tr.setSelection(Selection.near(tr.doc.resolve(Math.min(here, at + smaller.nodeSize - 1))))
   }
   const steps = tr.steps.length
   head(tr, smaller, at)

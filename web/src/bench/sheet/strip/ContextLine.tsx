@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { useBench } from '../../context'
 import { setAttrs } from '../commands/blocks'
 import { currentStyle, restyle } from '../commands/style'
-import { alignCells, setTable, tableAt, widthsByNumber, widthsOf } from '../commands/tables'
+import { alignCells, tableAt } from '../commands/tables'
 import { around, setList } from '../commands/text'
 import { schema } from '../model/schema'
 import { nameOf } from '../names'
@@ -24,7 +24,7 @@ export function ContextLine() {
   if (picked && trail.at(-1) !== picked) trail.push(picked)
   return (
     <fieldset
-      className="flex min-h-7 items-center gap-x-1 overflow-x-auto text-small"
+      className="flex min-h-7 min-w-0 items-center gap-x-1 overflow-x-auto text-small"
       aria-label="Where the cursor stands"
     >
       <p className="shrink-0 truncate pr-1 text-soft" data-testid="trail">
@@ -215,11 +215,6 @@ function LinesTools() {
 function TableTools() {
   const { sheet } = useBench()
   const state = useEditor()
-  const found = tableAt(state)
-  if (!found) return null
-  const { borders, padding, side, description } = found.block.attrs
-  const widths = widthsOf(state)
-  const count = found.grid.firstChild?.children.reduce((n, c) => n + c.attrs.colspan, 0) ?? 0
   return (
     <>
       <ToolMenu
@@ -262,54 +257,7 @@ function TableTools() {
         ]}
         set={(v) => sheet.run(alignCells(v))}
       />
-      <Pick
-        name="Borders"
-        value={borders}
-        choices={[
-          ['', 'Hairlines'],
-          ['borders-none', 'No lines'],
-          ['borders-all', 'All lines'],
-        ]}
-        set={(v) => sheet.run(setTable({ borders: v }))}
-      />
-      <Pick
-        name="Padding"
-        value={padding}
-        choices={[
-          ['', 'Plain'],
-          ['padding-tight', 'Tight'],
-          ['padding-roomy', 'Roomy'],
-        ]}
-        set={(v) => sheet.run(setTable({ padding: v }))}
-      />
-      <Pick
-        name="Place of the table"
-        value={side}
-        choices={[
-          ['', 'In the text'],
-          ['left', 'Left'],
-          ['centre', 'Centre'],
-          ['right', 'Right'],
-          ['wide', 'Wide'],
-        ]}
-        set={(v) => sheet.run(setTable({ side: v }))}
-      />
-      <Typed
-        name="Widths in %"
-        hint={Array(count)
-          .fill(Math.floor(100 / Math.max(1, count)))
-          .join(' ')}
-        value={widths.join(' ')}
-        set={(v) => {
-          const numbers = v
-            .split(/[^\d.]+/)
-            .filter(Boolean)
-            .map(Number)
-          if (!v.trim() || numbers.length === count) sheet.run(widthsByNumber(v.trim() ? numbers : []))
-          else sheet.onTell(`This table has ${count} columns; give ${count} widths, or none.`)
-        }}
-      />
-      <Typed name="Description" value={description} set={(v) => sheet.run(setTable({ description: v.trim() }))} />
+      <ToolButton id="table-settings">Table settings</ToolButton>
     </>
   )
 }

@@ -41,7 +41,7 @@ export function StripButton({ name, keys, on, can = true, expanded, run, childre
         onMouseDown={(e) => e.preventDefault()}
         onClick={() => can && run?.()}
         className={cx(
-          'h-7 min-w-7 shrink-0 whitespace-nowrap rounded-3 px-2',
+          'h-7 min-w-7 shrink-0 whitespace-nowrap rounded-3 px-1.5',
           on ? 'bg-ink text-white' : can ? 'hover:bg-desk' : 'cursor-default text-soft opacity-60',
         )}
       >
@@ -52,5 +52,5 @@ export function StripButton({ name, keys, on, can = true, expanded, run, childre
 }
 
 export function Line() {
-  return <Toolbar.Separator className="mx-1 h-5 w-px shrink-0 bg-line" />
+  return <Toolbar.Separator className="mx-0.5 h-5 w-px shrink-0 bg-line" />
 }

@@ -14,9 +14,13 @@ export function ToolMenu({ name, ids, children }: { name: string; ids: readonly 
       <Toolbar.Button asChild>
         <DropdownMenu.Trigger
           aria-label={name}
-          className="h-7 shrink-0 whitespace-nowrap rounded-3 px-2 hover:bg-desk data-[state=open]:bg-desk"
+          className="h-7 shrink-0 whitespace-nowrap rounded-3 px-1.5 hover:bg-desk data-[state=open]:bg-desk"
         >
-          {children} <span aria-hidden>▾</span>
+          {children}
+          <span aria-hidden className="text-soft">
+            {' '}
+            ▾
+          </span>
         </DropdownMenu.Trigger>
       </Toolbar.Button>
       <DropdownMenu.Portal>
@@ -29,8 +33,9 @@ export function ToolMenu({ name, ids, children }: { name: string; ids: readonly 
           }}
           className="z-50 max-h-[70vh] min-w-56 overflow-auto rounded-3 border border-edge bg-sheet py-1 text-plain"
         >
-          {ids.map((id) => (
-            <Item key={id} id={id} />
+          {ids.map((id, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the lines between groups have no names
+            <Item key={`${id}${i}`} id={id} />
           ))}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

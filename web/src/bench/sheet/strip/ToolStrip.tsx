@@ -51,7 +51,7 @@ const inserts = [
   'html',
 ]
 
-const blocks = ['move-up', 'move-down', 'section-up', 'section-down', 'duplicate', 'delete']
+const tidy = ['find', 'clear', '-', 'move-up', 'move-down', 'section-up', 'section-down', '-', 'duplicate', 'delete']
 const looks = ['invisibles', 'overlay', 'quiet', 'counts', 'helps', 'shortcuts', 'fold-tools']
 
 /** The tools, grouped by what people do with them. What does not apply now cannot be used now. */
@@ -90,20 +90,18 @@ export function ToolStrip({ few }: { few: boolean }) {
         {!few && (
           <>
             <ToolButton id="picture">Picture</ToolButton>
-            <ToolButton id="table">Table</ToolButton>
             <Line />
-            <ToolMenu name="Block" ids={blocks}>
-              Block
+            <ToolMenu name="Tidy" ids={tidy}>
+              Tidy
             </ToolMenu>
-            <ToolButton id="find">Find</ToolButton>
           </>
         )}
         <ToolMenu name="View" ids={looks}>
           View
         </ToolMenu>
         <Line />
-        <ToolButton id="undo">Undo</ToolButton>
-        <ToolButton id="redo">Redo</ToolButton>
+        <ToolButton id="undo">↶</ToolButton>
+        <ToolButton id="redo">↷</ToolButton>
       </div>
       {!few && <ContextLine />}
     </Toolbar.Root>
@@ -124,7 +122,7 @@ function KindOfBlock() {
         sheet.run(setKind(kinds.indexOf(e.target.value)))
       }}
       disabled={!free && kind !== 'code'}
-      className="h-7 w-26 shrink-0 rounded-3 border border-edge bg-sheet px-1 disabled:text-soft"
+      className="h-7 w-24 shrink-0 rounded-3 border border-edge bg-sheet px-1 disabled:text-soft"
     >
       {!free && <option value={value}>{others[value] ?? 'Block'}</option>}
       {kinds.map((k) => (

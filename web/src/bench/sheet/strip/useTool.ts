@@ -1,5 +1,6 @@
 import type { EditorState } from 'prosemirror-state'
 import { useBench } from '../../context'
+import { tableAt } from '../commands/tables'
 import { tool } from '../tools'
 import type { Tool } from '../tools/tool'
 import { useEditor } from '../useEditor'
@@ -21,6 +22,7 @@ function canAsk(t: Tool, state: EditorState): boolean {
   if (t.id === 'abbreviation' || t.id === 'language') {
     return state.selection.$from.parent.inlineContent && (!state.selection.empty || !!t.on?.(state))
   }
+  if (t.group === 'table') return !!tableAt(state)
   if (t.group === 'text') {
     const { $from } = state.selection
     return $from.parent.inlineContent && !$from.parent.type.spec.code

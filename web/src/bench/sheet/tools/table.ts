@@ -24,4 +24,11 @@ export const tableTools: Tool[] = [
   tool('header-column', 'Header column', c.toggleHeaderColumn),
   tool('sort-up', 'Sort by this column, smallest first', c.sortByColumn(1, ''), undefined, 'ascending a to z'),
   tool('sort-down', 'Sort by this column, largest first', c.sortByColumn(-1, ''), undefined, 'descending z to a'),
+  {
+    id: 'table-settings',
+    name: 'Table settings',
+    group: 'table',
+    words: 'description borders padding widths place',
+    ask: 'table-settings',
+  },
 ]

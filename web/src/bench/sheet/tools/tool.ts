@@ -7,6 +7,7 @@ export type Ask =
   | 'gallery'
   | 'settings'
   | 'table'
+  | 'table-settings'
   | 'columns'
   | 'embed'
   | 'audio'

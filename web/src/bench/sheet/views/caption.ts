@@ -17,9 +17,10 @@ export class CaptionLine {
 }
 
 /** A node that is only such a line: who said it, what a gallery or table shows. */
-export function lineView(tag: string, hint: string) {
+export function lineView(tag: string, hint: string, className = '') {
   return (node: Node): NodeView => {
     const line = new CaptionLine(tag, hint)
+    if (className) line.dom.classList.add(className)
     line.show(node)
     return {
       dom: line.dom,

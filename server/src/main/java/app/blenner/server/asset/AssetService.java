@@ -8,7 +8,6 @@ import app.blenner.server.problem.Problem;
 import java.awt.Dimension;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.URLConnection;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -19,6 +18,8 @@ import java.util.Optional;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import org.springframework.http.MediaType;
+import org.springframework.http.MediaTypeFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -64,8 +65,10 @@ public class AssetService {
       Files.copy(packed.file(), file, StandardCopyOption.REPLACE_EXISTING);
       AssetEntity asset = new AssetEntity();
       asset.name = packed.name();
-      String type = URLConnection.guessContentTypeFromName(packed.name());
-      asset.mediaType = type == null ? "application/octet-stream" : type;
+      asset.mediaType =
+          MediaTypeFactory.getMediaType(packed.name())
+              .orElse(MediaType.APPLICATION_OCTET_STREAM)
+              .toString();
       asset.bytes = Files.size(file);
       Dimension size = size(file);
       asset.width = size.width;

@@ -1,0 +1,100 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { api } from '../api/client'
+import { useRefresh } from '../api/queries'
+import type { Outside as OutsideData } from '../api/types'
+import { Button, TextButton } from '../ui/Button'
+import { Input } from '../ui/Field'
+import { useSubmit } from '../ui/useSubmit'
+
+/** Which hosts may be shown in pages, and where the messages of visitors go. */
+export function Outside({ blocked }: { blocked: string }) {
+  const outside = useQuery({ queryKey: ['outside'], queryFn: () => api.get<OutsideData>('/site/outside') })
+  const refresh = useRefresh()
+  const [given, setGiven] = useState<OutsideData>({ hosts: [], contactAddress: '' })
+  const [told, setTold] = useState('')
+  useEffect(() => {
+    if (outside.data) setGiven(outside.data)
+  }, [outside.data])
+
+  const { problem, submit } = useSubmit(
+    async () => {
+      setTold('')
+      await api.put('/site/outside', given)
+      await refresh()
+    },
+    () => setTold('Changed.'),
+  )
+
+  const change = (index: number, part: Partial<OutsideData['hosts'][number]>) =>
+    setGiven({ ...given, hosts: given.hosts.map((h, i) => (i === index ? { ...h, ...part } : h)) })
+
+  return (
+    <form onSubmit={submit} className="grid gap-4 md:col-span-2">
+      <h2 className="font-semibold font-serif text-large">Other hosts, and messages</h2>
+      <p className="text-soft">
+        Only things of these hosts can be embedded; everything else becomes a link. In both addresses {'{id}'} stands
+        for the name of the thing.
+      </p>
+      {given.hosts.map((h, i) => (
+        <fieldset
+          // biome-ignore lint/suspicious/noArrayIndexKey: a host is known by its place while it is typed
+          key={i}
+          className="grid items-end gap-3 border-line border-b pb-3 sm:grid-cols-[1fr_1fr_1fr_1.5fr_auto]"
+        >
+          <legend className="sr-only">Host {i + 1}</legend>
+          <Input
+            label="Host"
+            value={h.host}
+            placeholder="media.example.org"
+            onChange={(e) => change(i, { host: e.target.value })}
+          />
+          <Input label="Called" value={h.name} onChange={(e) => change(i, { name: e.target.value })} />
+          <Input
+            label="Page"
+            value={h.page}
+            placeholder="/watch/{id}"
+            onChange={(e) => change(i, { page: e.target.value })}
+          />
+          <Input
+            label="Frame"
+            value={h.frame}
+            placeholder="https://media.example.org/player/{id}"
+            onChange={(e) => change(i, { frame: e.target.value })}
+          />
+          <TextButton
+            className="mb-1.5"
+            aria-label={`Take off ${h.name || 'this host'}`}
+            onClick={() => setGiven({ ...given, hosts: given.hosts.filter((_, n) => n !== i) })}
+          >
+            Take off
+          </TextButton>
+        </fieldset>
+      ))}
+      <p>
+        <Button
+          onClick={() =>
+            setGiven({ ...given, hosts: [...given.hosts, { host: '', name: '', page: '/watch/{id}', frame: '' }] })
+          }
+        >
+          Add a host
+        </Button>
+      </p>
+      <div className="max-w-md">
+        <Input
+          label="Messages of visitors go to"
+          hint="A mail address. They are in the inbox as well."
+          value={given.contactAddress}
+          onChange={(e) => setGiven({ ...given, contactAddress: e.target.value })}
+          problem={problem}
+        />
+      </div>
+      <p className="flex items-center gap-3">
+        <Button look="main" type="submit" blocked={blocked}>
+          Change hosts and address
+        </Button>
+        <span role="status">{told}</span>
+      </p>
+    </form>
+  )
+}
