@@ -7,7 +7,7 @@ import { useTitle } from '../frame/title'
 import { cx } from '../ui/cx'
 import { useWidth } from '../ui/useWidth'
 import { ConflictDialog } from './Conflict'
-import { BenchContext } from './context'
+import { BenchContext, SheetContext } from './context'
 import { Header, type View } from './Header'
 import { Margin } from './margin/Margin'
 import { Proof } from './proof/Proof'
@@ -117,40 +117,42 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   }
 
   return (
-    <BenchContext
-      value={{ saver, sheet, snapshot, asked, goTo, mend, marksOpen, openMarks: () => setMarksOpen((n) => n + 1) }}
-    >
-      <div className={cx('bench flex h-full min-h-[30rem] flex-col', quiet && view === 'write' && 'is-quiet')}>
-        <Header view={view} setView={setView} />
-        {told && (
-          <div role="status" className="flex items-center gap-3 border-line border-b bg-straw px-5 py-1.5">
-            {told}
-            <button type="button" className="ml-auto underline" onClick={() => setTold('')}>
-              Close
-            </button>
+    <SheetContext value={sheet}>
+      <BenchContext
+        value={{ saver, sheet, snapshot, asked, goTo, mend, marksOpen, openMarks: () => setMarksOpen((n) => n + 1) }}
+      >
+        <div className={cx('bench flex h-full min-h-[30rem] flex-col', quiet && view === 'write' && 'is-quiet')}>
+          <Header view={view} setView={setView} />
+          {told && (
+            <div role="status" className="flex items-center gap-3 border-line border-b bg-straw px-5 py-1.5">
+              {told}
+              <button type="button" className="ml-auto underline" onClick={() => setTold('')}>
+                Close
+              </button>
+            </div>
+          )}
+          {snapshot.broughtBack && status.is !== 'conflict' && !told && <BroughtBack />}
+          <div className="flex min-h-0 flex-1">
+            {view === 'markup' && (
+              <Suspense fallback={<p className="p-8 text-soft">Opening the markup …</p>}>
+                <Markup leave={leaveMarkup} toWrite={() => setParams({}, { replace: true })} />
+              </Suspense>
+            )}
+            {(view === 'write' || view === 'both') && (
+              <>
+                {width >= 700 && <Spine narrow={view === 'both' || width < 1200} />}
+                <SheetPlace beside={view === 'both'} quiet={quiet} onQuiet={toggleQuiet} onTell={setTold} />
+                <Margin narrow={folded} />
+              </>
+            )}
+            {(view === 'both' || view === 'proof') && <Proof beside={view === 'both'} />}
           </div>
-        )}
-        {snapshot.broughtBack && status.is !== 'conflict' && !told && <BroughtBack />}
-        <div className="flex min-h-0 flex-1">
-          {view === 'markup' && (
-            <Suspense fallback={<p className="p-8 text-soft">Opening the markup …</p>}>
-              <Markup leave={leaveMarkup} toWrite={() => setParams({}, { replace: true })} />
-            </Suspense>
-          )}
-          {(view === 'write' || view === 'both') && (
-            <>
-              {width >= 700 && <Spine narrow={view === 'both' || width < 1200} />}
-              <SheetPlace beside={view === 'both'} quiet={quiet} onQuiet={toggleQuiet} onTell={setTold} />
-              <Margin narrow={folded} />
-            </>
-          )}
-          {(view === 'both' || view === 'proof') && <Proof beside={view === 'both'} />}
+          <RunBar act={act} />
         </div>
-        <RunBar act={act} />
-      </div>
-      {status.is === 'signed-out' && <SignInAgain onDone={() => saver.resume()} />}
-      {status.is === 'conflict' && <ConflictDialog conflict={status.conflict} onTold={setTold} />}
-    </BenchContext>
+        {status.is === 'signed-out' && <SignInAgain onDone={() => saver.resume()} />}
+        {status.is === 'conflict' && <ConflictDialog conflict={status.conflict} onTold={setTold} />}
+      </BenchContext>
+    </SheetContext>
   )
 }
 

@@ -24,3 +24,12 @@ export function useBench(): BenchShared {
   if (!bench) throw new Error('not on the bench')
   return bench
 }
+
+/** The sheet alone, which stays the same while an item is open: who asks for it is not drawn anew at each save. */
+export const SheetContext = createContext<Sheet | null>(null)
+
+export function useSheet(): Sheet {
+  const sheet = useContext(SheetContext)
+  if (!sheet) throw new Error('not on the bench')
+  return sheet
+}

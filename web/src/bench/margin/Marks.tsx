@@ -4,14 +4,14 @@ import { TextButton } from '../../ui/Button'
 import { LevelMark } from '../../ui/LevelMark'
 import { useBench } from '../context'
 import { atPath } from '../sheet/model/paths'
-import { useEditor } from '../sheet/useEditor'
+import { useSettledDoc } from '../sheet/useSettledDoc'
 
 const GAP = 10
 
 /** The findings, each level with the block it concerns; those on no block stand at the top. */
 export function Marks() {
   const { snapshot, sheet } = useBench()
-  const editor = useEditor()
+  const doc = useSettledDoc(sheet)
   const findings = snapshot.state.findings
   const box = useRef<HTMLDivElement>(null)
   const list = useRef<HTMLUListElement>(null)
@@ -25,7 +25,7 @@ export function Marks() {
       const heights = [...list.current.children].map((li) => (li as HTMLElement).offsetHeight)
       let free = GAP
       const next = findings.map((f, i) => {
-        const found = f.field === 'body' ? atPath(editor.doc, f.path) : null
+        const found = f.field === 'body' ? atPath(doc, f.path) : null
         const dom = found && sheet.view?.nodeDOM(found.pos)
         const wanted = dom instanceof HTMLElement ? dom.getBoundingClientRect().top - frame.top + scroller.scrollTop : 0
         const top = Math.max(wanted, free)
@@ -38,7 +38,7 @@ export function Marks() {
     const watch = new ResizeObserver(place)
     if (sheet.view) watch.observe(sheet.view.dom)
     return () => watch.disconnect()
-  }, [findings, editor.doc, sheet])
+  }, [findings, doc, sheet])
 
   useEffect(() => {
     const scroller = sheet.scroller

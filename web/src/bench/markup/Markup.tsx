@@ -4,7 +4,7 @@ import type { TypedMarkup } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { Dialog, DialogButtons } from '../../ui/Dialog'
-import { useBench } from '../context'
+import { useSheet } from '../context'
 import { type MarkupEditor, makeEditor, type Speech, wrappers } from './editor'
 
 interface Props {
@@ -20,7 +20,7 @@ const speeches: { speech: Speech; name: string }[] = [
 
 /** The item as HTML or Markdown. What cleaning would change is shown before it is taken. */
 export default function Markup({ leave, toWrite }: Props) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const place = useRef<HTMLDivElement>(null)
   const editor = useRef<MarkupEditor | null>(null)
   /** The text as it stood in this view when it was last the same as the sheet. */

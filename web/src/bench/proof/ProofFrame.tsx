@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
 
-import { useBench } from '../context'
+import { useSheet } from '../context'
 import { scrollTogether } from './together'
 
 interface Props {
@@ -19,7 +19,7 @@ const BORDER = 1
 
 /** The server's page in a frame of one width, scaled to the room there is, with its scale shown. */
 export function ProofFrame({ itemKey, revision, name, width, share, beside }: Props) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [shown, setShown] = useState(false)
   const room = useRef<HTMLDivElement>(null)
   const frame = useRef<HTMLIFrameElement>(null)

@@ -1,12 +1,12 @@
 import { NodeSelection, TextSelection } from 'prosemirror-state'
 import { type DragEvent, useEffect, useState } from 'react'
-import { useBench } from '../context'
+import { useSheet } from '../context'
 import { schema } from './model/schema'
 import { nameOf } from './names'
 
 /** Beside the block under the pointer: a plus to put something after it, and a grip to drag it by. */
 export function BlockGutter() {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [at, setAt] = useState<{ pos: number; top: number; height: number } | null>(null)
 
   useEffect(() => {

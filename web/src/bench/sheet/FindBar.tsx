@@ -10,14 +10,14 @@ import {
 import type { EditorState } from 'prosemirror-state'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Button } from '../../ui/Button'
-import { useBench } from '../context'
+import { useSheet } from '../context'
 import { useEditor } from './useEditor'
 
 const box = 'h-7 min-w-24 flex-1 rounded-3 border border-edge bg-sheet px-2'
 
 /** Find and replace in the text of the item, at the top of the sheet. */
 export function FindBar({ onClose, asked }: { onClose: () => void; asked: number }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const state = useEditor()
   const field = useRef<HTMLInputElement>(null)
   const [words, setWords] = useState(() => selected(sheet.state))

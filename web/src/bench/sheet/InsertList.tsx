@@ -1,12 +1,12 @@
 import { Command } from 'cmdk'
 import { useLayoutEffect, useRef, useState } from 'react'
-import { useBench } from '../context'
+import { useSheet } from '../context'
 import { runTool, stateOf } from './strip/useTool'
 import { told, tools } from './tools'
 
 /** What can be put in, to be looked for by a few letters, at the line where the cursor stands. */
 export function InsertList({ onClose }: { onClose: () => void }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [words, setWords] = useState('')
   const [at, setAt] = useState<{ top: number; left: number } | null>(null)
   const box = useRef<HTMLDivElement>(null)

@@ -2,16 +2,19 @@ import { useQuery } from '@tanstack/react-query'
 import { useLayoutEffect, useRef, useState } from 'react'
 import { api } from '../../api/client'
 import type { ItemView } from '../../api/types'
-import { useBench } from '../context'
+import { useSheet } from '../context'
 import { markRange } from './commands/marks'
 import { schema } from './model/schema'
 import { targetsOf } from './targets'
-import { useEditor } from './useEditor'
+import { useDerived } from './useEditor'
 
 /** Where the link at the cursor goes, with what can be done about it. */
 export function LinkPreview() {
-  const { sheet } = useBench()
-  const state = useEditor()
+  const sheet = useSheet()
+  useDerived((s) =>
+    s.selection.empty && s.selection.$from.parent.inlineContent && markRange(s, schema.marks.link) ? s : null,
+  )
+  const { state } = sheet
   const strip = useRef<HTMLDivElement>(null)
   const [at, setAt] = useState<{ top: number; left: number } | null>(null)
   const { selection } = state

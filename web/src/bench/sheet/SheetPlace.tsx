@@ -1,7 +1,7 @@
-import { Component, type ReactNode, useLayoutEffect, useRef, useState } from 'react'
+import { Component, memo, type ReactNode, useLayoutEffect, useRef, useState } from 'react'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
-import { useBench } from '../context'
+import { useSheet } from '../context'
 import { BlockGutter } from './BlockGutter'
 import { CharactersDialog, CountsDialog, HelpsDialog, ShortcutsDialog } from './dialogs/HelpDialogs'
 import {
@@ -35,8 +35,8 @@ interface Props {
 const FEW = 'blenner.few-tools'
 
 /** The tool strip and the sheet below it. */
-export function SheetPlace({ beside, quiet, onQuiet, onTell }: Props) {
-  const { sheet } = useBench()
+export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onTell }: Props) {
+  const sheet = useSheet()
   const place = useRef<HTMLDivElement>(null)
   const scroller = useRef<HTMLDivElement>(null)
   const [dialog, setDialog] = useState<{ what: Ask; given: string } | null>(null)
@@ -114,7 +114,7 @@ export function SheetPlace({ beside, quiet, onQuiet, onTell }: Props) {
       {dialog && <Asked what={dialog.what} given={dialog.given} close={close} />}
     </section>
   )
-}
+})
 
 function Asked({ what, given, close }: { what: Ask; given: string; close: () => void }) {
   switch (what) {

@@ -15,13 +15,15 @@ import { LevelMark } from '../../ui/LevelMark'
 import { useBench } from '../context'
 import { moveBlocks, sectionLength } from '../sheet/commands/blocks'
 import { topBlocks } from '../sheet/model/paths'
+import { isVoid } from '../sheet/model/write'
 import { nameOf, wordsOf } from '../sheet/names'
+import { useSettledDoc } from '../sheet/useSettledDoc'
 import { Sign } from './Sign'
 
 /** The item's blocks as a map: headings by level, other blocks as small signs with a few words. */
 export function Spine({ narrow }: { narrow: boolean }) {
   const { sheet, snapshot } = useBench()
-  const doc = useSyncExternalStore(sheet.subscribe, () => sheet.state.doc)
+  const doc = useSettledDoc(sheet)
   const here = useSyncExternalStore(sheet.subscribe, () => currentBlock(sheet.state.doc, sheet.state.selection.from))
   const blocks = useMemo(() => topBlocks(doc), [doc])
   const { outline, findings } = snapshot.state
@@ -136,7 +138,10 @@ export function Spine({ narrow }: { narrow: boolean }) {
 
 /** The stored block at the top that a position lies in. */
 function currentBlock(doc: Node, pos: number): number {
-  return topBlocks(doc).findLastIndex((b) => b.pos <= pos)
+  const index = doc.resolve(Math.min(pos, doc.content.size)).index(0)
+  let here = -1
+  for (let i = 0; i <= index && i < doc.childCount; i++) if (!isVoid(doc.child(i))) here++
+  return here
 }
 
 function worstByBlock(findings: { field: string; path: number[]; level: Level }[]): Map<number, Level> {

@@ -203,7 +203,7 @@ export function toggleBox(name: string, attrs?: Record<string, unknown>): Comman
       return true
     }
     const range = selectedBlocks(state)
-    if (!range || !range.parent.canReplaceWith(range.startIndex, range.endIndex, type)) return false
+    if (!range?.parent.canReplaceWith(range.startIndex, range.endIndex, type)) return false
     if (!dispatch) return true
     const inner = range.parent.content.cut(
       range.start - range.$from.start(range.depth),
@@ -254,7 +254,7 @@ export const togglePull: Command = (state, dispatch) => {
     return true
   }
   const range = selectedBlocks(state)
-  if (!range || !range.parent.canReplaceWith(range.startIndex, range.endIndex, quote)) return false
+  if (!range?.parent.canReplaceWith(range.startIndex, range.endIndex, quote)) return false
   if (!dispatch) return true
   const blocks: Node[] = []
   for (let i = range.startIndex; i < range.endIndex; i++) blocks.push(range.parent.child(i))

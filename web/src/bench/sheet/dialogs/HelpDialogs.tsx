@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { DOMSerializer } from 'prosemirror-model'
+import type { EditorState } from 'prosemirror-state'
 import { useState } from 'react'
 import { api } from '../../../api/client'
 import type { Length } from '../../../api/types'
 import { Dialog } from '../../../ui/Dialog'
 import { Input } from '../../../ui/Field'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { schema } from '../model/schema'
 import { writeHtml } from '../model/write'
 import { type Help, helpsOff, switchHelp, typingHelps } from '../plugins/typing'
@@ -19,7 +20,7 @@ interface Props {
 
 /** Signs that no key has, to be looked for by name. */
 export function CharactersDialog({ onClose }: Props) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [words, setWords] = useState('')
   const [recent] = useState(recentCharacters)
   const wanted = words.trim().toLowerCase()
@@ -185,7 +186,7 @@ export function HelpsDialog({ onClose }: Props) {
 
 /** How long the item and the selection are, counted by the core. */
 export function CountsDialog({ onClose }: Props) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [texts] = useState(() => {
     const { selection } = sheet.state
     return { item: sheet.html(), selection: selection.empty ? '' : selectionHtml(sheet.state) }
@@ -246,7 +247,7 @@ function useLength(body: string) {
   })
 }
 
-function selectionHtml(state: ReturnType<typeof useBench>['sheet']['state']): string {
+function selectionHtml(state: EditorState): string {
   const { from, to } = state.selection
   const slice = state.doc.slice(from, to)
   if (slice.content.firstChild?.isInline) {

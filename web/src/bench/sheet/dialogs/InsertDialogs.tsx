@@ -4,7 +4,7 @@ import { useAssets } from '../../../api/queries'
 import type { Asset, Embedding, TypedMarkup } from '../../../api/types'
 import { Button } from '../../../ui/Button'
 import { FieldFrame, fieldBox, Input, Select } from '../../../ui/Field'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { insertBlock } from '../commands/blocks'
 import { insertTable, MOST_COLUMNS, MOST_ROWS } from '../commands/tables'
 import { fragment } from '../model/read'
@@ -23,7 +23,7 @@ function number(text: string, most: number): string {
 
 /** A new table by its size. */
 export function TableDialog({ onClose }: Props) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [rows, setRows] = useState('4')
   const [columns, setColumns] = useState('3')
   const wrong = number(rows, MOST_ROWS) || number(columns, MOST_COLUMNS)
@@ -62,7 +62,7 @@ export function TableDialog({ onClose }: Props) {
 
 /** Side-by-side columns in one of the ready proportions. */
 export function ColumnsDialog({ onClose }: Props) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [chosen, setChosen] = useState('1:1')
   return (
     <FormDialog
@@ -106,7 +106,7 @@ export function ColumnsDialog({ onClose }: Props) {
 
 /** Something of another host: judged by the site's list before it goes in. */
 export function EmbedDialog({ onClose, given: pasted }: Props & { given: string }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [given, setGiven] = useState(pasted)
   const [judged, setJudged] = useState<Embedding | null>(null)
   const [title, setTitle] = useState('')
@@ -196,7 +196,7 @@ const wanted: Record<string, (a: Asset) => boolean> = {
 
 /** A film, a sound or a file of the site. */
 export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video' | 'download' }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const assets = useAssets()
   const choices = (assets.data ?? []).filter(wanted[kind])
   const tracks = (assets.data ?? []).filter((a) => a.name.endsWith('.vtt'))
@@ -271,7 +271,7 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
 
 /** Pictures set beside each other. */
 export function GalleryDialog({ onClose }: Props) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const assets = useAssets()
   const pictures = (assets.data ?? []).filter((a) => a.width > 0)
   const [names, setNames] = useState<string[]>([])
@@ -325,7 +325,7 @@ export function GalleryDialog({ onClose }: Props) {
 
 /** A named place that links can lead to. */
 export function JumpDialog({ onClose }: Props) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [name, setName] = useState('')
   const problem = name ? sheet.targetProblem(name, '') : ''
   return (
@@ -354,7 +354,7 @@ export function JumpDialog({ onClose }: Props) {
 
 /** A piece of HTML for what there is no block for; the server cleans it before it goes in. */
 export function HtmlDialog({ onClose, start, put }: Props & { start?: string; put?: (html: string) => void }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [html, setHtml] = useState(start ?? '')
   const [read, setRead] = useState<{ of: string; html: string } | null>(null)
   const [problem, setProblem] = useState('')

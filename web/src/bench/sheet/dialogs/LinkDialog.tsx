@@ -4,7 +4,7 @@ import { Button } from '../../../ui/Button'
 import { type Choice, Combobox } from '../../../ui/Combobox'
 import { Dialog, DialogButtons } from '../../../ui/Dialog'
 import { Input } from '../../../ui/Field'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { insertBlock } from '../commands/blocks'
 import { markRange } from '../commands/marks'
 import { schema } from '../model/schema'
@@ -12,7 +12,7 @@ import { useLinkChoices } from '../targets'
 
 /** Makes a link of the selection, changes the one at the cursor, or takes it off; or makes a button. */
 export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButton?: boolean }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [start] = useState(() => {
     const { selection } = sheet.state
     const link = asButton ? null : markRange(sheet.state, schema.marks.link)

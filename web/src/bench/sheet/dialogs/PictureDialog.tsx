@@ -5,13 +5,13 @@ import { Button } from '../../../ui/Button'
 import { Dialog, DialogButtons } from '../../../ui/Dialog'
 import { Input } from '../../../ui/Field'
 import { PictureChoice } from '../../../ui/PictureChoice'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { insertBlock } from '../commands/blocks'
 import { schema } from '../model/schema'
 
 /** Picks a picture of the site and puts it into the text. */
 export function PictureDialog({ onClose }: { onClose: () => void }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const assets = useAssets()
   const [picked, setPicked] = useState<Asset | null>(null)
   const [alternative, setAlternative] = useState('')

@@ -1,12 +1,12 @@
 import { useState } from 'react'
 import { FieldFrame, fieldBox, Input, Select } from '../../../ui/Field'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { setTable, setWidths, tableAt, widthsByNumber, widthsOf } from '../commands/tables'
 import { FormDialog } from './FormDialog'
 
 /** How the table around the cursor looks, how wide its columns are, and what it shows in words. */
 export function TableSettingsDialog({ onClose }: { onClose: () => void }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [found] = useState(() => tableAt(sheet.state))
   const [now, setNow] = useState(() => ({ ...found?.block.attrs }) as Record<string, string>)
   const [widths, setShown] = useState(() => widthsOf(sheet.state).join(' '))

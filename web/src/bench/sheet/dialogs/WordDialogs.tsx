@@ -5,13 +5,13 @@ import type { Contrast } from '../../../api/types'
 import { Button } from '../../../ui/Button'
 import { cx } from '../../../ui/cx'
 import { Input, Select } from '../../../ui/Field'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { markValue, setValue } from '../commands/marks'
 import { FormDialog } from './FormDialog'
 
 /** The meaning of an abbreviation, or the language of a phrase. */
 export function ValueDialog({ kind, onClose }: { kind: 'abbreviation' | 'language'; onClose: () => void }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [start] = useState(() => markValue(sheet.state, kind))
   const [value, setNow] = useState(start ?? '')
   const language = kind === 'language'
@@ -96,7 +96,7 @@ const grounds: Record<string, string> = { colour: '#ffffff', highlight: '#1c2233
 
 /** Colour, highlight, font, size and named style of the selected words. */
 export function TypeDialog({ onClose }: { onClose: () => void }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const { writing } = sheet
   const [start] = useState(() =>
     Object.fromEntries(['colour', 'highlight', 'font', 'size', 'style'].map((n) => [n, markValue(sheet.state, n)])),
@@ -213,7 +213,7 @@ interface ColourProps {
 
 /** The site's palette, any other colour, and how much of it shows. */
 function ColourField({ label, value, set, none, own }: ColourProps) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const opaque = value?.slice(0, 7) || grounds[own ? 'colour' : 'highlight']
   const alpha = value?.length === 9 ? Math.round(Number.parseInt(value.slice(7), 16) / 2.55) : 100
   const withAlpha = (base: string, percent: number) =>

@@ -12,11 +12,11 @@ export function writeHtml(doc: Node): string {
 /** Whether a block is nothing to a reader; such a one is not stored. */
 export function isVoid(node: Node): boolean {
   if (node.type.name !== 'paragraph' && node.type.name !== 'heading') return false
-  let empty = true
-  node.forEach((child) => {
-    if (child.isText ? /[^ \t\n\r\f]/.test(child.text ?? '') : child.type.name !== 'line_break') empty = false
-  })
-  return empty
+  for (let i = 0; i < node.childCount; i++) {
+    const child = node.child(i)
+    if (child.isText ? /[^ \t\n\r\f]/.test(child.text ?? '') : child.type.name !== 'line_break') return false
+  }
+  return true
 }
 
 function children(node: Node): string[] {
@@ -78,8 +78,16 @@ const writers: Record<string, (node: Node) => string> = {
 
 /** The stored HTML of one block. */
 export function writeBlock(node: Node): string {
-  return writers[node.type.name](node)
+  // A node never changes, so what was written of it once is true for as long as it stands.
+  let html = written.get(node)
+  if (html === undefined) {
+    html = writers[node.type.name](node)
+    written.set(node, html)
+  }
+  return html
 }
+
+const written = new WeakMap<Node, string>()
 
 function items(list: Node): string[] {
   return list.children.map((item) => `<li>${itemContent(item)}</li>`)

@@ -2,10 +2,10 @@ import type { Node } from 'prosemirror-model'
 import { NodeSelection } from 'prosemirror-state'
 import { type ReactNode, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { TextButton } from '../../../ui/Button'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { remove, setAttrs } from '../commands/blocks'
 import { nameOf } from '../names'
-import { useEditor } from '../useEditor'
+import { useDerived } from '../useEditor'
 import { ContactFormPanel } from './ContactFormPanel'
 import { ItemListForm, RelatedForm } from './ItemForms'
 import { PictureForm } from './PictureForm'
@@ -33,11 +33,11 @@ const forms: Record<string, (props: PanelProps) => ReactNode> = {
 
 /** The settings of the picked block, at the block. */
 export function BlockPanel({ asked }: { asked: number }) {
-  const { sheet } = useBench()
-  const state = useEditor()
-  const { selection } = state
-  const node = selection instanceof NodeSelection && forms[selection.node.type.name] ? selection.node : null
-  const pos = node ? selection.from : -1
+  const sheet = useSheet()
+  const node = useDerived(({ selection }) =>
+    selection instanceof NodeSelection && forms[selection.node.type.name] ? selection.node : null,
+  )
+  const pos = useDerived(({ selection }) => (selection instanceof NodeSelection ? selection.from : -1))
   const [top, setTop] = useState(0)
   const panel = useRef<HTMLElement>(null)
 

@@ -6,7 +6,7 @@ import { Combobox } from '../../../ui/Combobox'
 import { Dialog } from '../../../ui/Dialog'
 import { FieldFrame, fieldBox, Input, Select } from '../../../ui/Field'
 import { PictureChoice } from '../../../ui/PictureChoice'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { useAsked } from '../../useAsked'
 import { useLinkChoices } from '../targets'
 import type { PanelProps } from './BlockPanel'
@@ -18,7 +18,7 @@ export function PictureForm({ node, set }: PanelProps) {
   const { alt, credit, side, link } = node.attrs
   const field = useAsked<HTMLInputElement>('alternative')
   const [replacing, setReplacing] = useState(false)
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const assets = useAssets()
   return (
     <>
@@ -112,7 +112,7 @@ interface LinkOf {
 
 /** Where a picture leads when it is pressed. */
 function PictureLink({ link, set }: { link: LinkOf | null; set: PanelProps['set'] }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [given, setGiven] = useState(link?.href ?? '')
   const [problem, setProblem] = useState('')
   const choices = useLinkChoices(given === link?.href ? '' : given, sheet.state.doc)

@@ -3,7 +3,7 @@ import { api } from '../../../api/client'
 import { useAssets } from '../../../api/queries'
 import { Button } from '../../../ui/Button'
 import { Input, Select } from '../../../ui/Field'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { HtmlDialog } from '../dialogs/InsertDialogs'
 import type { PanelProps } from './BlockPanel'
 import { WidthField } from './PictureForm'
@@ -42,7 +42,7 @@ export function EmbedForm({ node, set }: PanelProps) {
 }
 
 export function PlayerForm({ node, set }: PanelProps) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const assets = useAssets()
   const { title, captions, poster, width } = node.attrs
   const tracks = (assets.data ?? []).filter((a) => a.name.endsWith('.vtt'))
@@ -127,7 +127,7 @@ export function ButtonForm({ node, set }: PanelProps) {
 }
 
 export function JumpForm({ node, pos }: PanelProps) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [name, setName] = useState<string>(node.attrs.anchor)
   const problem = name === node.attrs.anchor ? '' : sheet.targetProblem(name, node.attrs.anchor)
   return (
@@ -143,7 +143,7 @@ export function JumpForm({ node, pos }: PanelProps) {
 }
 
 export function HtmlForm({ node, set }: PanelProps) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const [open, setOpen] = useState(false)
   return (
     <>

@@ -1,19 +1,22 @@
+import { type EditorState, NodeSelection } from 'prosemirror-state'
 import type { ReactNode } from 'react'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { setAttrs } from '../commands/blocks'
 import { currentStyle, restyle } from '../commands/style'
 import { alignCells, tableAt } from '../commands/tables'
 import { around, setList } from '../commands/text'
 import { schema } from '../model/schema'
 import { nameOf } from '../names'
-import { useEditor } from '../useEditor'
+import { useDerived } from '../useEditor'
 import { Line, ToolButton } from './ToolButton'
 import { ToolMenu } from './ToolMenu'
 
 /** The line that says what the cursor stands in, with what can be set there. */
 export function ContextLine() {
-  const { sheet } = useBench()
-  const state = useEditor()
+  const sheet = useSheet()
+  // Typing changes nothing here; only another place, or other attributes of what is around it, do.
+  useDerived(signature)
+  const { state } = sheet
   const { $from } = state.selection
   const trail: string[] = []
   for (let d = 1; d <= $from.depth; d++) {
@@ -35,7 +38,19 @@ export function ContextLine() {
   )
 }
 
-function settings(state: ReturnType<typeof useEditor>, sheet: ReturnType<typeof useBench>['sheet']): ReactNode {
+function signature(state: EditorState): string {
+  const { $from, empty } = state.selection
+  const parts: string[] = [String(empty)]
+  for (let d = 1; d <= $from.depth; d++) {
+    const node = $from.node(d)
+    parts.push(node.type.name, JSON.stringify(node.attrs), String($from.before(d)), String(node.childCount > 9))
+    if (node.type.name === 'columns') parts.push(node.children.map((c) => c.attrs.share).join())
+  }
+  if (state.selection instanceof NodeSelection) parts.push(state.selection.node.type.name)
+  return parts.join(' ')
+}
+
+function settings(state: EditorState, sheet: ReturnType<typeof useSheet>): ReactNode {
   const { nodes } = schema
   const found = (name: string) => around(state, nodes[name])
   if (tableAt(state)) return <TableTools />
@@ -160,14 +175,14 @@ function settings(state: ReturnType<typeof useEditor>, sheet: ReturnType<typeof 
 }
 
 /** Sets something without taking the keyboard from the field. */
-function set(sheet: ReturnType<typeof useBench>['sheet'], command: Parameters<typeof sheet.run>[0]) {
+function set(sheet: ReturnType<typeof useSheet>, command: Parameters<typeof sheet.run>[0]) {
   if (sheet.view) command(sheet.view.state, sheet.view.dispatch, sheet.view)
 }
 
 /** How the lines of a paragraph or heading stand. */
 function LinesTools() {
-  const { sheet } = useBench()
-  const state = useEditor()
+  const sheet = useSheet()
+  const { state } = sheet
   const style = currentStyle(state)
   if (!style) return null
   const heading = state.selection.$from.parent.type.name === 'heading' ? around(state, schema.nodes.heading) : null
@@ -213,8 +228,8 @@ function LinesTools() {
 }
 
 function TableTools() {
-  const { sheet } = useBench()
-  const state = useEditor()
+  const sheet = useSheet()
+  const { state } = sheet
   return (
     <>
       <ToolMenu
@@ -262,7 +277,7 @@ function TableTools() {
   )
 }
 
-function cellAlign(state: ReturnType<typeof useEditor>): string {
+function cellAlign(state: EditorState): string {
   return (around(state, schema.nodes.table_cell, schema.nodes.table_header)?.node.attrs.align as string) ?? ''
 }
 

@@ -1,9 +1,9 @@
 import { NodeSelection } from 'prosemirror-state'
 import { useLayoutEffect, useRef, useState } from 'react'
 import { cx } from '../../../ui/cx'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { tool } from '../tools'
-import { useEditor } from '../useEditor'
+import { useDerived } from '../useEditor'
 import { runTool, stateOf } from './useTool'
 
 const signs = [
@@ -17,8 +17,10 @@ const signs = [
 
 /** The few tools for a stretch of text, at the stretch itself. */
 export function SelectionStrip() {
-  const { sheet } = useBench()
-  const state = useEditor()
+  const sheet = useSheet()
+  // Nothing is drawn while nothing is selected.
+  useDerived((s) => (s.selection.empty ? null : s))
+  const { state } = sheet
   const strip = useRef<HTMLDivElement>(null)
   const [at, setAt] = useState<{ top: number; left: number } | null>(null)
   const { selection } = state

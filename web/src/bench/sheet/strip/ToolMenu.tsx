@@ -1,14 +1,14 @@
 import { DropdownMenu, Toolbar } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { cx } from '../../../ui/cx'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { told, tool } from '../tools'
 import { useEditor } from '../useEditor'
 import { runTool, stateOf } from './useTool'
 
 /** Tools behind a word in the strip. */
 export function ToolMenu({ name, ids, children }: { name: string; ids: readonly string[]; children: ReactNode }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   return (
     <DropdownMenu.Root modal={false}>
       <Toolbar.Button asChild>
@@ -44,7 +44,7 @@ export function ToolMenu({ name, ids, children }: { name: string; ids: readonly 
 }
 
 function Item({ id }: { id: string }) {
-  const { sheet } = useBench()
+  const sheet = useSheet()
   const state = useEditor()
   if (id === '-') return <DropdownMenu.Separator className="my-1 h-px bg-line" />
   const t = tool(id)

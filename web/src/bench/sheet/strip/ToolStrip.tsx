@@ -1,7 +1,8 @@
 import { Toolbar } from 'radix-ui'
-import { useBench } from '../../context'
+import { memo } from 'react'
+import { useSheet } from '../../context'
 import { blockKind, setKind } from '../commands/text'
-import { useEditor } from '../useEditor'
+import { useDerived } from '../useEditor'
 import { ContextLine } from './ContextLine'
 import { Line, ToolButton } from './ToolButton'
 import { ToolMenu } from './ToolMenu'
@@ -55,7 +56,7 @@ const tidy = ['find', 'clear', '-', 'move-up', 'move-down', 'section-up', 'secti
 const looks = ['invisibles', 'overlay', 'quiet', 'counts', 'helps', 'shortcuts', 'fold-tools']
 
 /** The tools, grouped by what people do with them. What does not apply now cannot be used now. */
-export function ToolStrip({ few }: { few: boolean }) {
+export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
   return (
     <Toolbar.Root aria-label="Tools" data-region className="shrink-0 border-line border-b px-3 py-1">
       <div className="flex min-h-8 flex-wrap items-center gap-x-0.5">
@@ -106,12 +107,11 @@ export function ToolStrip({ few }: { few: boolean }) {
       {!few && <ContextLine />}
     </Toolbar.Root>
   )
-}
+})
 
 function KindOfBlock() {
-  const { sheet } = useBench()
-  const state = useEditor()
-  const kind = blockKind(state)
+  const sheet = useSheet()
+  const kind = useDerived(blockKind)
   const value = kind === 'paragraph' ? 'Paragraph' : kind.startsWith('heading-') ? `Heading ${kind.slice(-1)}` : kind
   const free = kinds.includes(value)
   return (

@@ -1,9 +1,9 @@
 import type { EditorState } from 'prosemirror-state'
-import { useBench } from '../../context'
+import { useSheet } from '../../context'
 import { tableAt } from '../commands/tables'
 import { tool } from '../tools'
 import type { Tool } from '../tools/tool'
-import { useEditor } from '../useEditor'
+import { useDerived } from '../useEditor'
 
 export interface ToolState {
   tool: Tool
@@ -31,13 +31,17 @@ function canAsk(t: Tool, state: EditorState): boolean {
 }
 
 export function useTool(id: string): ToolState {
-  const { sheet } = useBench()
-  const state = useEditor()
+  const sheet = useSheet()
   const t = tool(id)
-  return { tool: t, ...stateOf(t, state), run: () => runTool(sheet, t) }
+  const now = useDerived((state) => {
+    const { on, can } = stateOf(t, state)
+    return `${on ?? '-'} ${can}`
+  })
+  const [on, can] = now.split(' ')
+  return { tool: t, on: on === '-' ? undefined : on === 'true', can: can === 'true', run: () => runTool(sheet, t) }
 }
 
-export function runTool(sheet: ReturnType<typeof useBench>['sheet'], t: Tool) {
+export function runTool(sheet: ReturnType<typeof useSheet>, t: Tool) {
   if (t.command) sheet.run(t.command)
   else if (t.ask) sheet.onAsk(t.ask)
 }
