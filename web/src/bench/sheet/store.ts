@@ -20,6 +20,7 @@ import { overlay } from './plugins/overlay'
 import { columnDrag, tablePaste, tidyTables } from './plugins/tables'
 import { typing } from './plugins/typing'
 import { targetsOf } from './targets'
+import { tools } from './tools'
 import type { Ask } from './tools/tool'
 import { BoxView } from './views/boxes'
 import { lineView } from './views/caption'
@@ -48,6 +49,8 @@ export class Sheet {
   onTell: (sentence: string) => void = () => {}
   /** Called when the sheet itself fails; the text is in `state`. */
   onCrash: (error: unknown) => void = () => {}
+  /** Every tool, for whoever wants to use them all. */
+  readonly tools = tools
   private readonly listeners = new Set<() => void>()
   private readonly plugins: Plugin[]
 

@@ -1,4 +1,5 @@
 import { type EditorState, NodeSelection } from 'prosemirror-state'
+import { Toolbar } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { useSheet } from '../../context'
 import { setAttrs } from '../commands/blocks'
@@ -26,7 +27,7 @@ export function ContextLine() {
   const picked = 'node' in state.selection ? nameOf(state.selection.node as Parameters<typeof nameOf>[0]) : ''
   if (picked && trail.at(-1) !== picked) trail.push(picked)
   return (
-    <fieldset
+    <Toolbar.Root
       className="flex min-h-7 min-w-0 items-center gap-x-1 overflow-x-auto text-small"
       aria-label="Where the cursor stands"
     >
@@ -34,7 +35,7 @@ export function ContextLine() {
         {trail.join(' › ') || 'Text'}
       </p>
       {settings(state, sheet)}
-    </fieldset>
+    </Toolbar.Root>
   )
 }
 

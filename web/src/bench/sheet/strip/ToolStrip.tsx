@@ -58,8 +58,8 @@ const looks = ['invisibles', 'overlay', 'quiet', 'counts', 'helps', 'shortcuts',
 /** The tools, grouped by what people do with them. What does not apply now cannot be used now. */
 export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
   return (
-    <Toolbar.Root aria-label="Tools" data-region className="shrink-0 border-line border-b px-3 py-1">
-      <div className="flex min-h-8 flex-wrap items-center gap-x-0.5">
+    <div data-region className="shrink-0 border-line border-b px-3 py-1">
+      <Toolbar.Root aria-label="Tools" className="flex min-h-8 flex-wrap items-center">
         <KindOfBlock />
         <Line />
         <ToolButton id="strong">
@@ -103,9 +103,9 @@ export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
         <Line />
         <ToolButton id="undo">↶</ToolButton>
         <ToolButton id="redo">↷</ToolButton>
-      </div>
+      </Toolbar.Root>
       {!few && <ContextLine />}
-    </Toolbar.Root>
+    </div>
   )
 })
 

@@ -128,6 +128,11 @@ public abstract class BrowserTest {
         AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
   }
 
+  protected Locator combobox(String name) {
+    return page.getByRole(
+        AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
   protected Locator sheet() {
     return textbox("Text of the item");
   }

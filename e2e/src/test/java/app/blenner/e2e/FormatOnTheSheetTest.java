@@ -50,18 +50,12 @@ public class FormatOnTheSheetTest extends BrowserTest {
     assertEquals(api.body(key), example);
   }
 
-  @Test
-  public void whatCannotBeEditedYetIsALabelledBox() {
+  /** Nothing is only carried through any more: every block has a view of its own. */
+  @Test(dataProvider = "examples")
+  public void hasNoBlockThatTheSheetDoesNotKnow(String example) {
     Api api = new Api(context, app()).signIn("ilse");
-    String table =
-        "<table>\n<caption>Readings</caption>\n<tbody>\n<tr>\n<td>21.4</td></tr>\n</tbody>\n</table>";
-    openItem(api.item("Boxed", "<p>a</p>\n" + table + "\n<p>b</p>"));
-    assertThat(page.getByText("Table: Readings").last()).isVisible();
-    sheet().click();
-    page.keyboard().press("Control+End");
-    page.keyboard().type(" more");
-    page.waitForTimeout(600);
-    waitUntilSaved();
-    assertEquals(api.body(itemKey()), "<p>a</p>\n" + table + "\n<p>b more</p>");
+    openItem(api.item("Known", example));
+    assertThat(page.getByText("It cannot be edited here")).hasCount(0);
+    assertThat(sheet().locator("[data-carried]")).hasCount(0);
   }
 }

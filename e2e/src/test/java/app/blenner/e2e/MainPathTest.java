@@ -38,7 +38,7 @@ public class MainPathTest extends BrowserTest {
     page.getByRole(AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName("Tools for the selection"))
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Link"))
         .click();
-    textbox("Address").fill("lodge@tarnlow.example");
+    combobox("Address").fill("lodge@tarnlow.example");
     button("Link").last().click();
     assertThat(page.getByRole(AriaRole.DIALOG)).not().isVisible();
 
@@ -201,8 +201,8 @@ public class MainPathTest extends BrowserTest {
     page.keyboard().type("See the ");
     page.keyboard().press("Control+k");
     textbox("Words of the link").fill("survey");
-    textbox("Address").fill("example.org/tables");
-    textbox("Address").press("Enter");
+    combobox("Address").fill("example.org/tables");
+    combobox("Address").press("Enter");
     assertThat(page.getByRole(AriaRole.DIALOG)).not().isVisible();
     assertThat(sheet()).isFocused();
     page.keyboard().press("Control+Shift+p");

@@ -179,14 +179,14 @@ public class SavingTest extends BrowserTest {
     tab("Cards").click();
     page.getByLabel("Section").selectOption("Visit");
     waitUntilSaved();
-    textbox("Address").fill("getting-here");
+    combobox("Address").fill("getting-here");
     assertThat(
             page.getByText(
                 "“/visit/getting-here” is taken by “Getting here in the dark”. Choose another address."))
         .isVisible();
-    textbox("Address").fill("Bad Address!");
+    combobox("Address").fill("Bad Address!");
     assertThat(page.getByText("“bad-address” would do.")).isVisible();
-    textbox("Address").fill("bad-address");
+    combobox("Address").fill("bad-address");
     assertThat(page.getByText("Once live: /visit/bad-address")).isVisible();
     assertTrue(
         new Api(context, app())
@@ -201,8 +201,8 @@ public class SavingTest extends BrowserTest {
     begin("Ilse Marten", "Article");
     sheet().click();
     page.keyboard().press("Control+k");
-    textbox("Address").fill("javascript:alert(1)");
-    textbox("Address").press("Enter");
+    combobox("Address").fill("javascript:alert(1)");
+    combobox("Address").press("Enter");
     assertThat(page.getByRole(AriaRole.ALERT))
         .containsText("Links that begin with “javascript:” are not taken.");
     page.keyboard().press("Escape");

@@ -203,7 +203,7 @@ public class ItemLifeTest {
         "lamps-of-nether-tarnlow",
         "texts are searched too");
     assertEquals(
-        editor.get("/editor/api/worklist?words=%25").json().path("found").asInt(),
+        editor.get("/editor/api/worklist?words=%25%25").json().path("found").asInt(),
         0,
         "a sign is only a sign");
     JsonNode draft =

@@ -83,6 +83,10 @@ public final class Running implements AutoCloseable {
       return JsonMapper.shared().readTree(text);
     }
 
+    String header(String name) {
+      return whole.headers().firstValue(name).orElse("");
+    }
+
     String sentence() {
       return json().path("detail").asString();
     }
@@ -123,6 +127,18 @@ public final class Running implements AutoCloseable {
 
     Answer put(String path, String json) {
       return send(request(path).PUT(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    Answer delete(String path) {
+      return send(request(path).DELETE());
+    }
+
+    /** Sends what a form on a page sends. */
+    Answer form(String path, String fields) {
+      return send(
+          HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+              .header("Content-Type", "application/x-www-form-urlencoded")
+              .POST(HttpRequest.BodyPublishers.ofString(fields)));
     }
 
     private HttpRequest.Builder request(String path) {

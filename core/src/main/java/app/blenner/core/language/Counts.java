@@ -12,12 +12,23 @@ public final class Counts {
     BreakIterator boundaries = BreakIterator.getWordInstance(ULocale.ROOT);
     boundaries.setText(text);
     int words = 0;
-    while (boundaries.next() != BreakIterator.DONE) {
-      if (boundaries.getRuleStatus() >= BreakIterator.WORD_NUMBER) {
+    int from = 0;
+    for (int to = boundaries.next(); to != BreakIterator.DONE; to = boundaries.next()) {
+      if (hasLetterOrDigit(text, from, to)) {
         words++;
       }
+      from = to;
     }
     return words;
+  }
+
+  private static boolean hasLetterOrDigit(String text, int from, int to) {
+    for (int i = from; i < to; i += Character.charCount(text.codePointAt(i))) {
+      if (Character.isLetterOrDigit(text.codePointAt(i))) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** How many words there are in all pieces together. */

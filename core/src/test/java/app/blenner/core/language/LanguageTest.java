@@ -91,4 +91,35 @@ public class LanguageTest {
     assertEquals(When.day(Instant.parse("2026-11-16T12:00:00Z"), now, zone), "16 November");
     assertEquals(When.day(Instant.parse("2025-11-16T12:00:00Z"), now, zone), "16 November 2025");
   }
+
+  /** Delimiters of the Unicode CLDR. */
+  @DataProvider
+  public Object[][] quotations() {
+    return new Object[][] {
+      {"en-GB", "“", "”", "‘", "’"},
+      {"de", "„", "“", "‚", "‘"},
+      {"fr", "«\u00A0", "\u00A0»", "«", "»"},
+      {"sv", "”", "”", "’", "’"},
+      {"pl", "„", "”", "«", "»"},
+    };
+  }
+
+  @Test(dataProvider = "quotations")
+  public void quotationMarksAreThoseOfTheLanguage(
+      String tag, String open, String close, String openInner, String closeInner) {
+    assertEquals(
+        QuotationMarks.of(tag), new QuotationMarks(open, close, openInner, closeInner), tag);
+  }
+
+  @Test
+  public void aTextIsMeasuredInEveryWay() {
+    Length length = Length.of(HtmlReader.read("<h2>Two words</h2><p>And four more here</p><hr>"));
+    assertEquals(length.words(), 6);
+    assertEquals(length.paragraphs(), 2);
+    assertEquals(length.characters(), 27);
+    assertEquals(length.charactersWithoutSpaces(), 23);
+    assertEquals(length.readingSeconds(), 2);
+    assertEquals(
+        Length.of(HtmlReader.read("<p>" + "w ".repeat(476) + "</p>")).readingSeconds(), 120);
+  }
 }

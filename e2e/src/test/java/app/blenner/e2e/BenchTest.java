@@ -1,0 +1,103 @@
+package app.blenner.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+/** Somebody at the bench with one item, and what becomes of it. */
+abstract class BenchTest extends BrowserTest {
+  protected Api api;
+
+  /** Begins an item with this text and sets the cursor at its start. */
+  protected void openWith(String html) {
+    api = new Api(context, app()).signIn("ilse");
+    openItem(api.item("Tools", html));
+    toStart();
+  }
+
+  protected void toStart() {
+    sheet().focus();
+    press("Control+Home");
+    page.waitForTimeout(80);
+  }
+
+  /** Presses keys one after the other, slowly enough for the page to hear of each. */
+  protected void press(String... keys) {
+    for (String key : keys) {
+      page.keyboard().press(key);
+      page.waitForTimeout(35);
+    }
+  }
+
+  protected void type(String text) {
+    page.keyboard().type(text);
+    page.waitForTimeout(60);
+  }
+
+  /** What the server has after everything was sent. */
+  protected String stored() {
+    page.waitForTimeout(500);
+    waitUntilSaved();
+    return api.body(itemKey());
+  }
+
+  /** What the sheet would send now. */
+  protected String written() {
+    page.waitForTimeout(80);
+    return (String) page.evaluate("document.querySelector('.ProseMirror').sheet.html()");
+  }
+
+  /** The text on the public page after the item was put live. */
+  protected String live() {
+    stored();
+    String path = api.act(itemKey(), "PUT_LIVE");
+    String html = context.request().get(app().url(path)).text();
+    return html.substring(html.indexOf("<div class=\"article\">"), html.lastIndexOf("</article>"));
+  }
+
+  protected Locator toolbar() {
+    return page.getByRole(
+        AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName("Tools").setExact(true));
+  }
+
+  protected Locator tool(String name) {
+    return toolbar()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  /** Chooses a tool in one of the strip's menus. */
+  protected void choose(String menu, String name) {
+    tool(menu).click();
+    page.getByRole(AriaRole.MENUITEMCHECKBOX, new Page.GetByRoleOptions().setName(name))
+        .first()
+        .click();
+    page.waitForTimeout(120);
+  }
+
+  /** Chooses from the insert list on an empty line, by keyboard. */
+  protected void insert(String letters) {
+    press("/");
+    assertThat(page.getByPlaceholder("What shall go in? Escape goes back")).isFocused();
+    page.keyboard().type(letters);
+    page.waitForTimeout(80);
+    press("Enter");
+    page.waitForTimeout(120);
+  }
+
+  /** Pastes as another program would. */
+  protected void paste(String text, String html) {
+    page.evaluate(
+        "([text, html]) => { const d = new DataTransfer(); d.setData('text/plain', text);"
+            + " if (html) d.setData('text/html', html);"
+            + " document.querySelector('.ProseMirror').dispatchEvent(new ClipboardEvent('paste',"
+            + " {clipboardData: d, bubbles: true, cancelable: true})) }",
+        java.util.List.of(text, html));
+    page.waitForTimeout(120);
+  }
+
+  protected Locator dialog() {
+    return page.getByRole(AriaRole.DIALOG);
+  }
+}
