@@ -21,7 +21,7 @@ export function Dialog({ open, onClose, title, about, wide, firm, children }: Pr
         <Radix.Overlay className="fixed inset-0 z-40 bg-ink/40" />
         <Radix.Content
           {...(about ? {} : { 'aria-describedby': undefined })}
-          onEscapeKeyDown={(e) => firm && e.preventDefault()}
+          onEscapeKeyDown={(e) => (firm || listIsOpen()) && e.preventDefault()}
           onInteractOutside={(e) => firm && e.preventDefault()}
           className={`fixed top-1/2 left-1/2 z-50 flex max-h-[92vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col rounded-3 border border-edge bg-paper ${wide ? 'max-w-5xl' : 'max-w-md'}`}
         >
@@ -33,6 +33,16 @@ export function Dialog({ open, onClose, title, about, wide, firm, children }: Pr
         </Radix.Content>
       </Radix.Portal>
     </Radix.Root>
+  )
+}
+
+/** Escape closes the open list of a field first. */
+function listIsOpen(): boolean {
+  const field = document.activeElement
+  return (
+    field?.getAttribute('role') === 'combobox' &&
+    field.getAttribute('aria-expanded') === 'true' &&
+    !field.hasAttribute('cmdk-input')
   )
 }
 

@@ -28,7 +28,13 @@ export function targetsOf(doc: Node): Target[] {
 export function useItems(words: string, size = 6) {
   return useQuery({
     queryKey: ['items-for', words, size],
-    queryFn: () => api.get<Worklist>(`/worklist?size=${size}&words=${encodeURIComponent(words)}`),
+    queryFn: async () => {
+      const list = await api.get<Worklist>(`/worklist?size=${4 * size}&words=${encodeURIComponent(words)}`)
+      // Texts are searched too; who looks for an item by its title wants that one first.
+      const named = (title: string) => title.toLowerCase().includes(words.trim().toLowerCase())
+      const rows = list.rows.sort((a, b) => Number(named(b.title)) - Number(named(a.title)))
+      return { ...list, rows: rows.slice(0, size) }
+    },
     enabled: words.trim().length > 1,
     placeholderData: (before) => before,
   })

@@ -2,6 +2,7 @@ import { Fragment, type Node, Slice } from 'prosemirror-model'
 import { type Command, type EditorState, NodeSelection, Selection, TextSelection } from 'prosemirror-state'
 import { ReplaceStep } from 'prosemirror-transform'
 import { schema } from '../model/schema'
+import { around } from './text'
 
 const { paragraph, heading, code_block, quote, quoted, attribution } = schema.nodes
 
@@ -275,6 +276,20 @@ export function setAttrs(pos: number, attrs: Record<string, unknown>): Command {
     const picked = state.selection instanceof NodeSelection && state.selection.from === pos
     const tr = state.tr.setNodeMarkup(pos, null, { ...node.attrs, ...attrs })
     if (picked) tr.setSelection(NodeSelection.create(tr.doc, pos))
+    dispatch?.(tr)
+    return true
+  }
+}
+
+/** Gives the side-by-side columns around the cursor their shares of the width. */
+export function setShares(shares: number[]): Command {
+  return (state, dispatch) => {
+    const found = around(state, schema.nodes.columns)
+    if (!found || found.node.childCount !== shares.length) return false
+    const tr = state.tr
+    found.node.forEach((_column, offset, index) => {
+      tr.setNodeAttribute(found.pos + 1 + offset, 'share', shares[index])
+    })
     dispatch?.(tr)
     return true
   }

@@ -2,7 +2,7 @@ import { type EditorState, NodeSelection } from 'prosemirror-state'
 import { Toolbar } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { useSheet } from '../../context'
-import { setAttrs } from '../commands/blocks'
+import { setAttrs, setShares } from '../commands/blocks'
 import { currentStyle, restyle } from '../commands/style'
 import { alignCells, tableAt } from '../commands/tables'
 import { around, setList } from '../commands/text'
@@ -76,18 +76,7 @@ function settings(state: EditorState, sheet: ReturnType<typeof useSheet>): React
           name="Proportions"
           value={columns.node.children.map((c) => c.attrs.share).join(':')}
           choices={proportions.filter(([v]) => v.split(':').length === columns.node.childCount)}
-          set={(v) =>
-            sheet.run((s, dispatch) => {
-              const tr = s.tr
-              let at = columns.pos + 1
-              v.split(':').forEach((share, i) => {
-                tr.setNodeAttribute(at, 'share', Number(share))
-                at += columns.node.child(i).nodeSize
-              })
-              dispatch?.(tr)
-              return true
-            })
-          }
+          set={(v) => sheet.run(setShares(v.split(':').map(Number)))}
         />
       )}
       {text && (

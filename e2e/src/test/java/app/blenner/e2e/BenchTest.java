@@ -9,12 +9,26 @@ import com.microsoft.playwright.options.AriaRole;
 /** Somebody at the bench with one item, and what becomes of it. */
 abstract class BenchTest extends BrowserTest {
   protected Api api;
+  private Object signedInWith;
+
+  @Override
+  protected boolean keepsWindow() {
+    return true;
+  }
 
   /** Begins an item with this text and sets the cursor at its start. */
   protected void openWith(String html) {
-    api = new Api(context, app()).signIn("ilse");
+    signIn();
     openItem(api.item("Tools", html));
     toStart();
+  }
+
+  /** Signs in, once for a window. */
+  protected void signIn() {
+    if (signedInWith != context) {
+      api = new Api(context, app()).signIn("ilse");
+      signedInWith = context;
+    }
   }
 
   protected void toStart() {
@@ -95,6 +109,12 @@ abstract class BenchTest extends BrowserTest {
             + " {clipboardData: d, bubbles: true, cancelable: true})) }",
         java.util.List.of(text, html));
     page.waitForTimeout(120);
+  }
+
+  /** Waits until a dialog has given the keyboard back to the text. */
+  protected void backOnTheSheet() {
+    assertThat(sheet()).isFocused();
+    page.waitForTimeout(60);
   }
 
   protected Locator dialog() {

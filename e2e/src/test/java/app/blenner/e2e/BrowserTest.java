@@ -22,6 +22,8 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.testng.Assert;
+import org.testng.ITestResult;
+import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeMethod;
@@ -29,6 +31,9 @@ import org.testng.annotations.BeforeMethod;
 /** A person at a browser window of 1280 by 800, with the application running. */
 public abstract class BrowserTest {
   private static final Pattern LINK = Pattern.compile("href=\"(/[^\"#]*)");
+
+  /** How long to wait for what should come, in milliseconds. */
+  private static final int PATIENCE = Integer.getInteger("blenner.patience", 15_000);
 
   private static Playwright playwright;
   private static Browser browser;
@@ -49,7 +54,7 @@ public abstract class BrowserTest {
   private static Browser browser() {
     if (browser == null) {
       // Long enough for a machine that does other things besides; no test is about speed.
-      PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+      PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
       playwright =
           Playwright.create(
               new Playwright.CreateOptions()
@@ -77,16 +82,23 @@ public abstract class BrowserTest {
   public void open() {
     app();
     complaints.clear();
-    context = newContext(new Browser.NewContextOptions());
-    page = context.newPage();
-    watch(page);
+    if (context == null) {
+      context = newContext(new Browser.NewContextOptions());
+      page = context.newPage();
+      watch(page);
+    }
+  }
+
+  /** Whether the tests of a class go on in one window, as a person would; it saves loading it anew. */
+  protected boolean keepsWindow() {
+    return false;
   }
 
   protected BrowserContext newContext(Browser.NewContextOptions options) {
     BrowserContext made =
         browser()
             .newContext(options.setViewportSize(1280, 800).setReducedMotion(ReducedMotion.REDUCE));
-    made.setDefaultTimeout(20_000);
+    made.setDefaultTimeout(PATIENCE);
     return made;
   }
 
@@ -96,9 +108,19 @@ public abstract class BrowserTest {
   }
 
   @AfterMethod(alwaysRun = true)
-  public void close() {
-    context.close();
-    Assert.assertEquals(complaints, List.of(), "errors thrown in the page");
+  public void close(ITestResult result) {
+    if (!keepsWindow() || !result.isSuccess()) {
+      closeWindow();
+    }
+    Assert.assertEquals(complaints.toString(), "[]", "errors thrown in the page");
+  }
+
+  @AfterClass(alwaysRun = true)
+  public void closeWindow() {
+    if (context != null) {
+      context.close();
+      context = null;
+    }
   }
 
   @AfterSuite(alwaysRun = true)

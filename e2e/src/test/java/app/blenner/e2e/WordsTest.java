@@ -36,9 +36,10 @@ public class WordsTest extends BenchTest {
     press("Control+a", key);
     String marked = "<p><" + element + ">word</" + element + "></p>";
     assertEquals(stored(), marked);
-    assertTrue(live().contains(marked));
     press(key);
     assertEquals(stored(), "<p>word</p>");
+    press(key);
+    assertTrue(live().contains(marked));
   }
 
   @Test
@@ -56,7 +57,8 @@ public class WordsTest extends BenchTest {
     page.getByLabel("Highlight, as a code").fill("#f3e2a9");
     page.getByLabel("Font").selectOption("Instrument Sans");
     page.getByLabel("Size").selectOption("120%");
-    page.getByLabel("Named style").selectOption("Small print");
+    page.getByLabel("Named style", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("Small print");
     button("Set it").click();
     assertEquals(
         stored(),
@@ -105,13 +107,13 @@ public class WordsTest extends BenchTest {
   @Test
   public void anAbbreviationAndAPhraseInAnotherLanguage() {
     openWith("<p>mpsas noson</p>");
-    press("Shift+Control+ArrowRight", "Shift+ArrowLeft", "Control+Alt+a");
+    press("Shift+Control+ArrowRight", "Control+Alt+a");
     textbox("Meaning").fill("magnitudes per square arcsecond");
     press("Enter");
     press("End", "Shift+Control+ArrowLeft", "Control+Alt+y");
-    textbox("Language tag").fill("not a tag");
+    page.getByLabel("Language tag").fill("not a tag");
     assertThat(dialog()).containsText("A language tag looks like");
-    textbox("Language tag").fill("CY");
+    page.getByLabel("Language tag").fill("CY");
     press("Enter");
     assertEquals(
         stored(),
@@ -221,7 +223,7 @@ public class WordsTest extends BenchTest {
     Locator field = combobox("Address");
     assertThat(field).isFocused();
     field.pressSequentially("red");
-    Locator options = page.getByRole(AriaRole.OPTION);
+    Locator options = page.locator("[role=option]");
     assertThat(options.filter(new Locator.FilterOptions().setHasText("on this page"))).hasCount(1);
     assertThat(options.filter(new Locator.FilterOptions().setHasText("asset"))).not().hasCount(0);
     assertThat(field).hasAttribute("aria-expanded", "true");
@@ -235,7 +237,9 @@ public class WordsTest extends BenchTest {
     assertThat(dialog()).isVisible();
     press("ArrowDown", "ArrowDown", "ArrowUp", "Enter");
     assertThat(dialog()).containsText("Leads to “Red lights” (on this page).");
-    button("Link").last().click();
+    dialog()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Link").setExact(true))
+        .click();
     assertEquals(
         stored(), "<h2 id=\"red-lights\">Red lights</h2>\n<p><a href=\"#red-lights\">word</a></p>");
     press("ArrowLeft", "ArrowRight");
