@@ -240,7 +240,7 @@ function useQuietKeys(quiet: boolean, leave: () => void) {
       if (e.key === 'Alt') {
         e.preventDefault()
         show(true)
-      } else if (e.key === 'Escape' && !e.defaultPrevented && !document.querySelector('[role="dialog"]')) leave()
+      } else if (e.key === 'Escape' && !document.querySelector('[role="dialog"], [role="menu"]')) leave()
       else if (e.key.length === 1 && !e.ctrlKey && !e.metaKey) show(false)
     }
     document.addEventListener('mousemove', onMove)

@@ -32,6 +32,8 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
   }
   Object.assign(map, {
     'Mod-a': t.selectAll,
+    'Mod-Home': t.toStart,
+    'Mod-End': t.toEnd,
     'Shift-Enter': t.breakLine,
     Tab: chainCommands(nextCell, t.nest, inCode('\t')),
     'Shift-Tab': chainCommands(previousCell, t.unnest),

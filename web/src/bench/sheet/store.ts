@@ -72,7 +72,8 @@ export class Sheet {
       ...keys((what) => this.onAsk(what)),
       columnDrag(),
       tableEditing(),
-      history(),
+      // A morning's work can be taken back, not only the last hundred steps.
+      history({ depth: 2000 }),
       search(),
       invisibles,
       overlay,

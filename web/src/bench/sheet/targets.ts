@@ -52,6 +52,8 @@ export function useLinkChoices(given: string, doc: Node): Choice[] {
     .slice(0, 5)
     .map((t) => ({ id: `place:${t.pos}`, label: t.words, about: 'on this page' }))
   if (words.length < 2 || given.startsWith('#')) return places
+  // What comes later must not push what somebody is about to pick out of its place.
+  if (items.isPending || items.isPlaceholderData) return places
   const rows = items.data?.rows ?? []
   const files = (assets.data ?? []).filter((a) => fits(a.title) || fits(a.name)).slice(0, 4)
   return [

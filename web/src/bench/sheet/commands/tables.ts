@@ -214,8 +214,9 @@ export function sortByColumn(direction: 1 | -1, language: string): Command {
     const head = grid.children.slice(0, headerRows)
     const next = table.create(grid.attrs, [...head, ...keyed.map((k) => k.row)])
     const tr = state.tr.replaceWith(gridPos, gridPos + grid.nodeSize, next)
-    const at = Math.min(state.selection.from, tr.doc.content.size)
-    dispatch(tr.setSelection(TextSelection.near(tr.doc.resolve(at))))
+    // The cursor stays in the column, at its first row.
+    const cell = pm.TableMap.get(next).map[headerRows * map.width + column]
+    dispatch(tr.setSelection(TextSelection.near(tr.doc.resolve(gridPos + 1 + cell + 1))))
     return true
   })
 }

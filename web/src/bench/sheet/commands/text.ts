@@ -158,6 +158,18 @@ export const selectAll: Command = (state, dispatch) => {
   return true
 }
 
+/** Sets the cursor at the first place to write in; a picked block would keep a browser from it. */
+export const toStart: Command = (state, dispatch) => {
+  dispatch?.(state.tr.setSelection(Selection.atStart(state.doc)).scrollIntoView())
+  return true
+}
+
+/** Sets the cursor at the last place to write in. */
+export const toEnd: Command = (state, dispatch) => {
+  dispatch?.(state.tr.setSelection(Selection.atEnd(state.doc)).scrollIntoView())
+  return true
+}
+
 export const breakLine: Command = (state, dispatch) => {
   if (state.selection.$from.parent.type === code_block) {
     dispatch?.(state.tr.insertText('\n').scrollIntoView())

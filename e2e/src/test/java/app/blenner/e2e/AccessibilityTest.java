@@ -113,6 +113,63 @@ public class AccessibilityTest extends BrowserTest {
     check("proof");
   }
 
+  /** Each part of the screen that a tool can open, with something in it. */
+  @Test
+  public void theWritingTools() {
+    Api api = new Api(context, app()).signIn("ilse");
+    openItem(
+        api.item(
+            "Tools",
+            "<p>word</p><table><tr><th>A</th></tr><tr><td>b</td></tr></table>"
+                + "<figure class=\"embed\" style=\"width: 100%; aspect-ratio: 16 / 9\"><a href=\"https://media.tarnlow.example/watch/x\">Film</a></figure>"
+                + "<form class=\"contact-form\"><p><label>Your name <input name=\"name-1\"></label></p><p><button>Send</button></p></form>"));
+    String[][] keys = {
+      {"Control+Alt+c", "colour and type"},
+      {"Control+Alt+t", "new table"},
+      {"Control+Alt+m", "columns"},
+      {"Control+Alt+v", "embed"},
+      {"Control+Alt+g", "gallery"},
+      {"Control+Alt+j", "jump target"},
+      {"Control+Alt+s", "special characters"},
+      {"Control+/", "shortcuts"},
+      {"Control+Alt+w", "counts"},
+    };
+    for (String[] key : keys) {
+      sheet().focus();
+      page.keyboard().press("Control+Home");
+      page.keyboard().press(key[0]);
+      assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+      page.waitForTimeout(200);
+      check(key[1]);
+      page.keyboard().press("Escape");
+      assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    }
+    sheet().locator("td").click();
+    check("in a table");
+    page.keyboard().press("Control+Enter");
+    assertThat(page.getByPlaceholder("What shall go in? Escape goes back")).isFocused();
+    check("insert list");
+    page.keyboard().press("Escape");
+    sheet().locator(".embed-box strong").click();
+    assertThat(region("The picked embed")).isVisible();
+    check("picked embed");
+    sheet().locator(".box.contact-form").click();
+    assertThat(region("The picked contact form")).isVisible();
+    check("picked contact form");
+    page.keyboard().press("Control+f");
+    textbox("Find").fill("word");
+    page.keyboard().press("Control+Alt+e");
+    check("find and replace");
+    page.keyboard().press("Escape");
+    button("Markup").click();
+    assertThat(textbox("Markup of the item")).isVisible();
+    page.waitForTimeout(500);
+    check("markup");
+    page.navigate(app().url("/editor/inbox"));
+    assertThat(page.getByRole(AriaRole.HEADING).first()).hasText("Inbox");
+    check("inbox");
+  }
+
   @Test
   public void theBenchStillWorksAt1024AndAt200Percent() {
     new Api(context, app()).signIn("ilse");

@@ -25,10 +25,10 @@ public class BadInputTest extends BenchTest {
 
   @Test
   public void aHeadingOfAThousandCharacters() {
-    openWith("<h2>" + "long words here ".repeat(64).strip() + "</h2><p>x</p>");
+    openWith("<h2>" + "long words here ".repeat(64).strip() + "</h2>");
     int over = (int) page.evaluate("document.documentElement.scrollWidth - innerWidth");
     assertTrue(over <= 0, "sideways by " + over);
-    press("End");
+    press("Control+End");
     type("!");
     assertTrue(stored().contains("here!</h2>"));
   }

@@ -52,7 +52,8 @@ abstract class BenchTest extends BrowserTest {
 
   /** What the server has after everything was sent. */
   protected String stored() {
-    page.waitForTimeout(500);
+    page.waitForTimeout(150);
+    page.keyboard().press("Control+s");
     waitUntilSaved();
     return api.body(itemKey());
   }
@@ -71,13 +72,14 @@ abstract class BenchTest extends BrowserTest {
     return html.substring(html.indexOf("<div class=\"article\">"), html.lastIndexOf("</article>"));
   }
 
+  /** The tools, and below them what can be set where the cursor stands. */
   protected Locator toolbar() {
-    return page.getByRole(
-        AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName("Tools").setExact(true));
+    return page.locator("[role=toolbar][aria-label=Tools]");
   }
 
   protected Locator tool(String name) {
-    return toolbar()
+    return page.locator(
+            "[role=toolbar][aria-label=Tools], [role=toolbar][aria-label='Where the cursor stands']")
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name).setExact(true));
   }
 

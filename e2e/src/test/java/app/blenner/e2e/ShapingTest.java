@@ -20,7 +20,7 @@ public class ShapingTest extends BenchTest {
 
   private Locator row(String words) {
     return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Outline"))
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(words));
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(words).setExact(true));
   }
 
   @Test
@@ -107,7 +107,9 @@ public class ShapingTest extends BenchTest {
     panel.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Replace")).click();
     dialog().getByText("Meteor night").click();
     assertTrue(stored().contains("../assets/meteor-night.jpg"), stored());
-    panel.getByLabel("Link").fill("https://example.org/");
+    panel
+        .getByRole(AriaRole.COMBOBOX, new Locator.GetByRoleOptions().setName("Link"))
+        .fill("https://example.org/");
     panel.getByLabel("Credit").focus();
     assertTrue(stored().contains("<a href=\"https://example.org/\"><img"), stored());
   }
