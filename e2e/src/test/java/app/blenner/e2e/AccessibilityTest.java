@@ -153,6 +153,9 @@ public class AccessibilityTest extends BrowserTest {
     sheet().locator(".embed-box strong").click();
     assertThat(region("The picked embed")).isVisible();
     check("picked embed");
+    sheet().focus();
+    page.keyboard().press("Control+Home");
+    assertThat(region("The picked embed")).hasCount(0);
     sheet().locator(".box.contact-form").click();
     assertThat(region("The picked contact form")).isVisible();
     check("picked contact form");
