@@ -55,3 +55,7 @@ for round in 1 2 3; do
   echo "$(load "http://localhost:$port" 6) $(load "http://localhost:8098" 6)"
 done | awk '{ print "blenner " $1 "/s  nginx " $2 "/s  ratio " sprintf("%.2f", $1 / $2); b += $1; n += $2 }
   END { printf "together: ratio %.2f (target: at least 0.33)\n", b / n }'
+
+echo "== the sheet in Chromium, at three sizes"
+mvn -B -ntp -pl e2e -am verify -Dtest=SheetSpeed -Dtests.required=false -Dsurefire.failIfNoSpecifiedTests=false >"$work/sheet.log" 2>&1 || { tail -40 "$work/sheet.log"; exit 1; }
+grep -A3 '^words  pictures' "$work/sheet.log"

@@ -93,7 +93,7 @@ export function Outside({ blocked }: { blocked: string }) {
         <Button look="main" type="submit" blocked={blocked}>
           Change hosts and address
         </Button>
-        <span role="status">{told}</span>
+        <span role="status">{told || blocked}</span>
       </p>
     </form>
   )

@@ -20,8 +20,9 @@ export function Marks() {
   useEffect(() => {
     const place = () => {
       const scroller = sheet.scroller
-      if (!scroller || !list.current) return
-      const frame = scroller.getBoundingClientRect()
+      if (!scroller || !list.current || !box.current) return
+      // The strip above the sheet is higher than the margin's own head; the marks are measured from here.
+      const frame = box.current.getBoundingClientRect()
       const heights = [...list.current.children].map((li) => (li as HTMLElement).offsetHeight)
       let free = GAP
       const next = findings.map((f, i) => {

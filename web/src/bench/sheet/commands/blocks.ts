@@ -61,7 +61,8 @@ export function moveBlocks(start: number, parent: Node, index: number, count: nu
     const target = start + offsetOf(parent, to)
     const tr = state.tr.delete(from, end)
     const at = tr.mapping.map(target, -1)
-    tr.step(new ReplaceStep(at, at, new Slice(moved.content, 0, 0)))
+    // Not every place takes every block: below the pictures of a gallery stands its caption.
+    if (tr.maybeStep(new ReplaceStep(at, at, new Slice(moved.content, 0, 0))).failed) return false
     const shift = at - from
     const { selection } = state
     if (selection.from >= from && selection.to <= end) {

@@ -115,7 +115,8 @@ public class PlacesTest extends BrowserTest {
     signIn("Bram Oduya");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-up")).click();
     assertThat(button("Add a person")).hasAttribute("aria-disabled", "true");
-    assertThat(page.getByRole(AriaRole.STATUS)).hasText("Only an editor can change this.");
+    assertThat(page.getByRole(AriaRole.STATUS).first()).hasText("Only an editor can change this.");
+    assertThat(page.getByRole(AriaRole.STATUS).last()).hasText("Only an editor can change this.");
   }
 
   @Test
