@@ -38,7 +38,6 @@ export function Outside({ blocked }: { blocked: string }) {
       </p>
       {given.hosts.map((h, i) => (
         <fieldset
-          // biome-ignore lint/suspicious/noArrayIndexKey: a host is known by its place while it is typed
           key={i}
           className="grid items-end gap-3 border-line border-b pb-3 sm:grid-cols-[1fr_1fr_1fr_1.5fr_auto]"
         >

@@ -9,7 +9,7 @@ export function InsertList({ onClose }: { onClose: () => void }) {
   const sheet = useSheet()
   const [words, setWords] = useState('')
   const [at, setAt] = useState<{ top: number; left: number } | null>(null)
-  const box = useRef<HTMLDivElement>(null)
+  const box = useRef<HTMLElement>(null)
   const list = tools.filter((t) => t.inserts && stateOf(t, sheet.state).can)
   const wanted = words.trim().toLowerCase()
   const found = list
@@ -39,8 +39,9 @@ export function InsertList({ onClose }: { onClose: () => void }) {
   }
 
   return (
-    <div
+    <section
       ref={box}
+      aria-label="Insert list"
       style={at ?? undefined}
       className="absolute z-30 w-80 scroll-my-4 rounded-3 border border-edge bg-sheet p-2 text-plain"
       onBlur={(e) => {
@@ -88,6 +89,6 @@ export function InsertList({ onClose }: { onClose: () => void }) {
           ))}
         </Command.List>
       </Command>
-    </div>
+    </section>
   )
 }

@@ -117,7 +117,6 @@ export function Spine({ narrow }: { narrow: boolean }) {
       <ol ref={list}>
         {blocks.map(({ node }, i) => (
           <Row
-            // biome-ignore lint/suspicious/noArrayIndexKey: a block is known by its place
             key={i}
             index={i}
             node={node}

@@ -92,7 +92,6 @@ export function ColumnsDialog({ onClose }: Props) {
             />
             <span aria-hidden className="flex h-6 w-16 shrink-0 gap-0.5">
               {value.split(':').map((share, i) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: the columns have no names of their own
                 <span key={i} className="bg-edge" style={{ flexGrow: Number(share) }} />
               ))}
             </span>

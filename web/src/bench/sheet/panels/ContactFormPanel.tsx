@@ -28,7 +28,6 @@ export function ContactFormPanel({ node, set }: PanelProps) {
       <p className="text-soft">Messages arrive in the inbox, under the item’s name.</p>
       <ol aria-label="Fields" className="grid gap-2">
         {fields.map((field, i) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a field is known by its place
           <li key={i} className="grid grid-cols-[1fr_8rem_auto] items-end gap-2 border-line border-b pb-2">
             <Input
               label={`Question ${i + 1}`}

@@ -34,7 +34,6 @@ export function ToolMenu({ name, ids, children }: { name: string; ids: readonly 
           className="z-50 max-h-[70vh] min-w-56 overflow-auto rounded-3 border border-edge bg-sheet py-1 text-plain"
         >
           {ids.map((id, i) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: the lines between groups have no names
             <Item key={`${id}${i}`} id={id} />
           ))}
         </DropdownMenu.Content>

@@ -179,14 +179,14 @@ public class SavingTest extends BrowserTest {
     tab("Cards").click();
     page.getByLabel("Section").selectOption("Visit");
     waitUntilSaved();
-    combobox("Address").fill("getting-here");
+    textbox("Address").fill("getting-here");
     assertThat(
             page.getByText(
                 "“/visit/getting-here” is taken by “Getting here in the dark”. Choose another address."))
         .isVisible();
-    combobox("Address").fill("Bad Address!");
+    textbox("Address").fill("Bad Address!");
     assertThat(page.getByText("“bad-address” would do.")).isVisible();
-    combobox("Address").fill("bad-address");
+    textbox("Address").fill("bad-address");
     assertThat(page.getByText("Once live: /visit/bad-address")).isVisible();
     assertTrue(
         new Api(context, app())

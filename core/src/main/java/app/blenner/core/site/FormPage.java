@@ -63,7 +63,8 @@ public final class FormPage {
       }
       case CHOICE -> {
         open(out.open("select"), field, name, wrong);
-        out.endOpen().open("option").attribute("value", "").endOpen().close("option");
+        out.endOpen().open("option").attribute("value", "").endOpen();
+        out.text("Choose one").close("option");
         for (String choice : field.choices()) {
           out.open("option");
           if (choice.equals(answer)) {
