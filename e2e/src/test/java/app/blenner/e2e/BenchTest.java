@@ -41,6 +41,12 @@ abstract class BenchTest extends BrowserTest {
     page.waitForTimeout(80);
   }
 
+  /** Puts another text onto the open sheet, as a fix from the server does; quicker than another item. */
+  protected void startOver(String html) {
+    page.evaluate("html => document.querySelector('.ProseMirror').sheet.replace(html)", html);
+    toStart();
+  }
+
   /** Presses keys one after the other, slowly enough for the page to hear of each. */
   protected void press(String... keys) {
     for (String key : keys) {
