@@ -121,7 +121,7 @@ export class Sheet {
         video: (node) => new PlayerView(node),
         attribution: lineView('figcaption', 'Who said it'),
         gallery_caption: lineView('figcaption', 'Caption of the gallery'),
-        table_caption: lineView('div', 'Caption of the table', 'table-caption'),
+        table_caption: lineView('div', 'Caption of the table', 'caption-of-table'),
         table_block: (node) => new TableBlockView(node),
         table: (node) => new GridView(node),
         ...Object.fromEntries(boxes.map((name) => [name, (node: Node) => new BoxView(node, this.sources.latest)])),

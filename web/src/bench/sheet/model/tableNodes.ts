@@ -56,7 +56,7 @@ export const tableNodes: Record<string, NodeSpec> = {
     },
     toDOM: () => ['div', 0],
   },
-  table_caption: { content: 'inline*', isolating: true, toDOM: () => ['div', { class: 'table-caption' }, 0] },
+  table_caption: { content: 'inline*', isolating: true, toDOM: () => ['div', { class: 'caption-of-table' }, 0] },
   table: {
     content: 'table_row+',
     tableRole: 'table',
