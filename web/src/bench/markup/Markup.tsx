@@ -24,7 +24,7 @@ export default function Markup({ leave, toWrite }: Props) {
   const place = useRef<HTMLDivElement>(null)
   const editor = useRef<MarkupEditor | null>(null)
   /** The text as it stood in this view when it was last the same as the sheet. */
-  const start = useRef({ text: '', body: '' })
+  const start = useRef('')
   const [speech, setSpeech] = useState<Speech>('HTML')
   const [shown, setShown] = useState<Speech | null>(null)
   const [problem, setProblem] = useState('')
@@ -33,11 +33,7 @@ export default function Markup({ leave, toWrite }: Props) {
 
   useEffect(() => {
     const made = makeEditor(place.current as HTMLElement, sheet.writing.elements, {
-      check: async (text, language) => {
-        const read = await api.post<TypedMarkup>('/writing/markup/reading', { language, text })
-        setReading(read)
-        return read
-      },
+      check: read,
       changed: () => take(),
     })
     editor.current = made
@@ -55,7 +51,7 @@ export default function Markup({ leave, toWrite }: Props) {
       .post<{ text: string }>('/writing/markup', { language: speech, text: body })
       .then(({ text }) => {
         if (gone) return
-        start.current = { text, body }
+        start.current = text
         editor.current?.show(text, speech)
         setShown(speech)
       })
@@ -64,6 +60,23 @@ export default function Markup({ leave, toWrite }: Props) {
       gone = true
     }
   }, [speech, sheet])
+
+  /** What was read last; looking it over, keeping it and leaving ask for the same text. */
+  const last = useRef<{ text: string; language: Speech; answer: Promise<TypedMarkup> } | null>(null)
+
+  async function read(text: string, language: Speech): Promise<TypedMarkup> {
+    if (last.current?.text !== text || last.current.language !== language) {
+      const answer = api.post<TypedMarkup>('/writing/markup/reading', { language, text })
+      last.current = { text, language, answer }
+      // What failed is asked for again.
+      answer.catch(() => {
+        last.current = null
+      })
+    }
+    const answer = await last.current.answer
+    setReading(answer)
+    return answer
+  }
 
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
 
@@ -79,16 +92,14 @@ export default function Markup({ leave, toWrite }: Props) {
     }, 600)
   }
 
-  async function adopt(): Promise<TypedMarkup | null> {
+  async function adopt() {
     const now = editor.current
-    if (!now || now.text() === start.current.text) return null
+    if (!now || now.text() === start.current) return
     const text = now.text()
-    const read = await api.post<TypedMarkup>('/writing/markup/reading', { language: now.speech(), text })
-    if (read.body !== sheet.html()) sheet.replace(read.body)
-    start.current = { text, body: read.body }
-    setReading(read)
+    const { body } = await read(text, now.speech())
+    if (body !== sheet.html()) sheet.replace(body)
+    start.current = text
     setProblem('')
-    return read
   }
 
   useEffect(() => {
@@ -98,12 +109,10 @@ export default function Markup({ leave, toWrite }: Props) {
       if (!now) return true
       try {
         await adopt()
-        const read = await api.post<TypedMarkup>('/writing/markup/reading', {
-          language: now.speech(),
-          text: now.text(),
-        })
-        if (!now.touched() || !read.changes.length) return true
-        return await new Promise<boolean>((then) => setAsked({ read, then }))
+        if (!now.touched()) return true
+        const answer = await read(now.text(), now.speech())
+        if (!answer.changes.length) return true
+        return await new Promise<boolean>((then) => setAsked({ read: answer, then }))
       } catch (e) {
         setProblem((e as Error).message)
         return false

@@ -7,7 +7,7 @@ import { nameOf } from './names'
 /** Beside the block under the pointer: a plus to put something after it, and a grip to drag it by. */
 export function BlockGutter() {
   const sheet = useSheet()
-  const [at, setAt] = useState<{ pos: number; top: number; height: number } | null>(null)
+  const [at, setAt] = useState<{ pos: number; top: number } | null>(null)
 
   useEffect(() => {
     const paper = sheet.view?.dom.closest<HTMLElement>('.sheet')
@@ -25,7 +25,7 @@ export function BlockGutter() {
       const $in = view.state.doc.resolve(Math.min(inside, view.state.doc.content.size))
       const pos = $in.depth ? $in.before(1) : inside
       const box = dom.getBoundingClientRect()
-      setAt({ pos, top: box.top - paper.getBoundingClientRect().top, height: box.height })
+      setAt({ pos, top: box.top - paper.getBoundingClientRect().top })
     }
     const leave = () => setAt(null)
     paper.addEventListener('mousemove', over)

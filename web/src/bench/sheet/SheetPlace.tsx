@@ -4,12 +4,12 @@ import { cx } from '../../ui/cx'
 import { useSheet } from '../context'
 import { BlockGutter } from './BlockGutter'
 import { CharactersDialog, CountsDialog, HelpsDialog, ShortcutsDialog } from './dialogs/HelpDialogs'
+import { HtmlDialog } from './dialogs/HtmlDialog'
 import {
   AssetDialog,
   ColumnsDialog,
   EmbedDialog,
   GalleryDialog,
-  HtmlDialog,
   JumpDialog,
   TableDialog,
 } from './dialogs/InsertDialogs'

@@ -21,7 +21,7 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
         }))
     for (const key of [tool.keys, ...(tool.otherKeys ?? [])]) {
       // The browser's own use of a key is never what somebody wants who pressed a tool's key.
-      if (key && command) map[key] = tool.id.startsWith('nest') || tool.id === 'unnest' ? command : always(command)
+      if (key && command) map[key] = always(command)
     }
   }
   const settings: Command = (state) => {

@@ -205,9 +205,13 @@ export class Sheet {
 
   /** Carries a command out and gives the keyboard back to the sheet. */
   run(command: Command) {
-    if (!this.view) return
-    command(this.view.state, this.view.dispatch, this.view)
-    this.view.focus()
+    this.apply(command)
+    this.view?.focus()
+  }
+
+  /** Carries a command out and leaves the keyboard where it is. */
+  apply(command: Command) {
+    if (this.view) command(this.view.state, this.view.dispatch, this.view)
   }
 
   /** Takes over another text. Only the stretch that differs is replaced, and Undo brings it back. */

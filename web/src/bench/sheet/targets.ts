@@ -4,6 +4,7 @@ import { api } from '../../api/client'
 import { useAssets } from '../../api/queries'
 import type { Worklist } from '../../api/types'
 import type { Choice } from '../../ui/Combobox'
+import type { Sheet } from './store'
 
 /** A place on this page: a heading, or a jump target. `anchor` is empty for a heading without a name. */
 export interface Target {
@@ -61,6 +62,18 @@ export function useLinkChoices(given: string, doc: Node): Choice[] {
     ...rows.map((r) => ({ id: `item:${r.key}`, label: r.title || 'Untitled', about: r.kindLabel })),
     ...files.map((a) => ({ id: `asset:${a.name}`, label: a.title, about: 'asset' })),
   ]
+}
+
+/** The address of what was chosen; a heading without a name gets one. */
+export async function addressOf(choice: Choice, sheet: Sheet): Promise<string> {
+  const [kind, name] = choice.id.split(/:(.*)/s)
+  if (kind === 'place') return `#${await sheet.nameTarget(Number(name))}`
+  return kind === 'item' ? `../items/${name}.html` : `../assets/${name}`
+}
+
+/** What the core says of an address that somebody typed: its spelling, or what is wrong with it. */
+export function judgeAddress(given: string): Promise<{ address: string; problem: string }> {
+  return api.get(`/address?given=${encodeURIComponent(given)}`)
 }
 
 function isAddress(given: string): boolean {

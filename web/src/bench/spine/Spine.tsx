@@ -42,8 +42,7 @@ export function Spine({ narrow }: { narrow: boolean }) {
       const index = (i: number) => (i < all.length ? now.resolve(all[i].pos).index(0) : now.childCount)
       const start = index(from)
       const count = sectionLength(now, start)
-      const command = moveBlocks(0, now, start, count, index(to))
-      if (sheet.view) command(sheet.view.state, sheet.view.dispatch, sheet.view)
+      sheet.apply(moveBlocks(0, now, start, count, index(to)))
     },
     [sheet],
   )

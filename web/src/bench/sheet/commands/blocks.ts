@@ -145,7 +145,6 @@ export function insertBlock(node: Node, into = false): Command {
   return (state, dispatch) => {
     const { $from } = state.selection
     const at = freeLine(state, node) ?? blockEnd(state, node)
-    if (at === null) return false
     const tr = state.tr.replaceWith(at.from, at.to, node)
     const inside = into ? Selection.findFrom(tr.doc.resolve(at.from + 1), 1, true) : null
     const canPick = NodeSelection.isSelectable(node)
@@ -169,7 +168,7 @@ function freeLine(state: EditorState, node: Node): { from: number; to: number } 
 }
 
 /** Behind the innermost block in whose place the node could stand. */
-function blockEnd(state: EditorState, node: Node): { from: number; to: number } | null {
+function blockEnd(state: EditorState, node: Node): { from: number; to: number } {
   const { selection } = state
   const { $from } = selection
   if (selection instanceof NodeSelection && $from.parent.canReplaceWith($from.index(), $from.index(), node.type)) {

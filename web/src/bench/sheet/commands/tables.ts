@@ -47,35 +47,27 @@ function inCells(command: Command): Command {
   }
 }
 
-/** Keeps the count of header rows true where rows come or go among them. */
-function rowsChange(command: Command): Command {
-  return inCells((state, dispatch, view) => {
-    const found = tableAt(state)
-    if (!found) return false
-    const rect = pm.selectedRect(state)
-    return command(
-      state,
-      dispatch &&
-        ((tr: Transaction) => {
-          const grid = tr.doc.nodeAt(found.gridPos)
-          const grown = (grid?.childCount ?? 0) - found.grid.childCount
-          const { headerRows } = found.grid.attrs
-          const among = grown > 0 ? rect.top < headerRows : rect.top < headerRows
-          if (grid && grown && among) {
-            const fewer = grown < 0 ? -Math.min(headerRows - rect.top, -grown) : 0
-            const wanted = grown > 0 ? headerRows : headerRows + fewer
-            tr.setNodeAttribute(found.gridPos, 'headerRows', Math.max(0, wanted))
-          }
-          dispatch(tr)
-        }),
-      view,
-    )
-  })
-}
-
-export const rowBefore = rowsChange(pm.addRowBefore)
-export const rowAfter = rowsChange(pm.addRowAfter)
-export const deleteRow = rowsChange(pm.deleteRow)
+export const rowBefore = inCells(pm.addRowBefore)
+export const rowAfter = inCells(pm.addRowAfter)
+/** Deletes the rows; a header row that goes leaves one header row fewer. */
+export const deleteRow = inCells((state, dispatch) => {
+  const found = tableAt(state)
+  if (!found) return false
+  const { top } = pm.selectedRect(state)
+  const { headerRows } = found.grid.attrs
+  return pm.deleteRow(
+    state,
+    dispatch &&
+      ((tr: Transaction) => {
+        const grid = tr.doc.nodeAt(found.gridPos)
+        const gone = grid ? found.grid.childCount - grid.childCount : 0
+        if (gone > 0 && top < headerRows) {
+          tr.setNodeAttribute(found.gridPos, 'headerRows', headerRows - Math.min(headerRows - top, gone))
+        }
+        dispatch(tr)
+      }),
+  )
+})
 export const columnBefore = inCells(pm.addColumnBefore)
 export const columnAfter = inCells(pm.addColumnAfter)
 export const deleteColumn = inCells(pm.deleteColumn)
@@ -95,17 +87,16 @@ function moveLine(kind: 'row' | 'column', by: -1 | 1): Command {
   return inCells((state, dispatch, view) => {
     const rect = pm.selectedRect(state)
     const from = kind === 'row' ? rect.top : rect.left
-    const to = kind === 'row' && by > 0 ? rect.bottom : kind === 'column' && by > 0 ? rect.right : from - 1
+    const to = by < 0 ? from - 1 : kind === 'row' ? rect.bottom : rect.right
     if (to < 0 || to >= (kind === 'row' ? rect.map.height : rect.map.width)) return false
     // Only whole, unmerged lines can change places.
-    const whole = (r: typeof rect) =>
-      rect.map.map.every((pos, i) => {
-        const here = kind === 'row' ? Math.floor(i / rect.map.width) : i % rect.map.width
-        const cell = rect.map.findCell(pos)
-        const span = kind === 'row' ? cell.bottom - cell.top : cell.right - cell.left
-        return (here !== from && here !== to) || span === 1 || r === null
-      })
-    if (!whole(rect)) return false
+    const whole = rect.map.map.every((pos, i) => {
+      const here = kind === 'row' ? Math.floor(i / rect.map.width) : i % rect.map.width
+      const cell = rect.map.findCell(pos)
+      const span = kind === 'row' ? cell.bottom - cell.top : cell.right - cell.left
+      return (here !== from && here !== to) || span === 1
+    })
+    if (!whole) return false
     const command =
       kind === 'row' ? pm.moveTableRow({ from, to, select: false }) : pm.moveTableColumn({ from, to, select: false })
     return command(state, dispatch, view)

@@ -1,5 +1,4 @@
 import { type FormEvent, useState } from 'react'
-import { api } from '../../../api/client'
 import { Button } from '../../../ui/Button'
 import { type Choice, Combobox } from '../../../ui/Combobox'
 import { Dialog, DialogButtons } from '../../../ui/Dialog'
@@ -8,7 +7,7 @@ import { useSheet } from '../../context'
 import { insertBlock } from '../commands/blocks'
 import { markRange } from '../commands/marks'
 import { schema } from '../model/schema'
-import { useLinkChoices } from '../targets'
+import { addressOf, judgeAddress, useLinkChoices } from '../targets'
 
 /** Makes a link of the selection, changes the one at the cursor, or takes it off; or makes a button. */
 export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButton?: boolean }) {
@@ -30,9 +29,7 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
 
   async function pick(choice: Choice) {
     setProblem('')
-    const [kind, name] = choice.id.split(/:(.*)/s)
-    if (kind === 'place') setGiven(`#${await sheet.nameTarget(Number(name))}`)
-    else setGiven(kind === 'item' ? `../items/${name}.html` : `../assets/${name}`)
+    setGiven(await addressOf(choice, sheet))
     setChosen(choice)
   }
 
@@ -41,7 +38,7 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
     e.stopPropagation()
     setProblem('')
     try {
-      const judged = await api.get<{ address: string; problem: string }>(`/address?given=${encodeURIComponent(given)}`)
+      const judged = await judgeAddress(given)
       if (judged.problem) return setProblem(judged.problem)
       if (asButton) {
         const label = text.trim() || chosen?.label || judged.address

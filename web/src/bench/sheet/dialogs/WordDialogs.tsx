@@ -119,8 +119,7 @@ export function TypeDialog({ onClose }: { onClose: () => void }) {
       const colour = now[name] && (name === 'colour' || name === 'highlight')
       const value = colour ? (await judge(now[name] as string, '#ffffff')).colour : now[name]
       if (colour && !value) return setUnusable(now[name] as string)
-      const command = setValue(name, value)
-      if (sheet.view) command(sheet.view.state, sheet.view.dispatch, sheet.view)
+      sheet.apply(setValue(name, value))
     }
     onClose()
   }

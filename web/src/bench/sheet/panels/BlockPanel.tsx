@@ -64,9 +64,7 @@ export function BlockPanel({ asked }: { asked: number }) {
 
   if (!node) return null
   const Form = forms[node.type.name]
-  const set = (attrs: Record<string, unknown>) => {
-    if (sheet.view) setAttrs(pos, attrs)(sheet.view.state, sheet.view.dispatch)
-  }
+  const set = (attrs: Record<string, unknown>) => sheet.apply(setAttrs(pos, attrs))
 
   return (
     <section

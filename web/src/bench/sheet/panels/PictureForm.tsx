@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { api } from '../../../api/client'
 import { useAssets } from '../../../api/queries'
 import { Button } from '../../../ui/Button'
 import { Combobox } from '../../../ui/Combobox'
@@ -8,7 +7,7 @@ import { FieldFrame, fieldBox, Input, Select } from '../../../ui/Field'
 import { PictureChoice } from '../../../ui/PictureChoice'
 import { useSheet } from '../../context'
 import { useAsked } from '../../useAsked'
-import { useLinkChoices } from '../targets'
+import { addressOf, judgeAddress, useLinkChoices } from '../targets'
 import type { PanelProps } from './BlockPanel'
 
 export const widthForm = /^(|[1-9]\d{0,1}%|100%|[1-9]\d{1,3}px)$/
@@ -120,7 +119,7 @@ function PictureLink({ link, set }: { link: LinkOf | null; set: PanelProps['set'
   async function take(href: string) {
     setProblem('')
     if (!href.trim()) return set({ link: null })
-    const judged = await api.get<{ address: string; problem: string }>(`/address?given=${encodeURIComponent(href)}`)
+    const judged = await judgeAddress(href)
     if (judged.problem) return setProblem(judged.problem)
     set({ link: { href: judged.address, title: link?.title ?? '', newTab: link?.newTab ?? false } })
   }
@@ -138,13 +137,7 @@ function PictureLink({ link, set }: { link: LinkOf | null; set: PanelProps['set'
         onChange={setGiven}
         choices={choices}
         onPick={async (choice) => {
-          const [kind, name] = choice.id.split(/:(.*)/s)
-          const href =
-            kind === 'place'
-              ? `#${await sheet.nameTarget(Number(name))}`
-              : kind === 'item'
-                ? `../items/${name}.html`
-                : `../assets/${name}`
+          const href = await addressOf(choice, sheet)
           setGiven(href)
           take(href)
         }}

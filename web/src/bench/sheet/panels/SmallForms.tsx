@@ -1,10 +1,10 @@
 import { useState } from 'react'
-import { api } from '../../../api/client'
 import { useAssets } from '../../../api/queries'
 import { Button } from '../../../ui/Button'
 import { Input, Select } from '../../../ui/Field'
 import { useSheet } from '../../context'
-import { HtmlDialog } from '../dialogs/InsertDialogs'
+import { HtmlDialog } from '../dialogs/HtmlDialog'
+import { judgeAddress } from '../targets'
 import type { PanelProps } from './BlockPanel'
 import { WidthField } from './PictureForm'
 
@@ -109,7 +109,7 @@ export function ButtonForm({ node, set }: PanelProps) {
 
   async function take() {
     setProblem('')
-    const judged = await api.get<{ address: string; problem: string }>(`/address?given=${encodeURIComponent(given)}`)
+    const judged = await judgeAddress(given)
     if (judged.problem) setProblem(judged.problem)
     else set({ href: judged.address })
   }

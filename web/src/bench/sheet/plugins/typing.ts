@@ -1,4 +1,4 @@
-import { InputRule, inputRules, textblockTypeInputRule, undoInputRule, wrappingInputRule } from 'prosemirror-inputrules'
+import { InputRule, inputRules, textblockTypeInputRule, wrappingInputRule } from 'prosemirror-inputrules'
 import type { Command, EditorState, Plugin, Transaction } from 'prosemirror-state'
 import type { Writing } from '../../../api/types'
 import { toggleQuote } from '../commands/text'
@@ -157,5 +157,3 @@ export const linkBeforeEnter: Command = (state, dispatch) => {
 export function typing(writing: Writing): Plugin {
   return inputRules({ rules: [...starts(), ...signs(writing), links] })
 }
-
-export { undoInputRule }

@@ -146,7 +146,7 @@ function settings(state: EditorState, sheet: ReturnType<typeof useSheet>): React
               max={9999}
               value={list.node.attrs.start}
               onChange={(e) =>
-                Number.isInteger(e.target.valueAsNumber) && set(sheet, setList({ start: e.target.valueAsNumber }))
+                Number.isInteger(e.target.valueAsNumber) && sheet.apply(setList({ start: e.target.valueAsNumber }))
               }
               className="h-6 w-16 rounded-3 border border-edge bg-sheet px-1"
             />
@@ -162,11 +162,6 @@ function settings(state: EditorState, sheet: ReturnType<typeof useSheet>): React
       <LinesTools />
     </>
   )
-}
-
-/** Sets something without taking the keyboard from the field. */
-function set(sheet: ReturnType<typeof useSheet>, command: Parameters<typeof sheet.run>[0]) {
-  if (sheet.view) command(sheet.view.state, sheet.view.dispatch, sheet.view)
 }
 
 /** How the lines of a paragraph or heading stand. */

@@ -1,6 +1,11 @@
 import type { Node } from 'prosemirror-model'
 import type { NodeView, ViewMutationRecord } from 'prosemirror-view'
 
+/** Whether a change of the page is the view's own, and none of what is written in it. */
+export function isOutside(content: HTMLElement, m: ViewMutationRecord): boolean {
+  return m.type === 'attributes' || (m.type !== 'selection' && !content.contains(m.target))
+}
+
 /** A line below something, which says what goes in it while it is empty. */
 export class CaptionLine {
   readonly dom: HTMLElement
@@ -81,6 +86,6 @@ export abstract class FigureView implements NodeView {
   }
 
   ignoreMutation(m: ViewMutationRecord): boolean {
-    return m.type === 'attributes' || (m.type !== 'selection' && !this.contentDOM.contains(m.target))
+    return isOutside(this.contentDOM, m)
   }
 }

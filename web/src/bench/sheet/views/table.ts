@@ -1,6 +1,7 @@
 import type { Node } from 'prosemirror-model'
 import type { NodeView, ViewMutationRecord } from 'prosemirror-view'
 import { columnWidths } from '../model/writeTable'
+import { isOutside } from './caption'
 
 /** A table with its caption above it, as wide as it must be; it scrolls inside itself. */
 export class TableBlockView implements NodeView {
@@ -31,7 +32,7 @@ export class TableBlockView implements NodeView {
   }
 
   ignoreMutation(m: ViewMutationRecord): boolean {
-    return m.type === 'attributes' || (m.type !== 'selection' && !this.contentDOM.contains(m.target))
+    return isOutside(this.contentDOM, m)
   }
 }
 
@@ -59,8 +60,6 @@ export class GridView implements NodeView {
       const col = this.columns.children[i] as HTMLElement
       if (col.style.width !== width) col.style.width = width
     }
-    const head = this.contentDOM
-    head.dataset.headRows = String(this.node.attrs.headerRows)
   }
 
   update(node: Node): boolean {
@@ -71,6 +70,6 @@ export class GridView implements NodeView {
   }
 
   ignoreMutation(m: ViewMutationRecord): boolean {
-    return m.type === 'attributes' || (m.type !== 'selection' && !this.contentDOM.contains(m.target))
+    return isOutside(this.contentDOM, m)
   }
 }

@@ -1,6 +1,5 @@
 package app.blenner.server.message;
 
-import app.blenner.core.document.Block;
 import app.blenner.core.document.ContactForm;
 import app.blenner.core.document.Document;
 import app.blenner.core.message.Letter;
@@ -54,20 +53,16 @@ class MessageService {
   /** The form of a text with this number, counted from 1. */
   static ContactForm form(Document text, int number) {
     List<ContactForm> forms = new ArrayList<>();
-    collect(text.blocks(), forms);
+    text.walk(
+        (path, block) -> {
+          if (block instanceof ContactForm form) {
+            forms.add(form);
+          }
+        });
     if (number < 1 || number > forms.size()) {
       throw Problem.notThere("There is no form here any more.");
     }
     return forms.get(number - 1);
-  }
-
-  private static void collect(List<Block> blocks, List<ContactForm> into) {
-    for (Block b : blocks) {
-      if (b instanceof ContactForm f) {
-        into.add(f);
-      }
-      b.groups().forEach(g -> collect(g, into));
-    }
   }
 
   void keep(PublishedItem item, Submission submission) {

@@ -1,7 +1,6 @@
 package app.blenner.core.format.markup;
 
 import app.blenner.core.document.Document;
-import app.blenner.core.document.RunningText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.html.MarkupCheck;
@@ -52,11 +51,6 @@ public record TypedMarkup(
   public static String write(Language language, String body) {
     Document document = HtmlReader.read(body);
     return language == Language.HTML ? HtmlWriter.write(document) : MarkdownWriter.write(document);
-  }
-
-  /** The words of a text, for telling whether any was lost. */
-  public static List<String> words(String body) {
-    return RunningText.of(HtmlReader.read(body));
   }
 
   private static List<Change> changes(String typed, String canonical) {

@@ -3,6 +3,8 @@ package app.blenner.core.format.markup;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import app.blenner.core.document.RunningText;
+import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.MarkupCheck;
 import app.blenner.core.format.markup.TypedMarkup.Language;
 import java.util.List;
@@ -67,9 +69,12 @@ public class TypedMarkupTest {
             "<table>x<tr>y<td>z",
             "<li>one<li>two",
             "<unknown>w</unknown>")) {
-      String words = String.join(" ", TypedMarkup.words(typed)).replaceAll("\\s+", "");
+      String words =
+          String.join(" ", RunningText.of(HtmlReader.read(typed))).replaceAll("\\s+", "");
       String kept =
-          String.join(" ", TypedMarkup.words(TypedMarkup.read(Language.HTML, typed).body()))
+          String.join(
+                  " ",
+                  RunningText.of(HtmlReader.read(TypedMarkup.read(Language.HTML, typed).body())))
               .replaceAll("\\s+", "");
       assertEquals(kept, words, typed);
       assertEquals(words.length(), typed.replaceAll("<[^>]*>|\\s", "").length(), typed);
