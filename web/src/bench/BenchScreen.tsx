@@ -7,7 +7,7 @@ import { useTitle } from '../frame/title'
 import { cx } from '../ui/cx'
 import { useWidth } from '../ui/useWidth'
 import { ConflictDialog } from './Conflict'
-import { BenchContext, SheetContext } from './context'
+import { BenchContext, SheetContext, useBench, useSaved } from './context'
 import { Header, type View } from './Header'
 import { Margin } from './margin/Margin'
 import { Proof } from './proof/Proof'
@@ -26,17 +26,16 @@ const Markup = lazy(() => import('./markup/Markup'))
 
 /** The screen where one item is written. */
 export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
-  const snapshot = useSyncExternalStore(saver.subscribe, saver.snapshot)
   const [params, setParams] = useSearchParams()
   const [told, setTold] = useState('')
   const [asked, setAsked] = useState('')
   const [marksOpen, setMarksOpen] = useState(0)
   const view = VIEWS.find((v) => v === params.get('view')) ?? 'write'
-  const { state, fields, status } = snapshot
+  const title = useSyncExternalStore(saver.subscribe, () => saver.snapshot().fields.title)
   const width = useWidth()
   // Where there is little room the margin and the spine fold away first.
   const folded = view === 'both' || width < 1000
-  useTitle(fields.title || 'Untitled')
+  useTitle(title || 'Untitled')
   useRegionKeys()
   useSaveKey(() => saver.flush())
 
@@ -86,7 +85,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     setTold('')
     if (!(await saver.flush())) return
     try {
-      const next = await api.post<ItemState>(`/items/${state.key}/actions/${step.action}`, {
+      const next = await api.post<ItemState>(`/items/${saver.key}/actions/${step.action}`, {
         revision: saver.snapshot().state.revision,
       })
       saver.adoptState(next)
@@ -97,30 +96,37 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     }
   }
 
-  async function mend(finding: Finding, index: number) {
-    const fix = finding.fixes[index]
-    if (fix.asks) return goTo(finding, fix.asks)
-    if (!(await saver.flush())) return
-    try {
-      const next = await api.post<ItemView>(`/items/${state.key}/fixes`, {
-        revision: saver.snapshot().state.revision,
-        rule: finding.rule,
-        path: finding.path,
-        fix: index,
-      })
-      sheet.replace(next.content.body)
-      saver.adopt(next)
-      setTold(`Done: ${fix.label.toLowerCase()}. Undo brings it back.`)
-    } catch (error) {
-      setTold((error as Error).message)
-    }
-  }
+  const mend = useCallback(
+    async (finding: Finding, index: number) => {
+      const fix = finding.fixes[index]
+      if (fix.asks) return goTo(finding, fix.asks)
+      if (!(await saver.flush())) return
+      try {
+        const next = await api.post<ItemView>(`/items/${saver.key}/fixes`, {
+          revision: saver.snapshot().state.revision,
+          rule: finding.rule,
+          path: finding.path,
+          fix: index,
+        })
+        sheet.replace(next.content.body)
+        saver.adopt(next)
+        setTold(`Done: ${fix.label.toLowerCase()}. Undo brings it back.`)
+      } catch (error) {
+        setTold((error as Error).message)
+      }
+    },
+    [saver, sheet, goTo],
+  )
+
+  const openMarks = useCallback(() => setMarksOpen((n) => n + 1), [])
+  const shared = useMemo(
+    () => ({ saver, sheet, asked, goTo, mend, marksOpen, openMarks }),
+    [saver, sheet, asked, goTo, mend, marksOpen, openMarks],
+  )
 
   return (
     <SheetContext value={sheet}>
-      <BenchContext
-        value={{ saver, sheet, snapshot, asked, goTo, mend, marksOpen, openMarks: () => setMarksOpen((n) => n + 1) }}
-      >
+      <BenchContext value={shared}>
         <div className={cx('bench flex h-full min-h-[30rem] flex-col', quiet && view === 'write' && 'is-quiet')}>
           <Header view={view} setView={setView} />
           {told && (
@@ -131,7 +137,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
               </button>
             </div>
           )}
-          {snapshot.broughtBack && status.is !== 'conflict' && !told && <BroughtBack />}
+          {!told && <BroughtBack />}
           <div className="flex min-h-0 flex-1">
             {view === 'markup' && (
               <Suspense fallback={<p className="p-8 text-soft">Opening the markup …</p>}>
@@ -149,16 +155,24 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
           </div>
           <RunBar act={act} />
         </div>
-        {status.is === 'signed-out' && <SignInAgain onDone={() => saver.resume()} />}
-        {status.is === 'conflict' && <ConflictDialog conflict={status.conflict} onTold={setTold} />}
+        <Interrupted onTold={setTold} />
       </BenchContext>
     </SheetContext>
   )
 }
 
+/** What stands between the text and the server until somebody has decided. */
+function Interrupted({ onTold }: { onTold: (told: string) => void }) {
+  const { saver } = useBench()
+  const status = useSaved((now) => now.status)
+  if (status.is === 'signed-out') return <SignInAgain onDone={() => saver.resume()} />
+  return status.is === 'conflict' && <ConflictDialog conflict={status.conflict} onTold={onTold} />
+}
+
 function BroughtBack() {
   const [open, setOpen] = useState(true)
-  if (!open) return null
+  const shown = useSaved((now) => now.broughtBack && now.status.is !== 'conflict')
+  if (!open || !shown) return null
   return (
     <div role="status" className="flex items-center gap-3 border-line border-b bg-straw px-5 py-1.5">
       What you wrote here last time had not reached the server. It has been brought back.

@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 import { cx } from '../ui/cx'
 import { StageMark } from '../ui/StageMark'
 import { ago, useNow } from '../ui/time'
-import { useBench } from './context'
+import { useBench, useSaved } from './context'
 import { useAsked } from './useAsked'
 
 export type View = 'write' | 'markup' | 'both' | 'proof'
@@ -16,7 +16,11 @@ const views: { view: View; name: string }[] = [
 
 /** The way back, the title, the stage, when it was saved, and the views. */
 export function Header({ view, setView }: { view: View; setView: (view: View) => void }) {
-  const { saver, sheet, snapshot } = useBench()
+  const { saver, sheet } = useBench()
+  const words = useSaved((now) => now.fields.title)
+  const kind = useSaved((now) => now.state.kindLabel)
+  const stage = useSaved((now) => now.state.stage)
+  const stageLabel = useSaved((now) => now.state.stageLabel)
   const title = useAsked<HTMLInputElement>('title')
   return (
     <div
@@ -30,9 +34,9 @@ export function Header({ view, setView }: { view: View; setView: (view: View) =>
         <input
           ref={title}
           aria-label="Title"
-          placeholder={`Title of the ${snapshot.state.kindLabel.toLowerCase()}`}
+          placeholder={`Title of the ${kind.toLowerCase()}`}
           maxLength={300}
-          value={snapshot.fields.title}
+          value={words}
           onChange={(e) => saver.change({ title: e.target.value })}
           onKeyDown={(e) => {
             if (e.key === 'Enter') {
@@ -44,8 +48,8 @@ export function Header({ view, setView }: { view: View; setView: (view: View) =>
         />
       </h1>
       <p className="flex shrink-0 items-center gap-1.5">
-        <StageMark stage={snapshot.state.stage} />
-        {snapshot.state.stageLabel}
+        <StageMark stage={stage} />
+        {stageLabel}
       </p>
       <Saved />
       <fieldset className="flex shrink-0 overflow-hidden rounded-3 border border-edge">
@@ -71,18 +75,19 @@ export function Header({ view, setView }: { view: View; setView: (view: View) =>
 
 /** Whether what is on the screen is on the server too. */
 function Saved() {
-  const { snapshot } = useBench()
+  const status = useSaved((now) => now.status)
+  const savedAt = useSaved((now) => now.savedAt)
   const now = useNow(1000)
   const told = {
-    saved: `Saved ${ago(snapshot.savedAt, now)}`,
+    saved: `Saved ${ago(savedAt, now)}`,
     unsaved: 'Saving …',
     unreachable: 'The server does not answer; your text is kept here',
     'signed-out': 'Not saved: you are signed out',
     conflict: 'Not saved: somebody changed it too',
     refused: '',
-  }[snapshot.status.is]
-  const why = snapshot.status.is === 'refused' ? snapshot.status.why : ''
-  const calm = snapshot.status.is === 'saved' || snapshot.status.is === 'unsaved'
+  }[status.is]
+  const why = status.is === 'refused' ? status.why : ''
+  const calm = status.is === 'saved' || status.is === 'unsaved'
   return (
     <p
       data-testid="saved"

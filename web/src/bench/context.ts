@@ -1,13 +1,12 @@
-import { createContext, useContext } from 'react'
+import { createContext, useContext, useSyncExternalStore } from 'react'
 import type { Finding } from '../api/types'
 import type { Saver, Snapshot } from './saver'
 import type { Sheet } from './sheet/store'
 
-/** What the parts of the bench share. */
+/** What the parts of the bench share; it stays the same while one writes. */
 export interface BenchShared {
   saver: Saver
   sheet: Sheet
-  snapshot: Snapshot
   /** The field somebody was led to, with a number that grows at each lead: `summary:3`. */
   asked: string
   goTo: (finding: Finding, field?: string) => void
@@ -23,6 +22,15 @@ export function useBench(): BenchShared {
   const bench = useContext(BenchContext)
   if (!bench) throw new Error('not on the bench')
   return bench
+}
+
+/**
+ * Something of how the item stands. Whoever asks is drawn anew only when it becomes another, not at
+ * each save: it must be a plain value, or one the snapshot itself holds.
+ */
+export function useSaved<T>(of: (now: Snapshot) => T): T {
+  const { saver } = useBench()
+  return useSyncExternalStore(saver.subscribe, () => of(saver.snapshot()))
 }
 
 /** The sheet alone, which stays the same while an item is open: who asks for it is not drawn anew at each save. */

@@ -2,6 +2,11 @@ import { api, Problem, Unreachable } from '../api/client'
 import type { ContentInput, ItemContent, ItemState, ItemView } from '../api/types'
 import { type Backup, backup, dropBackup } from './backup'
 
+/** Does something when nothing else is to be done, but no later than this; not every browser can tell. */
+const whenIdle = (task: () => void, timeout: number): number =>
+  'requestIdleCallback' in window ? requestIdleCallback(task, { timeout }) : setTimeout(task, 50)
+const forget = (idle: number) => ('cancelIdleCallback' in window ? cancelIdleCallback(idle) : clearTimeout(idle))
+
 /** What is written apart from the text itself, which the sheet holds. */
 export type Fields = Omit<ContentInput, 'body'>
 
@@ -47,7 +52,7 @@ export class Saver {
   private sent: ContentInput[] = []
   private firstDirty = 0
   private timer: ReturnType<typeof setTimeout> | undefined
-  private backupTimer: ReturnType<typeof setTimeout> | undefined
+  private noting = 0
   private running: Promise<void> | null = null
 
   constructor(item: ItemView, body: () => string) {
@@ -92,23 +97,22 @@ export class Saver {
     if (!this.dirty) this.firstDirty = Date.now()
     this.dirty = true
     if (this.now.status.is === 'saved') this.set({ status: { is: 'unsaved' } })
-    if (this.backupTimer === undefined) {
-      this.backupTimer = setTimeout(() => this.note(), 200)
-    }
+    // Between two keys, not in the way of one.
+    this.noting ||= whenIdle(() => this.note(), 400)
     if (this.now.status.is === 'conflict' || this.now.status.is === 'signed-out') return
     const left = Math.max(0, LONGEST - (Date.now() - this.firstDirty))
     this.schedule(Math.min(PAUSE, left))
   }
 
   private note() {
-    clearTimeout(this.backupTimer)
-    this.backupTimer = undefined
+    forget(this.noting)
+    this.noting = 0
     if (this.dirty) backup(this.key, { revision: this.now.state.revision, content: this.content(), sent: this.sent })
   }
 
   private schedule(wait: number) {
     clearTimeout(this.timer)
-    this.timer = setTimeout(() => this.flush(), wait)
+    this.timer = setTimeout(() => whenIdle(() => this.flush(), 200), wait)
   }
 
   /** Sends what has not been sent; done when the server has it, or has said why not. */
@@ -131,7 +135,11 @@ export class Saver {
       const state = await api.put<ItemState>(`/items/${this.key}`, { revision: this.now.state.revision, content })
       this.sent = []
       if (!this.dirty) dropBackup(this.key)
-      this.set({ state, status: { is: this.dirty ? 'unsaved' : 'saved' }, savedAt: new Date() })
+      this.set({
+        state: sharing(this.now.state, state),
+        status: { is: this.dirty ? 'unsaved' : 'saved' },
+        savedAt: new Date(),
+      })
       if (this.dirty) this.schedule(PAUSE)
     } catch (error) {
       this.dirty = true
@@ -206,6 +214,15 @@ export class Saver {
       api.put(`/items/${this.key}`, { revision: this.now.state.revision, content }, true).catch(() => {})
     }
   }
+}
+
+/** The new state with every part of the old one that says the same, so that nobody draws it again. */
+function sharing(was: ItemState, next: ItemState): ItemState {
+  const out = { ...next }
+  for (const key of Object.keys(next) as (keyof ItemState)[]) {
+    if (JSON.stringify(was[key]) === JSON.stringify(next[key])) Object.assign(out, { [key]: was[key] })
+  }
+  return out
 }
 
 function fieldsOf(item: ItemView): Fields {

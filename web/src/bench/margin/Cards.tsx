@@ -1,20 +1,20 @@
 import { Collapsible } from 'radix-ui'
 import { type ReactNode, useEffect, useState } from 'react'
 import { useSite } from '../../api/queries'
-import { useBench } from '../context'
+import { useBench, useSaved } from '../context'
 import { KeywordsCard } from './KeywordsCard'
 import { PlacementCard } from './PlacementCard'
 import { TeaserCard } from './TeaserCard'
 
 /** What each card says of itself while it is closed. */
 function useTold(): { name: string; told: string }[] {
-  const { snapshot } = useBench()
   const site = useSite()
-  const { fields, state } = snapshot
+  const fields = useSaved((now) => now.fields)
+  const summaryLength = useSaved((now) => now.state.summaryLength)
   const section = site.data?.sections.find((s) => s.slug === fields.section)?.name ?? 'no section'
   const keywords = fields.keywords.length
   return [
-    { name: 'Teaser', told: `${fields.leadPicture ? 'picture' : 'no picture'}, ${state.summaryLength} characters` },
+    { name: 'Teaser', told: `${fields.leadPicture ? 'picture' : 'no picture'}, ${summaryLength} characters` },
     { name: 'Placement', told: section },
     { name: 'Keywords', told: keywords ? `${keywords}` : 'none' },
   ]

@@ -1,12 +1,12 @@
 import { useState } from 'react'
 import { Input } from '../../ui/Field'
-import { useBench } from '../context'
+import { useBench, useSaved } from '../context'
 
 /** Free words. A comma or Enter ends one; each can be taken off again. */
 export function KeywordsCard() {
-  const { saver, snapshot } = useBench()
+  const { saver } = useBench()
   const [typed, setTyped] = useState('')
-  const { keywords } = snapshot.fields
+  const keywords = useSaved((now) => now.fields.keywords)
 
   function add(text: string) {
     const words = text

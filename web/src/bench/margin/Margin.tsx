@@ -2,7 +2,7 @@ import { Tabs } from 'radix-ui'
 import { useEffect, useState } from 'react'
 import type { Finding } from '../../api/types'
 import { LevelMark } from '../../ui/LevelMark'
-import { useBench } from '../context'
+import { useBench, useSaved } from '../context'
 import { CardSummaries, Cards } from './Cards'
 import { Marks } from './Marks'
 
@@ -51,14 +51,15 @@ export function Margin({ narrow = false }: { narrow?: boolean }) {
 
 /** The margin folded to the shapes of its marks; each leads to its place. */
 function Rail() {
-  const { snapshot, goTo } = useBench()
+  const { goTo } = useBench()
+  const findings = useSaved((now) => now.state.findings)
   return (
     <aside
       aria-label="Marks"
       data-region
       className="flex w-11 shrink-0 flex-col items-center gap-1 overflow-auto border-line border-l py-3"
     >
-      {snapshot.state.findings.map((f: Finding) => (
+      {findings.map((f: Finding) => (
         <button
           key={`${f.rule}${f.path}${f.from}`}
           type="button"
@@ -70,7 +71,7 @@ function Rail() {
           <LevelMark level={f.level} silent />
         </button>
       ))}
-      {!snapshot.state.findings.length && <LevelMark level="PASSED" />}
+      {!findings.length && <LevelMark level="PASSED" />}
     </aside>
   )
 }

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react'
 import type { Finding } from '../../api/types'
 import { TextButton } from '../../ui/Button'
 import { LevelMark } from '../../ui/LevelMark'
-import { useBench } from '../context'
+import { useBench, useSaved } from '../context'
 import { atPath } from '../sheet/model/paths'
 import { useSettledDoc } from '../sheet/useSettledDoc'
 
@@ -10,9 +10,9 @@ const GAP = 10
 
 /** The findings, each level with the block it concerns; those on no block stand at the top. */
 export function Marks() {
-  const { snapshot, sheet } = useBench()
+  const { sheet } = useBench()
   const doc = useSettledDoc(sheet)
-  const findings = snapshot.state.findings
+  const findings = useSaved((now) => now.state.findings)
   const box = useRef<HTMLDivElement>(null)
   const list = useRef<HTMLUListElement>(null)
   const [tops, setTops] = useState<number[]>([])

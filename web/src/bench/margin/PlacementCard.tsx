@@ -3,13 +3,14 @@ import { useSite } from '../../api/queries'
 import { TextButton } from '../../ui/Button'
 import { Input, Select } from '../../ui/Field'
 import { WhereItAppears } from '../../ui/WhereItAppears'
-import { useBench } from '../context'
+import { useBench, useSaved } from '../context'
 
 /** Where the item stands on the site, and at which address. */
 export function PlacementCard() {
-  const { saver, snapshot } = useBench()
+  const { saver } = useBench()
   const site = useSite()
-  const { fields, state } = snapshot
+  const fields = useSaved((now) => now.fields)
+  const state = useSaved((now) => now.state)
   const [typed, setTyped] = useState<string | null>(null)
   const prefix = fields.section ? `/${fields.section}/` : '/'
   // While somebody types, what they typed is shown, even where it cannot be had.

@@ -5,7 +5,7 @@ import { cx } from '../../ui/cx'
 import { Dialog, DialogButtons } from '../../ui/Dialog'
 import { FieldFrame, fieldBox } from '../../ui/Field'
 import { PictureChoice } from '../../ui/PictureChoice'
-import { useBench } from '../context'
+import { useBench, useSaved } from '../context'
 import { useAsked } from '../useAsked'
 
 const graphemes = new Intl.Segmenter(undefined, { granularity: 'grapheme' })
@@ -19,13 +19,14 @@ function characters(text: string): number {
 
 /** The summary and the lead picture: what section pages show of the item. */
 export function TeaserCard() {
-  const { saver, snapshot } = useBench()
+  const { saver } = useBench()
   const summary = useAsked<HTMLTextAreaElement>('summary')
   const assets = useAssets()
   const [picking, setPicking] = useState(false)
-  const { fields, state } = snapshot
+  const fields = useSaved((now) => now.fields)
+  const limit = useSaved((now) => now.state.summaryLimit)
   const length = characters(fields.summary)
-  const over = length - state.summaryLimit
+  const over = length - limit
   const picture = assets.data?.find((a) => a.name === fields.leadPicture)
 
   return (
@@ -34,7 +35,7 @@ export function TeaserCard() {
         label="Summary"
         hint={
           <span className={cx(over > 0 && 'font-semibold text-rust')}>
-            {length} of {state.summaryLimit} characters
+            {length} of {limit} characters
             {over > 0 && `, ${over} too many`}
           </span>
         }

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { cx } from '../../ui/cx'
-import { useBench } from '../context'
+import { useBench, useSaved } from '../context'
 import { ProofFrame } from './ProofFrame'
 
 const widths = [
@@ -11,12 +11,13 @@ const widths = [
 
 /** The item as readers will see it, at the widths that matter. */
 export function Proof({ beside }: { beside: boolean }) {
-  const { snapshot } = useBench()
+  const { saver } = useBench()
   const [chosen, setChosen] = useState<string>('Phone')
   const names = [...widths.map((w) => w.name), ...(beside ? [] : ['All three'])]
   const current = names.includes(chosen) ? chosen : 'Phone'
   const shown = current === 'All three' ? widths : widths.filter((w) => w.name === current)
-  const { revision, key } = snapshot.state
+  const revision = useSaved((now) => now.state.revision)
+  const path = useSaved((now) => now.state.path)
 
   return (
     <section
@@ -42,13 +43,13 @@ export function Proof({ beside }: { beside: boolean }) {
             </button>
           ))}
         </fieldset>
-        <p className="ml-auto truncate text-soft">{snapshot.state.path || 'No address yet'}</p>
+        <p className="ml-auto truncate text-soft">{path || 'No address yet'}</p>
       </div>
       <div className="flex min-h-0 flex-1 justify-center gap-4 bg-desk p-3">
         {shown.map((w) => (
           <ProofFrame
             key={w.name}
-            itemKey={key}
+            itemKey={saver.key}
             revision={revision}
             name={w.name}
             width={w.px}

@@ -4,7 +4,7 @@ import { cx } from '../../ui/cx'
 import { LevelMark } from '../../ui/LevelMark'
 import { Menu, MenuItem } from '../../ui/Menu'
 import { StageMark } from '../../ui/StageMark'
-import { useBench } from '../context'
+import { useBench, useSaved } from '../context'
 
 const track: { stage: Stage; label: string }[] = [
   { stage: 'DRAFT', label: 'Draft' },
@@ -20,11 +20,14 @@ const levels: { level: Level; label: string }[] = [
 
 /** Where the item stands, what the checks found, what holds it back, and the next step. */
 export function RunBar({ act }: { act: (step: Step) => void }) {
-  const { snapshot, goTo, openMarks } = useBench()
-  const { state } = snapshot
-  const [main, ...others] = state.steps
-  const stages = track.some((t) => t.stage === state.stage) ? track : [{ stage: state.stage, label: state.stageLabel }]
-  const mustFix = state.findings.filter((f) => f.level === 'MUST_FIX')
+  const { goTo, openMarks } = useBench()
+  const stage = useSaved((now) => now.state.stage)
+  const stageLabel = useSaved((now) => now.state.stageLabel)
+  const steps = useSaved((now) => now.state.steps)
+  const findings = useSaved((now) => now.state.findings)
+  const [main, ...others] = steps
+  const stages = track.some((t) => t.stage === stage) ? track : [{ stage, label: stageLabel }]
+  const mustFix = findings.filter((f) => f.level === 'MUST_FIX')
   const held = main?.byFindings && mustFix.length > 0
 
   return (
@@ -35,20 +38,16 @@ export function RunBar({ act }: { act: (step: Step) => void }) {
     >
       <ol aria-label="Stages" className="flex items-center gap-2">
         {stages.map((s, i) => (
-          <li
-            key={s.stage}
-            aria-current={s.stage === state.stage ? 'step' : undefined}
-            className="flex items-center gap-2"
-          >
+          <li key={s.stage} aria-current={s.stage === stage ? 'step' : undefined} className="flex items-center gap-2">
             {i > 0 && <span aria-hidden className="h-px w-5 bg-edge" />}
             <StageMark stage={s.stage} />
-            <span className={cx(s.stage === state.stage ? 'font-semibold' : 'text-soft')}>{s.label}</span>
+            <span className={cx(s.stage === stage ? 'font-semibold' : 'text-soft')}>{s.label}</span>
           </li>
         ))}
       </ol>
       <ul aria-label="Checks" className="flex gap-3">
         {levels.map(({ level, label }) => {
-          const found = state.findings.filter((f) => f.level === level)
+          const found = findings.filter((f) => f.level === level)
           return (
             <li key={level}>
               <button

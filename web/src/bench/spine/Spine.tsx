@@ -12,7 +12,7 @@ import {
 import type { Level } from '../../api/types'
 import { cx } from '../../ui/cx'
 import { LevelMark } from '../../ui/LevelMark'
-import { useBench } from '../context'
+import { useBench, useSaved } from '../context'
 import { moveBlocks, sectionLength } from '../sheet/commands/blocks'
 import { topBlocks } from '../sheet/model/paths'
 import { isVoid } from '../sheet/model/write'
@@ -22,11 +22,11 @@ import { Sign } from './Sign'
 
 /** The item's blocks as a map: headings by level, other blocks as small signs with a few words. */
 export function Spine({ narrow }: { narrow: boolean }) {
-  const { sheet, snapshot } = useBench()
+  const { sheet } = useBench()
   const doc = useSettledDoc(sheet)
   const here = useSyncExternalStore(sheet.subscribe, () => currentBlock(sheet.state.doc, sheet.state.selection.from))
   const blocks = useMemo(() => topBlocks(doc), [doc])
-  const { outline, findings } = snapshot.state
+  const findings = useSaved((now) => now.state.findings)
   const worst = useMemo(() => worstByBlock(findings), [findings])
   const [target, setTarget] = useState(-1)
   const dragged = useRef(-1)
@@ -106,7 +106,7 @@ export function Spine({ narrow }: { narrow: boolean }) {
             onClick={() => sheet.onAsk('counts')}
             title="Counts and reading time"
           >
-            {outline.words.toLocaleString('en')} words
+            <Words />
           </button>
         </p>
       )}
@@ -121,7 +121,6 @@ export function Spine({ narrow }: { narrow: boolean }) {
             node={node}
             current={i === here}
             worst={worst.get(i)}
-            words={outline.sectionWords[i] ?? 0}
             narrow={narrow}
             line={target === i ? 'above' : target === i + 1 && i === blocks.length - 1 ? 'below' : ''}
             go={go}
@@ -132,6 +131,10 @@ export function Spine({ narrow }: { narrow: boolean }) {
       </ol>
     </nav>
   )
+}
+
+function Words() {
+  return <>{useSaved((now) => now.state.outline.words).toLocaleString('en')} words</>
 }
 
 /** The stored block at the top that a position lies in. */
@@ -155,7 +158,6 @@ interface RowProps {
   node: Node
   current: boolean
   worst: Level | undefined
-  words: number
   narrow: boolean
   line: string
   go: (index: number) => void
@@ -164,8 +166,9 @@ interface RowProps {
 }
 
 /** One block. Most stay as they are while one types, and are not drawn anew. */
-const Row = memo(function Row({ index, node, current, worst, words, narrow, line, go, onKey, drag }: RowProps) {
+const Row = memo(function Row({ index, node, current, worst, narrow, line, go, onKey, drag }: RowProps) {
   const heading = node.type.name === 'heading'
+  const words = useSaved((now) => now.state.outline.sectionWords[index] ?? 0)
   const name = nameOf(node)
   const text = wordsOf(node).slice(0, 200) || name
   return (

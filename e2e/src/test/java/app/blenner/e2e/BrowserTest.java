@@ -25,7 +25,6 @@ import org.testng.Assert;
 import org.testng.ITestResult;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.AfterMethod;
-import org.testng.annotations.AfterSuite;
 import org.testng.annotations.BeforeMethod;
 
 /** A person at a browser window of 1280 by 800, with the application running. */
@@ -35,7 +34,6 @@ public abstract class BrowserTest {
   /** How long to wait for what should come, in milliseconds. */
   private static final int PATIENCE = Integer.getInteger("blenner.patience", 15_000);
 
-  private static Playwright playwright;
   private static Browser browser;
   private static App shared;
 
@@ -47,6 +45,8 @@ public abstract class BrowserTest {
   protected App app() {
     if (shared == null) {
       shared = new App().start();
+      // Not after a suite: the runner begins one for each class.
+      Runtime.getRuntime().addShutdownHook(new Thread(shared::kill));
     }
     return shared;
   }
@@ -55,7 +55,7 @@ public abstract class BrowserTest {
     if (browser == null) {
       // Long enough for a machine that does other things besides; no test is about speed.
       PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
-      playwright =
+      Playwright playwright =
           Playwright.create(
               new Playwright.CreateOptions()
                   .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -120,19 +120,6 @@ public abstract class BrowserTest {
     if (context != null) {
       context.close();
       context = null;
-    }
-  }
-
-  @AfterSuite(alwaysRun = true)
-  public void stop() {
-    if (shared != null) {
-      shared.kill();
-      shared = null;
-    }
-    if (playwright != null) {
-      playwright.close();
-      playwright = null;
-      browser = null;
     }
   }
 

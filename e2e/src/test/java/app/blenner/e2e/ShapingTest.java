@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
 import org.testng.annotations.Test;
 
 /** Moving, copying and deleting blocks, pictures, find and replace, and what helps to see. */
@@ -20,7 +21,10 @@ public class ShapingTest extends BenchTest {
 
   private Locator row(String words) {
     return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Outline"))
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(words).setExact(true));
+        // A heading's row also counts its words, once a save has told them.
+        .getByRole(
+            AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName(Pattern.compile("^" + words + "( \\d+)?$")));
   }
 
   @Test
@@ -41,9 +45,9 @@ public class ShapingTest extends BenchTest {
   @Test
   public void sectionsMoveInTheSpineByDraggingAndByKeys() {
     openWith(PARTS);
-    row("A 2").dragTo(row("b"), new Locator.DragToOptions().setTargetPosition(40, 22));
+    row("A").dragTo(row("b"), new Locator.DragToOptions().setTargetPosition(40, 22));
     assertEquals(flat(), "<h2>B</h2><p>b</p><h2>A</h2><p>a</p>");
-    row("B 2").focus();
+    row("B").focus();
     page.keyboard().press("Alt+Shift+ArrowDown");
     page.waitForTimeout(100);
     assertEquals(flat(), "<h2>A</h2><h2>B</h2><p>b</p><p>a</p>");
