@@ -1,27 +1,26 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { api } from '../api/client'
 import { useRefresh } from '../api/queries'
 import type { Outside as OutsideData } from '../api/types'
 import { Button, TextButton } from '../ui/Button'
 import { Input } from '../ui/Field'
+import { useDraft } from '../ui/useDraft'
 import { useSubmit } from '../ui/useSubmit'
 
 /** Which hosts may be shown in pages, and where the messages of visitors go. */
 export function Outside({ blocked }: { blocked: string }) {
   const outside = useQuery({ queryKey: ['outside'], queryFn: () => api.get<OutsideData>('/site/outside') })
   const refresh = useRefresh()
-  const [given, setGiven] = useState<OutsideData>({ hosts: [], contactAddress: '' })
+  const [given, setGiven] = useDraft<OutsideData>(outside.data, { hosts: [], contactAddress: '' })
   const [told, setTold] = useState('')
-  useEffect(() => {
-    if (outside.data) setGiven(outside.data)
-  }, [outside.data])
 
   const { problem, submit } = useSubmit(
     async () => {
       setTold('')
       await api.put('/site/outside', given)
       await refresh()
+      setGiven(undefined)
     },
     () => setTold('Changed.'),
   )

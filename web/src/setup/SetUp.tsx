@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { api } from '../api/client'
 import { useRefresh, useSession, useSite } from '../api/queries'
 import type { Person } from '../api/types'
@@ -9,6 +9,7 @@ import { Button } from '../ui/Button'
 import { Dialog, DialogButtons } from '../ui/Dialog'
 import { Input, Select } from '../ui/Field'
 import { Place } from '../ui/Place'
+import { useDraft } from '../ui/useDraft'
 import { useSubmit } from '../ui/useSubmit'
 import { Outside } from './Outside'
 
@@ -28,22 +29,23 @@ export function SetUp() {
   )
 }
 
+type Named = { name: string; tagline: string; language: string }
+
 function SiteName({ blocked }: { blocked: string }) {
   const site = useSite()
   const refresh = useRefresh()
-  const [given, setGiven] = useState({ name: '', tagline: '', language: 'en-GB' })
+  const [given, setGiven] = useDraft<Named>(site.data, { name: '', tagline: '', language: 'en-GB' })
   const [told, setTold] = useState('')
-  useEffect(() => {
-    if (site.data) setGiven({ name: site.data.name, tagline: site.data.tagline, language: site.data.language })
-  }, [site.data])
-  const set = (field: keyof typeof given) => (e: { target: { value: string } }) =>
+  const set = (field: keyof Named) => (e: { target: { value: string } }) =>
     setGiven({ ...given, [field]: e.target.value })
 
   const { problem, submit } = useSubmit(
     async () => {
       setTold('')
-      await api.put('/site', given)
+      const { name, tagline, language } = given
+      await api.put('/site', { name, tagline, language })
       await refresh()
+      setGiven(undefined)
     },
     () => setTold('Changed. Readers see it now.'),
   )

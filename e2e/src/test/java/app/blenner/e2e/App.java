@@ -1,13 +1,16 @@
 package app.blenner.e2e;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 
 /** The real application, started as people start it, on a port and with data of its own. */
 final class App {
@@ -30,10 +33,30 @@ final class App {
     this.mode = mode;
     try (ServerSocket free = new ServerSocket(0)) {
       port = free.getLocalPort();
-      data = Files.createTempDirectory("blenner-e2e");
+      data = scratch();
       log = data.resolve("server.log");
     } catch (IOException e) {
       throw new IllegalStateException(e);
+    }
+  }
+
+  /** A folder in memory where there is one: every save waits for the disk, and disks are shared. */
+  static Path scratch() throws IOException {
+    Path memory = Path.of("/dev/shm");
+    return Files.isWritable(memory)
+        ? Files.createTempDirectory(memory, "blenner-e2e")
+        : Files.createTempDirectory("blenner-e2e");
+  }
+
+  /** Ends the server and forgets its data. */
+  void end() {
+    kill();
+    try (Stream<Path> files = Files.walk(data)) {
+      for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+        Files.deleteIfExists(file);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 

@@ -46,7 +46,7 @@ public abstract class BrowserTest {
     if (shared == null) {
       shared = new App().start();
       // Not after a suite: the runner begins one for each class.
-      Runtime.getRuntime().addShutdownHook(new Thread(shared::kill));
+      Runtime.getRuntime().addShutdownHook(new Thread(shared::end));
     }
     return shared;
   }

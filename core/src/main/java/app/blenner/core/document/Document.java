@@ -81,4 +81,28 @@ public record Document(List<Block> blocks) {
     }
     return out;
   }
+
+  /** This text with every list of blocks rebuilt, those inside before those around them. */
+  public Document rebuild(UnaryOperator<List<Block>> change) {
+    return new Document(rebuild(blocks, change));
+  }
+
+  private static List<Block> rebuild(List<Block> blocks, UnaryOperator<List<Block>> change) {
+    List<Block> inner = new ArrayList<>(blocks.size());
+    for (Block block : blocks) {
+      List<List<Block>> groups = block.groups();
+      if (groups.isEmpty()) {
+        inner.add(block);
+        continue;
+      }
+      List<List<Block>> rebuilt = groups.stream().map(g -> rebuild(g, change)).toList();
+      inner.add(rebuilt.equals(groups) ? block : block.withGroups(rebuilt));
+    }
+    return change.apply(inner);
+  }
+
+  /** This text with every block changed, those inside before those around them. */
+  public Document map(UnaryOperator<Block> change) {
+    return rebuild(list -> list.stream().map(change).toList());
+  }
 }

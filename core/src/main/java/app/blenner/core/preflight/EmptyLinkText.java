@@ -3,14 +3,12 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.ButtonLink;
-import app.blenner.core.document.Heading;
+import app.blenner.core.document.Contents;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Marks;
-import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Picture;
-import app.blenner.core.document.Quote;
 import app.blenner.core.item.Content;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,19 +59,7 @@ public final class EmptyLinkText implements Rule {
       found.add(
           Finding.onBlock(this, Level.MUST_FIX, "This button has no words.", path, List.of()));
     }
-    running(path, runningText(block), found);
-  }
-
-  private static List<Inline> runningText(Block block) {
-    if (block instanceof Paragraph p) {
-      return p.content();
-    }
-    if (block instanceof Heading h) {
-      return h.content();
-    }
-    return block instanceof Quote q
-        ? q.attribution()
-        : block instanceof Picture p ? p.caption() : List.of();
+    running(path, Contents.of(block), found);
   }
 
   private void running(BlockPath path, List<Inline> content, List<Finding> found) {
@@ -110,30 +96,7 @@ public final class EmptyLinkText implements Rule {
     return content.withBody(
         content
             .body()
-            .change(
-                path,
-                block -> {
-                  if (block instanceof Paragraph p) {
-                    return new Paragraph(unlinked(p.content(), link), p.style());
-                  }
-                  if (block instanceof Heading h) {
-                    return new Heading(
-                        h.level(), h.anchor(), unlinked(h.content(), link), h.style());
-                  }
-                  if (block instanceof Quote q) {
-                    return new Quote(
-                        q.pull(), q.source(), q.blocks(), unlinked(q.attribution(), link));
-                  }
-                  Picture p = (Picture) block;
-                  return new Picture(
-                      p.source(),
-                      p.alternative(),
-                      p.width(),
-                      p.side(),
-                      p.link(),
-                      unlinked(p.caption(), link),
-                      p.credit());
-                }));
+            .change(path, block -> Contents.change(block, inlines -> unlinked(inlines, link))));
   }
 
   private static List<Inline> unlinked(List<Inline> content, Mark.Link link) {

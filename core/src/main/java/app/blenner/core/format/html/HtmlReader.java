@@ -54,7 +54,11 @@ public final class HtmlReader {
   public static Document read(String html) {
     org.jsoup.nodes.Document page = Jsoup.parseBodyFragment(PlainText.legal(html));
     page.outputSettings().prettyPrint(false); // a raw piece is taken over as it stands
-    Element body = page.body();
+    return read(page.body());
+  }
+
+  /** Reads what is inside an element of a page that was parsed already. */
+  public static Document read(Element body) {
     return new Document(new HtmlReader().blocks(body, new Place(Marks.NONE, 0, 0)));
   }
 

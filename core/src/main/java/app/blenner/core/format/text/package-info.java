@@ -1,0 +1,2 @@
+/** Plain text in and out. */
+package app.blenner.core.format.text;

@@ -1,0 +1,54 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.LineBreak;
+import app.blenner.core.document.Paragraph;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Line breaks that stand for the end of a paragraph. */
+public final class Breaks {
+  private Breaks() {}
+
+  /** The text with every paragraph parted where two or more line breaks follow each other. */
+  public static Document partAtDoubles(Document document) {
+    return document.rebuild(Breaks::part);
+  }
+
+  private static List<Block> part(List<Block> blocks) {
+    List<Block> out = new ArrayList<>(blocks.size());
+    for (Block block : blocks) {
+      if (block instanceof Paragraph p) {
+        out.addAll(part(p, 2));
+      } else {
+        out.add(block);
+      }
+    }
+    return out;
+  }
+
+  /** A paragraph parted at every row of so many line breaks. */
+  public static List<Block> part(Paragraph paragraph, int breaks) {
+    List<Block> out = new ArrayList<>();
+    List<Inline> run = new ArrayList<>();
+    int row = 0;
+    for (Inline inline : paragraph.content()) {
+      row = inline instanceof LineBreak ? row + 1 : 0;
+      if (row >= breaks) {
+        if (!run.isEmpty()) {
+          out.add(new Paragraph(run, paragraph.style()));
+          run = new ArrayList<>();
+        }
+      } else {
+        run.add(inline);
+      }
+    }
+    if (out.isEmpty()) {
+      return List.of(paragraph);
+    }
+    out.add(new Paragraph(run, paragraph.style()));
+    return out;
+  }
+}

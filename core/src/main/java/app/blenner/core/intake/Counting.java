@@ -1,0 +1,60 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.BulletedList;
+import app.blenner.core.document.Code;
+import app.blenner.core.document.Contents;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Mark;
+import app.blenner.core.document.NumberedList;
+import app.blenner.core.document.Picture;
+import app.blenner.core.document.Quote;
+import app.blenner.core.document.Table;
+import java.util.List;
+
+/** Counts what came through. A list within a list is part of it. */
+final class Counting {
+  private Counting() {}
+
+  static void count(Document document, Report.Tally tally) {
+    document.blocks().forEach(b -> count(b, false, tally));
+  }
+
+  private static void count(Block block, boolean inList, Report.Tally tally) {
+    boolean list = block instanceof BulletedList || block instanceof NumberedList;
+    if (block instanceof Heading) {
+      tally.kept(Report.Kept.HEADING, 1);
+    } else if (list && !inList) {
+      tally.kept(Report.Kept.LIST, 1);
+    } else if (block instanceof Table) {
+      tally.kept(Report.Kept.TABLE, 1);
+    } else if (block instanceof Picture) {
+      tally.kept(Report.Kept.PICTURE, 1);
+    } else if (block instanceof Quote) {
+      tally.kept(Report.Kept.QUOTE, 1);
+    } else if (block instanceof Code) {
+      tally.kept(Report.Kept.CODE, 1);
+    }
+    tally.kept(Report.Kept.LINK, links(Contents.of(block)));
+    for (List<Block> group : block.groups()) {
+      group.forEach(b -> count(b, list || inList, tally));
+    }
+  }
+
+  /** Neighbours with the same link are one link. */
+  private static int links(List<Inline> content) {
+    int links = 0;
+    Mark.Link before = null;
+    for (Inline inline : content) {
+      Mark.Link link = inline.marks().link().orElse(null);
+      boolean footnote = link != null && link.address().value().matches("#note-([a-z]-)?\\d+");
+      if (link != null && !link.equals(before) && !footnote) {
+        links++;
+      }
+      before = link;
+    }
+    return links;
+  }
+}

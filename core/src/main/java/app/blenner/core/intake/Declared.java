@@ -1,0 +1,55 @@
+package app.blenner.core.intake;
+
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import org.jsoup.nodes.Element;
+
+/** The declarations of a style attribute; names in small letters, values as they stand. */
+final class Declared {
+  private Declared() {}
+
+  static Map<String, String> of(Element element) {
+    Map<String, String> out = new LinkedHashMap<>();
+    String style = element.attr("style");
+    int at = 0;
+    while (at < style.length()) {
+      int end = style.indexOf(';', at);
+      end = end < 0 ? style.length() : end;
+      int colon = style.indexOf(':', at);
+      if (colon > at && colon < end) {
+        out.put(
+            style.substring(at, colon).strip().toLowerCase(Locale.ROOT),
+            style.substring(colon + 1, end).strip());
+      }
+      at = end + 1;
+    }
+    return out;
+  }
+
+  /** The value of one declaration, in small letters; empty where it is not declared. */
+  static String value(Element element, String name) {
+    String style = element.attr("style");
+    return style.isEmpty() ? "" : of(element).getOrDefault(name, "").toLowerCase(Locale.ROOT);
+  }
+
+  /** A length in points; 0 where it is none, or relative to something. */
+  static double points(String length) {
+    String number = length.strip().replaceFirst("(?i)(pt|px|in|cm|mm|pc|q)$", "").strip();
+    if (!number.matches("-?\\d*\\.?\\d+")) {
+      return 0;
+    }
+    double n = Double.parseDouble(number);
+    String unit = length.strip().substring(number.length()).strip().toLowerCase(Locale.ROOT);
+    // CSS Values and Units 4, section 6.2: 1in = 2.54cm = 96px = 72pt = 6pc.
+    return switch (unit) {
+      case "px" -> n * 0.75;
+      case "in" -> n * 72;
+      case "cm" -> n * 72 / 2.54;
+      case "mm" -> n * 72 / 25.4;
+      case "q" -> n * 72 / 101.6;
+      case "pc" -> n * 12;
+      default -> n;
+    };
+  }
+}

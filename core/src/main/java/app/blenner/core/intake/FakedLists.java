@@ -1,0 +1,221 @@
+package app.blenner.core.intake;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jsoup.nodes.Comment;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
+import org.jsoup.nodes.TextNode;
+
+/**
+ * Lists that word processors put on the clipboard as paragraphs: the level stands in the paragraph's
+ * style, the sign or number is typed text that says it is only for show. Where no level is said, an
+ * indent with a sign is taken for one.
+ */
+final class FakedLists implements Step {
+  private static final Pattern SAID = Pattern.compile("(?i)mso-list:\\s*(l\\d+)\\s+level(\\d+)");
+
+  /** A paragraph that is an item: at which level from 1, behind which marker. */
+  private record Item(Element paragraph, String list, int level, ListMarker marker) {}
+
+  @Override
+  public void take(Element body, Report.Tally tally) {
+    List<Element> parents = new ArrayList<>();
+    for (Element p : body.select("p, h1, h2, h3, h4, h5, h6")) {
+      if (p.parent() != null
+          && (parents.isEmpty() || parents.get(parents.size() - 1) != p.parent())
+          && !parents.contains(p.parent())) {
+        parents.add(p.parent());
+      }
+    }
+    parents.forEach(FakedLists::within);
+  }
+
+  private static void within(Element parent) {
+    List<Item> run = new ArrayList<>();
+    for (Node node : new ArrayList<>(parent.childNodes())) {
+      if (node instanceof Element e) {
+        Optional<Item> item = item(e);
+        if (item.isPresent() && (run.isEmpty() || goesOn(run, item.get()))) {
+          run.add(item.get());
+        } else if (item.isPresent()) {
+          build(run);
+          run = new ArrayList<>(List.of(item.get()));
+        } else if (!run.isEmpty() && isMoreOf(run, e)) {
+          continue;
+        } else {
+          build(run);
+          run = new ArrayList<>();
+        }
+      } else if (node instanceof TextNode t && !t.isBlank()) {
+        build(run);
+        run = new ArrayList<>();
+      }
+    }
+    build(run);
+  }
+
+  /** A list whose level is said, and one that only looks so, are never one. */
+  private static boolean goesOn(List<Item> run, Item next) {
+    return run.get(0).list().isEmpty() == next.list().isEmpty();
+  }
+
+  /** An empty paragraph between two items parts nothing. */
+  private static boolean isMoreOf(List<Item> run, Element e) {
+    return e.normalName().equals("p")
+        && !e.hasText()
+        && e.select("img, table, hr").isEmpty()
+        && e.nextElementSibling() != null
+        && item(e.nextElementSibling()).isPresent()
+        && !run.isEmpty();
+  }
+
+  private static Optional<Item> item(Element e) {
+    String style = e.attr("style");
+    Matcher said = SAID.matcher(style);
+    boolean heading = e.normalName().matches("h[1-6]");
+    if (said.find()) {
+      Element sign = e.selectFirst("[style*=mso-list:Ignore], [style*=mso-list: Ignore]");
+      String marker = sign == null ? betweenComments(e) : sign.text();
+      if (heading || (sign == null && marker.isEmpty())) {
+        return Optional.empty(); // numbered headings stay headings; “level0” text has no sign
+      }
+      int level = Math.max(1, Integer.parseInt(said.group(2)));
+      return Optional.of(new Item(e, said.group(1), level, ListMarker.alone(marker)));
+    }
+    if (heading || !e.normalName().equals("p")) {
+      return Optional.empty();
+    }
+    Optional<ListMarker> marker = ListMarker.of(e.wholeText().stripLeading());
+    if (marker.isEmpty() || !(marker.get().sure() || isHanging(e))) {
+      return Optional.empty();
+    }
+    return Optional.of(new Item(e, "", 0, marker.get()));
+  }
+
+  /** A first line that begins left of the others leaves room for a sign. */
+  private static boolean isHanging(Element p) {
+    return Declared.points(Declared.value(p, "text-indent")) < 0;
+  }
+
+  /** What stands where programs that know lists are told to look away. */
+  private static String betweenComments(Element e) {
+    StringBuilder out = new StringBuilder();
+    boolean inside = false;
+    for (Node n : e.childNodes()) {
+      if (n instanceof Comment c) {
+        String data = c.getData().toLowerCase(Locale.ROOT);
+        inside = data.contains("supportlists") || (inside && !data.contains("endif"));
+      } else if (inside) {
+        out.append(n instanceof Element x ? x.text() : n.toString());
+      }
+    }
+    return out.toString().strip();
+  }
+
+  private static void build(List<Item> run) {
+    if (run.isEmpty() || (run.size() == 1 && run.get(0).list().isEmpty())) {
+      return; // one line with a sign is not a list yet
+    }
+    List<Item> items = run.get(0).list().isEmpty() ? byIndent(run) : run;
+    // lists.get(l) is the list open at level l + 1.
+    List<Element> lists = new ArrayList<>();
+    Element last = null;
+    for (Item item : items) {
+      int level = Math.min(item.level(), lists.size() + 1);
+      while (lists.size() > level) {
+        lists.remove(lists.size() - 1);
+      }
+      boolean other =
+          lists.size() == level
+              && !lists.get(level - 1).normalName().equals(item.marker().sign() ? "ul" : "ol");
+      if (other) {
+        lists.remove(level - 1);
+      }
+      if (lists.size() < level) {
+        Element list = list(item.marker());
+        if (level == 1) {
+          // Always before the paragraph, which is still in its place.
+          item.paragraph().before(list);
+        } else {
+          last.appendChild(list);
+        }
+        lists.add(list);
+      }
+      Element li = new Element("li");
+      lists.get(level - 1).appendChild(li);
+      item.paragraph().remove();
+      strip(item);
+      item.paragraph().attr("style", "");
+      li.appendChild(item.paragraph());
+      last = last == null || level >= 1 ? li : last;
+    }
+  }
+
+  private static Element list(ListMarker marker) {
+    Element list = new Element(marker.sign() ? "ul" : "ol");
+    if (!marker.sign() && !marker.type().equals("1")) {
+      list.attr("type", marker.type());
+    }
+    if (!marker.sign() && marker.number() != 1) {
+      list.attr("start", Integer.toString(marker.number()));
+    }
+    return list;
+  }
+
+  /** Levels by how far the paragraphs are set in. */
+  private static List<Item> byIndent(List<Item> run) {
+    TreeSet<Double> indents = new TreeSet<>();
+    run.forEach(i -> indents.add(indent(i.paragraph())));
+    List<Item> out = new ArrayList<>();
+    for (Item i : run) {
+      int level = indents.headSet(indent(i.paragraph()), true).size();
+      out.add(new Item(i.paragraph(), "", level, i.marker()));
+    }
+    return out;
+  }
+
+  private static double indent(Element p) {
+    return (double) Math.round(Declared.points(Declared.value(p, "margin-left")));
+  }
+
+  /** Takes the sign out of the text. */
+  private static void strip(Item item) {
+    Element p = item.paragraph();
+    p.select("[style*=mso-list:Ignore], [style*=mso-list: Ignore]").remove();
+    if (item.list().isEmpty()) {
+      cut(
+          p,
+          p.wholeText().length() - p.wholeText().stripLeading().length() + item.marker().length());
+      return;
+    }
+    boolean inside = false;
+    for (Node n : new ArrayList<>(p.childNodes())) {
+      if (n instanceof Comment c) {
+        String data = c.getData().toLowerCase(Locale.ROOT);
+        inside = data.contains("supportlists") || (inside && !data.contains("endif"));
+      } else if (inside) {
+        n.remove();
+      }
+    }
+  }
+
+  /** Cuts characters off the front, through whatever elements they are in. */
+  private static void cut(Element p, int characters) {
+    int[] left = {characters};
+    p.nodeStream(TextNode.class)
+        .forEach(
+            t -> {
+              int n = Math.min(left[0], t.getWholeText().length());
+              if (n > 0) {
+                t.text(t.getWholeText().substring(n));
+                left[0] -= n;
+              }
+            });
+  }
+}

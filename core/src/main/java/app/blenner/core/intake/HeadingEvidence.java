@@ -1,0 +1,221 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockPath;
+import app.blenner.core.document.BulletedList;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Inlines;
+import app.blenner.core.document.Mark;
+import app.blenner.core.document.NumberedList;
+import app.blenner.core.document.Paragraph;
+import app.blenner.core.document.Text;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+
+/**
+ * Finds paragraphs that play heading, by their own evidence: how they are set, how long they are,
+ * where they stand, whether others look alike, and how large they are beside the body. The evidence
+ * is weighed; a line becomes a candidate at {@value #ENOUGH}.
+ */
+public final class HeadingEvidence {
+  private static final int ENOUGH = 4;
+  private static final int LONGEST = 120;
+
+  /** How a line is set: its size in points, 0 where it is the body's, and whether it is bold. */
+  private record Look(double size, boolean bold, boolean capitals) {}
+
+  private record Line(
+      int index, Paragraph paragraph, String words, Look look, int weight, List<String> because) {}
+
+  private HeadingEvidence() {}
+
+  /**
+   * The candidates among the blocks at the top.
+   *
+   * @param dressed the text with its sizes still on
+   */
+  public static List<HeadingCandidate> find(Document dressed) {
+    List<Block> blocks = dressed.blocks();
+    double body = bodySize(blocks);
+    Map<Look, Integer> alike = new HashMap<>();
+    for (Block b : blocks) {
+      if (b instanceof Paragraph p) {
+        alike.merge(look(p, body), 1, Integer::sum);
+      }
+    }
+    List<Line> lines = new ArrayList<>();
+    for (int i = 0; i < blocks.size(); i++) {
+      if (blocks.get(i) instanceof Paragraph p) {
+        Line line = weigh(blocks, i, p, look(p, body), body, alike);
+        if (line != null && line.weight() >= ENOUGH) {
+          lines.add(line);
+        }
+      }
+    }
+    return levelled(lines, blocks);
+  }
+
+  private static Line weigh(
+      List<Block> blocks, int i, Paragraph p, Look look, double body, Map<Look, Integer> alike) {
+    String words = Inlines.text(p.content());
+    if (words.length() > LONGEST
+        || words.contains("\n")
+        || words.codePoints().noneMatch(Character::isLetter)) {
+      return null;
+    }
+    boolean larger = look.size() > body * 1.12;
+    if (!look.bold() && !larger && !look.capitals()) {
+      return null;
+    }
+    int weight = 0;
+    List<String> because = new ArrayList<>();
+    if (look.bold()) {
+      weight += 2;
+      because.add("bold");
+    }
+    if (larger) {
+      weight += look.size() > body * 1.4 ? 3 : 2;
+      because.add("larger than the text");
+    }
+    if (look.capitals()) {
+      weight += 1;
+      because.add("all capitals");
+    }
+    if (words.length() <= 70) {
+      weight += 1;
+      because.add("short");
+    }
+    // A heading says what follows; a line that ends like a sentence says something itself.
+    weight += words.matches("(?s).*[.,;…]$") ? -2 : 1;
+    boolean followed = i + 1 < blocks.size() && isBody(blocks.get(i + 1), look, body);
+    if (followed) {
+      weight += 1;
+      because.add("text follows");
+    } else {
+      weight -= 1;
+    }
+    if (alike.get(look) > 1) {
+      because.add("there are others like it");
+      weight += followed ? 1 : 0;
+    }
+    return new Line(i, p, words, look, weight, because);
+  }
+
+  private static boolean isBody(Block next, Look look, double body) {
+    return next instanceof BulletedList
+        || next instanceof NumberedList
+        || next instanceof app.blenner.core.document.Table
+        || (next instanceof Paragraph p && !look(p, body).equals(look));
+  }
+
+  private static List<HeadingCandidate> levelled(List<Line> lines, List<Block> blocks) {
+    // Larger lines are higher headings; of equal ones, bold above capitals above neither.
+    TreeSet<Double> ranks = new TreeSet<>();
+    lines.forEach(l -> ranks.add(-rank(l.look())));
+    List<HeadingCandidate> out = new ArrayList<>();
+    for (Line line : lines) {
+      int place = ranks.headSet(-rank(line.look())).size();
+      int level = Math.min(6, above(blocks, line.index()) + 1 + place);
+      out.add(
+          new HeadingCandidate(
+              BlockPath.TOP.then(line.index()),
+              line.words(),
+              level,
+              String.join(", ", line.because())));
+    }
+    return out;
+  }
+
+  private static double rank(Look look) {
+    return look.size() * 4 + (look.bold() ? 2 : 0) + (look.capitals() ? 1 : 0);
+  }
+
+  /** The level of the real heading before a place; 1 is the page's title. */
+  private static int above(List<Block> blocks, int index) {
+    for (int i = index - 1; i >= 0; i--) {
+      if (blocks.get(i) instanceof Heading h) {
+        return h.level();
+      }
+    }
+    return 1;
+  }
+
+  private static Look look(Paragraph p, double body) {
+    double size = 0;
+    boolean bold = true;
+    StringBuilder words = new StringBuilder();
+    for (Inline inline : p.content()) {
+      if (!(inline instanceof Text t) || t.text().isBlank()) {
+        continue;
+      }
+      words.append(t.text());
+      bold &= t.marks().all().contains(Mark.Plain.STRONG);
+      size = Math.max(size, size(t, body));
+    }
+    String letters = words.toString();
+    boolean capitals =
+        letters.chars().filter(Character::isLetter).count() > 3
+            && letters.equals(letters.toUpperCase())
+            && !letters.equals(letters.toLowerCase());
+    return new Look(size == 0 ? body : size, bold, capitals);
+  }
+
+  /** The size most of the characters have, in points; 12 where nobody says. */
+  private static double bodySize(List<Block> blocks) {
+    Map<Double, Integer> sizes = new HashMap<>();
+    for (Block b : blocks) {
+      if (b instanceof Paragraph p) {
+        for (Inline inline : p.content()) {
+          if (inline instanceof Text t) {
+            sizes.merge(size(t, 12), t.text().length(), Integer::sum);
+          }
+        }
+      }
+    }
+    return sizes.entrySet().stream()
+        .max(Map.Entry.comparingByValue())
+        .map(Map.Entry::getKey)
+        .orElse(12.0);
+  }
+
+  private static double size(Text text, double body) {
+    for (Mark m : text.marks().all()) {
+      if (m instanceof Mark.Valued v && v.kind() == Mark.Kind.SIZE) {
+        String value = v.value();
+        if (value.endsWith("rem")) {
+          return number(value, 3) * 12;
+        } else if (value.endsWith("em")) {
+          return number(value, 2) * body;
+        } else if (value.endsWith("%")) {
+          return number(value, 1) * body / 100;
+        }
+        return Declared.points(value);
+      }
+    }
+    return body;
+  }
+
+  private static double number(String value, int unit) {
+    return Double.parseDouble(value.substring(0, value.length() - unit));
+  }
+
+  /** The text with these candidates made headings. */
+  public static Document make(Document document, List<HeadingCandidate> candidates) {
+    Document out = document;
+    for (HeadingCandidate c : candidates) {
+      out =
+          out.change(
+              c.path(),
+              b ->
+                  b instanceof Paragraph p
+                      ? new Heading(c.level(), "", p.content(), p.style())
+                      : b);
+    }
+    return out;
+  }
+}

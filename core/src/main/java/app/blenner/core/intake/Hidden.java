@@ -1,0 +1,44 @@
+package app.blenner.core.intake;
+
+import java.util.Set;
+import org.jsoup.nodes.Element;
+
+/** What no reader sees: program code, settings, and pieces that are hidden. */
+final class Hidden implements Step {
+  private static final Set<String> PROGRAMS =
+      Set.of("script", "noscript", "template", "object", "applet");
+  private static final Set<String> SETTINGS =
+      Set.of("style", "meta", "link", "title", "base", "xml", "head", "o:officedocumentsettings");
+
+  @Override
+  public void take(Element body, Report.Tally tally) {
+    for (Element e : body.getAllElements()) {
+      String name = e.normalName();
+      if (e == body) {
+        continue;
+      }
+      if (SETTINGS.contains(name)) {
+        e.remove();
+      } else if (PROGRAMS.contains(name)) {
+        e.remove();
+        tally.dropped(Report.Dropped.PROGRAM, 1);
+      } else if (isHidden(e)) {
+        if (e.hasText()) {
+          tally.dropped(Report.Dropped.HIDDEN, 1);
+        }
+        e.remove();
+      }
+    }
+  }
+
+  private static boolean isHidden(Element e) {
+    // The fold is hidden from readers by HTML itself, and is ours.
+    if (e.hasAttr("hidden") && !e.hasClass("fold")) {
+      return true;
+    }
+    String style = e.attr("style");
+    return (style.contains("display") && Declared.value(e, "display").equals("none"))
+        || (style.contains("visibility") && Declared.value(e, "visibility").equals("hidden"))
+        || (style.contains("mso-hide") && Declared.value(e, "mso-hide").equals("all"));
+  }
+}

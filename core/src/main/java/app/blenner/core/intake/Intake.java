@@ -1,0 +1,149 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.document.PlainText;
+import app.blenner.core.document.RunningText;
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.format.markdown.MarkdownReader;
+import app.blenner.core.format.text.TextReader;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
+
+/**
+ * A foreign text taken in.
+ *
+ * @param document the clean text
+ * @param read how it was read; never the plain {@link Manner#CLEAN} where that chose another
+ * @param report what became of it
+ * @param headings lines that look like headings and are not
+ */
+public record Intake(
+    Document document, Manner read, Report report, List<HeadingCandidate> headings) {
+
+  /**
+   * Takes a text in.
+   *
+   * @param material what came
+   * @param manner how to take it
+   * @param pictures where its pictures go
+   * @param taken names of places in the text it will join
+   */
+  public static Intake read(
+      Material material, Manner manner, Pictures pictures, Set<String> taken) {
+    Report.Tally tally = new Report.Tally();
+    return switch (manner) {
+      case CLEAN, DRESSED ->
+          material.html().isBlank()
+              ? plain(material.text(), tally)
+              : formatted(material.html(), manner, pictures, taken, tally);
+      case PARAGRAPHS -> done(TextReader.paragraphs(characters(material)), manner, tally);
+      case LINES -> done(TextReader.withBreaks(characters(material)), manner, tally);
+      case MARKDOWN -> markdown(characters(material), tally);
+    };
+  }
+
+  private static Intake formatted(
+      String html, Manner manner, Pictures pictures, Set<String> taken, Report.Tally tally) {
+    Element body = wash(html, pictures, taken, tally);
+    Document dressed = Breaks.partAtDoubles(HtmlReader.read(body));
+    dressed = Dress.tidy(HeadingLevels.belowTitle(dressed, tally));
+    List<HeadingCandidate> headings = HeadingEvidence.find(dressed);
+    Document document = manner == Manner.DRESSED ? dressed : Dress.off(dressed);
+    count(document, tally);
+    return new Intake(document, manner, tally.report(), headings);
+  }
+
+  /** The page after all steps, as the reader of HTML shall see it. */
+  static Element wash(String html, Pictures pictures, Set<String> taken, Report.Tally tally) {
+    org.jsoup.nodes.Document page = Jsoup.parse(PlainText.legal(html));
+    page.outputSettings().prettyPrint(false);
+    for (Step step : steps(pictures, taken)) {
+      step.take(page.body(), tally);
+    }
+    return page.body();
+  }
+
+  /** What is done to HTML, in this order: what goes, goes before anything is counted. */
+  private static List<Step> steps(Pictures pictures, Set<String> taken) {
+    return List.of(
+        new Tracked(),
+        new Hidden(),
+        new Footnotes(taken),
+        new FakedLists(),
+        new WordParagraphs(),
+        new Tables(),
+        new PictureStep(pictures),
+        new BlankLines(),
+        new Links(),
+        new Emphasis());
+  }
+
+  /** Plain text, read for what it is. */
+  private static Intake plain(String text, Report.Tally tally) {
+    if (looksLikeMarkdown(text)) {
+      return markdown(text, tally);
+    }
+    if (TextReader.isBrokenByEdge(text)) {
+      TextReader.Joined joined = TextReader.joined(text);
+      tally.note(
+          "Joined "
+              + (joined.joined() == 1 ? "one line" : joined.joined() + " lines")
+              + " that the edge of a page had broken.");
+      return done(joined.document(), Manner.CLEAN, tally);
+    }
+    boolean spaced = PlainText.legal(text).matches("(?s).*\\S[ \\t]*\\n[ \\t]*\\n\\s*\\S.*");
+    return done(
+        spaced ? TextReader.withBreaks(text) : TextReader.paragraphs(text), Manner.CLEAN, tally);
+  }
+
+  private static Intake markdown(String text, Report.Tally tally) {
+    Document document = HeadingLevels.belowTitle(MarkdownReader.read(text), tally);
+    tally.note("Read as Markdown.");
+    return done(document, Manner.MARKDOWN, tally);
+  }
+
+  private static Intake done(Document document, Manner read, Report.Tally tally) {
+    count(document, tally);
+    return new Intake(document, read, tally.report(), List.of());
+  }
+
+  /**
+   * Whether plain text is Markdown. One sign may stand in any text; two of different kinds, or a
+   * heading or a fence, hardly do by chance.
+   */
+  static boolean looksLikeMarkdown(String text) {
+    String[] signs = {
+      "(?m)^#{1,6} \\S",
+      "(?m)^(```|~~~)",
+      "\\[[^\\]\\n]+\\]\\([^)\\s]+\\)",
+      "(?<![\\w*])\\*\\*[^*\\n]+\\*\\*(?!\\w)",
+      "(?m)^[-*+] \\S.*\\n[-*+] \\S",
+      "(?m)^\\d+\\. \\S.*\\n\\d+\\. \\S",
+      "(?m)^> \\S",
+      "(?m)^\\|.*\\|\\s*\\n\\|[ :|-]+\\|"
+    };
+    int found = 0;
+    for (int i = 0; i < signs.length; i++) {
+      if (Pattern.compile(signs[i]).matcher(text).find()) {
+        found += i < 2 || i == 7 ? 2 : 1;
+      }
+    }
+    return found >= 2;
+  }
+
+  /** The characters that came, or those inside the HTML where only that came. */
+  private static String characters(Material material) {
+    if (!material.text().isEmpty()) {
+      return material.text();
+    }
+    Element body = wash(material.html(), Pictures.NONE, Set.of(), new Report.Tally());
+    return String.join("\n\n", RunningText.of(HtmlReader.read(body)));
+  }
+
+  private static void count(Document document, Report.Tally tally) {
+    Counting.count(document, tally);
+  }
+}

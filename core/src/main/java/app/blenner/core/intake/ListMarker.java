@@ -1,0 +1,80 @@
+package app.blenner.core.intake;
+
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * The sign or number at the start of a line that plays list item.
+ *
+ * @param sign whether it is a sign; else a number or letter
+ * @param type how it counts, as HTML's {@code type}: 1, a, A, i, I
+ * @param number which number it is, from 1
+ * @param length how many characters it takes, with the space behind it
+ * @param sure whether nothing but a list begins so
+ */
+record ListMarker(boolean sign, String type, int number, int length, boolean sure) {
+  private static final String SIGNS = "•·●○▪▫■□◦‣⁃∙◆◇➢➤►✓✔❖\uF0B7\uF0A7\uF0D8\uF076\uF0FC";
+  private static final String GAP = "[ \\t\\u00A0\\u2002\\u2003\\u2009]+";
+  private static final Pattern SIGN =
+      Pattern.compile("^[\\s\\u00A0]*([" + SIGNS + "]|[-–—*+o§](?=" + GAP + "))" + "[\\s\\u00A0]*");
+  private static final Pattern NUMBER =
+      Pattern.compile(
+          "^[\\s\\u00A0]*[(]?(\\d{1,3}|[ivxlcdm]{1,6}|[IVXLCDM]{1,6}|[a-z]|[A-Z])[.)]" + GAP);
+
+  /** The marker a line begins with. */
+  static Optional<ListMarker> of(String line) {
+    Matcher sign = SIGN.matcher(line);
+    if (sign.find()) {
+      boolean sure = SIGNS.indexOf(sign.group(1).charAt(0)) >= 0;
+      return Optional.of(new ListMarker(true, "", 1, sign.end(), sure));
+    }
+    Matcher number = NUMBER.matcher(line);
+    return number.find() ? Optional.of(counted(number.group(1), number.end())) : Optional.empty();
+  }
+
+  /** The marker that stands alone in a word processor's list, such as “1.” or “b)”. */
+  static ListMarker alone(String marker) {
+    String bare = marker.replace('\u00A0', ' ').strip();
+    Matcher counted = Pattern.compile("^[(]?(?:\\d+\\.)*(\\w{1,6})[.)]?$").matcher(bare);
+    if (counted.matches()
+        && counted.group(1).matches("\\d{1,3}|[ivxlcdm]+|[IVXLCDM]+|[a-zA-Z]")
+        && !bare.equals("o")) {
+      return counted(counted.group(1), 0);
+    }
+    return new ListMarker(true, "", 1, 0, true);
+  }
+
+  private static ListMarker counted(String number, int length) {
+    if (Character.isDigit(number.charAt(0))) {
+      return new ListMarker(false, "1", Integer.parseInt(number), length, false);
+    }
+    boolean small = Character.isLowerCase(number.charAt(0));
+    // A single letter is a roman number only where the list would begin with it: “i”.
+    if (number.length() > 1 || number.equalsIgnoreCase("i")) {
+      return new ListMarker(false, small ? "i" : "I", roman(number), length, false);
+    }
+    int place = Character.toLowerCase(number.charAt(0)) - 'a' + 1;
+    return new ListMarker(false, small ? "a" : "A", place, length, false);
+  }
+
+  private static int roman(String number) {
+    int sum = 0;
+    int before = 0;
+    for (int i = number.length() - 1; i >= 0; i--) {
+      int value =
+          switch (Character.toLowerCase(number.charAt(i))) {
+            case 'i' -> 1;
+            case 'v' -> 5;
+            case 'x' -> 10;
+            case 'l' -> 50;
+            case 'c' -> 100;
+            case 'd' -> 500;
+            default -> 1000;
+          };
+      sum += value < before ? -value : value;
+      before = Math.max(before, value);
+    }
+    return sum;
+  }
+}

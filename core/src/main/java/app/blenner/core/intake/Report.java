@@ -1,0 +1,114 @@
+package app.blenner.core.intake;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What became of foreign text.
+ *
+ * @param sentence all of it, in a sentence or two
+ * @param kept what came through, and how much of it
+ * @param dropped what was left behind, and how much of it
+ * @param notes whatever else a person should know, a sentence each
+ */
+public record Report(String sentence, List<Count> kept, List<Count> dropped, List<String> notes) {
+
+  /** How many of something, and what: 3, “headings”. */
+  public record Count(int number, String what) {
+    @Override
+    public String toString() {
+      return String.format("%,d %s", number, what);
+    }
+  }
+
+  /** What can come through. */
+  public enum Kept {
+    HEADING("heading", "headings"),
+    LIST("list", "lists"),
+    TABLE("table", "tables"),
+    LINK("link", "links"),
+    PICTURE("picture", "pictures"),
+    QUOTE("quote", "quotes"),
+    FOOTNOTE("footnote", "footnotes"),
+    CODE("piece of code", "pieces of code");
+
+    private final String one;
+    private final String many;
+
+    Kept(String one, String many) {
+      this.one = one;
+      this.many = many;
+    }
+  }
+
+  /** What can be left behind. */
+  public enum Dropped {
+    STYLE("style setting", "style settings"),
+    DELETION("tracked deletion", "tracked deletions"),
+    REMARK("comment", "comments"),
+    EMPTY("empty line", "empty lines"),
+    HIDDEN("hidden piece", "hidden pieces"),
+    TRACKER("tracking picture", "tracking pictures"),
+    REDIRECT("detour around a link", "detours around links"),
+    PARAMETER("tracking mark in a link", "tracking marks in links"),
+    PROGRAM("piece of program code", "pieces of program code"),
+    PICTURE("picture", "pictures");
+
+    private final String one;
+    private final String many;
+
+    Dropped(String one, String many) {
+      this.one = one;
+      this.many = many;
+    }
+  }
+
+  /** Counts while the text is worked on. */
+  static final class Tally {
+    private final Map<Kept, Integer> kept = new EnumMap<>(Kept.class);
+    private final Map<Dropped, Integer> dropped = new EnumMap<>(Dropped.class);
+    private final Set<String> notes = new LinkedHashSet<>();
+
+    void kept(Kept what, int number) {
+      kept.merge(what, number, Integer::sum);
+    }
+
+    void dropped(Dropped what, int number) {
+      dropped.merge(what, number, Integer::sum);
+    }
+
+    void note(String sentence) {
+      notes.add(sentence);
+    }
+
+    Report report() {
+      List<Count> in = new ArrayList<>();
+      kept.forEach((k, n) -> add(in, n, k.one, k.many));
+      List<Count> out = new ArrayList<>();
+      dropped.forEach((d, n) -> add(out, n, d.one, d.many));
+      String sentence = in.isEmpty() ? "Kept the words." : "Kept " + joined(in) + ".";
+      if (!out.isEmpty()) {
+        sentence += " Dropped " + joined(out) + ".";
+      }
+      return new Report(sentence, in, out, List.copyOf(notes));
+    }
+
+    private static void add(List<Count> to, int number, String one, String many) {
+      if (number > 0) {
+        to.add(new Count(number, number == 1 ? one : many));
+      }
+    }
+
+    private static String joined(List<Count> counts) {
+      List<String> all = counts.stream().map(Count::toString).toList();
+      int last = all.size() - 1;
+      return last == 0
+          ? all.get(0)
+          : String.join(", ", all.subList(0, last)) + " and " + all.get(last);
+    }
+  }
+}

@@ -1,0 +1,107 @@
+package app.blenner.core.intake;
+
+import java.util.List;
+import org.jsoup.nodes.Element;
+import org.jsoup.select.Elements;
+
+/**
+ * Tables: those that only lay a page out give way to what is in them, empty rows and columns at the
+ * ends of a spreadsheet go, and a first row that is set off by bold type becomes the header.
+ */
+final class Tables implements Step {
+  @Override
+  public void take(Element body, Report.Tally tally) {
+    Elements tables = body.select("table");
+    for (int i = tables.size() - 1; i >= 0; i--) {
+      Element table = tables.get(i);
+      List<Element> rows = rows(table);
+      boolean layout =
+          table.attr("role").matches("presentation|none")
+              || (rows.size() == 1 && rows.get(0).childrenSize() == 1);
+      if (layout) {
+        // A row's text stays together; each cell stands on its own lines.
+        table.select("> caption").forEach(c -> c.tagName("p"));
+        for (Element part : table.select("thead, tbody, tfoot, tr, td, th, colgroup")) {
+          if (part.closest("table") == table) {
+            part.tagName("div");
+          }
+        }
+        table.tagName("div").clearAttributes();
+        continue;
+      }
+      trim(rows);
+      header(rows(table), tally);
+    }
+  }
+
+  private static List<Element> rows(Element table) {
+    return table.select("tr").stream().filter(r -> r.closest("table") == table).toList();
+  }
+
+  private static boolean isEmpty(Element cell) {
+    return cell.text().replace('\u00A0', ' ').isBlank() && cell.select("img, hr, table").isEmpty();
+  }
+
+  private static void trim(List<Element> rows) {
+    int last = rows.size() - 1;
+    while (last > 0
+        && rows.get(last).children().stream().allMatch(Tables::isEmpty)
+        && rows.get(last).select("[rowspan]").isEmpty()) {
+      rows.get(last).remove();
+      last--;
+    }
+    boolean plain =
+        rows.subList(0, last + 1).stream()
+            .allMatch(r -> r.select("> [rowspan], > [colspan]").isEmpty());
+    while (plain
+        && rows.subList(0, last + 1).stream()
+            .allMatch(r -> r.childrenSize() > 1 && isEmpty(r.lastElementChild()))) {
+      rows.subList(0, last + 1).forEach(r -> r.lastElementChild().remove());
+    }
+  }
+
+  private static void header(List<Element> rows, Report.Tally tally) {
+    if (rows.size() < 2
+        || rows.get(0).childrenSize() < 2
+        || !rows.get(0).select("> th").isEmpty()
+        || rows.get(0).parent().normalName().equals("thead")
+        || !isBold(rows.get(0))
+        || isBold(rows.get(1))) {
+      return;
+    }
+    for (Element cell : rows.get(0).children()) {
+      cell.tagName("th");
+      // The header is bold by itself.
+      cell.select("b, strong").unwrap();
+      cell.select("[style*=font-weight]").forEach(e -> e.attr("style", ""));
+    }
+    tally.note("The first row of a table stood in bold type and became its header row.");
+  }
+
+  private static boolean isBold(Element row) {
+    boolean any = false;
+    for (Element cell : row.children()) {
+      if (isEmpty(cell)) {
+        continue;
+      }
+      any = true;
+      boolean bold =
+          Declared.value(cell, "font-weight").matches("bold|[6-9]00")
+              || cell.text().length()
+                  == cell.select("b, strong, [style~=font-weight:\\s*(bold|[6-9]00)]").stream()
+                      .filter(e -> e.parents().stream().noneMatch(Tables::bold))
+                      .mapToInt(e -> e.text().length())
+                      .sum();
+      if (!bold) {
+        return false;
+      }
+    }
+    return any;
+  }
+
+  private static boolean bold(Element e) {
+    return e.normalName().equals("b")
+        || e.normalName().equals("strong")
+        || Declared.value(e, "font-weight").matches("bold|[6-9]00");
+  }
+}

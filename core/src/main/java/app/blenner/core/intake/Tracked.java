@@ -1,0 +1,42 @@
+package app.blenner.core.intake;
+
+import org.jsoup.nodes.Element;
+
+/**
+ * Tracked changes and reviewers' comments. A deletion that carries who or when is a tracked one and
+ * goes; an insertion stays as plain text. A struck passage of a web page is something else and stays
+ * struck.
+ */
+final class Tracked implements Step {
+  private static final String DELETIONS =
+      "del[datetime], del[cite], span.msoDel, [class~=^msoDel$]";
+  private static final String INSERTIONS = "ins[datetime], ins[cite], span.msoIns";
+  private static final String REMARKS =
+      "[style*=mso-element:comment-list], .MsoCommentReference, a.msocomanchor, .msocomtxt,"
+          + " [style*=mso-special-character:comment], [id^=comment-range], .sdcomment";
+
+  @Override
+  public void take(Element body, Report.Tally tally) {
+    for (Element e : body.select(DELETIONS)) {
+      if (e.hasParent() && e.hasText()) {
+        tally.dropped(Report.Dropped.DELETION, 1);
+      }
+      e.remove();
+    }
+    body.select(INSERTIONS).unwrap();
+    int remarks = 0;
+    for (Element e : body.select(REMARKS)) {
+      if (e.parents().contains(body)) {
+        // The list of comments holds each of them; their signs in the text are not counted again.
+        remarks += e.select("[style*=mso-element:comment]:not([style*=comment-list])").size();
+        remarks += e.hasClass("sdcomment") ? 1 : 0;
+        e.remove();
+      }
+    }
+    if (remarks > 0) {
+      tally.dropped(Report.Dropped.REMARK, remarks);
+      tally.note(
+          "Comments of reviewers stay where they were written; they are not part of the text.");
+    }
+  }
+}
