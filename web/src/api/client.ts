@@ -20,7 +20,15 @@ function csrfToken(): string {
   return document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1] ?? ''
 }
 
-async function ask<T>(method: string, path: string, body?: unknown, keepalive = false, again = false): Promise<T> {
+/** Asks the server. A form, such as one with files, goes as it is; anything else as JSON. */
+export async function ask<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  keepalive = false,
+  again = false,
+): Promise<T> {
+  const form = body instanceof FormData
   let response: Response
   try {
     response = await fetch(`/editor/api${path}`, {
@@ -28,10 +36,10 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
       keepalive,
       headers: {
         Accept: 'application/json',
-        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(body === undefined || form ? {} : { 'Content-Type': 'application/json' }),
         ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': decodeURIComponent(csrfToken()) }),
       },
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body: body === undefined || form ? (body as FormData | undefined) : JSON.stringify(body),
     })
   } catch {
     throw new Unreachable()

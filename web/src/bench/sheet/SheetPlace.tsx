@@ -19,6 +19,9 @@ import { TableSettingsDialog } from './dialogs/TableSettingsDialog'
 import { TypeDialog, ValueDialog } from './dialogs/WordDialogs'
 import { FindBar } from './FindBar'
 import { InsertList } from './InsertList'
+import { putPictures } from './intake/files'
+import { PasteStrip } from './intake/PasteStrip'
+import { TidyDialog } from './intake/TidyDialog'
 import { LinkPreview } from './LinkPreview'
 import { BlockPanel } from './panels/BlockPanel'
 import { SelectionStrip } from './strip/SelectionStrip'
@@ -43,17 +46,23 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onT
   const [settingsAsked, setSettingsAsked] = useState(0)
   const [findAsked, setFindAsked] = useState(0)
   const [few, setFew] = useState(() => localStorage.getItem(FEW) === 'yes')
+  const [imported, setImported] = useState<File[] | null>(null)
   const [crash, setCrash] = useState('')
   const [life, setLife] = useState(0)
 
   // Before the effects of the margin, which measures where the blocks stand.
   useLayoutEffect(() => {
     sheet.onTell = onTell
+    sheet.onFiles = async (given) => {
+      const texts = await putPictures(sheet, given)
+      if (texts.length) setImported(texts)
+    }
     sheet.onCrash = (error) => setCrash(String((error as Error)?.message ?? error))
     sheet.onAsk = (what, given = '') => {
       if (what === 'settings') setSettingsAsked((n) => n + 1)
       else if (what === 'find') setFindAsked((n) => n + 1)
       else if (what === 'quiet') onQuiet()
+      else if (what === 'paste-text') sheet.pasting.pasteText()
       else if (what === 'fold-tools')
         setFew((was) => {
           localStorage.setItem(FEW, was ? 'no' : 'yes')
@@ -86,6 +95,7 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onT
     <section aria-label="Sheet" className={cx('flex min-w-0 flex-1 flex-col lg:min-w-[560px]', quiet && 'is-quiet')}>
       <div className="tools-of-quiet">
         <ToolStrip few={few} />
+        <PasteStrip />
         {findAsked > 0 && <FindBar asked={findAsked} onClose={() => setFindAsked(0)} />}
       </div>
       {crash && (
@@ -153,6 +163,8 @@ function Asked({ what, given, close }: { what: Ask; given: string; close: () => 
       return <ShortcutsDialog onClose={close} />
     case 'helps':
       return <HelpsDialog onClose={close} />
+    case 'tidy':
+      return <TidyDialog onClose={close} />
     case 'counts':
       return <CountsDialog onClose={close} />
     default:

@@ -20,6 +20,8 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
           return true
         }))
     for (const key of [tool.keys, ...(tool.otherKeys ?? [])]) {
+      // The browser itself pastes at this key; the sheet only has to know that it was pressed.
+      if (tool.id === 'paste-text') continue
       // The browser's own use of a key is never what somebody wants who pressed a tool's key.
       if (key && command) map[key] = always(command)
     }

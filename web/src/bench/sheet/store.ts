@@ -7,13 +7,15 @@ import { type Command, EditorState, NodeSelection, type Plugin, Selection, TextS
 import { tableEditing } from 'prosemirror-tables'
 import { EditorView } from 'prosemirror-view'
 import type { Writing } from '../../api/types'
+import { files } from './intake/files'
+import { Pasting, pastes } from './intake/paste'
+import { foreignStretch } from './intake/range'
 import { keys } from './keys'
 import { atPath } from './model/paths'
 import { readHtml } from './model/read'
 import { schema } from './model/schema'
 import { writeHtml } from './model/write'
 import { clipboard } from './plugins/clipboard'
-import { files } from './plugins/files'
 import { invisibles } from './plugins/invisibles'
 import { emptyLines, lastLine } from './plugins/lines'
 import { overlay } from './plugins/overlay'
@@ -45,10 +47,14 @@ export class Sheet {
   onAsk: (what: Ask, given?: string) => void = () => {}
   /** Called after every change of the text. */
   onEdit: () => void = () => {}
+  /** Called with files that were dropped or pasted. */
+  onFiles: (files: File[]) => void = () => {}
   /** Called with a sentence for the person. */
   onTell: (sentence: string) => void = () => {}
   /** Called when the sheet itself fails; the text is in `state`. */
   onCrash: (error: unknown) => void = () => {}
+  /** What was pasted last. */
+  readonly pasting = new Pasting(this)
   /** Every tool, for whoever wants to use them all. */
   readonly tools = tools
   private readonly listeners = new Set<() => void>()
@@ -64,11 +70,13 @@ export class Sheet {
       tidyTables,
       typing(writing),
       tablePaste,
-      files((sentence) => this.onTell(sentence)),
+      files((given) => this.onFiles(given)),
       clipboard(
         (code) => this.onAsk('embed', code),
         (address) => hosts.some((h) => address.startsWith(`https://${h}/`)),
       ),
+      pastes(() => this.pasting),
+      foreignStretch,
       ...keys((what) => this.onAsk(what)),
       columnDrag(),
       tableEditing(),
@@ -246,6 +254,13 @@ export class Sheet {
     this.state = this.state.apply(tr)
     for (const listener of this.listeners) listener()
     if (tr.docChanged) this.onEdit()
+  }
+
+  /** Sets the cursor near a position. */
+  goToLine(pos: number) {
+    const { doc, tr } = this.state
+    const at = doc.resolve(Math.min(pos, doc.content.size))
+    this.dispatch(tr.setSelection(Selection.near(at)))
   }
 
   /** Picks the block at a path and scrolls to it; a stretch within it, where there is one. */

@@ -27,6 +27,8 @@ const more = [
 ]
 
 const inserts = [
+  'import',
+  '-',
   'picture',
   'gallery',
   'table',
@@ -52,7 +54,20 @@ const inserts = [
   'html',
 ]
 
-const tidy = ['find', 'clear', '-', 'move-up', 'move-down', 'section-up', 'section-down', '-', 'duplicate', 'delete']
+const tidy = [
+  'tidy',
+  'find',
+  'paste-text',
+  'clear',
+  '-',
+  'move-up',
+  'move-down',
+  'section-up',
+  'section-down',
+  '-',
+  'duplicate',
+  'delete',
+]
 const looks = ['invisibles', 'overlay', 'quiet', 'counts', 'helps', 'shortcuts', 'fold-tools']
 
 /** The tools, grouped by what people do with them. What does not apply now cannot be used now. */

@@ -27,6 +27,9 @@ export type Ask =
   | 'quiet'
   | 'fold-tools'
   | 'counts'
+  | 'paste-text'
+  | 'tidy'
+  | 'import'
 
 export const groups = {
   text: 'Text',

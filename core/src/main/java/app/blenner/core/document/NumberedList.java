@@ -25,6 +25,16 @@ public record NumberedList(int start, Numbering numbering, List<ListItem> items)
       this.type = type;
     }
 
+    /** The numbering of a {@code type} attribute; decimal where there is no such one. */
+    public static Numbering of(String type) {
+      for (Numbering numbering : values()) {
+        if (numbering.type.equals(type)) {
+          return numbering;
+        }
+      }
+      return DECIMAL;
+    }
+
     /** The value of the {@code type} attribute. */
     public String type() {
       return type;

@@ -92,11 +92,13 @@ final class Dress {
         (path, block) -> {
           for (Inline i : Contents.of(block)) {
             int length = i instanceof app.blenner.core.document.Text t ? t.text().length() : 0;
+            String language = "";
             for (Mark m : i.marks().all()) {
               if (m instanceof Mark.Valued v && v.kind() == Mark.Kind.LANGUAGE) {
-                said.merge(primary(v.value()), length, Integer::sum);
+                language = primary(v.value());
               }
             }
+            said.merge(language, length, Integer::sum);
           }
         });
     return said.entrySet().stream()

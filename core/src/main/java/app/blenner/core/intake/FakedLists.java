@@ -126,6 +126,7 @@ final class FakedLists implements Step {
     // lists.get(l) is the list open at level l + 1.
     List<Element> lists = new ArrayList<>();
     Element last = null;
+    String inList = "";
     for (Item item : items) {
       int level = Math.min(item.level(), lists.size() + 1);
       while (lists.size() > level) {
@@ -134,7 +135,13 @@ final class FakedLists implements Step {
       boolean other =
           lists.size() == level
               && !lists.get(level - 1).normalName().equals(item.marker().sign() ? "ul" : "ol");
-      if (other) {
+      boolean anew =
+          last != null
+              && level == 1
+              && item.marker().number() == 1
+              && !item.marker().sign()
+              && !item.list().equals(inList);
+      if (other || (anew && lists.size() == level)) {
         lists.remove(level - 1);
       }
       if (lists.size() < level) {
@@ -153,7 +160,8 @@ final class FakedLists implements Step {
       strip(item);
       item.paragraph().attr("style", "");
       li.appendChild(item.paragraph());
-      last = last == null || level >= 1 ? li : last;
+      last = li;
+      inList = level == 1 ? item.list() : inList;
     }
   }
 

@@ -11,7 +11,7 @@ import org.jsoup.nodes.Element;
  */
 final class Footnotes implements Step {
   private static final String SIGNS =
-      "a[style*=mso-footnote-id], a[style*=mso-endnote-id], a[href^=#_ftn]:not([name^=_ftn][href^=#_ftnref]),"
+      "a[style*=mso-footnote-id]:not([href^=#_ftnref]), a[style*=mso-endnote-id]:not([href^=#_ednref]), a[href^=#_ftn]:not([name^=_ftn][href^=#_ftnref]),"
           + " a[href^=#_edn]:not([href^=#_ednref]), a.sdfootnoteanc, a.sdendnoteanc, a[role=doc-noteref]";
 
   private final Set<String> taken;

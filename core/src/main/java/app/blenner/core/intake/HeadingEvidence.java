@@ -118,9 +118,17 @@ public final class HeadingEvidence {
     TreeSet<Double> ranks = new TreeSet<>();
     lines.forEach(l -> ranks.add(-rank(l.look())));
     List<HeadingCandidate> out = new ArrayList<>();
+    int before = 0;
+    int levelBefore = 1;
     for (Line line : lines) {
       int place = ranks.headSet(-rank(line.look())).size();
-      int level = Math.min(6, above(blocks, line.index()) + 1 + place);
+      int above = above(blocks, line.index());
+      int real = lastHeading(blocks, before, line.index());
+      levelBefore = real > 0 ? real : levelBefore;
+      // No level is skipped on the way down.
+      int level = Math.min(Math.min(6, above + 1 + place), levelBefore + 1);
+      before = line.index();
+      levelBefore = level;
       out.add(
           new HeadingCandidate(
               BlockPath.TOP.then(line.index()),
@@ -135,14 +143,19 @@ public final class HeadingEvidence {
     return look.size() * 4 + (look.bold() ? 2 : 0) + (look.capitals() ? 1 : 0);
   }
 
-  /** The level of the real heading before a place; 1 is the page's title. */
-  private static int above(List<Block> blocks, int index) {
-    for (int i = index - 1; i >= 0; i--) {
+  /** The level of the last real heading in a stretch of blocks; 0 where there is none. */
+  private static int lastHeading(List<Block> blocks, int from, int to) {
+    for (int i = to - 1; i >= from; i--) {
       if (blocks.get(i) instanceof Heading h) {
         return h.level();
       }
     }
-    return 1;
+    return 0;
+  }
+
+  /** The level of the real heading before a place; 1 is the page's title. */
+  private static int above(List<Block> blocks, int index) {
+    return Math.max(1, lastHeading(blocks, 0, index));
   }
 
   private static Look look(Paragraph p, double body) {
@@ -216,6 +229,6 @@ public final class HeadingEvidence {
                       ? new Heading(c.level(), "", p.content(), p.style())
                       : b);
     }
-    return out;
+    return Dress.tidy(out);
   }
 }

@@ -22,6 +22,12 @@ final class Hidden implements Step {
       } else if (PROGRAMS.contains(name)) {
         e.remove();
         tally.dropped(Report.Dropped.PROGRAM, 1);
+      } else if (name.equals("iframe") && e.closest("figure.embed") == null) {
+        frame(e, tally);
+      } else if (name.equals("button") && e.closest("form.contact-form") == null) {
+        // What one presses on another site does nothing on this one.
+        e.remove();
+        tally.dropped(Report.Dropped.BUTTON, 1);
       } else if (isHidden(e)) {
         if (e.hasText()) {
           tally.dropped(Report.Dropped.HIDDEN, 1);
@@ -29,6 +35,18 @@ final class Hidden implements Step {
         e.remove();
       }
     }
+  }
+
+  private static void frame(Element e, Report.Tally tally) {
+    String address = e.attr("src").strip();
+    if (address.matches("(?i)https?://.*")) {
+      tally.note(
+          "A frame of another site was left out. To show it here, embed its address: "
+              + address
+              + ".");
+    }
+    e.remove();
+    tally.dropped(Report.Dropped.FRAME, 1);
   }
 
   private static boolean isHidden(Element e) {

@@ -5,6 +5,7 @@ import app.blenner.core.document.PlainText;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.markdown.MarkdownReader;
+import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.text.TextReader;
 import java.util.List;
 import java.util.Set;
@@ -45,9 +46,30 @@ public record Intake(
     };
   }
 
+  /**
+   * Takes the text of a word processor's file in.
+   *
+   * @param text what a reader made of the file
+   * @param manner {@link Manner#CLEAN} or {@link Manner#DRESSED}
+   * @param taken names of places in the text it will join
+   */
+  public static Intake read(WordText text, Manner manner, Set<String> taken) {
+    Report.Tally tally = new Report.Tally();
+    tally.dropped(Report.Dropped.DELETION, text.deletions());
+    tally.dropped(Report.Dropped.REMARK, text.remarks());
+    if (text.remarks() > 0) {
+      tally.note(Tracked.REMARKS_STAY);
+    }
+    text.notes().forEach(tally::note);
+    return tidied(washed(text.body(), Pictures.NONE, taken, tally), manner, tally);
+  }
+
   private static Intake formatted(
       String html, Manner manner, Pictures pictures, Set<String> taken, Report.Tally tally) {
-    Element body = wash(html, pictures, taken, tally);
+    return tidied(wash(html, pictures, taken, tally), manner, tally);
+  }
+
+  private static Intake tidied(Element body, Manner manner, Report.Tally tally) {
     Document dressed = Breaks.partAtDoubles(HtmlReader.read(body));
     dressed = Dress.tidy(HeadingLevels.belowTitle(dressed, tally));
     List<HeadingCandidate> headings = HeadingEvidence.find(dressed);
@@ -60,10 +82,15 @@ public record Intake(
   static Element wash(String html, Pictures pictures, Set<String> taken, Report.Tally tally) {
     org.jsoup.nodes.Document page = Jsoup.parse(PlainText.legal(html));
     page.outputSettings().prettyPrint(false);
+    return washed(page.body(), pictures, taken, tally);
+  }
+
+  private static Element washed(
+      Element body, Pictures pictures, Set<String> taken, Report.Tally tally) {
     for (Step step : steps(pictures, taken)) {
-      step.take(page.body(), tally);
+      step.take(body, tally);
     }
-    return page.body();
+    return body;
   }
 
   /** What is done to HTML, in this order: what goes, goes before anything is counted. */
@@ -77,6 +104,7 @@ public record Intake(
         new Tables(),
         new PictureStep(pictures),
         new BlankLines(),
+        new BlockType(),
         new Links(),
         new Emphasis());
   }

@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
  * @param length how many characters it takes, with the space behind it
  * @param sure whether nothing but a list begins so
  */
-record ListMarker(boolean sign, String type, int number, int length, boolean sure) {
+public record ListMarker(boolean sign, String type, int number, int length, boolean sure) {
   private static final String SIGNS = "•·●○▪▫■□◦‣⁃∙◆◇➢➤►✓✔❖\uF0B7\uF0A7\uF0D8\uF076\uF0FC";
   private static final String GAP = "[ \\t\\u00A0\\u2002\\u2003\\u2009]+";
   private static final Pattern SIGN =
@@ -23,7 +23,7 @@ record ListMarker(boolean sign, String type, int number, int length, boolean sur
           "^[\\s\\u00A0]*[(]?(\\d{1,3}|[ivxlcdm]{1,6}|[IVXLCDM]{1,6}|[a-z]|[A-Z])[.)]" + GAP);
 
   /** The marker a line begins with. */
-  static Optional<ListMarker> of(String line) {
+  public static Optional<ListMarker> of(String line) {
     Matcher sign = SIGN.matcher(line);
     if (sign.find()) {
       boolean sure = SIGNS.indexOf(sign.group(1).charAt(0)) >= 0;

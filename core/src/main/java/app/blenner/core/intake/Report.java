@@ -56,6 +56,8 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
     REDIRECT("detour around a link", "detours around links"),
     PARAMETER("tracking mark in a link", "tracking marks in links"),
     PROGRAM("piece of program code", "pieces of program code"),
+    BUTTON("button", "buttons"),
+    FRAME("frame", "frames"),
     PICTURE("picture", "pictures");
 
     private final String one;

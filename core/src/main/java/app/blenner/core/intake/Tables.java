@@ -30,6 +30,8 @@ final class Tables implements Step {
         continue;
       }
       trim(rows);
+      // Where text begins anyway; only a spreadsheet says so of every cell.
+      table.select("[align=left]").removeAttr("align");
       header(rows(table), tally);
     }
   }

@@ -10,6 +10,9 @@ import org.jsoup.nodes.Element;
 final class Tracked implements Step {
   private static final String DELETIONS =
       "del[datetime], del[cite], span.msoDel, [class~=^msoDel$]";
+  static final String REMARKS_STAY =
+      "Comments of reviewers stay where they were written; they are not part of the text.";
+
   private static final String INSERTIONS = "ins[datetime], ins[cite], span.msoIns";
   private static final String REMARKS =
       "[style*=mso-element:comment-list], .MsoCommentReference, a.msocomanchor, .msocomtxt,"
@@ -35,8 +38,7 @@ final class Tracked implements Step {
     }
     if (remarks > 0) {
       tally.dropped(Report.Dropped.REMARK, remarks);
-      tally.note(
-          "Comments of reviewers stay where they were written; they are not part of the text.");
+      tally.note(REMARKS_STAY);
     }
   }
 }

@@ -2,6 +2,8 @@ package app.blenner.server.asset;
 
 import app.blenner.core.archive.PackedAsset;
 import app.blenner.core.document.Address;
+import app.blenner.core.document.PlainText;
+import app.blenner.core.language.Slug;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.BlennerSettings;
 import app.blenner.server.problem.Problem;
@@ -12,6 +14,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
+import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
@@ -47,6 +50,10 @@ public class AssetService {
     return assets.findById(name).map(AssetEntity::toSiteAsset);
   }
 
+  AssetEntity entity(String name) {
+    return assets.findById(name).orElseThrow();
+  }
+
   /** The file of an asset, or a problem. */
   Path file(String name) {
     Path file = settings.assetFolder().resolve(name);
@@ -78,6 +85,48 @@ public class AssetService {
       asset.credit = packed.credit();
       asset.addedAt = clock.instant();
       assets.save(asset);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /**
+   * Keeps a picture that came with a text or from a clipboard. One that is there already, byte by
+   * byte and by the same name, is used again.
+   *
+   * @param words what it is called, or what it shows; its name is made from it
+   * @return empty where the bytes are no picture
+   */
+  @Transactional
+  public Optional<SiteAsset> keep(String words, byte[] bytes) {
+    return PictureFile.read(bytes).map(picture -> keep(PlainText.line(words), picture));
+  }
+
+  private SiteAsset keep(String words, PictureFile picture) {
+    try {
+      Files.createDirectories(settings.assetFolder());
+      String title = words.replaceFirst("\\.(?i)(gif|jpe?g|png|bmp|tiff?)$", "");
+      String slug = Slug.of(title);
+      String base = slug.isEmpty() ? "picture" : slug.substring(0, Math.min(60, slug.length()));
+      String name = base + "." + picture.ending();
+      for (int n = 2; assets.existsById(name); n++) {
+        if (Arrays.equals(Files.readAllBytes(file(name)), picture.bytes())) {
+          return assets.findById(name).orElseThrow().toSiteAsset();
+        }
+        name = base + "-" + n + "." + picture.ending();
+      }
+      Files.write(settings.assetFolder().resolve(name), picture.bytes());
+      AssetEntity asset = new AssetEntity();
+      asset.name = name;
+      asset.mediaType = MediaTypeFactory.getMediaType(name).orElseThrow().toString();
+      asset.bytes = picture.bytes().length;
+      asset.width = picture.width();
+      asset.height = picture.height();
+      asset.title = title.isEmpty() ? "Picture" : title.substring(0, Math.min(300, title.length()));
+      asset.alternative = "";
+      asset.credit = "";
+      asset.addedAt = clock.instant();
+      return assets.save(asset).toSiteAsset();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -28,7 +28,7 @@ final class ListReader {
     List<ListItem> items = items(list, inner);
     if (list.normalName().equals("ol")) {
       int start = StyleReader.number(list.attr("start"), 1);
-      flow.add(new NumberedList(start, numbering(list.attr("type")), items));
+      flow.add(new NumberedList(start, NumberedList.Numbering.of(list.attr("type")), items));
     } else {
       BulletedList.Bullet bullet =
           StyleReader.byClass(
@@ -67,14 +67,5 @@ final class ListReader {
       items.add(new ArrayList<>());
     }
     items.get(items.size() - 1).addAll(blocks);
-  }
-
-  private static NumberedList.Numbering numbering(String type) {
-    for (NumberedList.Numbering n : NumberedList.Numbering.values()) {
-      if (n.type().equals(type)) {
-        return n;
-      }
-    }
-    return NumberedList.Numbering.DECIMAL;
   }
 }

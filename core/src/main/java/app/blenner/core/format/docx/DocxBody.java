@@ -1,0 +1,256 @@
+package app.blenner.core.format.docx;
+
+import app.blenner.core.format.office.OfficeFile;
+import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.WordText;
+import app.blenner.core.format.office.Xml;
+import app.blenner.core.intake.Pictures;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jsoup.nodes.Element;
+
+/** Makes HTML of the blocks of a file: paragraphs, lists, tables, notes. */
+final class DocxBody {
+  final OfficeFile office;
+  final DocxStyles styles;
+  final DocxNumbering lists;
+  final Pictures pictures;
+  final Set<String> told = new LinkedHashSet<>();
+
+  /** Names of places that some link of the file leads to. */
+  private final Set<String> wanted = new HashSet<>();
+
+  Map<String, DocxLink> links;
+  int deletions;
+  int remarks;
+  private boolean titled;
+
+  DocxBody(
+      OfficeFile office,
+      Map<String, DocxLink> links,
+      DocxStyles styles,
+      DocxNumbering lists,
+      Pictures pictures) {
+    this.office = office;
+    this.links = links;
+    this.styles = styles;
+    this.lists = lists;
+    this.pictures = pictures;
+  }
+
+  WordText result(Element body, String title) {
+    if (titled) {
+      // The title is above the headings, which the file also counts from 1.
+      for (Element h : body.select("h1, h2, h3, h4, h5")) {
+        if (!h.hasAttr("data-title")) {
+          h.tagName("h" + (h.normalName().charAt(1) - '0' + 1));
+        }
+      }
+      body.select("[data-title]").removeAttr("data-title");
+    }
+    return new WordText(body, title, deletions, remarks, List.copyOf(told));
+  }
+
+  /** Puts the blocks of a body, cell, note or box at the end of an element. */
+  void blocks(Xml container, Element to) {
+    container
+        .all("w:hyperlink")
+        .map(h -> h.attr("w:anchor"))
+        .filter(a -> !a.isEmpty())
+        .forEach(wanted::add);
+    for (Xml block : unwrapped(container)) {
+      switch (block.name()) {
+        case "w:p" -> paragraph(block, to);
+        case "w:tbl" -> new DocxTable(this).write(block, to);
+        default -> {}
+      }
+    }
+  }
+
+  /** The blocks within, without what only wraps them. */
+  private List<Xml> unwrapped(Xml container) {
+    List<Xml> out = new ArrayList<>();
+    for (Xml child : container.children()) {
+      switch (child.name()) {
+        case "w:sdt" -> {
+          boolean contents =
+              child
+                  .path("w:sdtPr", "w:docPartObj", "w:docPartGallery")
+                  .filter(
+                      g ->
+                          g.attr("w:val")
+                              .toLowerCase(java.util.Locale.ROOT)
+                              .contains("table of contents"))
+                  .isPresent();
+          if (contents) {
+            contentsStay();
+          } else {
+            child.child("w:sdtContent").ifPresent(c -> out.addAll(unwrapped(c)));
+          }
+        }
+        case "w:customXml", "w:ins", "w:moveTo", "w:smartTag" -> out.addAll(unwrapped(child));
+        case "w:del", "w:moveFrom" -> deletions++;
+        case "mc:AlternateContent" -> chosen(child).ifPresent(c -> out.addAll(unwrapped(c)));
+        default -> out.add(child);
+      }
+    }
+    return out;
+  }
+
+  void contentsStay() {
+    told.add(
+        "The table of contents stayed behind; page numbers mean nothing on a page of the web.");
+  }
+
+  static Optional<Xml> chosen(Xml alternatives) {
+    return alternatives.child("mc:Choice").or(() -> alternatives.child("mc:Fallback"));
+  }
+
+  private void paragraph(Xml p, Element to) {
+    Optional<Xml> properties = p.child("w:pPr");
+    String id = properties.flatMap(x -> x.child("w:pStyle")).map(s -> s.attr("w:val")).orElse("");
+    DocxStyles.Style style = styles.style(id);
+    if (style.name().matches("toc \\d|table of figures")) {
+      contentsStay();
+      return;
+    }
+    // A paragraph whose end was deleted goes on in the next one; its words are what counts here.
+    int outline = DocxStyles.outline(style.name(), properties, style.outline());
+    boolean title = style.name().equals("title");
+    Element made =
+        to.appendElement(title ? "h1" : outline > 0 ? "h" + outline : element(style.name()));
+    if (title) {
+      titled = true;
+      made.attr("data-title", "");
+    }
+    if (style.name().matches("(intense )?quote|quotations")) {
+      made.addClass("quote");
+    } else if (style.name().equals("caption")) {
+      made.addClass("caption");
+    }
+    Optional<Xml> list = properties.flatMap(x -> x.child("w:numPr")).or(style::list);
+    if (list.isPresent() && outline == 0 && !title) {
+      item(list.get(), style, made);
+    }
+    properties
+        .flatMap(x -> x.child("w:jc"))
+        .map(j -> align(j.attr("w:val")))
+        .ifPresent(a -> dress(made, a));
+    Run base = outline > 0 || title ? new Run() : style.run();
+    DocxInline inline = new DocxInline(this, base);
+    inline.write(p, made);
+    finish(made, properties, inline);
+  }
+
+  private static String element(String style) {
+    return style.matches("html preformatted|source code|preformatted text|code|macro text")
+        ? "pre"
+        : "p";
+  }
+
+  private void finish(Element made, Optional<Xml> properties, DocxInline inline) {
+    Element parent = made.parent();
+    Element before = made.previousElementSibling();
+    if (made.normalName().equals("pre") && before != null && before.normalName().equals("pre")) {
+      before.appendText("\n" + made.wholeText());
+      made.remove();
+    } else if (!made.hasText() && made.select("img").isEmpty()) {
+      boolean ruled =
+          properties
+              .flatMap(x -> x.child("w:pBdr"))
+              .filter(b -> b.child("w:bottom").isPresent())
+              .isPresent();
+      if (ruled) {
+        made.replaceWith(new Element("hr"));
+      }
+    }
+    // What stood in boxes beside the paragraph comes after it.
+    for (Xml box : inline.boxes()) {
+      blocks(box, parent);
+    }
+    for (String place : inline.places()) {
+      if (wanted.contains(place)) {
+        anchor(made, place);
+      }
+    }
+  }
+
+  private static void anchor(Element made, String place) {
+    String name = anchorName(place);
+    if (made.normalName().matches("h[1-6]") && made.id().isEmpty()) {
+      made.id(name);
+    } else {
+      made.before(new Element("div").addClass("jump-target").id(name));
+    }
+  }
+
+  /** A bookmark's name as one that places of a page can have. */
+  static String anchorName(String bookmark) {
+    String plain = bookmark.replaceAll("[^A-Za-z0-9_.-]", "-");
+    return plain.matches("[A-Za-z].*") ? plain : "place" + plain;
+  }
+
+  private void item(Xml list, DocxStyles.Style style, Element made) {
+    String number =
+        list.child("w:numId")
+            .or(() -> style.list().flatMap(l -> l.child("w:numId")))
+            .map(n -> n.attr("w:val"))
+            .orElse("0");
+    int level = list.child("w:ilvl").map(l -> DocxNumbering.number(l.attr("w:val"), 0)).orElse(0);
+    if (!lists.isList(number, level)) {
+      return;
+    }
+    // Said as word processors say it on the clipboard, so that one place builds lists of both.
+    dress(made, "mso-list: l" + number + " level" + (level + 1));
+    made.appendElement("span").attr("style", "mso-list:Ignore").text(lists.next(number, level));
+  }
+
+  private static void dress(Element made, String declaration) {
+    if (!declaration.isEmpty()) {
+      String have = made.attr("style");
+      made.attr("style", have.isEmpty() ? declaration : have + "; " + declaration);
+    }
+  }
+
+  private static String align(String value) {
+    return switch (value) {
+      case "center" -> "text-align: center";
+      case "right", "end" -> "text-align: right";
+      case "both", "distribute" -> "text-align: justify";
+      default -> "";
+    };
+  }
+
+  /** Puts notes at the end, in the shape their signs refer to. */
+  void notes(Element body, String kind, Optional<Xml> part, Map<String, DocxLink> noteLinks) {
+    if (part.isEmpty()) {
+      return;
+    }
+    links = noteLinks;
+    for (Xml note : part.get().children("w:" + kind)) {
+      String id = noteName(kind, note.attr("w:id"));
+      if (note.attr("w:type").isEmpty() && body.selectFirst("a[href=#" + id + "sym]") != null) {
+        Element div = body.appendElement("div").id(id);
+        blocks(note, div);
+        Element first = div.selectFirst("p");
+        if (first != null) {
+          first
+              .prependElement("a")
+              .addClass("sdfootnotesym")
+              .attr("name", id + "sym")
+              .attr("href", "#" + id + "anc")
+              .text("^");
+        }
+      }
+    }
+  }
+
+  static String noteName(String kind, String id) {
+    return "docx-" + kind + id;
+  }
+}

@@ -1,0 +1,258 @@
+package app.blenner.core.format.docx;
+
+import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.Xml;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jsoup.nodes.Element;
+
+/** Makes HTML of what stands within one paragraph. */
+final class DocxInline {
+  private static final Pattern HYPERLINK =
+      Pattern.compile(
+          "(?i)\\s*HYPERLINK\\s+(?:\"([^\"]*)\"|(\\S+(?<!\\\\l)))?\\s*(?:\\\\l\\s+\"([^\"]*)\")?.*");
+
+  private final DocxBody body;
+  private final Run base;
+  private final List<Xml> boxes = new ArrayList<>();
+  private final List<String> places = new ArrayList<>();
+
+  /** How many fields are open, and what the outermost says; its result is what counts. */
+  private int fields;
+
+  private StringBuilder instruction;
+  private boolean inResult;
+  private Element fieldLink;
+
+  DocxInline(DocxBody body, Run base) {
+    this.body = body;
+    this.base = base;
+  }
+
+  List<Xml> boxes() {
+    return boxes;
+  }
+
+  List<String> places() {
+    return places;
+  }
+
+  void write(Xml container, Element to) {
+    for (Xml child : container.children()) {
+      switch (child.name()) {
+        case "w:r" -> run(child, to);
+        case "w:hyperlink" -> write(child, link(child, to));
+        case "w:ins", "w:moveTo", "w:smartTag", "w:customXml", "w:dir", "w:bdo" -> write(child, to);
+        case "w:del", "w:moveFrom" -> body.deletions++;
+        case "w:sdt" -> child.child("w:sdtContent").ifPresent(c -> write(c, to));
+        case "w:fldSimple" ->
+            write(child, target(child.attr("w:instr")).map(h -> link(to, h)).orElse(to));
+        case "w:bookmarkStart" -> places.add(child.attr("w:name"));
+        case "m:oMath", "m:oMathPara" -> equation(child, to);
+        case "mc:AlternateContent" -> DocxBody.chosen(child).ifPresent(c -> write(c, to));
+        default -> {}
+      }
+    }
+  }
+
+  private void equation(Xml math, Element to) {
+    StringBuilder out = new StringBuilder();
+    math.all("m:t").forEach(t -> out.append(t.text()));
+    to.appendText(out.toString());
+    body.told.add("An equation came as plain characters; look it over.");
+  }
+
+  private Element link(Xml hyperlink, Element to) {
+    DocxLink link = body.links.get(hyperlink.attr("r:id"));
+    String anchor = hyperlink.attr("w:anchor");
+    String href = link == null ? "" : link.target();
+    if (!anchor.isEmpty()) {
+      href = href.isEmpty() ? "#" + DocxBody.anchorName(anchor) : href + "#" + anchor;
+    }
+    return href.isEmpty() ? to : link(to, href);
+  }
+
+  private static Element link(Element to, String href) {
+    return to.appendElement("a").attr("href", href);
+  }
+
+  private static Optional<String> target(String field) {
+    Matcher m = HYPERLINK.matcher(field);
+    if (!m.matches()) {
+      return Optional.empty();
+    }
+    String address = m.group(1) != null ? m.group(1) : m.group(2) != null ? m.group(2) : "";
+    if (m.group(3) != null) {
+      address =
+          address.isEmpty() ? "#" + DocxBody.anchorName(m.group(3)) : address + "#" + m.group(3);
+    }
+    return address.isEmpty() ? Optional.empty() : Optional.of(address);
+  }
+
+  private void run(Xml r, Element to) {
+    Optional<Xml> properties = r.child("w:rPr");
+    Run style =
+        properties
+            .flatMap(p -> p.child("w:rStyle"))
+            .map(s -> body.styles.style(s.attr("w:val")))
+            // A link looks like one by the site's own style.
+            .filter(
+                s ->
+                    !s.name()
+                        .matches(
+                            "hyperlink|followedhyperlink|footnote reference|endnote reference"))
+            .map(DocxStyles.Style::run)
+            .orElse(new Run());
+    Run run = properties.map(DocxStyles::run).orElse(new Run()).over(style).over(base);
+    Run look = body.styles.remarkable(run);
+    for (Xml piece : r.children()) {
+      piece(piece, look, fieldLink != null ? fieldLink : to, to);
+    }
+  }
+
+  private void piece(Xml piece, Run look, Element to, Element paragraph) {
+    if (piece.is("w:fldChar")) {
+      field(piece.attr("w:fldCharType"), paragraph);
+      return;
+    }
+    if (piece.is("w:instrText")) {
+      if (instruction != null && !inResult) {
+        instruction.append(piece.text());
+      }
+      return;
+    }
+    if (fields > 0 && !inResult) {
+      return;
+    }
+    switch (piece.name()) {
+      case "w:t" -> look.write(to, piece.text());
+      case "w:tab", "w:ptab" -> look.write(to, to.normalName().equals("pre") ? "\t" : " ");
+      case "w:br" -> {
+        String type = piece.attr("w:type");
+        if (type.isEmpty() || type.equals("textWrapping")) {
+          breakLine(to);
+        }
+      }
+      case "w:cr" -> breakLine(to);
+      case "w:noBreakHyphen" -> look.write(to, "\u2011");
+      case "w:softHyphen" -> look.write(to, "\u00AD");
+      case "w:sym" -> look.write(to, symbol(piece.attr("w:char")));
+      case "w:footnoteReference" -> note(to, "footnote", piece.attr("w:id"));
+      case "w:endnoteReference" -> note(to, "endnote", piece.attr("w:id"));
+      case "w:commentReference" -> body.remarks++;
+      case "w:drawing", "w:pict", "w:object" -> picture(piece, to);
+      case "mc:AlternateContent" ->
+          DocxBody.chosen(piece)
+              .ifPresent(c -> c.children().forEach(x -> piece(x, look, to, paragraph)));
+      default -> {}
+    }
+  }
+
+  private static void breakLine(Element to) {
+    if (to.normalName().equals("pre")) {
+      to.appendText("\n");
+    } else {
+      to.appendElement("br");
+    }
+  }
+
+  /** Complex fields (17.16.18): begin, what it does, separate, what it shows, end. */
+  private void field(String type, Element paragraph) {
+    switch (type) {
+      case "begin" -> {
+        if (fields++ == 0) {
+          instruction = new StringBuilder();
+          inResult = false;
+        }
+      }
+      case "separate" -> {
+        if (fields == 1 && instruction != null) {
+          inResult = true;
+          fieldLink = target(instruction.toString()).map(h -> link(paragraph, h)).orElse(null);
+        }
+      }
+      case "end" -> {
+        fields = Math.max(0, fields - 1);
+        if (fields == 0) {
+          instruction = null;
+          inResult = false;
+          fieldLink = null;
+        }
+      }
+      default -> {}
+    }
+  }
+
+  private static void note(Element to, String kind, String id) {
+    String name = DocxBody.noteName(kind, id);
+    to.appendElement("a")
+        .addClass("sdfootnoteanc")
+        .attr("name", name + "anc")
+        .attr("href", "#" + name + "sym")
+        .text("*");
+  }
+
+  /** A character of a symbol font; those of the private area that have a character of their own. */
+  private static String symbol(String hex) {
+    if (!hex.matches("[0-9A-Fa-f]{2,5}")) {
+      return "";
+    }
+    int code = Integer.parseInt(hex, 16);
+    return switch (code & 0xFF) {
+      case 0xB7, 0xA7, 0xD8 -> code >= 0xF000 ? "•" : Character.toString(code);
+      case 0xFC, 0xFE -> code >= 0xF000 ? "✓" : Character.toString(code);
+      case 0xE0 -> code >= 0xF000 ? "→" : Character.toString(code);
+      default -> Character.toString(code);
+    };
+  }
+
+  /** Pictures, and the text of boxes that are drawn like pictures. */
+  private void picture(Xml drawing, Element to) {
+    drawing.all("w:txbxContent").findFirst().ifPresent(boxes::add);
+    if (drawing.all("w:txbxContent").findFirst().isPresent()) {
+      return;
+    }
+    Optional<Xml> about = drawing.all("wp:docPr").findFirst();
+    String words = about.map(a -> a.attr("descr")).orElse("");
+    boolean decorative =
+        drawing.all("adec:decorative").anyMatch(d -> DocxStyles.isOn(d.attr("val")));
+    drawing
+        .all("a:blip")
+        .map(b -> b.has("r:embed") ? b.attr("r:embed") : b.attr("r:link"))
+        .forEach(id -> place(id, words, decorative, to));
+    drawing
+        .all("v:imagedata")
+        .forEach(
+            i ->
+                place(i.attr("r:id"), words.isEmpty() ? i.attr("?:title") : words, decorative, to));
+  }
+
+  private void place(String id, String words, boolean decorative, Element to) {
+    DocxLink link = body.links.get(id);
+    if (link == null) {
+      return;
+    }
+    Element img = new Element("img");
+    if (decorative || !words.isBlank()) {
+      img.attr("alt", decorative ? "" : words);
+    }
+    if (link.outside()) {
+      to.appendChild(img.attr("src", link.target()));
+      return;
+    }
+    String file = link.target().substring(link.target().lastIndexOf('/') + 1);
+    Optional<String> asset =
+        body.office
+            .media(link.target())
+            .flatMap(bytes -> body.pictures.keep(words.isBlank() ? file : words, "", bytes));
+    if (asset.isPresent()) {
+      to.appendChild(img.attr("src", "../assets/" + asset.get()));
+    } else {
+      body.told.add(
+          "“" + file + "” is no picture that pages can show (GIF, JPEG or PNG) and stayed behind.");
+    }
+  }
+}

@@ -1,0 +1,106 @@
+package app.blenner.core.format.docx;
+
+import app.blenner.core.format.office.Xml;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** The lists of a file (ECMA-376 part 1, 17.9), and how far each has counted. */
+final class DocxNumbering {
+  /**
+   * A level of a list.
+   *
+   * @param format how it counts, as the file says it: {@code decimal}, {@code bullet} …
+   * @param start its first number
+   */
+  private record Level(String format, int start) {}
+
+  private final Map<String, Map<Integer, Level>> levels = new HashMap<>();
+  private final Map<String, String> shared = new HashMap<>();
+  private final Map<String, int[]> counted = new HashMap<>();
+
+  DocxNumbering(Optional<Xml> part) {
+    if (part.isEmpty()) {
+      return;
+    }
+    Map<String, Xml> abstracts = new HashMap<>();
+    part.get().children("w:abstractNum").forEach(a -> abstracts.put(a.attr("w:abstractNumId"), a));
+    for (Xml num : part.get().children("w:num")) {
+      String of = num.child("w:abstractNumId").map(a -> a.attr("w:val")).orElse("");
+      Map<Integer, Level> here = new HashMap<>();
+      Xml base = abstracts.get(of);
+      if (base != null) {
+        base.children("w:lvl").forEach(l -> here.put(number(l.attr("w:ilvl"), 0), level(l)));
+      }
+      boolean restarts = false;
+      for (Xml override : num.children("w:lvlOverride")) {
+        int at = number(override.attr("w:ilvl"), 0);
+        override.child("w:lvl").ifPresent(l -> here.put(at, level(l)));
+        Optional<Xml> start = override.child("w:startOverride");
+        if (start.isPresent()) {
+          restarts = true;
+          String format = here.containsKey(at) ? here.get(at).format() : "decimal";
+          here.put(at, new Level(format, number(start.get().attr("w:val"), 1)));
+        }
+      }
+      String id = num.attr("w:numId");
+      levels.put(id, here);
+      shared.put(id, restarts ? id : "a" + of);
+    }
+  }
+
+  private static Level level(Xml l) {
+    String format = l.child("w:numFmt").map(f -> f.attr("w:val")).orElse("decimal");
+    int start = l.child("w:start").map(s -> number(s.attr("w:val"), 1)).orElse(1);
+    return new Level(format, start);
+  }
+
+  static int number(String text, int otherwise) {
+    return text.matches("\\d{1,6}") ? Integer.parseInt(text) : otherwise;
+  }
+
+  /** Whether a list of this number has signs or numbers before its items. */
+  boolean isList(String id, int level) {
+    return levels.containsKey(id)
+        && levels.get(id).containsKey(level)
+        && !levels.get(id).get(level).format().equals("none");
+  }
+
+  /** Counts on, and gives the sign or number of the next item: “·”, “3.”, “c.”. */
+  String next(String id, int level) {
+    Level l = levels.get(id).get(level);
+    int[] count = counted.computeIfAbsent(shared.get(id), k -> new int[10]);
+    int at = Math.min(9, level);
+    for (int deeper = at + 1; deeper < count.length; deeper++) {
+      count[deeper] = 0;
+    }
+    int n = count[at] == 0 ? Math.max(l.start(), 1) : count[at] + 1;
+    count[at] = n;
+    return switch (l.format()) {
+      case "bullet" -> "·";
+      case "lowerLetter" -> letter(n) + ".";
+      case "upperLetter" -> letter(n).toUpperCase(java.util.Locale.ROOT) + ".";
+      case "lowerRoman" -> roman(n) + ".";
+      case "upperRoman" -> roman(n).toUpperCase(java.util.Locale.ROOT) + ".";
+      default -> n + ".";
+    };
+  }
+
+  private static String letter(int n) {
+    return n <= 26 ? String.valueOf((char) ('a' + n - 1)) : Integer.toString(n);
+  }
+
+  private static String roman(int n) {
+    String[] signs = {"c", "xc", "l", "xl", "x", "ix", "v", "iv", "i"};
+    int[] values = {100, 90, 50, 40, 10, 9, 5, 4, 1};
+    StringBuilder out = new StringBuilder();
+    int rest = Math.min(n, 399);
+    for (int i = 0; i < values.length; i++) {
+      while (rest >= values[i]) {
+        out.append(signs[i]);
+        rest -= values[i];
+      }
+    }
+    return out.toString();
+  }
+}

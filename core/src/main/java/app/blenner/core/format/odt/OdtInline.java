@@ -1,0 +1,161 @@
+package app.blenner.core.format.odt;
+
+import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.Xml;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.TextNode;
+
+/** Makes HTML of what stands within one paragraph. */
+final class OdtInline {
+  private final OdtBody body;
+  private final Run base;
+  private final List<Xml> boxes = new ArrayList<>();
+  private final List<String> places = new ArrayList<>();
+
+  OdtInline(OdtBody body, Run base) {
+    this.body = body;
+    this.base = base;
+  }
+
+  List<Xml> boxes() {
+    return boxes;
+  }
+
+  List<String> places() {
+    return places;
+  }
+
+  void write(Xml container, Element to, Run run) {
+    for (Object o : container.content()) {
+      if (o instanceof Xml x) {
+        piece(x, to, run);
+      } else {
+        text(to, run, (String) o);
+      }
+    }
+  }
+
+  /** White space collapses (6.1.2), even in code, where spaces and tabs are elements. */
+  private void text(Element to, Run run, String text) {
+    put(to, run, text.replaceAll("[ \\t\\r\\n]+", " "));
+  }
+
+  private void put(Element to, Run run, String text) {
+    if (to.closest("pre") != null) {
+      to.appendChild(new TextNode(text));
+    } else {
+      body.styles.remarkable(run).write(to, text);
+    }
+  }
+
+  void piece(Xml x, Element to, Run run) {
+    switch (x.name()) {
+      case "text:span" ->
+          write(x, to, body.styles.style("text", x.attr("text:style-name")).run().over(run));
+      case "text:a" -> link(x, to, run);
+      case "text:s" -> put(to, run, " ".repeat(count(x.attr("text:c"))));
+      case "text:tab" -> put(to, run, to.closest("pre") == null ? " " : "\t");
+      case "text:line-break" -> {
+        if (to.closest("pre") == null) {
+          to.appendElement("br");
+        } else {
+          to.appendText("\n");
+        }
+      }
+      case "text:note" -> {
+        String name = body.noteName(body.notes.size());
+        body.notes.add(x);
+        to.appendElement("a")
+            .addClass("sdfootnoteanc")
+            .attr("name", name + "anc")
+            .attr("href", "#" + name + "sym")
+            .text("*");
+      }
+      case "office:annotation" -> body.remarks++;
+      case "text:bookmark", "text:bookmark-start" -> {
+        if (body.wanted.contains(x.attr("text:name"))) {
+          places.add(x.attr("text:name"));
+        }
+      }
+      case "draw:frame" -> frame(x, to, run);
+      case "draw:a" -> write(x, to.appendElement("a").attr("href", x.attr("xlink:href")), run);
+      case "draw:g" -> x.children().forEach(c -> piece(c, to, run));
+      case "draw:custom-shape", "draw:rect" -> boxes.add(x);
+      case "text:ruby" -> x.child("text:ruby-base").ifPresent(b -> write(b, to, run));
+      case "text:tracked-changes",
+          "text:change",
+          "text:change-start",
+          "text:change-end",
+          "text:soft-page-break",
+          "office:annotation-end",
+          "text:bookmark-end",
+          "text:note-citation" -> {}
+      // Fields (7): what they show is text within them.
+      default -> {
+        if (x.name().startsWith("text:")) {
+          write(x, to, run);
+        }
+      }
+    }
+  }
+
+  private static int count(String number) {
+    return number.matches("\\d{1,4}") ? Integer.parseInt(number) : 1;
+  }
+
+  private void link(Xml a, Element to, Run run) {
+    String href = a.attr("xlink:href");
+    if (href.startsWith("#")) {
+      href = "#" + OdtBody.anchorName(href.substring(1));
+    }
+    Element link = href.isEmpty() ? to : to.appendElement("a").attr("href", href);
+    // A link looks like one by the site's own style.
+    Run bare = run.over(new Run());
+    bare.underline = base.underline;
+    bare.colour = base.colour;
+    write(a, link, bare);
+  }
+
+  private void frame(Xml frame, Element to, Run run) {
+    Optional<Xml> image = frame.child("draw:image");
+    if (image.isEmpty()) {
+      frame.child("draw:text-box").ifPresent(boxes::add);
+      frame
+          .child("draw:object")
+          .ifPresent(o -> body.told.add("A drawing or formula stayed behind; it is no picture."));
+      return;
+    }
+    String words =
+        frame
+            .child("svg:desc")
+            .or(() -> frame.child("svg:title"))
+            .map(Xml::text)
+            .orElse("")
+            .strip();
+    Element img = new Element("img");
+    if (!words.isEmpty()) {
+      img.attr("alt", words);
+    } else if (frame.attr("?:decorative").equals("true")) {
+      img.attr("alt", "");
+    }
+    String href = image.get().attr("xlink:href").replaceFirst("^\\./", "");
+    if (href.matches("(?i)https?://.*")) {
+      to.appendChild(img.attr("src", href));
+      return;
+    }
+    String file = href.substring(href.lastIndexOf('/') + 1);
+    Optional<String> asset =
+        body.office
+            .media(href)
+            .flatMap(bytes -> body.pictures.keep(words.isEmpty() ? file : words, "", bytes));
+    if (asset.isPresent()) {
+      to.appendChild(img.attr("src", "../assets/" + asset.get()));
+    } else {
+      body.told.add(
+          "“" + file + "” is no picture that pages can show (GIF, JPEG or PNG) and stayed behind.");
+    }
+  }
+}

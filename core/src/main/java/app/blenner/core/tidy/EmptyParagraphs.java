@@ -1,0 +1,66 @@
+package app.blenner.core.tidy;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.Contents;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.Inlines;
+import app.blenner.core.document.Paragraph;
+import app.blenner.core.document.RunningText;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Paragraphs and headings that hold nothing one can see, to make room. */
+final class EmptyParagraphs implements Habit {
+  @Override
+  public String id() {
+    return "empty-paragraphs";
+  }
+
+  @Override
+  public String label() {
+    return "Empty paragraphs used as space";
+  }
+
+  @Override
+  public String why() {
+    return "The site's style makes the room between blocks; empty ones double it, and a screen reader reads them out.";
+  }
+
+  @Override
+  public Document mend(Document document, String language, Ask take) {
+    return document.rebuild(
+        blocks -> {
+          List<Block> out = new ArrayList<>();
+          for (int i = 0; i < blocks.size(); i++) {
+            boolean drop = isBlank(blocks.get(i)) && mend(wordsBefore(blocks, i), take);
+            if (!drop) {
+              out.add(blocks.get(i));
+            }
+          }
+          return out;
+        });
+  }
+
+  static boolean isBlank(Block block) {
+    return (block instanceof Paragraph || block instanceof Heading)
+        && Inlines.text(Contents.of(block)).codePoints().allMatch(Spaces::isBlank);
+  }
+
+  private static boolean mend(String before, Ask take) {
+    String place =
+        before.isEmpty() ? "(empty) at the start" : "(empty) after “" + Snippet.end(before) + "”";
+    return take.take(before, place, "");
+  }
+
+  /** The last words before a block. */
+  private static String wordsBefore(List<Block> blocks, int i) {
+    for (int j = i - 1; j >= 0; j--) {
+      List<String> words = RunningText.of(List.of(blocks.get(j)));
+      if (!words.isEmpty() && !isBlank(blocks.get(j))) {
+        return words.get(words.size() - 1);
+      }
+    }
+    return "";
+  }
+}

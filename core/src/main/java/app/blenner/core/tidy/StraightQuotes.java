@@ -1,0 +1,82 @@
+package app.blenner.core.tidy;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.language.QuotationMarks;
+import app.blenner.core.tidy.Edits.Edit;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Quotation marks of the typewriter, which become those of the language. */
+final class StraightQuotes implements Habit {
+  @Override
+  public String id() {
+    return "straight-quotes";
+  }
+
+  @Override
+  public String label() {
+    return "Straight quotation marks";
+  }
+
+  @Override
+  public String why() {
+    return "Every language has marks of its own that open and close; the straight ones are a typewriter's.";
+  }
+
+  @Override
+  public Document mend(Document document, String language, Ask take) {
+    QuotationMarks marks = QuotationMarks.of(language);
+    return Words.mend(document, (text, code) -> edits(text, code, marks), take);
+  }
+
+  private static List<Edit> edits(String text, boolean[] code, QuotationMarks marks) {
+    List<Edit> out = new ArrayList<>();
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if ((c != '"' && c != '\'') || code[i]) {
+        continue;
+      }
+      char before = i == 0 ? ' ' : text.charAt(i - 1);
+      char after = i + 1 == text.length() ? ' ' : text.charAt(i + 1);
+      boolean digit = Character.isDigit(before);
+      if (digit && !opened(text, i, c)) {
+        continue; // feet and inches, minutes and seconds
+      }
+      boolean opens = "\s\u00A0\n([{<–—-/„“‚‘«‹\"'".indexOf(before) >= 0 && !Spaces.isBlank(after);
+      if (c == '"') {
+        out.add(new Edit(i, i + 1, opens ? marks.openDouble() : marks.closeDouble()));
+      } else if (isApostrophe(text, i, before, after)) {
+        out.add(new Edit(i, i + 1, "’"));
+      } else {
+        out.add(new Edit(i, i + 1, opens ? marks.openSingle() : marks.closeSingle()));
+      }
+    }
+    return out;
+  }
+
+  /** Between letters, before the short form of a year, or where nothing was opened. */
+  private static boolean isApostrophe(String text, int i, char before, char after) {
+    boolean letterBefore = Character.isLetterOrDigit(before);
+    if (letterBefore && Character.isLetter(after)) {
+      return true;
+    }
+    if (!letterBefore && Character.isDigit(after)) {
+      return true;
+    }
+    return letterBefore && !opened(text, i, '\'');
+  }
+
+  /** Whether such a mark before this one is still open. */
+  private static boolean opened(String text, int until, char mark) {
+    boolean open = false;
+    for (int i = 0; i < until; i++) {
+      boolean within =
+          i > 0 && Character.isLetter(text.charAt(i - 1)) && Character.isLetter(text.charAt(i + 1));
+      boolean year = Character.isDigit(text.charAt(i + 1));
+      if (text.charAt(i) == mark && !(mark == '\'' && (within || year))) {
+        open = !open;
+      }
+    }
+    return open;
+  }
+}

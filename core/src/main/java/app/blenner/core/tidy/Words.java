@@ -1,0 +1,40 @@
+package app.blenner.core.tidy;
+
+import app.blenner.core.document.Contents;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Inlines;
+import app.blenner.core.tidy.Edits.Edit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+
+/** A habit of single characters, wherever there is running text. */
+final class Words {
+  private Words() {}
+
+  /**
+   * The text with characters changed where somebody agrees.
+   *
+   * @param edits what could be changed in a running text: its characters, and which are code
+   */
+  static Document mend(
+      Document document, BiFunction<String, boolean[], List<Edit>> edits, Habit.Ask take) {
+    return document.map(block -> Contents.change(block, content -> mend(content, edits, take)));
+  }
+
+  private static List<Inline> mend(
+      List<Inline> content, BiFunction<String, boolean[], List<Edit>> edits, Habit.Ask take) {
+    String text = Inlines.text(content);
+    List<Edit> taken = new ArrayList<>();
+    for (Edit edit : edits.apply(text, Edits.code(content))) {
+      String before = Snippet.around(text, edit.from(), edit.to());
+      String whole = text.substring(0, edit.from()) + edit.with() + text.substring(edit.to());
+      String after = Snippet.around(whole, edit.from(), edit.from() + edit.with().length());
+      if (take.take(Snippet.letters(text, edit.from()), before, after)) {
+        taken.add(edit);
+      }
+    }
+    return taken.isEmpty() ? content : Edits.apply(content, taken);
+  }
+}

@@ -1,0 +1,161 @@
+package app.blenner.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import com.microsoft.playwright.FrameLocator;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.testng.annotations.Test;
+
+/** Text from elsewhere, through the clipboard. */
+public class PasteTest extends BenchTest {
+  private static final Path CORPUS = Path.of("../core/src/test/resources/intake");
+
+  private static String corpus(String name) {
+    try {
+      return Files.readString(CORPUS.resolve(name));
+    } catch (IOException e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  private Locator strip() {
+    return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What was pasted"));
+  }
+
+  private void pasteAtTheEnd(String text, String html) {
+    press("Control+End", "Enter");
+    paste(text, html);
+    assertThat(strip()).isVisible();
+  }
+
+  @Test
+  public void aWordProcessorsTextIsCleanedToldComparedChangedAndTakenBack() throws IOException {
+    openWith("<p>Before.</p>");
+    String before = written();
+    pasteAtTheEnd("", corpus("word-desktop.html"));
+    assertThat(strip()).containsText("Kept 1 heading, 3 lists, 1 table, 1 link and 1 footnote.");
+    assertThat(strip()).containsText("2 lines look like headings");
+    String expected = corpus("word-desktop.html.expected");
+    assertEquals(written(), "<p>Before.</p>\n" + expected.substring(expected.indexOf("\n\n") + 2));
+
+    strip().getByRole(AriaRole.BUTTON, named("make them headings")).click();
+    assertThat(strip()).containsText("Made 2 headings");
+    assertTrue(written().contains("<h3>What to bring</h3>"), written());
+
+    strip().getByLabel("Take it").selectOption("With colours and fonts");
+    page.waitForCondition(() -> written().contains("color: #2f5496"));
+
+    strip().getByRole(AriaRole.BUTTON, named("Compare")).click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    FrameLocator came = dialog.frameLocator("iframe");
+    assertThat(came.locator("body")).containsText("broken");
+    assertThat(dialog.getByRole(AriaRole.HEADING).getByText("Reading the winter sky")).isVisible();
+    AccessibilityTest.check(page, "comparison of a paste");
+    press("Escape");
+    assertThat(dialog).not().isVisible();
+
+    strip().getByLabel("Take it").selectOption("Text only, lines as paragraphs");
+    page.waitForCondition(() -> !written().contains("<h2"));
+    assertFalse(written().contains("<ul"), written());
+
+    sheet().focus();
+    press("Control+z");
+    assertEquals(written(), before);
+    assertThat(strip()).not().isVisible();
+  }
+
+  private static Locator.GetByRoleOptions named(String name) {
+    return new Locator.GetByRoleOptions().setName(name);
+  }
+
+  @Test
+  public void aPhraseJoinsTheSentenceItIsPastedInto() {
+    openWith("<p>The night is dark.</p>");
+    press("Control+ArrowRight", "Control+ArrowRight", "ArrowRight");
+    paste("really ", "<meta charset='utf-8'><span style=\"color:red\"><b>really</b> </span>");
+    assertThat(strip()).isVisible();
+    assertEquals(written(), "<p>The night <strong>really</strong> is dark.</p>");
+  }
+
+  @Test
+  public void whatIsTypedWhileTheServerWorksStaysWhereItIs() {
+    openWith("<p>One.</p>\n<p>Two.</p>");
+    press("End");
+    page.route(
+        "**/intake/paste",
+        route -> {
+          page.waitForTimeout(700);
+          route.resume();
+        });
+    try {
+      paste("", "<h2>Between</h2><p>lines</p>");
+      press("Control+End");
+      type(" And more.");
+      assertThat(strip()).isVisible();
+      assertEquals(written(), "<p>One.</p>\n<h2>Between</h2>\n<p>lines</p>\n<p>Two. And more.</p>");
+    } finally {
+      page.unroute("**/intake/paste");
+    }
+  }
+
+  @Test
+  public void plainTextIsReadForWhatItIs() {
+    openWith("");
+    paste(corpus("notes.md.txt"), "");
+    assertThat(strip()).containsText("Kept 1 heading, 1 list, 1 table and 1 link.");
+    strip().getByLabel("Take it").selectOption("Lines as paragraphs");
+    page.waitForCondition(() -> written().contains("<p>- one</p>"));
+    strip().getByLabel("Take it").selectOption("As Markdown");
+    page.waitForCondition(() -> written().contains("<li>one</li>"));
+  }
+
+  @Test
+  public void textOnlyIsOneKeyAway() {
+    openWith("<p>Here: </p>");
+    context.grantPermissions(java.util.List.of("clipboard-read", "clipboard-write"));
+    page.evaluate(
+        "navigator.clipboard.write([new ClipboardItem({'text/html': new Blob(['<h1>Big</h1><p><b>bold</b></p>'],"
+            + " {type: 'text/html'}), 'text/plain': new Blob(['Big\\nbold'], {type: 'text/plain'})})])");
+    press("Control+End", "Enter");
+    sheet().press("Control+Shift+v");
+    assertThat(strip()).isVisible();
+    assertEquals(written(), "<p>Here:</p>\n<p>Big</p>\n<p>bold</p>");
+  }
+
+  @Test
+  public void theServerGoneTheTextStillComes() {
+    openWith("<p>Start.</p>");
+    page.route("**/intake/paste", route -> route.abort());
+    try {
+      press("Control+End", "Enter");
+      paste("", "<h2>Kept</h2><p>All the same.</p>");
+      assertThat(page.getByText("What was pasted has been taken as the browser gives it"))
+          .isVisible();
+      assertEquals(written(), "<p>Start.</p>\n<h2>Kept</h2>\n<p>All the same.</p>");
+    } finally {
+      page.unroute("**/intake/paste");
+    }
+  }
+
+  @Test
+  public void aPictureFromTheClipboardBecomesAnAsset() {
+    openWith("<p>Look:</p>");
+    page.evaluate(
+        "async () => { const c = document.createElement('canvas'); c.width = 40; c.height = 30;"
+            + " c.getContext('2d').fillRect(0, 0, 20, 30);"
+            + " const blob = await new Promise(done => c.toBlob(done));"
+            + " const d = new DataTransfer(); d.items.add(new File([blob], 'Half dark.png', {type: 'image/png'}));"
+            + " document.querySelector('.ProseMirror').dispatchEvent(new ClipboardEvent('paste',"
+            + " {clipboardData: d, bubbles: true, cancelable: true})) }");
+    page.waitForCondition(() -> written().contains("../assets/half-dark.png"));
+    assertThat(page.locator(".ProseMirror figure.picture img")).hasJSProperty("naturalWidth", 40);
+  }
+}

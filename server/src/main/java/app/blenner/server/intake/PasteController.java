@@ -1,0 +1,48 @@
+package app.blenner.server.intake;
+
+import app.blenner.core.intake.Intake;
+import app.blenner.core.intake.Manner;
+import app.blenner.core.intake.Material;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Set;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Cleans what somebody pastes. It keeps nothing but the pictures. */
+@RestController
+@RequestMapping("/editor/api/intake/paste")
+class PasteController {
+  private static final int LONGEST = 30_000_000;
+  private static final String TOO_LONG =
+      "This is too much for one paste: at most 30 million characters. Import the file instead.";
+
+  /**
+   * What a clipboard holds.
+   *
+   * @param headings whether the lines that look like headings are to be made headings
+   * @param taken the names of places in the text it will join
+   */
+  record Pasted(
+      @NotNull @Size(max = LONGEST, message = TOO_LONG) String html,
+      @NotNull @Size(max = LONGEST, message = TOO_LONG) String text,
+      @NotNull Manner manner,
+      boolean headings,
+      Set<String> taken) {}
+
+  private final AssetPictures pictures;
+
+  PasteController(AssetPictures pictures) {
+    this.pictures = pictures;
+  }
+
+  @PostMapping
+  Taken paste(@Valid @RequestBody Pasted pasted) {
+    Set<String> taken = pasted.taken() == null ? Set.of() : pasted.taken();
+    Material material = new Material(pasted.html(), pasted.text());
+    return Taken.of(Intake.read(material, pasted.manner(), pictures, taken), pasted.headings());
+  }
+}

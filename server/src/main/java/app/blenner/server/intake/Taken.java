@@ -1,0 +1,41 @@
+package app.blenner.server.intake;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.intake.HeadingCandidate;
+import app.blenner.core.intake.HeadingEvidence;
+import app.blenner.core.intake.Intake;
+import app.blenner.core.intake.Manner;
+import java.util.List;
+
+/**
+ * Foreign text after it was taken in.
+ *
+ * @param body the clean text as HTML
+ * @param read how it was read
+ * @param sentence what was kept and dropped, in a sentence or two
+ * @param notes what else there is to know
+ * @param headings the lines that look like headings
+ */
+record Taken(String body, Manner read, String sentence, List<String> notes, List<Line> headings) {
+
+  /** A line that looks like a heading: what it says, which level, and what speaks for it. */
+  record Line(String words, int level, String because) {
+    static Line of(HeadingCandidate candidate) {
+      return new Line(candidate.words(), candidate.level(), candidate.because());
+    }
+  }
+
+  static Taken of(Intake intake, boolean makeHeadings) {
+    Document document =
+        makeHeadings
+            ? HeadingEvidence.make(intake.document(), intake.headings())
+            : intake.document();
+    return new Taken(
+        HtmlWriter.write(document),
+        intake.read(),
+        intake.report().sentence(),
+        intake.report().notes(),
+        intake.headings().stream().map(Line::of).toList());
+  }
+}

@@ -1,0 +1,2 @@
+/** Foreign text comes in here: from the clipboard, from files, from web addresses. */
+package app.blenner.server.intake;

@@ -1,0 +1,151 @@
+import { undo } from 'prosemirror-history'
+import { Plugin } from 'prosemirror-state'
+import { api } from '../../../api/client'
+import type { Manner, Taken } from '../../../api/types'
+import type { Sheet } from '../store'
+import { targetsOf } from '../targets'
+import { markPlace, put, stretchOf } from './range'
+
+/** What came from a clipboard or a file, before anything was done to it. */
+export interface Foreign {
+  html: string
+  text: string
+}
+
+/** Foreign text that was put into the sheet, and how. */
+export interface Placed {
+  foreign: Foreign
+  manner: Manner
+  headings: boolean
+  taken: Taken
+}
+
+/** The last foreign text of a sheet: it can be taken in another way, until the next one comes. */
+export class Pasting {
+  placed: Placed | null = null
+  /** Whether the server is working on one. */
+  busy = false
+  /** The text as it was right after the paste; while it is so, another way needs only Undo first. */
+  private after: unknown = null
+  private readonly listeners = new Set<() => void>()
+
+  constructor(private readonly sheet: Sheet) {}
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener)
+    return () => this.listeners.delete(listener)
+  }
+
+  private tell() {
+    for (const listener of this.listeners) listener()
+  }
+
+  snapshot = () => this.placed
+
+  /** Takes text in at the selection. Where the server cannot be asked, `otherwise` is done. */
+  async paste(foreign: Foreign, manner: Manner, otherwise: () => void) {
+    this.placed = null
+    this.sheet.dispatch(markPlace(this.sheet.state))
+    const taken = await this.ask(foreign, manner, false)
+    if (!taken) return otherwise()
+    this.sheet.dispatch(put(this.sheet.state, taken.body, foreign.text))
+    this.keep({ foreign, manner, headings: false, taken })
+  }
+
+  /** Takes the text of the clipboard in without its form, where the browser lets one read it. */
+  async pasteText() {
+    try {
+      const text = await navigator.clipboard.readText()
+      await this.paste({ html: '', text }, 'PARAGRAPHS', () => this.sheet.view?.pasteText(text))
+      this.sheet.view?.focus()
+    } catch {
+      this.sheet.onTell('The browser does not let Blenner read the clipboard. Press Ctrl+Shift+V in the text instead.')
+    }
+  }
+
+  /** Takes the same text in another way, in the place of the first. */
+  async change(manner: Manner, headings: boolean) {
+    const was = this.placed
+    if (!was) return
+    const taken = await this.ask(was.foreign, manner, headings)
+    if (!taken || this.placed !== was) return
+    const { sheet } = this
+    if (sheet.state.doc === this.after) {
+      undo(sheet.state, (tr) => sheet.dispatch(tr))
+    }
+    sheet.dispatch(put(sheet.state, taken.body, was.foreign.text))
+    this.keep({ foreign: was.foreign, manner, headings, taken })
+    sheet.view?.focus()
+  }
+
+  close() {
+    this.placed = null
+    this.sheet.dispatch(markPlace(this.sheet.state, null))
+    this.tell()
+  }
+
+  private keep(placed: Placed) {
+    this.placed = placed
+    this.after = this.sheet.state.doc
+    this.tell()
+  }
+
+  /** The names of places in the text, but for those that were pasted and will go. */
+  private namesElsewhere(): string[] {
+    const own = this.placed && stretchOf(this.sheet.state)
+    return targetsOf(this.sheet.state.doc).flatMap((t) =>
+      t.anchor && !(own && t.pos >= own.from && t.pos < own.to) ? t.anchor : [],
+    )
+  }
+
+  private async ask(foreign: Foreign, manner: Manner, headings: boolean): Promise<Taken | null> {
+    this.busy = true
+    this.tell()
+    try {
+      const taken = this.namesElsewhere()
+      return await api.post<Taken>('/intake/paste', { ...foreign, manner, headings, taken })
+    } catch (error) {
+      this.sheet.onTell(`${(error as Error).message} What was pasted has been taken as the browser gives it.`)
+      return null
+    } finally {
+      this.busy = false
+      this.tell()
+    }
+  }
+}
+
+/** Text that says more than a line does is taken in by the core; the rest just goes in. */
+function isMore(foreign: Foreign): boolean {
+  if (foreign.html) return true
+  return /\n\s*\S/.test(foreign.text.trim()) || /(\]\(|\*\*|^#{1,6} )/.test(foreign.text)
+}
+
+/** Hands what is pasted to the core. */
+export function pastes(pasting: () => Pasting): Plugin {
+  let textOnly = 0
+  return new Plugin({
+    props: {
+      handleKeyDown: (_view, event) => {
+        if ((event.ctrlKey || event.metaKey) && event.shiftKey && event.key.toLowerCase() === 'v') textOnly = Date.now()
+        return false
+      },
+      handlePaste: (view, event) => {
+        const data = event.clipboardData
+        const only = Date.now() - textOnly < 1500
+        textOnly = 0
+        if (!data) return false
+        const html = data.getData('text/html')
+        const text = data.getData('text/plain')
+        // What was copied from a sheet comes back as it was.
+        if (/data-pm-slice/.test(html) || view.state.selection.$from.parent.type.spec.code) return false
+        const foreign = { html, text }
+        if (!isMore(foreign) || (!html && !text)) return false
+        pasting().paste(foreign, only ? 'PARAGRAPHS' : 'CLEAN', () => {
+          if (html && !only) view.pasteHTML(html)
+          else view.pasteText(text)
+        })
+        return true
+      },
+    },
+  })
+}
