@@ -3,6 +3,8 @@ import { Link, NavLink, Outlet, useLocation, useNavigate } from 'react-router'
 import { api } from '../api/client'
 import { useInbox, useRefresh, useSite } from '../api/queries'
 import type { Kind, Person } from '../api/types'
+import { Importing } from '../intake/Importing'
+import { askImport } from '../intake/importing'
 import { Button } from '../ui/Button'
 import { cx } from '../ui/cx'
 import { Menu, MenuItem } from '../ui/Menu'
@@ -82,6 +84,10 @@ export function Frame({ person }: { person: Person }) {
                 <span className="block text-small text-soft">{k.about}</span>
               </MenuItem>
             ))}
+            <MenuItem onSelect={() => askImport()}>
+              <span className="font-semibold">From files or the web</span>
+              <span className="block text-small text-soft">Import texts that exist already</span>
+            </MenuItem>
           </Menu>
           <NavLink
             to="/inbox"
@@ -100,6 +106,7 @@ export function Frame({ person }: { person: Person }) {
       <div className="min-h-0 flex-1 overflow-auto">
         <Outlet />
       </div>
+      <Importing />
       <FindAnything open={finding} onClose={() => setFinding(false)} />
     </div>
   )

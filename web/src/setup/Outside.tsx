@@ -4,7 +4,7 @@ import { api } from '../api/client'
 import { useRefresh } from '../api/queries'
 import type { Outside as OutsideData } from '../api/types'
 import { Button, TextButton } from '../ui/Button'
-import { Input } from '../ui/Field'
+import { FieldFrame, fieldBox, Input } from '../ui/Field'
 import { useDraft } from '../ui/useDraft'
 import { useSubmit } from '../ui/useSubmit'
 
@@ -12,7 +12,7 @@ import { useSubmit } from '../ui/useSubmit'
 export function Outside({ blocked }: { blocked: string }) {
   const outside = useQuery({ queryKey: ['outside'], queryFn: () => api.get<OutsideData>('/site/outside') })
   const refresh = useRefresh()
-  const [given, setGiven] = useDraft<OutsideData>(outside.data, { hosts: [], contactAddress: '' })
+  const [given, setGiven] = useDraft<OutsideData>(outside.data, { hosts: [], contactAddress: '', fetchHosts: [] })
   const [told, setTold] = useState('')
 
   const { problem, submit } = useSubmit(
@@ -86,6 +86,23 @@ export function Outside({ blocked }: { blocked: string }) {
           onChange={(e) => setGiven({ ...given, contactAddress: e.target.value })}
           problem={problem}
         />
+      </div>
+      <div className="max-w-md">
+        <FieldFrame
+          label="Texts may be fetched from"
+          hint="One host to a line: example.org, *.example.org for all below it, or * for every public one. A host of a local network must be named itself."
+        >
+          {({ id, describedBy }) => (
+            <textarea
+              id={id}
+              aria-describedby={describedBy}
+              rows={3}
+              value={given.fetchHosts.join('\n')}
+              onChange={(e) => setGiven({ ...given, fetchHosts: e.target.value.split('\n') })}
+              className={`${fieldBox} py-1`}
+            />
+          )}
+        </FieldFrame>
       </div>
       <p className="flex items-center gap-3">
         <Button look="main" type="submit" blocked={blocked}>

@@ -6,6 +6,7 @@ import { useSite } from '../api/queries'
 import type { Kind, Worklist as List, Row, Site } from '../api/types'
 import { kinds } from '../frame/newItem'
 import { useTitle } from '../frame/title'
+import { askImport } from '../intake/importing'
 import { Button, TextButton } from '../ui/Button'
 import { cx } from '../ui/cx'
 import { LevelMark } from '../ui/LevelMark'
@@ -31,7 +32,15 @@ export function Worklist() {
   const picked = rows.find((r) => r.key === pickedKey) ?? rows[0]
 
   return (
-    <div className="flex h-full">
+    // biome-ignore lint/a11y/noStaticElementInteractions: files can be dropped here; New in the masthead does the same by keyboard
+    <div
+      className="flex h-full"
+      onDragOver={(e) => e.dataTransfer.types.includes('Files') && e.preventDefault()}
+      onDrop={(e) => {
+        e.preventDefault()
+        if (e.dataTransfer.files.length) askImport([...e.dataTransfer.files])
+      }}
+    >
       <StageRail list={list.data} filter={filter} change={change} />
       <main className="flex min-w-0 flex-1 flex-col">
         <h1 className="sr-only">Worklist</h1>

@@ -1,4 +1,5 @@
 import { Component, memo, type ReactNode, useLayoutEffect, useRef, useState } from 'react'
+import { askImport } from '../../intake/importing'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { useSheet } from '../context'
@@ -19,8 +20,9 @@ import { TableSettingsDialog } from './dialogs/TableSettingsDialog'
 import { TypeDialog, ValueDialog } from './dialogs/WordDialogs'
 import { FindBar } from './FindBar'
 import { InsertList } from './InsertList'
-import { putPictures } from './intake/files'
+import { importInto, putPictures } from './intake/files'
 import { PasteStrip } from './intake/PasteStrip'
+import { markPlace } from './intake/range'
 import { TidyDialog } from './intake/TidyDialog'
 import { LinkPreview } from './LinkPreview'
 import { BlockPanel } from './panels/BlockPanel'
@@ -46,7 +48,6 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onT
   const [settingsAsked, setSettingsAsked] = useState(0)
   const [findAsked, setFindAsked] = useState(0)
   const [few, setFew] = useState(() => localStorage.getItem(FEW) === 'yes')
-  const [imported, setImported] = useState<File[] | null>(null)
   const [crash, setCrash] = useState('')
   const [life, setLife] = useState(0)
 
@@ -55,14 +56,17 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onT
     sheet.onTell = onTell
     sheet.onFiles = async (given) => {
       const texts = await putPictures(sheet, given)
-      if (texts.length) setImported(texts)
+      if (texts.length) askImport(texts, importInto(sheet))
     }
     sheet.onCrash = (error) => setCrash(String((error as Error)?.message ?? error))
     sheet.onAsk = (what, given = '') => {
       if (what === 'settings') setSettingsAsked((n) => n + 1)
       else if (what === 'find') setFindAsked((n) => n + 1)
       else if (what === 'quiet') onQuiet()
-      else if (what === 'paste-text') sheet.pasting.pasteText()
+      else if (what === 'import') {
+        sheet.dispatch(markPlace(sheet.state))
+        askImport([], importInto(sheet))
+      } else if (what === 'paste-text') sheet.pasting.pasteText()
       else if (what === 'fold-tools')
         setFew((was) => {
           localStorage.setItem(FEW, was ? 'no' : 'yes')

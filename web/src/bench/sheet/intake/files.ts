@@ -1,9 +1,11 @@
 import { Plugin } from 'prosemirror-state'
 import { ask } from '../../../api/client'
 import type { Asset } from '../../../api/types'
+import type { ImportTarget } from '../../../intake/importing'
 import { insertBlock } from '../commands/blocks'
 import { schema } from '../model/schema'
 import type { Sheet } from '../store'
+import { targetsOf } from '../targets'
 import { markPlace, stretchOf } from './range'
 
 const PICTURE = /^image\//
@@ -61,4 +63,14 @@ export function upload(file: File): Promise<Asset> {
   const form = new FormData()
   form.append('file', file)
   return ask<Asset>('POST', '/assets', form)
+}
+
+/** The sheet as a text that files can be brought into. */
+export function importInto(sheet: Sheet): ImportTarget {
+  return {
+    isEmpty: () => !sheet.state.doc.textContent.trim() && sheet.state.doc.childCount <= 1,
+    taken: () => targetsOf(sheet.state.doc).flatMap((t) => t.anchor || []),
+    put: (brought, where) => sheet.pasting.bring(brought, where),
+    tell: (sentence) => sheet.onTell(sentence),
+  }
 }

@@ -52,6 +52,26 @@ export class Pasting {
     this.keep({ foreign, manner, headings: false, taken })
   }
 
+  /** Puts a text in that was read elsewhere: at the cursor, at the end, or in place of what is there. */
+  bring(taken: Taken, where: 'cursor' | 'end' | 'replace') {
+    const { sheet } = this
+    const { doc, selection } = sheet.state
+    const end = doc.content.size
+    const last = doc.lastChild
+    // An empty line at the end, which the sheet keeps to write on, is taken up.
+    const free = last?.type.name === 'paragraph' && !last.content.size ? last.nodeSize : 0
+    const place = {
+      cursor: stretchOf(sheet.state) ?? selection,
+      end: { from: end - free, to: end },
+      replace: { from: 0, to: end },
+    }[where]
+    this.placed = null
+    sheet.dispatch(markPlace(sheet.state, place))
+    sheet.dispatch(put(sheet.state, taken.body))
+    sheet.view?.focus()
+    this.tell()
+  }
+
   /** Takes the text of the clipboard in without its form, where the browser lets one read it. */
   async pasteText() {
     try {

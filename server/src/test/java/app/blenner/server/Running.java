@@ -7,8 +7,10 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -50,6 +52,10 @@ public final class Running implements AutoCloseable {
 
   static Running at(String mode, Path data) {
     return new Running(mode, data);
+  }
+
+  int port() {
+    return port;
   }
 
   <T> T bean(Class<T> type) {
@@ -139,6 +145,23 @@ public final class Running implements AutoCloseable {
           HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
               .header("Content-Type", "application/x-www-form-urlencoded")
               .POST(HttpRequest.BodyPublishers.ofString(fields)));
+    }
+
+    /** Sends a file as a form does. */
+    Answer file(String path, String name, byte[] bytes) {
+      String edge = "----edge";
+      byte[] head =
+          ("--"
+                  + edge
+                  + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\""
+                  + name
+                  + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+              .getBytes(StandardCharsets.UTF_8);
+      byte[] tail = ("\r\n--" + edge + "--\r\n").getBytes(StandardCharsets.UTF_8);
+      return send(
+          HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+              .header("Content-Type", "multipart/form-data; boundary=" + edge)
+              .POST(HttpRequest.BodyPublishers.ofByteArrays(List.of(head, bytes, tail))));
     }
 
     private HttpRequest.Builder request(String path) {

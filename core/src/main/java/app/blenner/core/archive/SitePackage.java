@@ -29,6 +29,8 @@ import org.yaml.snakeyaml.constructor.SafeConstructor;
  * @param house its house style
  * @param hosts the hosts whose things may be shown in its pages
  * @param contactAddress where messages of visitors go
+ * @param fetchHosts where texts may be fetched from, as {@link
+ *     app.blenner.core.intake.FetchPolicy} reads it
  * @param people who works on it
  * @param assets its assets
  * @param items its items
@@ -38,6 +40,7 @@ public record SitePackage(
     HouseStyle house,
     List<EmbedHost> hosts,
     String contactAddress,
+    List<String> fetchHosts,
     List<PackedPerson> people,
     List<PackedAsset> assets,
     List<PackedItem> items) {
@@ -79,6 +82,7 @@ public record SitePackage(
         house(settings),
         hosts(settings),
         text(settings, "contact-address"),
+        fetchHosts(settings),
         people(settings),
         assets,
         items);
@@ -119,6 +123,11 @@ public record SitePackage(
         .map(
             h -> new EmbedHost(text(h, "host"), text(h, "name"), text(h, "page"), text(h, "frame")))
         .toList();
+  }
+
+  @SuppressWarnings("unchecked")
+  private static List<String> fetchHosts(Map<String, Object> settings) {
+    return (List<String>) settings.getOrDefault("fetch-hosts", List.of("*"));
   }
 
   private static List<PackedPerson> people(Map<String, Object> settings) {

@@ -5,6 +5,7 @@ import app.blenner.core.document.PlainText;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.markdown.MarkdownReader;
+import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.text.TextReader;
 import java.util.List;
@@ -131,6 +132,12 @@ public record Intake(
     Document document = HeadingLevels.belowTitle(MarkdownReader.read(text), tally);
     tally.note("Read as Markdown.");
     return done(document, Manner.MARKDOWN, tally);
+  }
+
+  /** A text that was read already, with what there is to tell of it. */
+  static Intake of(Document document, Manner read) {
+    Report.Tally tally = new Report.Tally();
+    return done(HeadingLevels.belowTitle(document, tally), read, tally);
   }
 
   private static Intake done(Document document, Manner read, Report.Tally tally) {

@@ -8,6 +8,7 @@ import app.blenner.core.format.docx.DocxReader;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.odt.OdtReader;
+import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.WordText;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.format.office.Pictures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

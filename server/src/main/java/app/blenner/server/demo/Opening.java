@@ -77,6 +77,7 @@ class Opening implements ApplicationRunner {
     sites.house(demo.house());
     sites.hosts(demo.hosts());
     sites.contactAddress(demo.contactAddress());
+    sites.fetchHosts(demo.fetchHosts());
     for (Section s : demo.site().sections()) {
       sites.add(s.slug(), s.name(), s.description());
     }

@@ -1,6 +1,6 @@
 package app.blenner.server.intake;
 
-import app.blenner.core.intake.Pictures;
+import app.blenner.core.format.office.Pictures;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
 import java.util.Optional;

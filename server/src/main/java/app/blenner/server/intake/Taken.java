@@ -2,6 +2,7 @@ package app.blenner.server.intake;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.intake.FileIntake;
 import app.blenner.core.intake.HeadingCandidate;
 import app.blenner.core.intake.HeadingEvidence;
 import app.blenner.core.intake.Intake;
@@ -37,5 +38,16 @@ record Taken(String body, Manner read, String sentence, List<String> notes, List
         intake.report().sentence(),
         intake.report().notes(),
         intake.headings().stream().map(Line::of).toList());
+  }
+
+  /**
+   * A file or page after it was taken in.
+   *
+   * @param title what the text is called
+   */
+  record File(String title, Taken taken) {
+    static File of(FileIntake file) {
+      return new File(file.title(), Taken.of(file.intake(), false));
+    }
   }
 }

@@ -36,7 +36,7 @@ class ItemController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   ItemView create(@Valid @RequestBody NewItem wanted) {
-    return items.create(wanted.kind(), AccountService.current());
+    return items.create(wanted, AccountService.current());
   }
 
   @GetMapping("/{key}")

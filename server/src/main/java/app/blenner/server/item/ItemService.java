@@ -1,6 +1,8 @@
 package app.blenner.server.item;
 
 import app.blenner.core.document.BlockPath;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.PlainText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
@@ -17,6 +19,7 @@ import app.blenner.server.item.ItemViews.ContentView;
 import app.blenner.server.item.ItemViews.FixChoice;
 import app.blenner.server.item.ItemViews.ItemState;
 import app.blenner.server.item.ItemViews.ItemView;
+import app.blenner.server.item.ItemViews.NewItem;
 import app.blenner.server.item.ItemViews.Resolve;
 import app.blenner.server.item.ItemViews.Save;
 import app.blenner.server.item.ItemViews.Take;
@@ -61,10 +64,13 @@ class ItemService {
     this.clock = clock;
   }
 
-  /** Begins an item. */
-  ItemView create(Kind kind, Account by) {
-    ItemEntity item = blank(kind, by);
-    take(item, Content.EMPTY, by.name());
+  /** Begins an item, with a title and a text where it has them already. */
+  ItemView create(NewItem wanted, Account by) {
+    ItemEntity item = blank(wanted.kind(), by);
+    String title = PlainText.line(wanted.title());
+    Document body = wanted.body() == null ? Document.EMPTY : HtmlReader.read(wanted.body());
+    String slug = addresses.free(sites.site(), "", title, wanted.kind(), item.itemKey);
+    take(item, new Content(title, "", body, "", List.of(), slug, ""), by.name());
     items.saveAndFlush(item);
     return view(item, by, "");
   }

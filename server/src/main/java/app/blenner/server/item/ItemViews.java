@@ -39,7 +39,17 @@ final class ItemViews {
 
   record Save(long revision, @NotNull @Valid ContentInput content) {}
 
-  record NewItem(@NotNull Kind kind) {}
+  /**
+   * An item to begin.
+   *
+   * @param title its title, where it begins with one
+   * @param body its text, where it begins with one
+   */
+  record NewItem(
+      @NotNull Kind kind,
+      @Size(max = 2000, message = "A title has at most 2,000 characters.") String title,
+      @Size(max = 8_000_000, message = "The text is too long: at most 8 million characters.")
+          String body) {}
 
   record Act(long revision) {}
 

@@ -13,6 +13,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Answers every error with problem details. */
@@ -52,6 +53,19 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         .body(
             ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, "What was sent could not be read; nothing was changed."));
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+      MaxUploadSizeExceededException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
+        .body(
+            ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONTENT_TOO_LARGE,
+                "This file has more than 50 megabytes. Make its pictures smaller, or split it."));
   }
 
   @ExceptionHandler(RuntimeException.class)

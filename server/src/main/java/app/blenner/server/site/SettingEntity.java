@@ -19,4 +19,6 @@ class SettingEntity {
   @Lob String embedHosts = "";
 
   String contactAddress = "";
+
+  @Lob String fetchHosts = "*";
 }

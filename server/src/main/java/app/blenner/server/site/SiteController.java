@@ -63,8 +63,11 @@ class SiteController {
     return sites.change(slug, given.name, given.description);
   }
 
-  /** The list of hosts, and where messages of visitors go. */
-  record Outside(@NotNull List<HostInput> hosts, @NotNull String contactAddress) {}
+  /** The hosts of embeds, where messages of visitors go, and where texts may be fetched from. */
+  record Outside(
+      @NotNull List<HostInput> hosts,
+      @NotNull String contactAddress,
+      @NotNull List<String> fetchHosts) {}
 
   record HostInput(
       @NotNull String host, @NotNull String name, @NotNull String page, @NotNull String frame) {}
@@ -75,7 +78,7 @@ class SiteController {
         sites.hosts().stream()
             .map(h -> new HostInput(h.host(), h.name(), h.page(), h.frame()))
             .toList();
-    return new Outside(hosts, sites.contactAddress());
+    return new Outside(hosts, sites.contactAddress(), sites.fetchPolicy().hosts());
   }
 
   @PutMapping("/outside")
@@ -88,6 +91,7 @@ class SiteController {
       throw Problem.unusable(e.getMessage());
     }
     sites.contactAddress(given.contactAddress);
+    sites.fetchHosts(given.fetchHosts);
     return outside();
   }
 

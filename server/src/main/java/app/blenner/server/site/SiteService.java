@@ -4,6 +4,7 @@ import app.blenner.core.document.Address;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.house.HouseStyle;
+import app.blenner.core.intake.FetchPolicy;
 import app.blenner.core.language.Slug;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
@@ -105,6 +106,25 @@ public class SiteService {
     }
     SettingEntity setting = setting();
     setting.contactAddress = line;
+    settings.save(setting);
+  }
+
+  /** Where texts may be fetched from. */
+  @Transactional(readOnly = true)
+  public FetchPolicy fetchPolicy() {
+    String hosts = settings.findById(ONLY).map(s -> s.fetchHosts).orElse("*");
+    return new FetchPolicy(hosts.lines().toList());
+  }
+
+  /** Lets texts be fetched from other hosts. */
+  public void fetchHosts(List<String> hosts) {
+    List<String> wrong =
+        hosts.stream().map(FetchPolicy::problem).filter(p -> !p.isEmpty()).toList();
+    if (!wrong.isEmpty()) {
+      throw Problem.unusable(wrong.get(0));
+    }
+    SettingEntity setting = setting();
+    setting.fetchHosts = String.join("\n", new FetchPolicy(hosts).hosts());
     settings.save(setting);
   }
 

@@ -1,10 +1,10 @@
 package app.blenner.core.format.docx;
 
 import app.blenner.core.format.office.OfficeFile;
+import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.UnreadableFile;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.office.Xml;
-import app.blenner.core.intake.Pictures;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.HashMap;

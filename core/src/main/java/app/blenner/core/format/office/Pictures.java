@@ -1,4 +1,4 @@
-package app.blenner.core.intake;
+package app.blenner.core.format.office;
 
 import java.util.Optional;
 
