@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { api } from './client'
-import type { Asset, Inbox, Session, Site, Writing } from './types'
+import type { Asset, Inbox, Outline, Session, Site, Writing } from './types'
 
 /** Who is signed in. */
 export function useSession() {
@@ -26,6 +26,11 @@ export function useRefresh() {
 /** What the site gives a writer: language, dress, hosts. */
 export function useWriting() {
   return useQuery({ queryKey: ['writing'], queryFn: () => api.get<Writing>('/writing'), staleTime: 60_000 })
+}
+
+/** The outlines that items can begin with. */
+export function useOutlines() {
+  return useQuery({ queryKey: ['outlines'], queryFn: () => api.get<Outline[]>('/outlines') })
 }
 
 /** The messages of visitors. */

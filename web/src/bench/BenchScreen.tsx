@@ -2,6 +2,7 @@ import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState, useS
 import { useSearchParams } from 'react-router'
 import { api, Problem } from '../api/client'
 import type { Finding, ItemState, ItemView, Step } from '../api/types'
+import { setOpenText } from '../frame/openText'
 import { useOffer } from '../frame/placeCommands'
 import { useTitle } from '../frame/title'
 import { cx } from '../ui/cx'
@@ -116,6 +117,19 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
       }
     },
     [saver, sheet, goTo],
+  )
+
+  useEffect(
+    () =>
+      setOpenText({
+        key: saver.key,
+        title: () => saver.snapshot().fields.title,
+        html: () => sheet.html(),
+        insert: (words) => sheet.insertWords(words),
+        goTo: (block) => sheet.goTo([block]),
+        subscribe: sheet.subscribe,
+      }),
+    [saver, sheet],
   )
 
   const openMarks = useCallback(() => setMarksOpen((n) => n + 1), [])

@@ -5,6 +5,9 @@ import { useInbox, useRefresh, useSite } from '../api/queries'
 import type { Kind, Person } from '../api/types'
 import { Importing } from '../intake/Importing'
 import { askImport } from '../intake/importing'
+import { Notebook } from '../notebook/Notebook'
+import { changeNotebook, useNotebook } from '../notebook/state'
+import { NewFromOutline } from '../outlines/NewFromOutline'
 import { Button } from '../ui/Button'
 import { cx } from '../ui/cx'
 import { Menu, MenuItem } from '../ui/Menu'
@@ -27,6 +30,8 @@ export function Frame({ person }: { person: Person }) {
   const begin = useNewItem()
   const { pathname } = useLocation()
   const [finding, setFinding] = useState(false)
+  const [fromOutline, setFromOutline] = useState(false)
+  const notebook = useNotebook()
   useFindKey(() => setFinding(true))
 
   async function signOut() {
@@ -84,11 +89,23 @@ export function Frame({ person }: { person: Person }) {
                 <span className="block text-small text-soft">{k.about}</span>
               </MenuItem>
             ))}
+            <MenuItem onSelect={() => setFromOutline(true)}>
+              <span className="font-semibold">From an outline</span>
+              <span className="block text-small text-soft">A structure that says what to write where</span>
+            </MenuItem>
             <MenuItem onSelect={() => askImport()}>
               <span className="font-semibold">From files or the web</span>
               <span className="block text-small text-soft">Import texts that exist already</span>
             </MenuItem>
           </Menu>
+          <button
+            type="button"
+            aria-pressed={notebook.open}
+            onClick={() => changeNotebook({ open: !notebook.open })}
+            className={cx('rounded-3', notebook.open ? 'font-semibold' : 'text-soft hover:text-ink')}
+          >
+            Notebook
+          </button>
           <NavLink
             to="/inbox"
             className={({ isActive }) => cx('rounded-3', isActive ? 'font-semibold' : 'text-soft hover:text-ink')}
@@ -103,10 +120,14 @@ export function Frame({ person }: { person: Person }) {
           </Menu>
         </div>
       </header>
-      <div className="min-h-0 flex-1 overflow-auto">
-        <Outlet />
+      <div className="relative flex min-h-0 flex-1">
+        <div className="min-w-0 flex-1 overflow-auto">
+          <Outlet />
+        </div>
+        <Notebook />
       </div>
       <Importing />
+      {fromOutline && <NewFromOutline onClose={() => setFromOutline(false)} />}
       <FindAnything open={finding} onClose={() => setFinding(false)} />
     </div>
   )

@@ -13,8 +13,8 @@ export const kinds: { kind: Kind; label: string; about: string }[] = [
 export function useNewItem() {
   const navigate = useNavigate()
   const refresh = useRefresh()
-  return async (kind: Kind) => {
-    const made = await api.post<ItemView>('/items', { kind })
+  return async (kind: Kind, body?: string, title?: string) => {
+    const made = await api.post<ItemView>('/items', { kind, body, title })
     refresh()
     navigate(`/items/${made.state.key}`)
   }

@@ -11,6 +11,7 @@ import { Input, Select } from '../ui/Field'
 import { Place } from '../ui/Place'
 import { useDraft } from '../ui/useDraft'
 import { useSubmit } from '../ui/useSubmit'
+import { Outlines } from './Outlines'
 import { Outside } from './Outside'
 
 /** The site's name, and the people who work on it. */
@@ -23,6 +24,7 @@ export function SetUp() {
       <div className="grid items-start gap-10 md:grid-cols-2">
         <SiteName blocked={blocked} />
         <People blocked={blocked} />
+        <Outlines blocked={blocked} />
         <Outside blocked={blocked} />
       </div>
     </Place>

@@ -1,5 +1,6 @@
 import { Component, memo, type ReactNode, useLayoutEffect, useRef, useState } from 'react'
 import { askImport } from '../../intake/importing'
+import { SaveOutlineDialog } from '../../outlines/SaveOutlineDialog'
 import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { useSheet } from '../context'
@@ -131,6 +132,7 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onT
 })
 
 function Asked({ what, given, close }: { what: Ask; given: string; close: () => void }) {
+  const sheet = useSheet()
   switch (what) {
     case 'link':
       return <LinkDialog onClose={close} />
@@ -167,6 +169,8 @@ function Asked({ what, given, close }: { what: Ask; given: string; close: () => 
       return <ShortcutsDialog onClose={close} />
     case 'helps':
       return <HelpsDialog onClose={close} />
+    case 'save-outline':
+      return <SaveOutlineDialog body={sheet.html()} onClose={close} />
     case 'tidy':
       return <TidyDialog onClose={close} />
     case 'counts':

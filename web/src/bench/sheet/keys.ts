@@ -4,6 +4,7 @@ import { keydownHandler } from 'prosemirror-keymap'
 import { type Command, NodeSelection, Plugin } from 'prosemirror-state'
 import { nextCell, previousCell } from './commands/tables'
 import * as t from './commands/text'
+import { leavePrompt, removePrompt } from './plugins/prompts'
 import { linkBeforeEnter } from './plugins/typing'
 import { tools } from './tools'
 import type { Ask } from './tools/tool'
@@ -39,8 +40,9 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
     'Shift-Enter': t.breakLine,
     Tab: chainCommands(nextCell, t.nest, inCode('\t')),
     'Shift-Tab': chainCommands(previousCell, t.unnest),
-    Enter: chainCommands(settings, linkBeforeEnter, t.enter),
-    Backspace: undoInputRule,
+    Enter: chainCommands(settings, leavePrompt, linkBeforeEnter, t.enter),
+    Backspace: chainCommands(undoInputRule, removePrompt),
+    Delete: removePrompt,
     '/': insertOnEmptyLine(ask),
   })
   return [handled(map), handled(baseKeymap)]

@@ -8,6 +8,7 @@ const names: Record<string, string> = {
   quote: 'Quote',
   attribution: 'Who said it',
   code_block: 'Code',
+  prompt: 'Prompt',
   divider: 'Divider',
   picture: 'Picture',
   gallery: 'Gallery',
@@ -54,6 +55,8 @@ export function wordsOf(node: Node): string {
     case 'download':
     case 'button_link':
       return attrs.label
+    case 'prompt':
+      return attrs.text
     case 'jump_target':
       return attrs.anchor
     case 'item_list':

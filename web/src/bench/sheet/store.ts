@@ -1,6 +1,6 @@
 import { dropCursor } from 'prosemirror-dropcursor'
 import { gapCursor } from 'prosemirror-gapcursor'
-import { history } from 'prosemirror-history'
+import { closeHistory, history } from 'prosemirror-history'
 import type { Node } from 'prosemirror-model'
 import { search } from 'prosemirror-search'
 import { type Command, EditorState, NodeSelection, type Plugin, Selection, TextSelection } from 'prosemirror-state'
@@ -19,6 +19,7 @@ import { clipboard } from './plugins/clipboard'
 import { invisibles } from './plugins/invisibles'
 import { emptyLines, lastLine } from './plugins/lines'
 import { overlay } from './plugins/overlay'
+import { prompts } from './plugins/prompts'
 import { columnDrag, tablePaste, tidyTables } from './plugins/tables'
 import { typing } from './plugins/typing'
 import { targetsOf } from './targets'
@@ -77,6 +78,7 @@ export class Sheet {
       ),
       pastes(() => this.pasting),
       foreignStretch,
+      prompts,
       ...keys((what) => this.onAsk(what)),
       columnDrag(),
       tableEditing(),
@@ -261,6 +263,21 @@ export class Sheet {
     const { doc, tr } = this.state
     const at = doc.resolve(Math.min(pos, doc.content.size))
     this.dispatch(tr.setSelection(Selection.near(at)))
+  }
+
+  /** Puts some words in at the cursor: into an empty line or prompt, else as a paragraph below. */
+  insertWords(words: string) {
+    const { $from } = this.state.selection
+    const text = schema.text(words)
+    const tr = closeHistory(this.state.tr)
+    if ($from.parent.inlineContent && !$from.parent.content.size && !$from.parent.type.spec.code) {
+      tr.insert($from.pos, text)
+    } else {
+      const at = $from.depth ? $from.after(1) : this.state.selection.to
+      tr.insert(at, schema.nodes.paragraph.create(null, text))
+      tr.setSelection(Selection.near(tr.doc.resolve(at + words.length + 1), -1))
+    }
+    this.dispatch(tr.scrollIntoView())
   }
 
   /** Picks the block at a path and scrolls to it; a stretch within it, where there is one. */

@@ -6,6 +6,7 @@ const signs: Record<string, React.ReactNode> = {
   quote: <path d="M2 10c2 0 3-2 3-6H2v3h3M8.500 10c2 0 3-2 3-6h-3v3h3" />,
   picture: <path d="M1 2h12v10H1zM1 10l4-4 3 3 2-2 3 3" />,
   gallery: <path d="M1 1h5v5H1zM8 1h5v5H8zM1 8h5v5H1zM8 8h5v5H8z" />,
+  prompt: <path d="M1 3h3M6 3h3M11 3h2M1 7h3M6 7h3M11 7h2M1 11h3M6 11h3" />,
   divider: <path d="M1 7h12" />,
   code_block: <path d="M4 3L1 7l3 4M10 3l3 4-3 4" />,
   table_block: <path d="M1 2h12v10H1zM1 5.500h12M1 9h12M6 2v10" />,

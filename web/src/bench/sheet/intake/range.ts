@@ -76,6 +76,7 @@ function open(state: EditorState, at: number, read: Node, given: string): Slice 
   const line = state.doc.resolve(at).parent
   if (doc.childCount === 1 && doc.firstChild?.isTextblock && !doc.firstChild.content.size) return Slice.empty
   if (!line.inlineContent) return new Slice(doc.content, 0, 0)
+  if (line.type.name === 'prompt') return new Slice(doc.content, 0, 0)
   if (line.type.name !== 'paragraph' && line.type.name !== 'heading') return inLine(doc)
   const words = line.content.size > 0
   const opens = (node: Node | null) => words && node?.type.name === 'paragraph'

@@ -35,6 +35,13 @@ const readers: Record<string, (e: Element) => Node> = {
   },
   'div.related-items': (e) => schema.node('related_items', { title: listTitle(e), items: references(e) }),
   'div.html': (e) => schema.node('html', { html: e.innerHTML }),
+  'p.prompt': prompt,
+  'h1.prompt': prompt,
+  'h2.prompt': prompt,
+  'h3.prompt': prompt,
+  'h4.prompt': prompt,
+  'h5.prompt': prompt,
+  'h6.prompt': prompt,
   'p.download': (e) => {
     const a = e.querySelector('a')
     return schema.node('download', { asset: a?.getAttribute('href') ?? '', label: a?.textContent ?? '' })
@@ -43,6 +50,11 @@ const readers: Record<string, (e: Element) => Node> = {
     const a = e.querySelector('a')
     return schema.node('button_link', { ...(a ? linkAttrs(a) : { href: '' }), label: a?.textContent ?? '' })
   },
+}
+
+function prompt(element: Element): Node {
+  const level = Number(element.localName.slice(1)) || 0
+  return schema.node('prompt', { level, text: element.textContent ?? '' })
 }
 
 function column(element: Element): Node {

@@ -95,6 +95,17 @@ export const textNodes: Record<string, NodeSpec> = {
       ['code', { spellcheck: 'false' }, 0],
     ],
   },
+  // What to write here; what one types in it takes its place.
+  prompt: {
+    group: 'block',
+    content: 'text*',
+    marks: '',
+    attrs: { level: { default: 0 }, text: {} },
+    toDOM: (node) => {
+      const { level, text } = node.attrs
+      return [level ? `h${level}` : 'p', { class: 'prompt', 'data-prompt': text, title: `Prompt: ${text}` }, 0]
+    },
+  },
   divider: { group: 'block', parseDOM: [{ tag: 'hr' }], toDOM: () => ['hr'] },
   text: { group: 'inline' },
   line_break: {

@@ -53,6 +53,10 @@ const writers: Record<string, (node: Node) => string> = {
     const language = node.attrs.language ? attribute('class', `language-${node.attrs.language}`) : ''
     return `<pre><code${language}>${escapeText(node.textContent)}</code></pre>`
   },
+  prompt: (node) => {
+    const name = node.attrs.level ? `h${node.attrs.level}` : 'p'
+    return `<${name} class="prompt">${escapeText(node.attrs.text)}</${name}>`
+  },
   divider: () => '<hr>',
   picture,
   gallery,

@@ -67,6 +67,9 @@ const tidy = [
   '-',
   'duplicate',
   'delete',
+  '-',
+  'prompt',
+  'save-outline',
 ]
 const looks = ['invisibles', 'overlay', 'quiet', 'counts', 'helps', 'shortcuts', 'fold-tools']
 

@@ -65,6 +65,13 @@ const viewTools: Tool[] = [
     ask: 'tidy',
   },
   {
+    id: 'save-outline',
+    name: 'Make an outline of this text',
+    group: 'tidy',
+    words: 'prompts structure template save',
+    ask: 'save-outline',
+  },
+  {
     id: 'import',
     name: 'Import',
     group: 'insert',

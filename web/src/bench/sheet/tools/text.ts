@@ -3,6 +3,7 @@ import * as m from '../commands/marks'
 import * as s from '../commands/style'
 import * as t from '../commands/text'
 import { schema } from '../model/schema'
+import { togglePrompt } from '../plugins/prompts'
 import type { Tool } from './tool'
 
 function mark(name: string, title: string, keys: string, words = ''): Tool {
@@ -186,6 +187,15 @@ export const structureTools: Tool[] = [
     inserts: true,
     command: toggleCode,
     on: (state) => !!t.around(state, code_block),
+  },
+  {
+    id: 'prompt',
+    name: 'Prompt',
+    group: 'structure',
+    keys: 'Mod-Alt-k',
+    words: 'outline say what to write placeholder',
+    command: togglePrompt,
+    on: (state) => state.selection.$from.parent.type.name === 'prompt',
   },
   aligned('left', 'Align left', 'Mod-Alt-Shift-l'),
   aligned('centre', 'Align centre', 'Mod-Alt-Shift-c'),

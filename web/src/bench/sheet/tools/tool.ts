@@ -29,6 +29,7 @@ export type Ask =
   | 'counts'
   | 'paste-text'
   | 'tidy'
+  | 'save-outline'
   | 'import'
 
 export const groups = {

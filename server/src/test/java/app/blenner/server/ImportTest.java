@@ -88,7 +88,11 @@ public class ImportTest {
     stranger.get("/editor/api/session");
     assertEquals(stranger.file("/editor/api/intake/file", "a.txt", new byte[] {65}).status(), 401);
     assertEquals(
-        running.signedIn("ilse").withoutToken().file("/editor/api/intake/file", "a.txt", new byte[] {65}).status(),
+        running
+            .signedIn("ilse")
+            .withoutToken()
+            .file("/editor/api/intake/file", "a.txt", new byte[] {65})
+            .status(),
         403);
   }
 

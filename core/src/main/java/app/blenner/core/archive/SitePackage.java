@@ -33,6 +33,7 @@ import org.yaml.snakeyaml.constructor.SafeConstructor;
  *     app.blenner.core.intake.FetchPolicy} reads it
  * @param people who works on it
  * @param assets its assets
+ * @param outlines its outlines
  * @param items its items
  */
 public record SitePackage(
@@ -43,6 +44,7 @@ public record SitePackage(
     List<String> fetchHosts,
     List<PackedPerson> people,
     List<PackedAsset> assets,
+    List<PackedOutline> outlines,
     List<PackedItem> items) {
 
   /** The line that stands before and after an item's fields. */
@@ -85,6 +87,7 @@ public record SitePackage(
         fetchHosts(settings),
         people(settings),
         assets,
+        outlines(folder.resolve("outlines")),
         items);
   }
 
@@ -137,6 +140,28 @@ public record SitePackage(
                 new PackedPerson(
                     text(p, "sign-in"), text(p, "name"), pick(Role.class, text(p, "role"))))
         .toList();
+  }
+
+  private static List<PackedOutline> outlines(Path folder) throws IOException {
+    List<PackedOutline> out = new ArrayList<>();
+    if (Files.isDirectory(folder)) {
+      try (Stream<Path> files = Files.list(folder)) {
+        for (Path file : files.sorted().toList()) {
+          String all = Files.readString(file);
+          int end = all.indexOf("\n" + FENCE, FENCE.length());
+          Map<String, Object> fields = yaml(all.substring(FENCE.length(), end + 1));
+          List<Kind> kinds =
+              Stream.of(text(fields, "kinds").split(",\\s*")).map(k -> pick(Kind.class, k)).toList();
+          out.add(
+              new PackedOutline(
+                  text(fields, "name"),
+                  text(fields, "about"),
+                  kinds,
+                  HtmlReader.read(all.substring(end + 1 + FENCE.length()))));
+        }
+      }
+    }
+    return out;
   }
 
   private static PackedItem item(Path file) throws IOException {

@@ -22,6 +22,7 @@ public sealed interface Block
         NumberedList,
         Paragraph,
         Picture,
+        Prompt,
         Quote,
         RawHtml,
         RelatedItems,

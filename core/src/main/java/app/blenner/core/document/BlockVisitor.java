@@ -53,5 +53,7 @@ public interface BlockVisitor<R> {
 
   R jumpTarget(JumpTarget block);
 
+  R prompt(Prompt block);
+
   R rawHtml(RawHtml block);
 }

@@ -172,6 +172,11 @@ public final class RunningText implements BlockVisitor<Void> {
   }
 
   @Override
+  public Void prompt(Prompt block) {
+    return null;
+  }
+
+  @Override
   public Void rawHtml(RawHtml block) {
     return add(RawMarkup.text(block.html()));
   }

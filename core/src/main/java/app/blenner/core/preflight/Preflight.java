@@ -9,6 +9,7 @@ public final class Preflight {
   private static final List<Rule> RULES =
       List.of(
           new TitleRequired(),
+          new PromptUnfilled(),
           new SummaryLength(),
           new PictureAlternative(),
           new HeadingSkipped(),

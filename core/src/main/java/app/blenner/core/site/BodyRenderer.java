@@ -14,6 +14,7 @@ import app.blenner.core.document.ItemReference;
 import app.blenner.core.document.JumpTarget;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Picture;
+import app.blenner.core.document.Prompt;
 import app.blenner.core.document.RelatedItems;
 import app.blenner.core.document.Table;
 import app.blenner.core.format.html.HtmlWriter;
@@ -102,6 +103,12 @@ public final class BodyRenderer extends HtmlWriter {
   @Override
   public Void jumpTarget(JumpTarget block) {
     return anchors.add(block.anchor()) ? super.jumpTarget(block) : null;
+  }
+
+  /** What somebody still has to write is nothing to read. */
+  @Override
+  public Void prompt(Prompt block) {
+    return null;
   }
 
   @Override

@@ -179,7 +179,7 @@ public final class Trees {
     if (depth > 3) {
       return new Paragraph(inline(), style());
     }
-    return switch (random.nextInt(26)) {
+    return switch (random.nextInt(27)) {
       case 0 -> new Heading(1 + random.nextInt(6), maybe() ? "kit" : "", inline(), style());
       case 1 ->
           new BulletedList(
@@ -239,6 +239,8 @@ public final class Trees {
       case 21 -> new RelatedItems(words(), some(3, this::reference));
       case 22 -> new ButtonLink(link(), words());
       case 23 -> new JumpTarget(any("kit", "", "2bad"));
+      case 26 ->
+          new Prompt(random.nextInt(7), any("Say what a visitor gains", "", "Two < sentences"));
       case 24 ->
           new RawHtml(
               any(

@@ -10,6 +10,7 @@ import app.blenner.server.account.AccountService;
 import app.blenner.server.account.FirstAccount;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.item.ItemImport;
+import app.blenner.server.outline.OutlineService;
 import app.blenner.server.site.SiteService;
 import java.io.IOException;
 import org.springframework.boot.ApplicationArguments;
@@ -29,6 +30,7 @@ class Opening implements ApplicationRunner {
   private final SiteService sites;
   private final AssetService assets;
   private final ItemImport items;
+  private final OutlineService outlines;
   private final Environment environment;
 
   Opening(
@@ -38,6 +40,7 @@ class Opening implements ApplicationRunner {
       SiteService sites,
       AssetService assets,
       ItemImport items,
+      OutlineService outlines,
       Environment environment) {
     this.settings = settings;
     this.accounts = accounts;
@@ -45,6 +48,7 @@ class Opening implements ApplicationRunner {
     this.sites = sites;
     this.assets = assets;
     this.items = items;
+    this.outlines = outlines;
     this.environment = environment;
   }
 
@@ -87,6 +91,7 @@ class Opening implements ApplicationRunner {
     for (PackedAsset asset : demo.assets()) {
       assets.add(asset);
     }
+    demo.outlines().forEach(outlines::add);
     for (PackedItem item : demo.items()) {
       items.add(item, accounts.bySignIn(item.owner()).orElseThrow());
     }

@@ -18,12 +18,13 @@ import java.util.List;
  * @param notes what else there is to know
  * @param headings the lines that look like headings
  */
-record Taken(String body, Manner read, String sentence, List<String> notes, List<Line> headings) {
+record Taken(
+    String body, Manner read, String sentence, List<String> notes, List<HeadingLine> headings) {
 
   /** A line that looks like a heading: what it says, which level, and what speaks for it. */
-  record Line(String words, int level, String because) {
-    static Line of(HeadingCandidate candidate) {
-      return new Line(candidate.words(), candidate.level(), candidate.because());
+  record HeadingLine(String words, int level, String because) {
+    static HeadingLine of(HeadingCandidate candidate) {
+      return new HeadingLine(candidate.words(), candidate.level(), candidate.because());
     }
   }
 
@@ -37,7 +38,7 @@ record Taken(String body, Manner read, String sentence, List<String> notes, List
         intake.read(),
         intake.report().sentence(),
         intake.report().notes(),
-        intake.headings().stream().map(Line::of).toList());
+        intake.headings().stream().map(HeadingLine::of).toList());
   }
 
   /**

@@ -13,6 +13,7 @@ import app.blenner.core.document.ItemList;
 import app.blenner.core.document.ItemReference;
 import app.blenner.core.document.JumpTarget;
 import app.blenner.core.document.Mark;
+import app.blenner.core.document.Prompt;
 import app.blenner.core.document.RawHtml;
 import app.blenner.core.document.RelatedItems;
 import app.blenner.core.document.TextColumns;
@@ -52,6 +53,16 @@ final class BoxReader {
         p.hasClass("download")
             ? new Download(link.get().address(), Words.of(a))
             : new ButtonLink(link.get(), Words.of(a)));
+    return true;
+  }
+
+  /** Reads a paragraph or heading that only says what to write; false where it is another. */
+  boolean prompt(Element element, Flow flow) {
+    if (!element.hasClass("prompt") || element.childrenSize() > 0) {
+      return false;
+    }
+    String name = element.normalName();
+    flow.add(new Prompt(name.equals("p") ? 0 : name.charAt(1) - '0', Words.of(element)));
     return true;
   }
 

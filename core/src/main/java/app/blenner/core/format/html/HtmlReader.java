@@ -129,11 +129,15 @@ public final class HtmlReader {
       case "br" -> flow.add(new LineBreak(place.marks()));
       case "hr" -> flow.add(new Divider());
       case "p" -> {
-        if (!boxes.paragraph(element, place, flow)) {
+        if (!boxes.prompt(element, flow) && !boxes.paragraph(element, place, flow)) {
           paragraph(element, place, flow);
         }
       }
-      case "h1", "h2", "h3", "h4", "h5", "h6" -> heading(element, place, flow);
+      case "h1", "h2", "h3", "h4", "h5", "h6" -> {
+        if (!boxes.prompt(element, flow)) {
+          heading(element, place, flow);
+        }
+      }
       case "ul", "ol", "menu", "dir" -> lists.read(element, place, flow);
       case "table" -> tables.read(element, place, flow);
       case "figure" -> figures.figure(element, place, flow);

@@ -27,6 +27,7 @@ import app.blenner.core.document.Mark;
 import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Picture;
+import app.blenner.core.document.Prompt;
 import app.blenner.core.document.Quote;
 import app.blenner.core.document.RawHtml;
 import app.blenner.core.document.RelatedItems;
@@ -413,6 +414,13 @@ public class HtmlWriter implements BlockVisitor<Void> {
   public Void jumpTarget(JumpTarget block) {
     out.open("div").attribute("id", block.anchor()).attribute("class", "jump-target").endOpen();
     return out.close("div");
+  }
+
+  @Override
+  public Void prompt(Prompt block) {
+    String name = block.level() == 0 ? "p" : "h" + block.level();
+    out.open(name).attribute("class", "prompt").endOpen().text(block.text());
+    return out.close(name);
   }
 
   @Override

@@ -23,7 +23,7 @@ public class CanonicalFormTest {
       String html = HtmlWriter.write(tree);
       assertEquals(HtmlReader.read(html), tree, "seed " + seed + "\n" + html);
     }
-    assertEquals(kinds.size(), 24, "every kind of block was tried: " + kinds);
+    assertEquals(kinds.size(), 25, "every kind of block was tried: " + kinds);
   }
 
   @Test

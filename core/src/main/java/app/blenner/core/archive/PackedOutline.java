@@ -1,0 +1,15 @@
+package app.blenner.core.archive;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.item.Kind;
+import java.util.List;
+
+/**
+ * An outline of a package.
+ *
+ * @param name what people call it
+ * @param about what it is for, in a line
+ * @param kinds the kinds of item it is for
+ * @param body its structure and prompts
+ */
+public record PackedOutline(String name, String about, List<Kind> kinds, Document body) {}

@@ -1,0 +1,24 @@
+package app.blenner.server.notebook;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+
+/** One line of a notebook. */
+@Entity
+@Table(name = "note")
+class NoteEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  String itemKey;
+
+  /** Where among the others; a line between two has a number between theirs. */
+  double place;
+
+  String words;
+  boolean ticked;
+}

@@ -1,0 +1,118 @@
+package app.blenner.server.notebook;
+
+import app.blenner.core.archive.PackedNote;
+import app.blenner.core.document.PlainText;
+import app.blenner.server.problem.Problem;
+import java.util.LinkedHashSet;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Notebooks. Each line is kept by itself, so that two people with the same notebook open never lose
+ * a line of each other.
+ */
+@Service
+@Transactional
+public class NotebookService {
+  private static final int MOST_LINES = 1000;
+  private static final int MOST_TERMS = 100;
+
+  private final NoteRepository notes;
+  private final ThemeRepository themes;
+
+  NotebookService(NoteRepository notes, ThemeRepository themes) {
+    this.notes = notes;
+    this.themes = themes;
+  }
+
+  @Transactional(readOnly = true)
+  List<NoteEntity> lines(String itemKey) {
+    return notes.findAllByItemKeyOrderByPlace(itemKey);
+  }
+
+  /** The lines of an item's notebook, as a package holds them. */
+  @Transactional(readOnly = true)
+  public List<PackedNote> packed(String itemKey) {
+    return lines(itemKey).stream().map(n -> new PackedNote(n.words, n.ticked)).toList();
+  }
+
+  /** Takes lines over. */
+  public void add(String itemKey, List<PackedNote> packed) {
+    double place = 0;
+    for (PackedNote p : packed) {
+      NoteEntity n = new NoteEntity();
+      n.itemKey = itemKey;
+      n.place = ++place;
+      n.words = PlainText.line(p.words());
+      n.ticked = p.ticked();
+      notes.save(n);
+    }
+  }
+
+  /** Adds lines at the end. */
+  List<NoteEntity> add(String itemKey, String words) {
+    List<String> lines =
+        PlainText.legal(words).lines().map(PlainText::line).filter(l -> !l.isEmpty()).toList();
+    if (lines.isEmpty()) {
+      throw Problem.unusable("A note needs a word.");
+    }
+    List<NoteEntity> have = lines(itemKey);
+    if (have.size() + lines.size() > MOST_LINES) {
+      throw Problem.unusable("A notebook holds at most 1,000 lines. Clear those you have used.");
+    }
+    double place = have.isEmpty() ? 0 : have.get(have.size() - 1).place;
+    for (String line : lines) {
+      NoteEntity n = new NoteEntity();
+      n.itemKey = itemKey;
+      n.place = ++place;
+      n.words = line.substring(0, Math.min(8000, line.length()));
+      notes.save(n);
+    }
+    return lines(itemKey);
+  }
+
+  /** Changes a line; what is null stays. */
+  NoteEntity change(String itemKey, long id, String words, Boolean ticked, Double place) {
+    NoteEntity n = get(itemKey, id);
+    if (words != null) {
+      n.words = PlainText.line(words);
+    }
+    n.ticked = ticked == null ? n.ticked : ticked;
+    n.place = place == null ? n.place : place;
+    return notes.save(n);
+  }
+
+  private NoteEntity get(String itemKey, long id) {
+    return notes
+        .findById(id)
+        .filter(n -> n.itemKey.equals(itemKey))
+        .orElseThrow(() -> Problem.notThere("Somebody has taken this line out meanwhile."));
+  }
+
+  void remove(String itemKey, long id) {
+    notes.delete(get(itemKey, id));
+  }
+
+  /** The terms an item is to use. */
+  @Transactional(readOnly = true)
+  public List<String> terms(String itemKey) {
+    return themes.findById(itemKey).map(t -> t.terms.lines().toList()).orElse(List.of());
+  }
+
+  /** Gives an item other terms. */
+  public List<String> terms(String itemKey, List<String> terms) {
+    List<String> tidy =
+        List.copyOf(
+            new LinkedHashSet<>(
+                terms.stream().map(PlainText::line).filter(t -> !t.isEmpty()).toList()));
+    if (tidy.size() > MOST_TERMS) {
+      throw Problem.unusable("At most 100 terms; a text that speaks of more speaks of none.");
+    }
+    ThemeEntity theme = themes.findById(itemKey).orElseGet(ThemeEntity::new);
+    theme.itemKey = itemKey;
+    theme.terms = String.join("\n", tidy);
+    themes.save(theme);
+    return tidy;
+  }
+}

@@ -1,0 +1,112 @@
+package app.blenner.server.outline;
+
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.Inlines;
+import app.blenner.core.document.Prompt;
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.item.Kind;
+import app.blenner.core.signoff.Role;
+import app.blenner.server.account.AccountService;
+import app.blenner.server.problem.Problem;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The outlines, for who begins an item and for who looks after them. */
+@RestController
+@RequestMapping("/editor/api/outlines")
+class OutlineController {
+  /**
+   * An outline.
+   *
+   * @param lines its headings and prompts in a few words, for looking through
+   */
+  record OutlineView(
+      long id, String name, String about, List<Kind> kinds, String body, List<OutlineLine> lines) {
+
+    static OutlineView of(OutlineEntity o) {
+      List<OutlineLine> lines = new ArrayList<>();
+      HtmlReader.read(o.body)
+          .walk(
+              (path, b) -> {
+                if (b instanceof Heading h) {
+                  lines.add(new OutlineLine(h.level(), Inlines.text(h.content()), false));
+                } else if (b instanceof Prompt p) {
+                  lines.add(new OutlineLine(p.level(), p.text(), true));
+                }
+              });
+      return new OutlineView(o.id, o.name, o.about, OutlineService.kinds(o), o.body, lines);
+    }
+  }
+
+  /** A heading (level 1 to 6) or text (0) of an outline, and whether it is a prompt. */
+  record OutlineLine(int level, String words, boolean prompt) {}
+
+  /**
+   * An outline to keep.
+   *
+   * @param body its text; none where the one it has stays
+   */
+  record OutlineInput(
+      @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
+      @NotNull @Size(max = 500, message = "The line has at most 500 characters.") String about,
+      @NotNull List<Kind> kinds,
+      @Size(max = 1_000_000, message = "This is too long for an outline.") String body) {}
+
+  private final OutlineService outlines;
+
+  OutlineController(OutlineService outlines) {
+    this.outlines = outlines;
+  }
+
+  @GetMapping
+  List<OutlineView> all() {
+    return outlines.entities().stream().map(OutlineView::of).toList();
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  OutlineView add(@Valid @RequestBody OutlineInput given) {
+    editorsOnly();
+    return OutlineView.of(
+        outlines.keep(new OutlineEntity(), given.name, given.about, given.kinds, given.body));
+  }
+
+  @PutMapping("/{id}")
+  OutlineView change(@PathVariable long id, @Valid @RequestBody OutlineInput given) {
+    editorsOnly();
+    return OutlineView.of(
+        outlines.keep(outlines.get(id), given.name, given.about, given.kinds, given.body));
+  }
+
+  @PostMapping("/{id}/copy")
+  @ResponseStatus(HttpStatus.CREATED)
+  OutlineView copy(@PathVariable long id) {
+    editorsOnly();
+    return OutlineView.of(outlines.copy(id));
+  }
+
+  @DeleteMapping("/{id}")
+  void delete(@PathVariable long id) {
+    editorsOnly();
+    outlines.delete(id);
+  }
+
+  private static void editorsOnly() {
+    if (AccountService.current().role() != Role.EDITOR) {
+      throw new Problem(HttpStatus.FORBIDDEN, "Only an editor can change the site’s outlines.");
+    }
+  }
+}

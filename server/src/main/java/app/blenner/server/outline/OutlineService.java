@@ -1,0 +1,110 @@
+package app.blenner.server.outline;
+
+import app.blenner.core.archive.PackedOutline;
+import app.blenner.core.document.PlainText;
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Kind;
+import app.blenner.server.problem.Problem;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The outlines of the site. */
+@Service
+@Transactional
+public class OutlineService {
+  private final OutlineRepository outlines;
+
+  OutlineService(OutlineRepository outlines) {
+    this.outlines = outlines;
+  }
+
+  /** All outlines by name. */
+  @Transactional(readOnly = true)
+  public List<PackedOutline> all() {
+    return entities().stream()
+        .map(o -> new PackedOutline(o.name, o.about, kinds(o), HtmlReader.read(o.body)))
+        .toList();
+  }
+
+  @Transactional(readOnly = true)
+  List<OutlineEntity> entities() {
+    return outlines.findAllByOrderByName();
+  }
+
+  static List<Kind> kinds(OutlineEntity o) {
+    return o.kinds.isEmpty()
+        ? List.of()
+        : Arrays.stream(o.kinds.split(" ")).map(Kind::valueOf).toList();
+  }
+
+  /** Takes over an outline. */
+  public void add(PackedOutline packed) {
+    keep(
+        new OutlineEntity(),
+        packed.name(),
+        packed.about(),
+        packed.kinds(),
+        HtmlWriter.write(packed.body()));
+  }
+
+  /** Takes all outlines away. */
+  public void clear() {
+    outlines.deleteAllInBatch();
+  }
+
+  OutlineEntity get(long id) {
+    return outlines
+        .findById(id)
+        .orElseThrow(() -> Problem.notThere("There is no such outline any more."));
+  }
+
+  /** Keeps an outline; without a text the one it has stays. */
+  OutlineEntity keep(OutlineEntity o, String name, String about, List<Kind> kinds, String body) {
+    String line = PlainText.line(name);
+    if (line.isEmpty()) {
+      throw Problem.unusable("An outline needs a name.");
+    }
+    if (kinds.isEmpty()) {
+      throw Problem.unusable("Say for which kinds of item the outline is.");
+    }
+    boolean taken =
+        outlines.findAllByOrderByName().stream()
+            .anyMatch(x -> x.name.equalsIgnoreCase(line) && !x.id.equals(o.id));
+    if (taken) {
+      throw Problem.unusable("There is an outline called “" + line + "” already.");
+    }
+    o.name = line;
+    o.about = PlainText.line(about);
+    o.kinds = kinds.stream().distinct().map(Kind::name).collect(Collectors.joining(" "));
+    if (body != null) {
+      o.body = HtmlWriter.write(HtmlReader.read(body));
+    }
+    if (o.body == null || o.body.isBlank()) {
+      throw Problem.unusable(
+          "An outline with nothing in it is no help; put a heading or a prompt in first.");
+    }
+    return outlines.save(o);
+  }
+
+  OutlineEntity copy(long id) {
+    OutlineEntity from = get(id);
+    OutlineEntity copy = new OutlineEntity();
+    String name = "Copy of " + from.name;
+    for (int n = 2; isTaken(name); n++) {
+      name = "Copy " + n + " of " + from.name;
+    }
+    return keep(copy, name, from.about, kinds(from), from.body);
+  }
+
+  private boolean isTaken(String name) {
+    return entities().stream().anyMatch(o -> o.name.equalsIgnoreCase(name));
+  }
+
+  void delete(long id) {
+    outlines.delete(get(id));
+  }
+}

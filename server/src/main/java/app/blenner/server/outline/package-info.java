@@ -1,0 +1,2 @@
+/** Outlines: starting structures with prompts that say what to write. */
+package app.blenner.server.outline;

@@ -1,0 +1,87 @@
+import { useState } from 'react'
+import { useOutlines } from '../api/queries'
+import type { Kind, Outline } from '../api/types'
+import { kinds, useNewItem } from '../frame/newItem'
+import { Button } from '../ui/Button'
+import { cx } from '../ui/cx'
+import { Dialog, DialogButtons } from '../ui/Dialog'
+import { Select } from '../ui/Field'
+import { OutlineLines } from './OutlineLines'
+
+/** Begins an item with a structure that says what to write where. */
+export function NewFromOutline({ onClose }: { onClose: () => void }) {
+  const outlines = useOutlines()
+  const begin = useNewItem()
+  const [kind, setKind] = useState<Kind>('ARTICLE')
+  const [picked, setPicked] = useState(0)
+  const [problem, setProblem] = useState('')
+  const fitting = (outlines.data ?? []).filter((o) => o.kinds.includes(kind))
+  const chosen = fitting.find((o) => o.id === picked) ?? fitting[0]
+
+  async function go(outline: Outline) {
+    try {
+      await begin(kind, outline.body)
+      onClose()
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+
+  return (
+    <Dialog
+      open
+      wide
+      onClose={onClose}
+      title="New from an outline"
+      about="A structure with prompts that say what to write. They vanish as one types, and readers never see them."
+    >
+      <div className="grid gap-4 md:grid-cols-[18rem_1fr]">
+        <div className="grid content-start gap-3">
+          <Select label="It becomes" value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
+            {kinds.map((k) => (
+              <option key={k.kind} value={k.kind}>
+                {k.label}
+              </option>
+            ))}
+          </Select>
+          <fieldset className="grid gap-1">
+            <legend className="mb-1 font-semibold">Outline</legend>
+            {fitting.map((o) => (
+              <label key={o.id} className={cx('flex gap-2 rounded-3 px-2 py-1', o === chosen && 'bg-straw')}>
+                <input type="radio" name="outline" checked={o === chosen} onChange={() => setPicked(o.id)} />
+                <span>
+                  <span className="font-semibold">{o.name}</span>
+                  <span className="block text-small text-soft">{o.about}</span>
+                </span>
+              </label>
+            ))}
+            {outlines.data && !fitting.length && (
+              <p className="text-soft">
+                No outline is for this kind yet. Open an item that is well built and choose Tidy, “Make an outline of
+                this text”.
+              </p>
+            )}
+          </fieldset>
+        </div>
+        <section aria-label="The outline" className="min-h-40 border border-line bg-sheet p-4">
+          {chosen && <OutlineLines outline={chosen} />}
+        </section>
+      </div>
+      {problem && (
+        <p role="alert" className="mt-3 text-rust">
+          {problem}
+        </p>
+      )}
+      <DialogButtons>
+        <Button onClick={onClose}>Cancel</Button>
+        <Button
+          look="main"
+          blocked={chosen ? '' : 'There is no outline for this kind.'}
+          onClick={() => chosen && go(chosen)}
+        >
+          Begin
+        </Button>
+      </DialogButtons>
+    </Dialog>
+  )
+}

@@ -1,0 +1,79 @@
+import { type FormEvent, useState } from 'react'
+import { api } from '../api/client'
+import { useOutlines, useRefresh, useSession } from '../api/queries'
+import type { Kind, Outline } from '../api/types'
+import { Button } from '../ui/Button'
+import { Dialog, DialogButtons } from '../ui/Dialog'
+import { Input, Select } from '../ui/Field'
+import { KindChoice } from './KindChoice'
+
+/** Makes an outline of a text, or gives one another text. */
+export function SaveOutlineDialog({ body, onClose }: { body: string; onClose: () => void }) {
+  const outlines = useOutlines()
+  const session = useSession()
+  const refresh = useRefresh()
+  const [id, setId] = useState(0)
+  const [name, setName] = useState('')
+  const [about, setAbout] = useState('')
+  const [forKinds, setKinds] = useState<Kind[]>(['ARTICLE'])
+  const [problem, setProblem] = useState('')
+  const editor = session.data?.person?.role === 'EDITOR'
+
+  function pick(next: number) {
+    setId(next)
+    const o = outlines.data?.find((x) => x.id === next)
+    if (!o) return
+    setName(o.name)
+    setAbout(o.about)
+    setKinds(o.kinds)
+  }
+
+  async function submit(e: FormEvent) {
+    e.preventDefault()
+    e.stopPropagation()
+    try {
+      const given = { name, about, kinds: forKinds, body }
+      if (id) await api.put<Outline>(`/outlines/${id}`, given)
+      else await api.post<Outline>('/outlines', given)
+      refresh()
+      onClose()
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title="Make an outline of this text"
+      about="The text as it stands becomes a starting structure. Turn what others shall write themselves into prompts first (Tidy, Prompt)."
+    >
+      <form onSubmit={submit} className="grid gap-4">
+        <Select label="Keep it as" value={id} onChange={(e) => pick(Number(e.target.value))}>
+          <option value={0}>A new outline</option>
+          {outlines.data?.map((o) => (
+            <option key={o.id} value={o.id}>
+              {`In place of “${o.name}”`}
+            </option>
+          ))}
+        </Select>
+        <Input label="Name" value={name} maxLength={200} onChange={(e) => setName(e.target.value)} problem={problem} />
+        <Input
+          label="What it is for"
+          hint="A line that helps others choose."
+          value={about}
+          maxLength={500}
+          onChange={(e) => setAbout(e.target.value)}
+        />
+        <KindChoice picked={forKinds} pick={setKinds} />
+        <DialogButtons>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="main" type="submit" blocked={editor ? '' : 'Only an editor can change the site’s outlines.'}>
+            Keep the outline
+          </Button>
+        </DialogButtons>
+      </form>
+    </Dialog>
+  )
+}

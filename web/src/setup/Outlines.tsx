@@ -1,0 +1,138 @@
+import { useState } from 'react'
+import { api } from '../api/client'
+import { useOutlines, useRefresh } from '../api/queries'
+import type { Outline } from '../api/types'
+import { kinds, useNewItem } from '../frame/newItem'
+import { KindChoice } from '../outlines/KindChoice'
+import { OutlineLines } from '../outlines/OutlineLines'
+import { Button, TextButton } from '../ui/Button'
+import { Input } from '../ui/Field'
+
+/** The outlines of the site: what they are called, which kinds they are for, copies, and away with them. */
+export function Outlines({ blocked }: { blocked: string }) {
+  const outlines = useOutlines()
+  const refresh = useRefresh()
+  const [open, setOpen] = useState(0)
+  const [deleted, setDeleted] = useState<Outline | null>(null)
+  const [problem, setProblem] = useState('')
+
+  async function act(work: () => Promise<unknown>) {
+    setProblem('')
+    try {
+      await work()
+      refresh()
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+
+  function remove(outline: Outline) {
+    act(async () => {
+      await api.remove(`/outlines/${outline.id}`)
+      setDeleted(outline)
+    })
+  }
+
+  function bringBack(outline: Outline) {
+    act(async () => {
+      await api.post('/outlines', outline)
+      setDeleted(null)
+    })
+  }
+
+  return (
+    <section aria-label="Outlines" className="grid gap-3 md:col-span-2">
+      <h2 className="font-semibold font-serif text-large">Outlines</h2>
+      <p className="text-soft">
+        Starting structures with prompts, for New, “From an outline”. Another is made on the bench, of any item: Tidy,
+        “Make an outline of this text”.
+      </p>
+      {problem && (
+        <p role="alert" className="text-rust">
+          {problem}
+        </p>
+      )}
+      {deleted && (
+        <p role="status">
+          “{deleted.name}” was deleted. <TextButton onClick={() => bringBack(deleted)}>Undo</TextButton>
+        </p>
+      )}
+      {outlines.data?.length === 0 && <p>There is none yet.</p>}
+      <ul className="grid">
+        {outlines.data?.map((o) => (
+          <li key={o.id} className="border-line border-t py-2">
+            <div className="flex flex-wrap items-baseline gap-x-4">
+              <p className="min-w-0 flex-1">
+                <b>{o.name}</b> <span className="text-soft">{o.about}</span>
+              </p>
+              <p className="text-soft">{o.kinds.map((k) => kinds.find((x) => x.kind === k)?.label).join(', ')}</p>
+              <TextButton
+                aria-label={`Look at and change “${o.name}”`}
+                aria-expanded={open === o.id}
+                onClick={() => setOpen(open === o.id ? 0 : o.id)}
+              >
+                {open === o.id ? 'Close' : 'Change'}
+              </TextButton>
+              <TextButton
+                aria-label={`Copy “${o.name}”`}
+                disabled={!!blocked}
+                onClick={() => act(() => api.post(`/outlines/${o.id}/copy`))}
+              >
+                Copy
+              </TextButton>
+              <TextButton aria-label={`Delete “${o.name}”`} disabled={!!blocked} onClick={() => remove(o)}>
+                Delete
+              </TextButton>
+            </div>
+            {open === o.id && <Change outline={o} blocked={blocked} />}
+          </li>
+        ))}
+      </ul>
+      {blocked && <p className="text-soft">{blocked}</p>}
+    </section>
+  )
+}
+
+function Change({ outline, blocked }: { outline: Outline; blocked: string }) {
+  const refresh = useRefresh()
+  const begin = useNewItem()
+  const [name, setName] = useState(outline.name)
+  const [about, setAbout] = useState(outline.about)
+  const [forKinds, setKinds] = useState(outline.kinds)
+  const [told, setTold] = useState('')
+
+  async function save() {
+    try {
+      await api.put(`/outlines/${outline.id}`, { name, about, kinds: forKinds })
+      setTold('Changed.')
+      refresh()
+    } catch (error) {
+      setTold((error as Error).message)
+    }
+  }
+
+  return (
+    <div className="mt-2 grid gap-4 md:grid-cols-2">
+      <div className="grid content-start gap-3">
+        <Input label="Name" value={name} maxLength={200} onChange={(e) => setName(e.target.value)} />
+        <Input label="What it is for" value={about} maxLength={500} onChange={(e) => setAbout(e.target.value)} />
+        <KindChoice picked={forKinds} pick={setKinds} />
+        <p className="flex flex-wrap items-center gap-3">
+          <Button look="main" blocked={blocked} onClick={save}>
+            Change the outline
+          </Button>
+          <Button onClick={() => begin(outline.kinds[0], outline.body, `Outline: ${outline.name}`)}>
+            Open its text on the bench
+          </Button>
+          <span role="status">{told}</span>
+        </p>
+        <p className="text-small text-soft">
+          To change its text, open it on the bench, change it there, and make an outline of it in place of this one.
+        </p>
+      </div>
+      <div className="border border-line bg-sheet p-4">
+        <OutlineLines outline={outline} />
+      </div>
+    </div>
+  )
+}
