@@ -5,6 +5,7 @@ import type { Finding, ItemState, ItemView, Step } from '../api/types'
 import { setOpenText } from '../frame/openText'
 import { useOffer } from '../frame/placeCommands'
 import { useTitle } from '../frame/title'
+import { useNotebook } from '../notebook/state'
 import { cx } from '../ui/cx'
 import { useWidth } from '../ui/useWidth'
 import { ConflictDialog } from './Conflict'
@@ -33,7 +34,9 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   const [marksOpen, setMarksOpen] = useState(0)
   const view = VIEWS.find((v) => v === params.get('view')) ?? 'write'
   const title = useSyncExternalStore(saver.subscribe, () => saver.snapshot().fields.title)
-  const width = useWidth()
+  const notebook = useNotebook()
+  // A docked notebook takes its room from the bench.
+  const width = useWidth() - (notebook.open && notebook.docked && !notebook.folded ? 320 : 0)
   // Where there is little room the margin and the spine fold away first.
   const folded = view === 'both' || width < 1000
   useTitle(title || 'Untitled')

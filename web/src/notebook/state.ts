@@ -13,7 +13,7 @@ export interface NotebookState {
 }
 
 const KEPT = 'blenner.notebook'
-const FIRST: NotebookState = { open: false, docked: true, folded: false, x: 60, y: 120, item: '', title: '' }
+const FIRST: NotebookState = { open: false, docked: true, folded: false, x: 900, y: 150, item: '', title: '' }
 
 let state: NotebookState = read()
 const listeners = new Set<() => void>()

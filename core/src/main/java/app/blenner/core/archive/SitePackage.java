@@ -151,7 +151,9 @@ public record SitePackage(
           int end = all.indexOf("\n" + FENCE, FENCE.length());
           Map<String, Object> fields = yaml(all.substring(FENCE.length(), end + 1));
           List<Kind> kinds =
-              Stream.of(text(fields, "kinds").split(",\\s*")).map(k -> pick(Kind.class, k)).toList();
+              Stream.of(text(fields, "kinds").split(",\\s*"))
+                  .map(k -> pick(Kind.class, k))
+                  .toList();
           out.add(
               new PackedOutline(
                   text(fields, "name"),

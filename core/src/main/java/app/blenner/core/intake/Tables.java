@@ -30,9 +30,16 @@ final class Tables implements Step {
         continue;
       }
       trim(rows);
+      header(rows(table), tally);
+      // Header cells are told apart by what they are.
+      for (Element strong : table.select("th strong, th b, thead td strong, thead td b")) {
+        Element cell = strong.closest("th, td");
+        if (cell.text().equals(strong.text())) {
+          strong.unwrap();
+        }
+      }
       // Where text begins anyway; only a spreadsheet says so of every cell.
       table.select("[align=left]").removeAttr("align");
-      header(rows(table), tally);
     }
   }
 

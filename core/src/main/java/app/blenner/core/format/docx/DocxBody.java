@@ -141,7 +141,9 @@ final class DocxBody {
         .flatMap(x -> x.child("w:jc"))
         .map(j -> align(j.attr("w:val")))
         .ifPresent(a -> dress(made, a));
-    Run base = outline > 0 || title ? new Run() : style.run();
+    // What a heading, quote or caption looks like is its style's affair, and the site has its own.
+    boolean dressed = outline > 0 || title || !made.className().isEmpty();
+    Run base = dressed ? new Run() : style.run();
     DocxInline inline = new DocxInline(this, base);
     inline.write(p, made);
     finish(made, properties, inline);

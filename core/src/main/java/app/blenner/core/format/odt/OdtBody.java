@@ -86,7 +86,7 @@ final class OdtBody {
   private void paragraph(Xml p, Element to) {
     OdtStyles.Style style = styles.style("paragraph", p.attr("text:style-name"));
     boolean title = style.name().equals("title");
-    boolean code = style.name().matches("preformatted text|source code|code");
+    boolean code = style.name().matches("preformatted text|html preformatted|source code|code");
     Element made = to.appendElement(title ? "h1" : code ? "pre" : "p");
     if (title) {
       titled = true;
@@ -103,7 +103,7 @@ final class OdtBody {
         p,
         made,
         to,
-        title ? new Run() : style.run(),
+        title || !made.className().isEmpty() ? new Run() : style.run(),
         style.ruled() || style.name().equals("horizontal line"));
   }
 

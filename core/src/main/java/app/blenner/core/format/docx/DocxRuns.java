@@ -1,0 +1,148 @@
+package app.blenner.core.format.docx;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.LineBreak;
+import app.blenner.core.document.Mark;
+import app.blenner.core.document.Text;
+import app.blenner.core.format.office.Markup;
+import app.blenner.core.format.office.Outside;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Writes running text: runs with their properties, and links around them. */
+final class DocxRuns {
+  private final Markup out;
+  private final Outside outside;
+  private final List<String> links = new ArrayList<>();
+  private int ids;
+  private boolean bold;
+
+  DocxRuns(Markup out, Outside outside) {
+    this.out = out;
+    this.outside = outside;
+  }
+
+  /** The addresses outside the file, in the order of their relations. */
+  List<String> links() {
+    return links;
+  }
+
+  int nextId() {
+    return ++ids;
+  }
+
+  /** Whether all that follows is bold, as in a header cell. */
+  void bold(boolean on) {
+    bold = on;
+  }
+
+  void write(List<Inline> content) {
+    Mark.Link open = null;
+    for (Inline inline : content) {
+      Mark.Link link = inline.marks().link().orElse(null);
+      if (open != null && !open.equals(link)) {
+        out.raw("</w:hyperlink>");
+      }
+      if (link != null && !link.equals(open)) {
+        open(link.address());
+      }
+      open = link;
+      run(inline);
+    }
+    if (open != null) {
+      out.raw("</w:hyperlink>");
+    }
+  }
+
+  private void open(Address address) {
+    String place = address.place();
+    if (address.value().startsWith("#")) {
+      out.raw("<w:hyperlink w:anchor=\"" + Markup.escaped(place) + "\">");
+      return;
+    }
+    links.add(outside.of(address));
+    out.raw("<w:hyperlink r:id=\"link" + links.size() + "\">");
+  }
+
+  private void run(Inline inline) {
+    out.raw("<w:r>");
+    properties(inline);
+    if (inline instanceof LineBreak) {
+      out.raw("<w:br/>");
+    } else {
+      text(((Text) inline).text());
+    }
+    out.raw("</w:r>");
+  }
+
+  private void text(String text) {
+    out.raw("<w:t xml:space=\"preserve\">");
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (c == '\t' || c == '\u00AD' || c == '\u2011') {
+        String piece =
+            c == '\t' ? "<w:tab/>" : c == '\u00AD' ? "<w:softHyphen/>" : "<w:noBreakHyphen/>";
+        out.raw("</w:t>" + piece + "<w:t xml:space=\"preserve\">");
+      } else {
+        int end = i + 1;
+        while (end < text.length() && "\t\u00AD\u2011".indexOf(text.charAt(end)) < 0) {
+          end++;
+        }
+        out.text(text.substring(i, end));
+        i = end - 1;
+      }
+    }
+    out.raw("</w:t>");
+  }
+
+  /** In the order the schema asks for (17.3.2.28). */
+  private void properties(Inline inline) {
+    List<Mark> marks = inline.marks().all();
+    StringBuilder p = new StringBuilder();
+    boolean code = marks.contains(Mark.Plain.CODE);
+    String font = value(marks, Mark.Kind.FONT);
+    if (inline.marks().link().isPresent()) {
+      p.append("<w:rStyle w:val=\"Hyperlink\"/>");
+    }
+    if (code || !font.isEmpty()) {
+      String name = Markup.escaped(code ? "Liberation Mono" : font);
+      p.append(
+          "<w:rFonts w:ascii=\"" + name + "\" w:hAnsi=\"" + name + "\" w:cs=\"" + name + "\"/>");
+    }
+    p.append(bold || marks.contains(Mark.Plain.STRONG) ? "<w:b/>" : "");
+    p.append(marks.contains(Mark.Plain.EMPHASIS) ? "<w:i/>" : "");
+    p.append(marks.contains(Mark.Plain.STRIKETHROUGH) ? "<w:strike/>" : "");
+    String colour = value(marks, Mark.Kind.COLOUR);
+    if (colour.matches("#[0-9a-fA-F]{6}.*")) {
+      p.append("<w:color w:val=\"" + colour.substring(1, 7) + "\"/>");
+    }
+    p.append(marks.contains(Mark.Plain.UNDERLINE) ? "<w:u w:val=\"single\"/>" : "");
+    String highlight = value(marks, Mark.Kind.HIGHLIGHT);
+    boolean highlighted =
+        marks.stream().anyMatch(m -> m instanceof Mark.Valued v && v.kind() == Mark.Kind.HIGHLIGHT);
+    if (highlighted) {
+      String fill = highlight.matches("#[0-9a-fA-F]{6}.*") ? highlight.substring(1, 7) : "F3E2A9";
+      p.append("<w:shd w:val=\"clear\" w:color=\"auto\" w:fill=\"" + fill + "\"/>");
+    }
+    if (marks.contains(Mark.Plain.SUPERSCRIPT) || marks.contains(Mark.Plain.SUBSCRIPT)) {
+      String side = marks.contains(Mark.Plain.SUPERSCRIPT) ? "superscript" : "subscript";
+      p.append("<w:vertAlign w:val=\"" + side + "\"/>");
+    }
+    String language = value(marks, Mark.Kind.LANGUAGE);
+    if (!language.isEmpty()) {
+      p.append("<w:lang w:val=\"" + Markup.escaped(language) + "\"/>");
+    }
+    if (p.length() > 0) {
+      out.raw("<w:rPr>" + p + "</w:rPr>");
+    }
+  }
+
+  private static String value(List<Mark> marks, Mark.Kind kind) {
+    return marks.stream()
+        .filter(m -> m instanceof Mark.Valued v && v.kind() == kind)
+        .map(m -> ((Mark.Valued) m).value())
+        .findFirst()
+        .orElse("");
+  }
+}

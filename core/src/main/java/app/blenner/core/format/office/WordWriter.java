@@ -1,0 +1,253 @@
+package app.blenner.core.format.office;
+
+import app.blenner.core.document.*;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Writes a text for a word processor. What such a file has no word for becomes what says the same on
+ * paper: a film its title with a link, columns one below the other, a form its questions.
+ */
+public abstract class WordWriter implements BlockVisitor<Void> {
+  /** How deep in lists the block stands that is written; 0 outside. */
+  protected int listLevel;
+
+  /** Kinds of paragraph. */
+  protected enum Style {
+    TEXT,
+    TITLE,
+    SUMMARY,
+    QUOTE,
+    CAPTION,
+    CODE,
+    CALLOUT
+  }
+
+  /** A paragraph. */
+  protected abstract void paragraph(Style style, List<Inline> content, BlockStyle look);
+
+  /** A heading, which links may lead to by its name. */
+  protected abstract void heading(int level, String anchor, List<Inline> content);
+
+  /** A place that links lead to, before the next paragraph. */
+  protected abstract void place(String anchor);
+
+  protected abstract void list(NumberedList numbered, List<ListItem> items);
+
+  protected abstract void grid(Table table);
+
+  protected abstract void image(Picture picture);
+
+  protected abstract void rule();
+
+  protected final void all(List<Block> blocks) {
+    blocks.forEach(b -> b.accept(this));
+  }
+
+  private void words(Style style, String words) {
+    if (!words.isEmpty()) {
+      paragraph(style, List.of(Text.of(words)), BlockStyle.PLAIN);
+    }
+  }
+
+  private void caption(List<Inline> content) {
+    if (!content.isEmpty()) {
+      paragraph(Style.CAPTION, content, BlockStyle.PLAIN);
+    }
+  }
+
+  private void link(String words, Address address) {
+    Marks marks = new Marks(List.of(new Mark.Link(address, "", false)));
+    String label = words.isEmpty() ? address.value() : words;
+    paragraph(Style.TEXT, List.of(new Text(label, marks)), BlockStyle.PLAIN);
+  }
+
+  @Override
+  public Void paragraph(Paragraph block) {
+    paragraph(Style.TEXT, block.content(), block.style());
+    return null;
+  }
+
+  @Override
+  public Void heading(Heading block) {
+    heading(block.level(), block.anchor(), block.content());
+    return null;
+  }
+
+  @Override
+  public Void bulletedList(BulletedList block) {
+    list(null, block.items());
+    return null;
+  }
+
+  @Override
+  public Void numberedList(NumberedList block) {
+    list(block, block.items());
+    return null;
+  }
+
+  @Override
+  public Void quote(Quote block) {
+    for (Block inner : block.blocks()) {
+      if (inner instanceof Paragraph p) {
+        paragraph(Style.QUOTE, p.content(), p.style());
+      } else {
+        inner.accept(this);
+      }
+    }
+    if (!block.attribution().isEmpty()) {
+      paragraph(Style.QUOTE, block.attribution(), BlockStyle.PLAIN);
+    }
+    return null;
+  }
+
+  @Override
+  public Void picture(Picture block) {
+    image(block);
+    caption(block.caption());
+    words(Style.CAPTION, block.credit());
+    return null;
+  }
+
+  @Override
+  public Void gallery(Gallery block) {
+    block.pictures().forEach(p -> p.accept(this));
+    caption(block.caption());
+    return null;
+  }
+
+  @Override
+  public Void table(Table block) {
+    if (!block.caption().isEmpty()) {
+      paragraph(Style.CAPTION, block.caption(), BlockStyle.PLAIN);
+    }
+    grid(block);
+    words(Style.CAPTION, block.description());
+    return null;
+  }
+
+  @Override
+  public Void columns(Columns block) {
+    block.columns().forEach(c -> all(c.blocks()));
+    return null;
+  }
+
+  @Override
+  public Void textColumns(TextColumns block) {
+    block.groups().forEach(this::all);
+    return null;
+  }
+
+  @Override
+  public Void divider(Divider block) {
+    rule();
+    return null;
+  }
+
+  @Override
+  public Void fold(Fold block) {
+    return null;
+  }
+
+  @Override
+  public Void embed(Embed block) {
+    link(block.title(), block.address());
+    caption(block.caption());
+    return null;
+  }
+
+  @Override
+  public Void audio(Audio block) {
+    link(block.title(), block.source());
+    caption(block.caption());
+    return null;
+  }
+
+  @Override
+  public Void video(Video block) {
+    link(block.title(), block.source());
+    caption(block.caption());
+    return null;
+  }
+
+  @Override
+  public Void download(Download block) {
+    link(block.label(), block.asset());
+    return null;
+  }
+
+  @Override
+  public Void callout(Callout block) {
+    for (Block inner : block.blocks()) {
+      if (inner instanceof Paragraph p) {
+        paragraph(Style.CALLOUT, p.content(), p.style());
+      } else {
+        inner.accept(this);
+      }
+    }
+    return null;
+  }
+
+  @Override
+  public Void code(Code block) {
+    String text =
+        block.text().endsWith("\n")
+            ? block.text().substring(0, block.text().length() - 1)
+            : block.text();
+    List<Inline> lines = new ArrayList<>();
+    for (String line : text.split("\n", -1)) {
+      if (!lines.isEmpty()) {
+        lines.add(new LineBreak(Marks.NONE));
+      }
+      lines.add(new Text(line, Marks.NONE));
+    }
+    paragraph(Style.CODE, lines, BlockStyle.PLAIN);
+    return null;
+  }
+
+  @Override
+  public Void contactForm(ContactForm block) {
+    block.fields().forEach(f -> words(Style.TEXT, f.label()));
+    words(Style.TEXT, block.button());
+    return null;
+  }
+
+  @Override
+  public Void itemList(ItemList block) {
+    words(Style.TEXT, block.title());
+    if (block.source() instanceof ItemList.Picked picked) {
+      picked.items().forEach(i -> link(i.label(), i.item()));
+    }
+    return null;
+  }
+
+  @Override
+  public Void relatedItems(RelatedItems block) {
+    words(Style.TEXT, block.title());
+    block.items().forEach(i -> link(i.label(), i.item()));
+    return null;
+  }
+
+  @Override
+  public Void buttonLink(ButtonLink block) {
+    link(block.label(), block.link().address());
+    return null;
+  }
+
+  @Override
+  public Void jumpTarget(JumpTarget block) {
+    place(block.anchor());
+    return null;
+  }
+
+  @Override
+  public Void prompt(Prompt block) {
+    return null;
+  }
+
+  @Override
+  public Void rawHtml(RawHtml block) {
+    RunningText.of(List.of(block)).forEach(t -> words(Style.TEXT, t));
+    return null;
+  }
+}
