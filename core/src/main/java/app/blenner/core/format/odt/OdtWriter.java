@@ -136,14 +136,7 @@ public final class OdtWriter extends WordWriter {
     for (ListItem item : items) {
       out.raw("<text:list-item>");
       for (Block block : item.blocks()) {
-        // A list holds paragraphs and lists (5.3.3); what else stands in an item, stands in a box.
-        boolean boxed = block instanceof Table;
-        out.raw(
-            boxed
-                ? "<text:p text:style-name=\"Text_20_body\"><draw:frame text:anchor-type=\"paragraph\" svg:width=\"14cm\"><draw:text-box>"
-                : "");
         block.accept(this);
-        out.raw(boxed ? "</draw:text-box></draw:frame></text:p>" : "");
       }
       out.raw("</text:list-item>");
     }
@@ -153,6 +146,11 @@ public final class OdtWriter extends WordWriter {
 
   @Override
   protected void grid(Table table) {
+    if (listLevel > 0) {
+      // A list holds only paragraphs and lists (5.3.3), so the cells stand one below the other.
+      table.rows().forEach(r -> r.cells().forEach(c -> all(c.blocks())));
+      return;
+    }
     int columns =
         table.rows().isEmpty()
             ? 0
