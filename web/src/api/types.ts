@@ -35,3 +35,5 @@ export type Note = Schemas['Note']
 export type Terms = Schemas['Terms']
 export type TermUse = Schemas['Use']
 export type Brought = Schemas['File']
+export type Replaced = Schemas['Replaced']
+export type OutForm = 'BODY' | 'PAGE' | 'FORMATTED' | 'MARKDOWN' | 'TEXT' | 'DOCX' | 'ODT'

@@ -6,6 +6,7 @@ import { setOpenText } from '../frame/openText'
 import { useOffer } from '../frame/placeCommands'
 import { useTitle } from '../frame/title'
 import { useNotebook } from '../notebook/state'
+import { OutDialog } from '../out/OutDialog'
 import { cx } from '../ui/cx'
 import { useWidth } from '../ui/useWidth'
 import { ConflictDialog } from './Conflict'
@@ -135,6 +136,8 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     [saver, sheet],
   )
 
+  const [out, setOut] = useState(false)
+  const openOut = useCallback(() => setOut(true), [])
   const openMarks = useCallback(() => setMarksOpen((n) => n + 1), [])
   const shared = useMemo(
     () => ({ saver, sheet, asked, goTo, mend, marksOpen, openMarks }),
@@ -164,7 +167,13 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
             {(view === 'write' || view === 'both') && (
               <>
                 {width >= 700 && <Spine narrow={view === 'both' || width < 1200} />}
-                <SheetPlace beside={view === 'both'} quiet={quiet} onQuiet={toggleQuiet} onTell={setTold} />
+                <SheetPlace
+                  beside={view === 'both'}
+                  quiet={quiet}
+                  onQuiet={toggleQuiet}
+                  onTell={setTold}
+                  onOut={openOut}
+                />
                 <Margin narrow={folded} />
               </>
             )}
@@ -172,6 +181,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
           </div>
           <RunBar act={act} />
         </div>
+        {out && <OutDialog item={saver.key} flush={() => saver.flush()} onClose={() => setOut(false)} />}
         <Interrupted onTold={setTold} />
       </BenchContext>
     </SheetContext>

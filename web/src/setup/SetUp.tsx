@@ -13,6 +13,7 @@ import { useDraft } from '../ui/useDraft'
 import { useSubmit } from '../ui/useSubmit'
 import { Outlines } from './Outlines'
 import { Outside } from './Outside'
+import { WholeSite } from './WholeSite'
 
 /** The site's name, and the people who work on it. */
 export function SetUp() {
@@ -26,6 +27,7 @@ export function SetUp() {
         <People blocked={blocked} />
         <Outlines blocked={blocked} />
         <Outside blocked={blocked} />
+        <WholeSite blocked={blocked} />
       </div>
     </Place>
   )

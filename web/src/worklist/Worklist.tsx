@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { api } from '../api/client'
 import { useSite } from '../api/queries'
@@ -7,6 +7,7 @@ import type { Kind, Worklist as List, Row, Site } from '../api/types'
 import { kinds } from '../frame/newItem'
 import { useTitle } from '../frame/title'
 import { askImport } from '../intake/importing'
+import { save } from '../out/forms'
 import { Button, TextButton } from '../ui/Button'
 import { cx } from '../ui/cx'
 import { LevelMark } from '../ui/LevelMark'
@@ -22,6 +23,8 @@ export function Worklist() {
   const [filter, change] = useFilter()
   const [pickedKey, setPickedKey] = useState('')
   const site = useSite()
+  const [ticked, setTicked] = useState<string[]>([])
+  const lastTicked = useRef('')
   const list = useQuery({
     queryKey: ['worklist', filter],
     queryFn: () => api.get<List>(`/worklist?${query(filter)}`),
@@ -29,6 +32,16 @@ export function Worklist() {
     refetchOnMount: 'always',
   })
   const rows = list.data?.rows ?? []
+
+  /** Ticks a row; with Shift all from the last one ticked to it. */
+  function tick(key: string, on: boolean, range: boolean) {
+    const from = rows.findIndex((r) => r.key === lastTicked.current)
+    const to = rows.findIndex((r) => r.key === key)
+    const keys = range && from >= 0 ? rows.slice(Math.min(from, to), Math.max(from, to) + 1).map((r) => r.key) : [key]
+    setTicked((was) => (on ? [...new Set([...was, ...keys])] : was.filter((k) => !keys.includes(k))))
+    lastTicked.current = key
+  }
+
   const picked = rows.find((r) => r.key === pickedKey) ?? rows[0]
 
   return (
@@ -50,9 +63,18 @@ export function Worklist() {
           {list.isError && <li className="p-6 text-rust">{list.error.message}</li>}
           {list.data && !rows.length && <Empty filter={filter} change={change} />}
           {rows.map((r) => (
-            <Entry key={r.key} row={r} site={site.data} on={r === picked} pick={() => setPickedKey(r.key)} />
+            <Entry
+              key={r.key}
+              row={r}
+              site={site.data}
+              on={r === picked}
+              pick={() => setPickedKey(r.key)}
+              ticked={ticked.includes(r.key)}
+              tick={(on, range) => tick(r.key, on, range)}
+            />
           ))}
         </ul>
+        <Ticked keys={ticked} clear={() => setTicked([])} />
         <Pages list={list.data} filter={filter} change={change} />
       </main>
       {picked && <Picked key={picked.key} row={picked} />}
@@ -177,7 +199,35 @@ function Empty({ filter, change }: Part) {
   )
 }
 
-function Entry({ row, site, on, pick }: { row: Row; site: Site | undefined; on: boolean; pick: () => void }) {
+/** What can be done with several rows at once. */
+function Ticked({ keys, clear }: { keys: string[]; clear: () => void }) {
+  if (!keys.length) return null
+  return (
+    <section
+      aria-label="Picked items"
+      className="flex h-11 shrink-0 items-center gap-3 border-line border-t bg-straw px-5"
+    >
+      <p role="status" className="font-semibold">
+        {keys.length === 1 ? '1 item picked' : `${keys.length} items picked`}
+      </p>
+      <Button onClick={() => save(`/editor/api/archive/items?keys=${keys.join(',')}`)}>Download as one archive</Button>
+      <Button look="quiet" onClick={clear}>
+        Pick none
+      </Button>
+    </section>
+  )
+}
+
+interface EntryProps {
+  row: Row
+  site: Site | undefined
+  on: boolean
+  pick: () => void
+  ticked: boolean
+  tick: (on: boolean, range: boolean) => void
+}
+
+function Entry({ row, site, on, pick, ticked, tick }: EntryProps) {
   const now = useNow(30_000)
   const section = site?.sections.find((s) => s.slug === row.section)?.name
   return (
@@ -192,6 +242,13 @@ function Entry({ row, site, on, pick }: { row: Row; site: Site | undefined; on: 
         on ? 'border-l-petrol bg-sheet' : 'border-l-transparent hover:bg-desk/60',
       )}
     >
+      <input
+        type="checkbox"
+        aria-label={`Pick “${row.title || 'Untitled'}”`}
+        className="mt-1.5 self-start"
+        checked={ticked}
+        onChange={(e) => tick(e.target.checked, (e.nativeEvent as MouseEvent).shiftKey)}
+      />
       <span className="pt-1">
         <StageMark stage={row.stage} label={row.stageLabel} />
       </span>

@@ -36,12 +36,13 @@ interface Props {
   quiet: boolean
   onQuiet: () => void
   onTell: (sentence: string) => void
+  onOut: () => void
 }
 
 const FEW = 'blenner.few-tools'
 
 /** The tool strip and the sheet below it. */
-export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onTell }: Props) {
+export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onTell, onOut }: Props) {
   const sheet = useSheet()
   const place = useRef<HTMLDivElement>(null)
   const scroller = useRef<HTMLDivElement>(null)
@@ -64,6 +65,7 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onT
       if (what === 'settings') setSettingsAsked((n) => n + 1)
       else if (what === 'find') setFindAsked((n) => n + 1)
       else if (what === 'quiet') onQuiet()
+      else if (what === 'out') onOut()
       else if (what === 'import') {
         sheet.dispatch(markPlace(sheet.state))
         askImport([], importInto(sheet))
@@ -75,7 +77,7 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onT
         })
       else setDialog({ what, given })
     }
-  }, [sheet, onTell, onQuiet])
+  }, [sheet, onTell, onQuiet, onOut])
 
   useLayoutEffect(() => {
     if (place.current) sheet.mount(place.current)

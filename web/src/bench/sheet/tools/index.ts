@@ -65,6 +65,14 @@ const viewTools: Tool[] = [
     ask: 'tidy',
   },
   {
+    id: 'out',
+    name: 'Take out',
+    group: 'view',
+    keys: 'Mod-Shift-o',
+    words: 'export download copy word processor docx odt markdown text html print save as a copy',
+    ask: 'out',
+  },
+  {
     id: 'save-outline',
     name: 'Make an outline of this text',
     group: 'tidy',

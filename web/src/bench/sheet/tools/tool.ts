@@ -29,6 +29,7 @@ export type Ask =
   | 'counts'
   | 'paste-text'
   | 'tidy'
+  | 'out'
   | 'save-outline'
   | 'import'
 

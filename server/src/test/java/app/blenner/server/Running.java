@@ -147,6 +147,17 @@ public final class Running implements AutoCloseable {
               .POST(HttpRequest.BodyPublishers.ofString(fields)));
     }
 
+    /** The bytes at an address. */
+    byte[] bytes(String path) {
+      try {
+        return client
+            .send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray())
+            .body();
+      } catch (IOException | InterruptedException e) {
+        throw new IllegalStateException(e);
+      }
+    }
+
     /** Sends a file as a form does. */
     Answer file(String path, String name, byte[] bytes) {
       String edge = "----edge";

@@ -3,6 +3,8 @@ package app.blenner.core.archive;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
+import java.time.Instant;
+import java.util.List;
 
 /**
  * An item of a package.
@@ -11,9 +13,41 @@ import app.blenner.core.item.Stage;
  * @param kind its kind
  * @param stage its stage
  * @param owner sign-in name of the person it belongs to
- * @param daysAgo how many days before the package is read it was last changed
+ * @param author the name readers see
+ * @param times when things happened to it
+ * @param slugByHand whether somebody typed its address
  * @param content its working copy
- * @param live what is live of it; null where nothing is, or nothing ever was
+ * @param live what is or was live of it; null where nothing ever was
+ * @param addresses every address it ever was live at
+ * @param notes the lines of its notebook
+ * @param terms what it is to speak of
  */
 public record PackedItem(
-    String key, Kind kind, Stage stage, String owner, int daysAgo, Content content, Content live) {}
+    String key,
+    Kind kind,
+    Stage stage,
+    String owner,
+    String author,
+    Times times,
+    boolean slugByHand,
+    Content content,
+    Content live,
+    List<String> addresses,
+    List<PackedNote> notes,
+    List<String> terms) {
+
+  /**
+   * When things happened to an item.
+   *
+   * @param changedBy the name of the person who changed it last
+   * @param firstLive when it first went live; null where it never did
+   * @param updated when what is live was last changed; null where it never was
+   */
+  public record Times(
+      Instant created,
+      Instant stageSince,
+      Instant changed,
+      String changedBy,
+      Instant firstLive,
+      Instant updated) {}
+}

@@ -59,6 +59,11 @@ public record Content(
     return new Content(title, summary, other, section, keywords, slug, leadPicture);
   }
 
+  /** The same with another title. */
+  public Content withTitle(String other) {
+    return new Content(other, summary, body, section, keywords, slug, leadPicture);
+  }
+
   /** The same with another slug. */
   public Content withSlug(String other) {
     return new Content(title, summary, body, section, keywords, other, leadPicture);

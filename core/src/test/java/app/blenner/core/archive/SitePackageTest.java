@@ -3,17 +3,23 @@ package app.blenner.core.archive;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotEquals;
 import static org.testng.Assert.assertTrue;
+import static org.testng.Assert.expectThrows;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Picture;
+import app.blenner.core.document.Trees;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Content;
+import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Preflight;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.testng.annotations.Test;
@@ -21,10 +27,11 @@ import org.testng.annotations.Test;
 /** The demo site, which is a package. */
 public class SitePackageTest {
   private static final Path DEMO = Path.of("../demo");
+  private static final Instant NOW = Instant.parse("2026-11-24T20:00:00Z");
 
   @Test
   public void theDemoHasItemsOfEveryKindInSeveralStages() throws IOException {
-    SitePackage demo = SitePackage.read(DEMO);
+    SitePackage demo = SitePackage.read(DEMO, NOW);
     assertTrue(demo.items().size() >= 12);
     assertEquals(demo.items().stream().map(PackedItem::kind).distinct().count(), 3);
     assertTrue(demo.items().stream().map(PackedItem::stage).distinct().count() >= 4);
@@ -33,7 +40,7 @@ public class SitePackageTest {
 
   @Test
   public void whatTheDemoRefersToIsThere() throws IOException {
-    SitePackage demo = SitePackage.read(DEMO);
+    SitePackage demo = SitePackage.read(DEMO, NOW);
     Set<String> assets = demo.assets().stream().map(PackedAsset::name).collect(Collectors.toSet());
     Set<String> people =
         demo.people().stream().map(PackedPerson::signIn).collect(Collectors.toSet());
@@ -58,7 +65,7 @@ public class SitePackageTest {
 
   @Test
   public void whatIsLiveInTheDemoHasNothingToFix() throws IOException {
-    for (PackedItem item : SitePackage.read(DEMO).items()) {
+    for (PackedItem item : SitePackage.read(DEMO, NOW).items()) {
       if (item.live() != null) {
         assertEquals(Preflight.count(Preflight.check(item.live()), Level.MUST_FIX), 0, item.key());
       }
@@ -68,7 +75,7 @@ public class SitePackageTest {
   @Test
   public void oneLiveItemHasANewerText() throws IOException {
     PackedItem torch =
-        SitePackage.read(DEMO).items().stream()
+        SitePackage.read(DEMO, NOW).items().stream()
             .filter(i -> i.key().equals("red-torch"))
             .findFirst()
             .orElseThrow();
@@ -78,12 +85,103 @@ public class SitePackageTest {
 
   @Test
   public void itsTextsAreCanonical() throws IOException {
-    for (PackedItem item : SitePackage.read(DEMO).items()) {
+    for (PackedItem item : SitePackage.read(DEMO, NOW).items()) {
       String html = HtmlWriter.write(item.content().body());
       assertTrue(
           Files.readString(DEMO.resolve("items/" + item.key() + ".html")).contains(html),
           item.key());
       assertEquals(HtmlReader.read(html), item.content().body());
     }
+  }
+
+  /** Written and read again, a site is the same, and so are its files. */
+  @Test
+  public void whatIsWrittenIsReadAsTheSameSite() throws IOException {
+    SitePackage demo = SitePackage.read(DEMO, NOW);
+    Path once = Files.createTempDirectory("package").resolve("once");
+    demo.write(once);
+    SitePackage again = SitePackage.read(once, NOW.plusSeconds(86_400));
+    assertEquals(again.items(), demo.items());
+    assertEquals(again.outlines(), demo.outlines());
+    assertEquals(again.house(), demo.house());
+    assertEquals(again.site(), demo.site());
+    assertEquals(again.hosts(), demo.hosts());
+    assertEquals(again.people(), demo.people());
+    Path twice = Files.createTempDirectory("package").resolve("twice");
+    again.write(twice);
+    try (var files = Files.walk(once)) {
+      for (Path file : files.filter(Files::isRegularFile).toList()) {
+        assertEquals(
+            Files.mismatch(file, twice.resolve(once.relativize(file))), -1L, file.toString());
+      }
+    }
+  }
+
+  @Test
+  public void anItemKeepsEverythingThatIsHardToSay() throws IOException {
+    Content words =
+        new Content(
+            "Yes: no # \"quotes\" ‘and’ 'so'",
+            "- a\u2028 list? 2026-01-01",
+            new Trees(3).document(),
+            "",
+            List.of("null", "1e3", "yes"),
+            "x",
+            "");
+    Content live = new Content("on", "", new Trees(9).document(), "visit", List.of(), "y", "a.png");
+    PackedItem item =
+        new PackedItem(
+            "abc",
+            Kind.POST,
+            Stage.ARCHIVED,
+            "ilse",
+            "Ilse: M",
+            new PackedItem.Times(NOW, NOW, NOW, "~", NOW, NOW),
+            false,
+            words,
+            live,
+            List.of("/a", "/visit/y"),
+            List.of(new PackedNote("[ ] a: b", true), new PackedNote("x", false)),
+            List.of("yes", "3.10"));
+    assertEquals(ItemFile.read(ItemFile.write(item), "items/abc.html", NOW.plusSeconds(5)), item);
+  }
+
+  @Test
+  public void mistakesAreToldInWords() throws IOException {
+    Path folder = Files.createTempDirectory("package");
+    told(folder, "no site.yaml");
+    Files.writeString(folder.resolve("site.yaml"), "name: [unclosed");
+    told(folder, "not the YAML");
+    Files.writeString(folder.resolve("site.yaml"), "form: 9");
+    told(folder, "of form 9");
+    Files.writeString(
+        folder.resolve("site.yaml"), "name: A\npeople:\n- sign-in: a\n  name: A\n  role: king");
+    told(folder, "“king” is no role");
+    Files.writeString(folder.resolve("site.yaml"), "name: A");
+    Files.createDirectories(folder.resolve("items"));
+    Files.writeString(folder.resolve("items/x.html"), "<p>no fields</p>");
+    told(folder, "no fields in front");
+    Files.writeString(
+        folder.resolve("items/x.html"), "---\nkind: post\nstage: draft\nowner: me\n---\n<p>x</p>");
+    told(folder, "belongs to “me”");
+  }
+
+  private static void told(Path folder, String why) {
+    IllegalArgumentException e =
+        expectThrows(IllegalArgumentException.class, () -> SitePackage.read(folder, NOW));
+    assertTrue(e.getMessage().contains(why), e.getMessage());
+  }
+
+  @Test
+  public void anArchiveCannotReachOutOfItsFolder() throws IOException {
+    Path zip = Files.createTempFile("out", ".zip");
+    try (var out = new java.util.zip.ZipOutputStream(Files.newOutputStream(zip))) {
+      out.putNextEntry(new java.util.zip.ZipEntry("../../outside.txt"));
+      out.write(1);
+    }
+    Path folder = Files.createTempDirectory("package");
+    IllegalArgumentException e =
+        expectThrows(IllegalArgumentException.class, () -> PackageZip.unpack(zip, folder));
+    assertTrue(e.getMessage().contains("reaches out"), e.getMessage());
   }
 }

@@ -18,6 +18,7 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/editor/api/assets")
 class AssetController {
+  private static final long LARGEST = 50_000_000;
 
   /**
    * An asset as the editor shows it.
@@ -62,6 +63,9 @@ class AssetController {
   @ResponseStatus(HttpStatus.CREATED)
   AssetView add(@RequestPart("file") MultipartFile file) throws IOException {
     String name = Objects.requireNonNullElse(file.getOriginalFilename(), "");
+    if (file.getSize() > LARGEST) {
+      throw Problem.tooLarge(name);
+    }
     return assets
         .keep(name, file.getBytes())
         .map(a -> AssetView.of(assets.entity(a.name())))

@@ -15,6 +15,8 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
@@ -55,7 +57,7 @@ public class AssetService {
   }
 
   /** The file of an asset, or a problem. */
-  Path file(String name) {
+  public Path file(String name) {
     Path file = settings.assetFolder().resolve(name);
     if (!Address.isAssetName(name) || !Files.isRegularFile(file)) {
       throw Problem.notThere("There is no asset of the name “" + name + "”.");
@@ -83,11 +85,27 @@ public class AssetService {
       asset.title = packed.title();
       asset.alternative = packed.alternative();
       asset.credit = packed.credit();
-      asset.addedAt = clock.instant();
+      asset.addedAt = packed.added() == null ? clock.instant() : packed.added();
       assets.save(asset);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** All assets, or those of these names, as a package holds them. */
+  public List<PackedAsset> packed(Collection<String> names) {
+    List<AssetEntity> found = names == null ? assets.findAll() : assets.findAllById(names);
+    return found.stream()
+        .sorted(Comparator.comparing(a -> a.name))
+        .map(
+            a -> new PackedAsset(a.name, file(a.name), a.title, a.alternative, a.credit, a.addedAt))
+        .toList();
+  }
+
+  /** Takes all assets away; their files stay until others take their names. */
+  @Transactional
+  public void clear() {
+    assets.deleteAllInBatch();
   }
 
   /**

@@ -1,18 +1,12 @@
 package app.blenner.server.demo;
 
-import app.blenner.core.archive.PackedAsset;
-import app.blenner.core.archive.PackedItem;
-import app.blenner.core.archive.PackedPerson;
 import app.blenner.core.archive.SitePackage;
-import app.blenner.core.site.Section;
 import app.blenner.server.BlennerSettings;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.account.FirstAccount;
-import app.blenner.server.asset.AssetService;
-import app.blenner.server.item.ItemImport;
-import app.blenner.server.outline.OutlineService;
-import app.blenner.server.site.SiteService;
+import app.blenner.server.archive.SiteArchive;
 import java.io.IOException;
+import java.time.Clock;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.env.Environment;
@@ -27,35 +21,29 @@ class Opening implements ApplicationRunner {
   private final BlennerSettings settings;
   private final AccountService accounts;
   private final FirstAccount firstAccount;
-  private final SiteService sites;
-  private final AssetService assets;
-  private final ItemImport items;
-  private final OutlineService outlines;
+  private final SiteArchive archive;
+  private final Clock clock;
   private final Environment environment;
 
   Opening(
       BlennerSettings settings,
       AccountService accounts,
       FirstAccount firstAccount,
-      SiteService sites,
-      AssetService assets,
-      ItemImport items,
-      OutlineService outlines,
+      SiteArchive archive,
+      Clock clock,
       Environment environment) {
     this.settings = settings;
     this.accounts = accounts;
     this.firstAccount = firstAccount;
-    this.sites = sites;
-    this.assets = assets;
-    this.items = items;
-    this.outlines = outlines;
+    this.archive = archive;
+    this.clock = clock;
     this.environment = environment;
   }
 
   @Override
   public void run(ApplicationArguments arguments) throws IOException {
     if (settings.isDemo() && accounts.isEmpty()) {
-      fill(SitePackage.read(settings.demoFolder()));
+      archive.fill(SitePackage.read(settings.demoFolder(), clock.instant()), DEMO_PASSWORD);
     }
     String home = "http://localhost:" + environment.getProperty("local.server.port");
     tell("");
@@ -74,27 +62,6 @@ class Opening implements ApplicationRunner {
     }
     tell("  Data is kept in " + settings.dataFolder());
     tell("  Stop with Ctrl+C.");
-  }
-
-  private void fill(SitePackage demo) {
-    sites.name(demo.site().name(), demo.site().tagline(), demo.site().language());
-    sites.house(demo.house());
-    sites.hosts(demo.hosts());
-    sites.contactAddress(demo.contactAddress());
-    sites.fetchHosts(demo.fetchHosts());
-    for (Section s : demo.site().sections()) {
-      sites.add(s.slug(), s.name(), s.description());
-    }
-    for (PackedPerson p : demo.people()) {
-      accounts.add(p.signIn(), p.name(), p.role(), DEMO_PASSWORD);
-    }
-    for (PackedAsset asset : demo.assets()) {
-      assets.add(asset);
-    }
-    demo.outlines().forEach(outlines::add);
-    for (PackedItem item : demo.items()) {
-      items.add(item, accounts.bySignIn(item.owner()).orElseThrow());
-    }
   }
 
   private static void tell(String line) {

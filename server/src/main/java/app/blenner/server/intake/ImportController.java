@@ -62,6 +62,9 @@ class ImportController {
       throws IOException {
     String name = Objects.requireNonNullElse(file.getOriginalFilename(), "text");
     Set<String> places = taken == null ? Set.of() : Set.copyOf(taken);
+    if (file.getSize() > FileIntake.largest()) {
+      throw Problem.tooLarge(name);
+    }
     Path kept = Files.createTempFile("blenner-import", "");
     try {
       file.transferTo(kept);

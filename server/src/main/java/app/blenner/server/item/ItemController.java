@@ -44,6 +44,12 @@ class ItemController {
     return items.view(key, AccountService.current());
   }
 
+  @PostMapping("/{key}/copy")
+  @ResponseStatus(HttpStatus.CREATED)
+  ItemView copy(@PathVariable String key) {
+    return items.copy(key, AccountService.current());
+  }
+
   @PutMapping("/{key}")
   ItemState save(@PathVariable String key, @Valid @RequestBody Save save) {
     return Racing.settle(() -> items.save(key, save, AccountService.current()));

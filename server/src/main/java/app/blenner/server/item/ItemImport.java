@@ -3,48 +3,115 @@ package app.blenner.server.item;
 import app.blenner.core.archive.PackedItem;
 import app.blenner.core.item.Content;
 import app.blenner.server.account.Account;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
+import app.blenner.server.account.AccountService;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Takes over items of a package. */
+/** Takes over items of a package, and gives them as one. */
 @Service
 @Transactional
 public class ItemImport {
   private final ItemRepository items;
   private final ItemService itemService;
   private final StageService stages;
-  private final Clock clock;
+  private final LiveCopyRepository liveCopies;
+  private final SiteAddressRepository addresses;
+  private final AccountService accounts;
 
-  ItemImport(ItemRepository items, ItemService itemService, StageService stages, Clock clock) {
+  ItemImport(
+      ItemRepository items,
+      ItemService itemService,
+      StageService stages,
+      LiveCopyRepository liveCopies,
+      SiteAddressRepository addresses,
+      AccountService accounts) {
     this.items = items;
     this.itemService = itemService;
     this.stages = stages;
-    this.clock = clock;
+    this.liveCopies = liveCopies;
+    this.addresses = addresses;
+    this.accounts = accounts;
   }
 
   /** Takes over an item at the stage it has in the package. */
   public void add(PackedItem packed, Account owner) {
-    Instant then = clock.instant().minus(Duration.ofHours(24L * packed.daysAgo() + 2));
+    PackedItem.Times times = packed.times();
     ItemEntity item = new ItemEntity();
     item.itemKey = packed.key();
     item.kind = packed.kind();
     item.stage = packed.stage();
-    item.stageSince = then;
-    item.createdAt = then;
+    item.stageSince = times.stageSince();
+    item.createdAt = times.created();
     item.ownerId = owner.id();
-    item.author = owner.name();
-    item.slugByHand = true;
+    item.author = packed.author().isEmpty() ? owner.name() : packed.author();
+    item.slugByHand = packed.slugByHand();
     Content live = packed.live();
-    itemService.take(item, live == null ? packed.content() : live, owner.name());
+    String by = times.changedBy().isEmpty() ? owner.name() : times.changedBy();
+    itemService.take(item, live == null ? packed.content() : live, by);
     items.saveAndFlush(item);
     if (live != null) {
-      stages.goLive(item, then, then);
-      itemService.take(item, packed.content(), owner.name());
+      stages.goLive(item, times.firstLive(), times.updated());
+      item.slugByHand = packed.slugByHand();
+      itemService.take(item, packed.content(), by);
     }
-    item.changedAt = then;
+    packed.addresses().forEach(path -> stages.reserve(path, packed.key()));
+    item.changedAt = times.changed();
     items.saveAndFlush(item);
+  }
+
+  /** All items, or those with these keys, as a package holds them; without notes and terms. */
+  @Transactional(readOnly = true)
+  public List<PackedItem> packed(Collection<String> keys) {
+    Map<String, List<String>> paths =
+        addresses.findAll().stream()
+            .collect(
+                Collectors.groupingBy(
+                    a -> a.itemKey,
+                    Collectors.mapping(
+                        a -> a.path,
+                        Collectors.collectingAndThen(
+                            Collectors.toList(), l -> l.stream().sorted().toList()))));
+    Map<Long, String> people =
+        accounts.all().stream().collect(Collectors.toMap(Account::id, Account::signIn));
+    List<ItemEntity> all = keys == null ? items.findAll() : items.findAllById(keys);
+    return all.stream()
+        .sorted(Comparator.comparing(i -> i.itemKey))
+        .map(i -> packed(i, people.get(i.ownerId), paths.getOrDefault(i.itemKey, List.of())))
+        .toList();
+  }
+
+  private PackedItem packed(ItemEntity i, String owner, List<String> paths) {
+    LiveCopyEntity live = liveCopies.findById(i.itemKey).orElse(null);
+    return new PackedItem(
+        i.itemKey,
+        i.kind,
+        i.stage,
+        owner,
+        i.author,
+        new PackedItem.Times(
+            i.createdAt,
+            i.stageSince,
+            i.changedAt,
+            i.changedBy,
+            live == null ? null : live.firstLiveAt,
+            live == null ? null : live.updatedAt),
+        i.slugByHand,
+        i.content.toContent(),
+        live == null ? null : live.content.toContent(),
+        paths,
+        List.of(),
+        List.of());
+  }
+
+  /** Takes all items away, and all their addresses. */
+  public void clear() {
+    addresses.deleteAllInBatch();
+    liveCopies.deleteAllInBatch();
+    items.deleteAllInBatch();
   }
 }

@@ -75,6 +75,18 @@ class ItemService {
     return view(item, by, "");
   }
 
+  /** Begins another item with all that is written in one. */
+  ItemView copy(String key, Account by) {
+    ItemEntity from = get(key);
+    ItemEntity copy = blank(from.kind, by);
+    Content written = from.content.toContent();
+    String title = "Copy of " + (written.title().isEmpty() ? "an untitled item" : written.title());
+    String slug = addresses.free(sites.site(), written.section(), title, copy.kind, copy.itemKey);
+    take(copy, written.withTitle(title).withSlug(slug), by.name());
+    items.saveAndFlush(copy);
+    return view(copy, by, "");
+  }
+
   private ItemEntity blank(Kind kind, Account by) {
     Instant now = clock.instant();
     ItemEntity item = new ItemEntity();
@@ -221,16 +233,7 @@ class ItemService {
     String whose = takeMine ? item.changedBy : by.name();
     String title = "Copy by " + whose + ": " + other.title();
     String slug = addresses.free(site, other.section(), title, item.kind, copy.itemKey);
-    Content kept =
-        new Content(
-            title,
-            other.summary(),
-            other.body(),
-            other.section(),
-            other.keywords(),
-            slug,
-            other.leadPicture());
-    take(copy, kept, whose);
+    take(copy, other.withTitle(title).withSlug(slug), whose);
     items.saveAndFlush(copy);
     if (takeMine) {
       store(item, choice.mine(), by);

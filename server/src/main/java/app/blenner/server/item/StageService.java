@@ -90,4 +90,9 @@ class StageService {
     String path = SitePaths.of(item.content.section, item.content.slug);
     addresses.save(SiteAddressEntity.of(path, item.itemKey));
   }
+
+  /** Keeps an address for an item that was live there once. */
+  void reserve(String path, String itemKey) {
+    addresses.save(SiteAddressEntity.of(path, itemKey));
+  }
 }

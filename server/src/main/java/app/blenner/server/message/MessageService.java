@@ -1,5 +1,6 @@
 package app.blenner.server.message;
 
+import app.blenner.core.archive.PackedMessage;
 import app.blenner.core.document.ContactForm;
 import app.blenner.core.document.Document;
 import app.blenner.core.message.Letter;
@@ -12,6 +13,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -19,7 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Keeps the messages of visitors. */
 @Service
 @Transactional
-class MessageService {
+public class MessageService {
   private static final int MOST_SHOWN = 200;
 
   /** One answer of a message. */
@@ -109,5 +111,32 @@ class MessageService {
         List.of(json.readValue(m.answers, AnswerView[].class)),
         m.letter,
         m.read);
+  }
+
+  /** All messages, the oldest first, as a package holds them. */
+  public List<PackedMessage> packed() {
+    return messages.findAll(Sort.by("receivedAt", "id")).stream()
+        .map(
+            m ->
+                new PackedMessage(
+                    m.itemKey, m.itemTitle, m.receivedAt, m.answers, m.letter, m.read))
+        .toList();
+  }
+
+  /** Takes a message over. */
+  public void add(PackedMessage packed) {
+    MessageEntity m = new MessageEntity();
+    m.itemKey = packed.item();
+    m.itemTitle = packed.title();
+    m.receivedAt = packed.received();
+    m.answers = packed.answers();
+    m.letter = packed.letter();
+    m.read = packed.read();
+    messages.save(m);
+  }
+
+  /** Takes all messages away. */
+  public void clear() {
+    messages.deleteAllInBatch();
   }
 }

@@ -115,4 +115,10 @@ public class NotebookService {
     themes.save(theme);
     return tidy;
   }
+
+  /** Takes all notebooks away. */
+  public void clear() {
+    notes.deleteAllInBatch();
+    themes.deleteAllInBatch();
+  }
 }

@@ -38,6 +38,13 @@ public class Problem extends RuntimeException {
     return new Problem(HttpStatus.CONFLICT, sentence, details);
   }
 
+  /** A file is larger than what it is for. */
+  public static Problem tooLarge(String name) {
+    return new Problem(
+        HttpStatus.CONTENT_TOO_LARGE,
+        "“" + name + "” has more than 50 megabytes. Make its pictures smaller, or split it.");
+  }
+
   public HttpStatus status() {
     return status;
   }

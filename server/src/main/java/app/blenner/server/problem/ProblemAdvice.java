@@ -65,7 +65,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         .body(
             ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONTENT_TOO_LARGE,
-                "This file has more than 50 megabytes. Make its pictures smaller, or split it."));
+                "This file has more than 2 gigabytes, which is more than can be sent at once."));
   }
 
   @ExceptionHandler(RuntimeException.class)

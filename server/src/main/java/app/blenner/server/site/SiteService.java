@@ -180,6 +180,12 @@ public class SiteService {
     return describe(section, name, description);
   }
 
+  /** Takes all sections away. */
+  public void clearSections() {
+    sections.deleteAllInBatch();
+    events.publishEvent(new SiteChanged());
+  }
+
   /** Gives a section another name and description; its address stays. */
   public Section change(String slug, String name, String description) {
     SectionEntity section =

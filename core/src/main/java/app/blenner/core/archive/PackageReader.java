@@ -1,0 +1,200 @@
+package app.blenner.core.archive;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.embed.EmbedHost;
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.house.HouseStyle;
+import app.blenner.core.item.Kind;
+import app.blenner.core.signoff.Role;
+import app.blenner.core.site.Section;
+import app.blenner.core.site.Site;
+import java.io.IOException;
+import java.nio.charset.MalformedInputException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Reads a package from its folder. */
+final class PackageReader {
+  private final Path folder;
+  private final Instant now;
+
+  PackageReader(Path folder, Instant now) {
+    this.folder = folder;
+    this.now = now;
+  }
+
+  SitePackage read() throws IOException {
+    Fields settings = fields("site.yaml");
+    if (settings.has("form") && !settings.text("form").equals(String.valueOf(SitePackage.FORM))) {
+      throw new IllegalArgumentException(
+          "This package is of form "
+              + settings.text("form")
+              + "; this Blenner reads form "
+              + SitePackage.FORM
+              + ".");
+    }
+    List<PackedItem> items = new ArrayList<>();
+    for (Path file : files("items")) {
+      items.add(ItemFile.read(text(file), "items/" + file.getFileName(), now));
+    }
+    List<PackedOutline> outlines = new ArrayList<>();
+    for (Path file : files("outlines")) {
+      outlines.add(outline(file));
+    }
+    SitePackage read =
+        new SitePackage(
+            site(settings),
+            house(settings.within("house")),
+            hosts(settings),
+            settings.text("contact-address"),
+            settings.has("fetch-hosts") ? settings.words("fetch-hosts") : List.of("*"),
+            people(settings),
+            assets(),
+            outlines,
+            items,
+            messages());
+    lookOver(read);
+    return read;
+  }
+
+  /** What is referred to must be there. */
+  private static void lookOver(SitePackage read) {
+    List<String> people = read.people().stream().map(PackedPerson::signIn).toList();
+    for (PackedItem item : read.items()) {
+      if (!people.contains(item.owner())) {
+        throw new IllegalArgumentException(
+            "items/"
+                + item.key()
+                + ".html belongs to “"
+                + item.owner()
+                + "”, who is not among the people of site.yaml.");
+      }
+    }
+  }
+
+  private List<Path> files(String name) throws IOException {
+    if (!Files.isDirectory(folder.resolve(name))) {
+      return List.of();
+    }
+    try (Stream<Path> files = Files.list(folder.resolve(name))) {
+      return files.filter(f -> f.toString().endsWith(".html")).sorted().toList();
+    }
+  }
+
+  private static String text(Path file) throws IOException {
+    try {
+      return Files.readString(file);
+    } catch (MalformedInputException e) {
+      throw new IllegalArgumentException(file.getFileName() + " is not written in UTF-8.");
+    }
+  }
+
+  private Fields fields(String name) throws IOException {
+    Path file = folder.resolve(name);
+    if (!Files.isRegularFile(file)) {
+      throw new IllegalArgumentException("This is no package of a site: it has no " + name + ".");
+    }
+    return Fields.read(text(file), name);
+  }
+
+  private List<PackedAsset> assets() throws IOException {
+    if (!Files.exists(folder.resolve("assets.yaml"))) {
+      return List.of();
+    }
+    Fields described = fields("assets.yaml");
+    List<PackedAsset> out = new ArrayList<>();
+    for (String name : described.values().keySet()) {
+      Path file = folder.resolve("assets").resolve(name);
+      if (!Address.isAssetName(name) || !Files.isRegularFile(file)) {
+        throw new IllegalArgumentException(
+            "assets.yaml tells of “" + name + "”, which is not among the assets.");
+      }
+      Fields about = described.within(name);
+      out.add(
+          new PackedAsset(
+              name,
+              file,
+              about.text("title"),
+              about.text("alternative"),
+              about.text("credit"),
+              about.time("added", null)));
+    }
+    return out;
+  }
+
+  private PackedOutline outline(Path file) throws IOException {
+    String name = "outlines/" + file.getFileName();
+    String[] parts = ItemFile.parted(text(file), name);
+    Fields fields = Fields.read(parts[0], name);
+    List<Kind> kinds =
+        fields.words("kinds").stream().map(k -> fields.pick(Kind.class, "kind", k)).toList();
+    return new PackedOutline(
+        fields.text("name"), fields.text("about"), kinds, HtmlReader.read(parts[1]));
+  }
+
+  private static Site site(Fields settings) {
+    List<Section> sections =
+        settings.all("sections").stream()
+            .map(s -> new Section(s.text("slug"), s.text("name"), s.text("description")))
+            .toList();
+    return new Site(
+        settings.text("name"), settings.text("tagline"), settings.text("language"), sections);
+  }
+
+  private static HouseStyle house(Fields house) {
+    return new HouseStyle(
+        house.all("palette").stream()
+            .map(c -> new HouseStyle.Colour(c.text("name"), c.text("value")))
+            .toList(),
+        house.has("fonts") ? house.words("fonts") : HouseStyle.PLAIN.fonts(),
+        house.has("sizes") ? house.words("sizes") : HouseStyle.PLAIN.sizes(),
+        house.all("styles").stream()
+            .map(
+                s ->
+                    new HouseStyle.NamedStyle(
+                        s.text("name"),
+                        s.text("label"),
+                        s.within("css").values().entrySet().stream()
+                            .collect(
+                                Collectors.toMap(
+                                    e -> e.getKey(),
+                                    e -> e.getValue().toString(),
+                                    (a, b) -> b,
+                                    java.util.LinkedHashMap::new))))
+            .toList());
+  }
+
+  private static List<EmbedHost> hosts(Fields settings) {
+    return settings.all("embed-hosts").stream()
+        .map(h -> new EmbedHost(h.text("host"), h.text("name"), h.text("page"), h.text("frame")))
+        .toList();
+  }
+
+  private static List<PackedPerson> people(Fields settings) {
+    return settings.all("people").stream()
+        .map(p -> new PackedPerson(p.text("sign-in"), p.text("name"), p.pick(Role.class, "role")))
+        .toList();
+  }
+
+  private List<PackedMessage> messages() throws IOException {
+    if (!Files.exists(folder.resolve("messages.yaml"))) {
+      return List.of();
+    }
+    return fields("messages.yaml").all("messages").stream()
+        .map(
+            m ->
+                new PackedMessage(
+                    m.text("item"),
+                    m.text("title"),
+                    m.time("received", now),
+                    m.text("answers"),
+                    m.text("letter"),
+                    m.on("read")))
+        .toList();
+  }
+}

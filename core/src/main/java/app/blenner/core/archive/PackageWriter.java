@@ -1,0 +1,132 @@
+package app.blenner.core.archive;
+
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.house.HouseStyle;
+import app.blenner.core.language.Slug;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/** Writes a package into a folder. The same site gives the same files, byte by byte. */
+final class PackageWriter {
+  private final Path folder;
+
+  PackageWriter(Path folder) {
+    this.folder = folder;
+  }
+
+  void write(SitePackage site) throws IOException {
+    Files.createDirectories(folder);
+    Files.writeString(folder.resolve("site.yaml"), settings(site).yaml());
+    assets(site.assets());
+    Path items = Files.createDirectories(folder.resolve("items"));
+    for (PackedItem item : site.items()) {
+      Files.writeString(items.resolve(item.key() + ".html"), ItemFile.write(item));
+    }
+    outlines(site.outlines());
+    if (!site.messages().isEmpty()) {
+      Files.writeString(folder.resolve("messages.yaml"), messages(site.messages()).yaml());
+    }
+  }
+
+  private static Fields settings(SitePackage site) {
+    Fields out = Fields.none("site.yaml");
+    out.put("form", SitePackage.FORM);
+    out.put("name", site.site().name());
+    out.put("tagline", site.site().tagline());
+    out.put("language", site.site().language());
+    out.put(
+        "sections",
+        site.site().sections().stream()
+            .map(s -> map("slug", s.slug(), "name", s.name(), "description", s.description()))
+            .toList());
+    out.put("contact-address", site.contactAddress());
+    out.put("fetch-hosts", List.copyOf(site.fetchHosts()));
+    out.put("house", house(site.house()));
+    out.put(
+        "embed-hosts",
+        site.hosts().stream()
+            .map(h -> map("host", h.host(), "name", h.name(), "page", h.page(), "frame", h.frame()))
+            .toList());
+    out.put(
+        "people",
+        site.people().stream()
+            .map(p -> map("sign-in", p.signIn(), "name", p.name(), "role", Fields.label(p.role())))
+            .toList());
+    return out;
+  }
+
+  private static Map<String, Object> house(HouseStyle house) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    out.put(
+        "palette",
+        house.palette().stream().map(c -> map("name", c.name(), "value", c.value())).toList());
+    out.put("fonts", List.copyOf(house.fonts()));
+    out.put("sizes", List.copyOf(house.sizes()));
+    out.put(
+        "styles",
+        house.styles().stream()
+            .map(s -> map("name", s.name(), "label", s.label(), "css", new TreeMap<>(s.css())))
+            .toList());
+    return out;
+  }
+
+  private static Map<String, Object> map(Object... pairs) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    for (int i = 0; i < pairs.length; i += 2) {
+      out.put((String) pairs[i], pairs[i + 1]);
+    }
+    return out;
+  }
+
+  private void assets(List<PackedAsset> assets) throws IOException {
+    Path files = Files.createDirectories(folder.resolve("assets"));
+    Map<String, Object> described = new LinkedHashMap<>();
+    for (PackedAsset a : assets) {
+      Fields about = Fields.none(a.name());
+      about.put("title", a.title()).put("alternative", a.alternative());
+      about.put("credit", a.credit()).put("added", a.added());
+      described.put(a.name(), about.values());
+      Files.copy(a.file(), files.resolve(a.name()));
+    }
+    Files.writeString(folder.resolve("assets.yaml"), Fields.yaml(described));
+  }
+
+  private void outlines(List<PackedOutline> outlines) throws IOException {
+    Path files = Files.createDirectories(folder.resolve("outlines"));
+    Set<String> taken = new HashSet<>();
+    for (PackedOutline o : outlines) {
+      String slug = Slug.of(o.name());
+      String name = Slug.free(slug.isEmpty() ? "outline" : slug, taken::contains);
+      taken.add(name);
+      Fields fields = Fields.none(name).put("name", o.name()).put("about", o.about());
+      fields.put("kinds", o.kinds().stream().map(Fields::label).toList());
+      Files.writeString(
+          files.resolve(name + ".html"),
+          ItemFile.FENCE + fields.yaml() + ItemFile.FENCE + HtmlWriter.write(o.body()) + "\n");
+    }
+  }
+
+  private static Fields messages(List<PackedMessage> messages) {
+    return Fields.none("messages.yaml")
+        .put(
+            "messages",
+            messages.stream()
+                .map(
+                    m ->
+                        map(
+                            "item", m.item(),
+                            "title", m.title(),
+                            "received", m.received().toString(),
+                            "read", m.read(),
+                            "answers", m.answers(),
+                            "letter", m.letter()))
+                .toList());
+  }
+}

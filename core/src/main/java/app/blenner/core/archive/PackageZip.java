@@ -1,0 +1,99 @@
+package app.blenner.core.archive;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Enumeration;
+import java.util.List;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+
+/** A package's folder as one zip archive. */
+public final class PackageZip {
+  private static final int MOST_FILES = 200_000;
+  private static final long LARGEST = 4_000_000_000L;
+
+  private PackageZip() {}
+
+  /** Packs a folder. */
+  public static void pack(Path folder, OutputStream to) throws IOException {
+    List<Path> files;
+    try (Stream<Path> all = Files.walk(folder)) {
+      files = all.filter(Files::isRegularFile).sorted().toList();
+    }
+    try (ZipOutputStream zip = new ZipOutputStream(to)) {
+      for (Path file : files) {
+        zip.putNextEntry(new ZipEntry(folder.relativize(file).toString().replace('\\', '/')));
+        Files.copy(file, zip);
+        zip.closeEntry();
+      }
+    }
+  }
+
+  /**
+   * Unpacks an archive into a folder.
+   *
+   * @throws IllegalArgumentException with a sentence, where it is broken, too large, or reaches out of
+   *     the folder
+   */
+  public static void unpack(Path archive, Path folder) throws IOException {
+    try (ZipFile zip = new ZipFile(archive.toFile())) {
+      if (zip.size() > MOST_FILES) {
+        throw new IllegalArgumentException("This archive holds more files than a site can have.");
+      }
+      String root = root(zip);
+      long room = Math.min(LARGEST, Files.getFileStore(folder).getUsableSpace() / 2);
+      Enumeration<? extends ZipEntry> entries = zip.entries();
+      while (entries.hasMoreElements()) {
+        ZipEntry entry = entries.nextElement();
+        String name =
+            entry.getName().startsWith(root) ? entry.getName().substring(root.length()) : "";
+        Path file = folder.resolve(name).normalize();
+        if (!file.startsWith(folder)) {
+          throw new IllegalArgumentException(
+              "This archive reaches out of its own folder, so it was not unpacked.");
+        }
+        if (name.isEmpty() || entry.isDirectory()) {
+          continue;
+        }
+        Files.createDirectories(file.getParent());
+        try (InputStream in = zip.getInputStream(entry)) {
+          room -= copy(in, file, room);
+        }
+      }
+    } catch (ZipException e) {
+      throw new IllegalArgumentException("This file is no zip archive, or it is damaged.");
+    }
+  }
+
+  /** A folder that everything lies in, as some programs put around what they pack. */
+  private static String root(ZipFile zip) {
+    return zip.stream()
+        .map(ZipEntry::getName)
+        .filter(n -> n.endsWith("site.yaml"))
+        .min((a, b) -> a.length() - b.length())
+        .map(n -> n.substring(0, n.length() - "site.yaml".length()))
+        .orElse("");
+  }
+
+  private static long copy(InputStream in, Path file, long room) throws IOException {
+    long written = 0;
+    try (OutputStream out = Files.newOutputStream(file)) {
+      byte[] piece = new byte[1 << 16];
+      for (int n = in.read(piece); n >= 0; n = in.read(piece)) {
+        written += n;
+        if (written > room) {
+          throw new IllegalArgumentException(
+              "This archive unpacks to more than there is room for.");
+        }
+        out.write(piece, 0, n);
+      }
+    }
+    return written;
+  }
+}

@@ -1,0 +1,162 @@
+package app.blenner.server.out;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.format.docx.DocxWriter;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.format.markdown.MarkdownWriter;
+import app.blenner.core.format.odt.OdtWriter;
+import app.blenner.core.format.office.Media;
+import app.blenner.core.format.office.Outside;
+import app.blenner.core.format.text.TextWriter;
+import app.blenner.core.item.Content;
+import app.blenner.core.language.Slug;
+import app.blenner.core.site.BodyRenderer;
+import app.blenner.core.site.Library;
+import app.blenner.core.site.PageFile;
+import app.blenner.core.site.PublishedItem;
+import app.blenner.server.asset.AssetService;
+import app.blenner.server.item.PublishedItems;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.site.SiteService;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.Base64;
+import java.util.Optional;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes items in the forms they go out in. */
+@Service
+@Transactional(readOnly = true)
+class OutService {
+  /** Pictures within a page make it a third larger than they are; beyond this they stay outside. */
+  private static final long LARGEST_WITHIN = 8_000_000;
+
+  /** A file to be saved. */
+  record File(String name, byte[] bytes) {}
+
+  private final PublishedItems items;
+  private final AssetService assets;
+  private final SiteService sites;
+  private final Library library;
+
+  OutService(PublishedItems items, AssetService assets, SiteService sites, Library library) {
+    this.items = items;
+    this.assets = assets;
+    this.sites = sites;
+    this.library = library;
+  }
+
+  /**
+   * Writes the working copy of an item.
+   *
+   * @param base the address of this server, without a slash at its end
+   */
+  File write(String key, OutForm form, String base) {
+    PublishedItem item =
+        items.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
+    Content content = item.content();
+    String title = content.title().isEmpty() ? "Untitled" : content.title();
+    String language = sites.site().language();
+    byte[] bytes =
+        switch (form) {
+          case BODY -> utf8(HtmlWriter.write(content.body()) + "\n");
+          case PAGE -> utf8(page(item, base));
+          case FORMATTED -> utf8(body(item, base));
+          case MARKDOWN -> utf8("# " + title + "\n\n" + MarkdownWriter.write(content.body()));
+          case TEXT -> utf8(text(content, title));
+          case DOCX ->
+              DocxWriter.write(
+                  title, content.summary(), content.body(), outside(base), language, media());
+          case ODT ->
+              OdtWriter.write(
+                  title, content.summary(), content.body(), outside(base), language, media());
+        };
+    String slug = Slug.of(title);
+    return new File((slug.isEmpty() ? "item" : slug) + "." + form.ending(), bytes);
+  }
+
+  private static byte[] utf8(String text) {
+    return text.getBytes(StandardCharsets.UTF_8);
+  }
+
+  private static String text(Content content, String title) {
+    String summary = content.summary().isEmpty() ? "" : content.summary() + "\n\n";
+    return title + "\n\n" + summary + TextWriter.write(content.body());
+  }
+
+  /** Items at their address on the site where readers see them, else where they are written. */
+  private Outside outside(String base) {
+    return address -> {
+      if (address.kind() == Address.Kind.ASSET) {
+        return base + "/media/" + address.assetName();
+      }
+      if (!address.itemKey().isEmpty()) {
+        String place = address.place().isEmpty() ? "" : "#" + address.place();
+        return library
+            .item(address.itemKey())
+            .map(i -> base + i.path() + place)
+            .orElse(base + "/editor/items/" + address.itemKey());
+      }
+      return address.value().startsWith("/") ? base + address.value() : address.value();
+    };
+  }
+
+  private Media media() {
+    return name ->
+        assets
+            .find(name)
+            .filter(a -> a.width() > 0 && a.mediaType().matches("image/(png|jpeg|gif)"))
+            .map(a -> new Media.File(bytes(name), a.mediaType(), a.width(), a.height()));
+  }
+
+  private byte[] bytes(String name) {
+    try {
+      return Files.readAllBytes(assets.file(name));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private String page(PublishedItem item, String base) {
+    try {
+      String css =
+          new ClassPathResource("static/site/article.css")
+                  .getContentAsString(StandardCharsets.UTF_8)
+              + sites.house().stylesheet();
+      return PageFile.write(item, sites.site(), css, body(item, base));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** The text as readers see it, with its pictures in it and addresses that work anywhere. */
+  private String body(PublishedItem item, String base) {
+    Element body =
+        Jsoup.parseBodyFragment(BodyRenderer.render(item.key(), item.content().body(), library))
+            .body();
+    body.ownerDocument().outputSettings().prettyPrint(false);
+    long within = 0;
+    for (Element img : body.select("img[src^=/media/]")) {
+      String name = img.attr("src").substring("/media/".length());
+      Optional<Media.File> file = media().file(name);
+      if (file.isPresent() && within + file.get().bytes().length <= LARGEST_WITHIN) {
+        within += file.get().bytes().length;
+        String data = Base64.getEncoder().encodeToString(file.get().bytes());
+        img.attr("src", "data:" + file.get().mediaType() + ";base64," + data);
+      }
+    }
+    for (String attribute : new String[] {"href", "src", "action", "poster"}) {
+      for (Element e : body.select("[" + attribute + "^=/]")) {
+        e.attr(attribute, base + e.attr(attribute));
+      }
+    }
+    body.select("[srcset]").removeAttr("srcset");
+    return body.html();
+  }
+}

@@ -1,0 +1,82 @@
+import { useState } from 'react'
+import { api, ask } from '../api/client'
+import { useRefresh } from '../api/queries'
+import type { Replaced } from '../api/types'
+import { save } from '../out/forms'
+import { Button, TextButton } from '../ui/Button'
+
+/** The whole site as one archive of readable files, out and in. */
+export function WholeSite({ blocked }: { blocked: string }) {
+  const refresh = useRefresh()
+  const [file, setFile] = useState<File | null>(null)
+  const [working, setWorking] = useState(false)
+  const [done, setDone] = useState<Replaced | null>(null)
+  const [problem, setProblem] = useState('')
+
+  async function act(work: () => Promise<Replaced>) {
+    setProblem('')
+    setWorking(true)
+    try {
+      setDone(await work())
+      setFile(null)
+      await refresh()
+    } catch (error) {
+      setProblem((error as Error).message)
+    } finally {
+      setWorking(false)
+    }
+  }
+
+  function bringIn() {
+    if (!file) return
+    const form = new FormData()
+    form.append('file', file)
+    act(() => ask<Replaced>('POST', '/archive/site', form))
+  }
+
+  return (
+    <section aria-label="The whole site" className="grid gap-3 md:col-span-2">
+      <h2 className="font-semibold font-serif text-large">The whole site</h2>
+      <p className="max-w-3xl text-soft">
+        One zip of readable files: each item as HTML with its fields in front, the assets, the outlines, the messages
+        and the set-up. Passwords are not in it.
+      </p>
+      <p>
+        <Button blocked={blocked} onClick={() => save('/editor/api/archive/site')}>
+          Download the site
+        </Button>
+      </p>
+      <div className="flex flex-wrap items-center gap-3">
+        <label className="flex items-center gap-2">
+          <span className="font-semibold">A site’s archive</span>
+          <input
+            type="file"
+            accept=".zip"
+            disabled={!!blocked || working}
+            onChange={(e) => setFile(e.target.files?.[0] ?? null)}
+          />
+        </label>
+        <Button blocked={blocked || (file ? '' : 'Pick an archive first.')} onClick={bringIn}>
+          Put it in the place of this site
+        </Button>
+      </div>
+      <p role="status">
+        {working && 'Working; this may take a minute …'}
+        {done && !working && (
+          <>
+            The site now has {done.items} items and {done.assets} assets.{' '}
+            <TextButton onClick={() => act(() => api.post<Replaced>(`/archive/before/${done.before}`))}>
+              Undo: bring back what was there before
+            </TextButton>
+          </>
+        )}
+        {blocked}
+      </p>
+      {problem && (
+        <p role="alert" className="text-rust">
+          {problem}
+        </p>
+      )}
+    </section>
+  )
+}
