@@ -14,6 +14,21 @@ java -cp "$cp" org.openjdk.jmh.Main ReadWriteBenchmark -rf csv -rff "$work/jmh.c
 awk -F, 'NR > 1 { gsub(/"/, ""); split($1, n, "."); printf "%-6s %.2f ms (± %.2f)\n", n[length(n)], $5, $6; t[n[length(n)]] = $5 }
   END { printf "ratio  %.2f (target: at most 2)\n", t["core"] / t["jsoup"] }' "$work/jmh.csv"
 
+echo "== cleaning a 10,000-word paste of a word processor, beside jsoup parsing it"
+java -cp "$cp" org.openjdk.jmh.Main PasteBenchmark -rf csv -rff "$work/paste.csv" >"$work/jmh.log" 2>&1 || { cat "$work/jmh.log"; exit 1; }
+awk -F, 'NR > 1 { gsub(/"/, ""); split($1, n, "."); printf "%-6s %.2f ms (± %.2f)\n", n[length(n)], $5, $6; t[n[length(n)]] = $5 }
+  END { printf "ratio  %.2f (target: at most 3)\n", t["core"] / t["jsoup"] }' "$work/paste.csv"
+
+echo "== importing a .docx of 200 pages with 50 pictures within 512 MB, beside LibreOffice converting it to HTML"
+java -cp "$cp" app.blenner.bench.ImportTiming make "$work/long.docx"
+office() { soffice --headless "-env:UserInstallation=file://$work/office" --convert-to "html:HTML (StarWriter)" --outdir "$work/html" "$1" >/dev/null 2>&1; }
+office "$work/long.docx" # makes its profile
+for round in 1 2 3; do
+  a=$(date +%s%N); java -Xmx512m -XX:+UseSerialGC -cp "$cp" app.blenner.bench.ImportTiming import "$work/long.docx" >"$work/import.log"
+  b=$(date +%s%N); office "$work/long.docx"; c=$(date +%s%N)
+  echo "blenner $(((b - a) / 1000000)) ms with the start of Java ($(cut -d, -f1 "$work/import.log") without), LibreOffice $(((c - b) / 1000000)) ms"
+done
+
 port=8097
 start() { # on which cores
   : >"$work/server.log"

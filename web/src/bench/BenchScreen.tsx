@@ -44,6 +44,8 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   useRegionKeys()
   useSaveKey(() => saver.flush())
 
+  const [out, setOut] = useState(false)
+  const openOut = useCallback(() => setOut(true), [])
   const [quiet, setQuiet] = useState(false)
   const leaveMarkup = useRef<() => Promise<boolean>>(async () => true)
 
@@ -136,8 +138,6 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     [saver, sheet],
   )
 
-  const [out, setOut] = useState(false)
-  const openOut = useCallback(() => setOut(true), [])
   const openMarks = useCallback(() => setMarksOpen((n) => n + 1), [])
   const shared = useMemo(
     () => ({ saver, sheet, asked, goTo, mend, marksOpen, openMarks }),
@@ -148,7 +148,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     <SheetContext value={sheet}>
       <BenchContext value={shared}>
         <div className={cx('bench flex h-full min-h-[30rem] flex-col', quiet && view === 'write' && 'is-quiet')}>
-          <Header view={view} setView={setView} />
+          <Header view={view} setView={setView} onOut={openOut} />
           {told && (
             <div role="status" className="flex items-center gap-3 border-line border-b bg-straw px-5 py-1.5">
               {told}

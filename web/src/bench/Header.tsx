@@ -1,4 +1,5 @@
 import { Link } from 'react-router'
+import { Button } from '../ui/Button'
 import { cx } from '../ui/cx'
 import { StageMark } from '../ui/StageMark'
 import { ago, useNow } from '../ui/time'
@@ -14,8 +15,14 @@ const views: { view: View; name: string }[] = [
   { view: 'proof', name: 'Proof' },
 ]
 
+interface Props {
+  view: View
+  setView: (view: View) => void
+  onOut: () => void
+}
+
 /** The way back, the title, the stage, when it was saved, and the views. */
-export function Header({ view, setView }: { view: View; setView: (view: View) => void }) {
+export function Header({ view, setView, onOut }: Props) {
   const { saver, sheet } = useBench()
   const words = useSaved((now) => now.fields.title)
   const kind = useSaved((now) => now.state.kindLabel)
@@ -52,6 +59,9 @@ export function Header({ view, setView }: { view: View; setView: (view: View) =>
         {stageLabel}
       </p>
       <Saved />
+      <Button look="quiet" className="h-7 px-2" onClick={onOut}>
+        Take out
+      </Button>
       <fieldset className="flex shrink-0 overflow-hidden rounded-3 border border-edge">
         <legend className="sr-only">View</legend>
         {views.map((v) => (

@@ -88,7 +88,9 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
         const key = await beginItem(kind, { title: brought.title, body: brought.taken.body })
         report({ name: file.name, sentence: brought.taken.sentence, key })
       } catch (error) {
-        report({ name: file.name, sentence: (error as Error).message, failed: true })
+        // The line begins with the name already.
+        const sentence = (error as Error).message.replace(`“${file.name}”: `, '')
+        report({ name: file.name, sentence, failed: true })
       }
     }
     refresh()

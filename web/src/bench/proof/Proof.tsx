@@ -1,4 +1,6 @@
 import { useState } from 'react'
+import { printItem } from '../../out/forms'
+import { Button } from '../../ui/Button'
 import { cx } from '../../ui/cx'
 import { useBench, useSaved } from '../context'
 import { ProofFrame } from './ProofFrame'
@@ -9,13 +11,16 @@ const widths = [
   { name: 'Desktop', px: 1280 },
 ] as const
 
+/** A sheet of A4 at 96 pixels to the inch. */
+const paper = { name: 'Print', px: 794 } as const
+
 /** The item as readers will see it, at the widths that matter. */
 export function Proof({ beside }: { beside: boolean }) {
   const { saver } = useBench()
   const [chosen, setChosen] = useState<string>('Phone')
-  const names = [...widths.map((w) => w.name), ...(beside ? [] : ['All three'])]
+  const names = [...widths.map((w) => w.name), ...(beside ? [] : ['All three']), paper.name]
   const current = names.includes(chosen) ? chosen : 'Phone'
-  const shown = current === 'All three' ? widths : widths.filter((w) => w.name === current)
+  const shown = current === 'All three' ? widths : [...widths, paper].filter((w) => w.name === current)
   const revision = useSaved((now) => now.state.revision)
   const path = useSaved((now) => now.state.path)
 
@@ -43,6 +48,7 @@ export function Proof({ beside }: { beside: boolean }) {
             </button>
           ))}
         </fieldset>
+        {current === paper.name && <Button onClick={() => printItem(saver.key)}>Print</Button>}
         <p className="ml-auto truncate text-soft">{path || 'No address yet'}</p>
       </div>
       <div className="flex min-h-0 flex-1 justify-center gap-4 bg-desk p-3">
@@ -53,6 +59,7 @@ export function Proof({ beside }: { beside: boolean }) {
             revision={revision}
             name={w.name}
             width={w.px}
+            face={w.name === paper.name ? 'print' : 'page'}
             share={w.px}
             beside={beside}
           />

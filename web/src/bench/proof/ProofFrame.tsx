@@ -7,6 +7,8 @@ interface Props {
   itemKey: string
   revision: number
   name: string
+  /** The page itself, or as it comes out on paper. */
+  face: 'page' | 'print'
   width: number
   /** Its part of the room, beside others. */
   share: number
@@ -18,8 +20,9 @@ interface Props {
 const BORDER = 1
 
 /** The server's page in a frame of one width, scaled to the room there is, with its scale shown. */
-export function ProofFrame({ itemKey, revision, name, width, share, beside }: Props) {
+export function ProofFrame({ itemKey, revision, name, face, width, share, beside }: Props) {
   const sheet = useSheet()
+  const address = `/editor/proof/${itemKey}${face === 'print' ? '?face=print' : ''}`
   const [shown, setShown] = useState(false)
   const room = useRef<HTMLDivElement>(null)
   const frame = useRef<HTMLIFrameElement>(null)
@@ -43,7 +46,7 @@ export function ProofFrame({ itemKey, revision, name, width, share, beside }: Pr
   /** Puts the new page in the place of the old one without losing the reader's place in it. */
   const refresh = useCallback(async () => {
     try {
-      const response = await fetch(`/editor/proof/${itemKey}`)
+      const response = await fetch(address)
       if (!response.ok) throw new Error()
       const page = new DOMParser().parseFromString(await response.text(), 'text/html')
       const shown = frame.current?.contentDocument
@@ -54,7 +57,7 @@ export function ProofFrame({ itemKey, revision, name, width, share, beside }: Pr
     } catch {
       setProblem('The proof could not be fetched; it shows an earlier text.')
     }
-  }, [itemKey])
+  }, [address])
 
   useEffect(() => {
     if (loaded.current >= 0 && loaded.current !== revision) {
@@ -94,7 +97,7 @@ export function ProofFrame({ itemKey, revision, name, width, share, beside }: Pr
         <iframe
           ref={frame}
           title={`Proof, ${name.toLowerCase()}`}
-          src={`/editor/proof/${itemKey}`}
+          src={address}
           onLoad={onLoad}
           style={{ width, height: size.height, transform: `scale(${size.scale})`, transformOrigin: '0 0' }}
           className="box-content border border-line bg-sheet"

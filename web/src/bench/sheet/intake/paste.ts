@@ -1,4 +1,5 @@
 import { undo } from 'prosemirror-history'
+import type { Node } from 'prosemirror-model'
 import { Plugin } from 'prosemirror-state'
 import { api } from '../../../api/client'
 import type { Manner, Taken } from '../../../api/types'
@@ -61,7 +62,7 @@ export class Pasting {
     // An empty line at the end, which the sheet keeps to write on, is taken up.
     const free = last?.type.name === 'paragraph' && !last.content.size ? last.nodeSize : 0
     const place = {
-      cursor: stretchOf(sheet.state) ?? selection,
+      cursor: besideLine(doc, stretchOf(sheet.state) ?? selection),
       end: { from: end - free, to: end },
       replace: { from: 0, to: end },
     }[where]
@@ -132,6 +133,15 @@ export class Pasting {
       this.tell()
     }
   }
+}
+
+/** A text of its own does not join the line the cursor ends or begins, but stands below or above it. */
+function besideLine(doc: Node, { from, to }: { from: number; to: number }): { from: number; to: number } {
+  const $at = doc.resolve(from)
+  if (from !== to || !$at.parent.isTextblock || !$at.parent.content.size) return { from, to }
+  const atEnd = $at.parentOffset === $at.parent.content.size
+  const pos = atEnd ? $at.after() : $at.parentOffset === 0 ? $at.before() : from
+  return { from: pos, to: pos }
 }
 
 /** Text that says more than a line does is taken in by the core; the rest just goes in. */

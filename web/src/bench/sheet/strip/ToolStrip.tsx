@@ -121,7 +121,6 @@ export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
         <Line />
         <ToolButton id="undo">↶</ToolButton>
         <ToolButton id="redo">↷</ToolButton>
-        {!few && <ToolButton id="out">Take out</ToolButton>}
       </Toolbar.Root>
       {!few && <ContextLine />}
     </div>

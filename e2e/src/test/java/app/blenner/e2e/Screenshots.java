@@ -48,6 +48,15 @@ public class Screenshots extends BrowserTest {
     button("Markup").click();
     assertThat(textbox("Markup of the item")).containsText("Monthly means");
     shoot("bench-markup");
+    pasteATalk();
+    shoot("bench-paste");
+    page.keyboard().press("Control+Shift+y");
+    assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+    page.waitForTimeout(400);
+    shoot("bench-tidy");
+    page.keyboard().press("Escape");
+    beginFromAnOutline();
+    shoot("bench-outline");
     writeToTheLodge();
     page.navigate(app().url("/editor/inbox"));
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Maren Quill (unread)"))
@@ -59,6 +68,41 @@ public class Screenshots extends BrowserTest {
     shoot("assets");
     page.navigate(app().url("/editor/set-up"));
     shoot("set-up");
+  }
+
+  /** Text as a word processor gives it, into an item of its own. */
+  private void pasteATalk() {
+    openItem(new Api(context, app()).signIn("ilse").item("Notes from the spring talk", ""));
+    sheet().focus();
+    page.evaluate(
+        "html => { const d = new DataTransfer(); d.setData('text/html', html);"
+            + " document.querySelector('.ProseMirror').dispatchEvent(new ClipboardEvent('paste',"
+            + " {clipboardData: d, bubbles: true, cancelable: true})) }",
+        "<p class=MsoNormal style='font-size:15pt'><b>Why the ridge is dark</b></p>"
+            + "<p class=MsoNormal>\"Nobody built here,\" said Odalys, \"since nobody could.\" The nearest lamp is nine kilometres off.</p>"
+            + "<p class=MsoNormal style='font-size:15pt'><b>What she measured</b></p>"
+            + "<p class=MsoListParagraph style='mso-list:l0 level1 lfo1'><span style='mso-list:Ignore'>·</span>21.6 at the wall</p>"
+            + "<p class=MsoListParagraph style='mso-list:l0 level1 lfo1'><span style='mso-list:Ignore'>·</span>21.4 at the lodge</p>"
+            + "<p class=MsoNormal>BRING A RED TORCH. More on <a href='https://mail.example/click?url=https%3A%2F%2Ftarnlow.example%2Fridge'>the ridge page</a>.</p>");
+    page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What was pasted"))
+        .waitFor();
+  }
+
+  private void beginFromAnOutline() {
+    button("New").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("From an outline"))
+        .click();
+    button("Begin").click();
+    page.locator(".ProseMirror .prompt").first().waitFor();
+    textbox("Title").fill("Round the reservoir in red light");
+    button("Notebook").click();
+    page.getByLabel("New note")
+        .fill(
+            "Bus 14 leaves the village at dusk\nIce on the wall until March\nAsk Tove for the picture");
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add").setExact(true))
+        .click();
+    page.getByLabel("Covered: Bus 14 leaves the village at dusk").check();
+    page.waitForTimeout(600);
   }
 
   /** A message for the inbox, from the form on the public site. */

@@ -38,6 +38,8 @@ record PageHead(String title, String description, String path, String type, Stri
         .attribute("href", "/site/article.css")
         .endOpen();
     out.open("link").attribute("rel", "stylesheet").attribute("href", "/site/house.css").endOpen();
+    out.open("link").attribute("rel", "stylesheet").attribute("href", "/site/print.css");
+    out.attribute("media", "print").endOpen();
     out.close("head");
     return out.toString();
   }

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The page of an item as readers will see it. */
@@ -20,8 +21,16 @@ class ProofController {
   }
 
   @GetMapping("/editor/proof/{key}")
-  void proof(@PathVariable String key, HttpServletResponse response) throws IOException {
+  void proof(
+      @PathVariable String key,
+      @RequestParam(defaultValue = "page") String face,
+      HttpServletResponse response)
+      throws IOException {
     String html = pages.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
+    if (face.equals("print")) {
+      // What is kept for paper counts on the screen as well.
+      html = html.replace(" media=\"print\"", "");
+    }
     policy.headers(response);
     response.setHeader("Cache-Control", "no-store");
     response.getOutputStream().write(html.getBytes(StandardCharsets.UTF_8));

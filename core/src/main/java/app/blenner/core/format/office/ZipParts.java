@@ -11,8 +11,8 @@ import java.util.zip.ZipOutputStream;
 
 /** A zip archive of parts as it is written. The same parts give the same bytes. */
 public final class ZipParts {
-  /** The first moment a zip archive can tell. */
-  private static final LocalDateTime FIRST = LocalDateTime.of(1980, 1, 1, 0, 0);
+  /** A moment that a zip archive can tell without an extra field, which OpenDocument forbids. */
+  private static final LocalDateTime FIRST = LocalDateTime.of(1980, 2, 1, 12, 0);
 
   private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
   private final ZipOutputStream zip = new ZipOutputStream(bytes);

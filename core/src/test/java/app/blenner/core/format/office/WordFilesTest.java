@@ -1,6 +1,7 @@
 package app.blenner.core.format.office;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.document.Address;
@@ -18,12 +19,20 @@ import app.blenner.core.intake.Manner;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.zip.ZipFile;
+import org.apache.xmlbeans.XmlError;
+import org.apache.xmlbeans.XmlObject;
+import org.apache.xmlbeans.XmlOptions;
 import org.jsoup.Jsoup;
+import org.openxmlformats.schemas.wordprocessingml.x2006.main.DocumentDocument;
+import org.openxmlformats.schemas.wordprocessingml.x2006.main.NumberingDocument;
+import org.openxmlformats.schemas.wordprocessingml.x2006.main.StylesDocument;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -150,6 +159,53 @@ public class WordFilesTest {
 
   private static String letters(String text) {
     return text.replaceAll("[^\\p{L}\\p{M}\\p{N}]", "");
+  }
+
+  /** The schemas of ECMA-376 as Apache POI carries them. */
+  @Test
+  public void docxFollowsThePublishedSchemas() throws Exception {
+    for (int seed = 0; seed < 40; seed++) {
+      Document document = seed == 0 ? HtmlReader.read(ALL) : new Trees(seed).document();
+      Path file = keep(write("docx", "A winter", document), "docx");
+      try (ZipFile zip = new ZipFile(file.toFile())) {
+        valid(
+            DocumentDocument.Factory.parse(zip.getInputStream(zip.getEntry("word/document.xml"))),
+            seed);
+        valid(
+            StylesDocument.Factory.parse(zip.getInputStream(zip.getEntry("word/styles.xml"))),
+            seed);
+        valid(
+            NumberingDocument.Factory.parse(zip.getInputStream(zip.getEntry("word/numbering.xml"))),
+            seed);
+      }
+    }
+  }
+
+  private static void valid(XmlObject part, int seed) {
+    List<XmlError> errors = new ArrayList<>();
+    part.validate(new XmlOptions().setErrorListener(errors));
+    assertEquals(errors.stream().map(XmlError::getMessage).toList(), List.of(), "seed " + seed);
+  }
+
+  /** The schemas of OpenDocument 1.3 as the validator of the ODF Toolkit carries them. */
+  @Test
+  public void odtFollowsThePublishedSchemas() throws Exception {
+    List<String> command = new ArrayList<>();
+    command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+    command.addAll(
+        List.of(
+            "-cp",
+            System.getProperty("java.class.path"),
+            "org.odftoolkit.odfvalidator.Main",
+            "-1.3"));
+    for (int seed = 0; seed < 20; seed++) {
+      Document document = seed == 0 ? HtmlReader.read(ALL) : new Trees(seed).document();
+      command.add(keep(write("odt", "A winter", document), "odt").toString());
+    }
+    Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+    String said = new String(process.getInputStream().readAllBytes());
+    assertEquals(process.waitFor(), 0, said);
+    assertFalse(said.contains("Error:") || said.contains("Fatal:"), said);
   }
 
   private static Path convert(Path file, String filter, String ending)
