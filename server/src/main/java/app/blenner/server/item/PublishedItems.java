@@ -60,6 +60,11 @@ public class PublishedItems {
         .toList();
   }
 
+  /** Whether there is such an item, live or not. */
+  public boolean exists(String key) {
+    return items.existsById(key);
+  }
+
   /** An item as it would be if its working copy were live. */
   public Optional<PublishedItem> proof(String key) {
     return items

@@ -2,6 +2,7 @@ package app.blenner.server.notebook;
 
 import app.blenner.core.archive.PackedNote;
 import app.blenner.core.document.PlainText;
+import app.blenner.server.item.PublishedItems;
 import app.blenner.server.problem.Problem;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -20,10 +21,18 @@ public class NotebookService {
 
   private final NoteRepository notes;
   private final ThemeRepository themes;
+  private final PublishedItems items;
 
-  NotebookService(NoteRepository notes, ThemeRepository themes) {
+  NotebookService(NoteRepository notes, ThemeRepository themes, PublishedItems items) {
     this.notes = notes;
     this.themes = themes;
+    this.items = items;
+  }
+
+  private void check(String itemKey) {
+    if (!items.exists(itemKey)) {
+      throw Problem.notThere("There is no such item any more.");
+    }
   }
 
   @Transactional(readOnly = true)
@@ -52,6 +61,7 @@ public class NotebookService {
 
   /** Adds lines at the end. */
   List<NoteEntity> add(String itemKey, String words) {
+    check(itemKey);
     List<String> lines =
         PlainText.legal(words).lines().map(PlainText::line).filter(l -> !l.isEmpty()).toList();
     if (lines.isEmpty()) {
@@ -102,6 +112,7 @@ public class NotebookService {
 
   /** Gives an item other terms. */
   public List<String> terms(String itemKey, List<String> terms) {
+    check(itemKey);
     List<String> tidy =
         List.copyOf(
             new LinkedHashSet<>(
