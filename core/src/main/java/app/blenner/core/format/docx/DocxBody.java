@@ -3,6 +3,7 @@ package app.blenner.core.format.docx;
 import app.blenner.core.format.office.OfficeFile;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.WordHtml;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.office.Xml;
 import java.util.ArrayList;
@@ -28,7 +29,6 @@ final class DocxBody {
   Map<String, DocxLink> links;
   int deletions;
   int remarks;
-  private boolean titled;
 
   DocxBody(
       OfficeFile office,
@@ -44,15 +44,7 @@ final class DocxBody {
   }
 
   WordText result(Element body, String title) {
-    if (titled) {
-      // The title is above the headings, which the file also counts from 1.
-      for (Element h : body.select("h1, h2, h3, h4, h5")) {
-        if (!h.hasAttr("data-title")) {
-          h.tagName("h" + (h.normalName().charAt(1) - '0' + 1));
-        }
-      }
-      body.select("[data-title]").removeAttr("data-title");
-    }
+    WordHtml.belowTitle(body);
     return new WordText(body, title, deletions, remarks, List.copyOf(told));
   }
 
@@ -125,8 +117,7 @@ final class DocxBody {
     Element made =
         to.appendElement(title ? "h1" : outline > 0 ? "h" + outline : element(style.name()));
     if (title) {
-      titled = true;
-      made.attr("data-title", "");
+      WordHtml.title(made);
     }
     if (style.name().matches("(intense )?quote|quotations")) {
       made.addClass("quote");
@@ -157,44 +148,15 @@ final class DocxBody {
 
   private void finish(Element made, Optional<Xml> properties, DocxInline inline) {
     Element parent = made.parent();
-    Element before = made.previousElementSibling();
-    if (made.normalName().equals("pre") && before != null && before.normalName().equals("pre")) {
-      before.appendText("\n" + made.wholeText());
-      made.remove();
-    } else if (!made.hasText() && made.select("img").isEmpty()) {
-      boolean ruled =
-          properties
-              .flatMap(x -> x.child("w:pBdr"))
-              .filter(b -> b.child("w:bottom").isPresent())
-              .isPresent();
-      if (ruled) {
-        made.replaceWith(new Element("hr"));
-      }
-    }
+    boolean ruled =
+        properties
+            .flatMap(x -> x.child("w:pBdr"))
+            .filter(b -> b.child("w:bottom").isPresent())
+            .isPresent();
+    WordHtml.end(made, ruled);
     // What stood in boxes beside the paragraph comes after it.
-    for (Xml box : inline.boxes()) {
-      blocks(box, parent);
-    }
-    for (String place : inline.places()) {
-      if (wanted.contains(place)) {
-        anchor(made, place);
-      }
-    }
-  }
-
-  private static void anchor(Element made, String place) {
-    String name = anchorName(place);
-    if (made.normalName().matches("h[1-6]") && made.id().isEmpty()) {
-      made.id(name);
-    } else {
-      made.before(new Element("div").addClass("jump-target").id(name));
-    }
-  }
-
-  /** A bookmark's name as one that places of a page can have. */
-  static String anchorName(String bookmark) {
-    String plain = bookmark.replaceAll("[^A-Za-z0-9_.-]", "-");
-    return plain.matches("[A-Za-z].*") ? plain : "place" + plain;
+    inline.boxes().forEach(box -> blocks(box, parent));
+    inline.places().stream().filter(wanted::contains).forEach(p -> WordHtml.place(made, p));
   }
 
   private void item(Xml list, DocxStyles.Style style, Element made) {
@@ -239,15 +201,7 @@ final class DocxBody {
       if (note.attr("w:type").isEmpty() && body.selectFirst("a[href=#" + id + "sym]") != null) {
         Element div = body.appendElement("div").id(id);
         blocks(note, div);
-        Element first = div.selectFirst("p");
-        if (first != null) {
-          first
-              .prependElement("a")
-              .addClass("sdfootnotesym")
-              .attr("name", id + "sym")
-              .attr("href", "#" + id + "anc")
-              .text("^");
-        }
+        WordHtml.noteBegins(div, id);
       }
     }
   }

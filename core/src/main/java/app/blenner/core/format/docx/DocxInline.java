@@ -1,6 +1,7 @@
 package app.blenner.core.format.docx;
 
 import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.WordHtml;
 import app.blenner.core.format.office.Xml;
 import java.util.ArrayList;
 import java.util.List;
@@ -70,7 +71,7 @@ final class DocxInline {
     String anchor = hyperlink.attr("w:anchor");
     String href = link == null ? "" : link.target();
     if (!anchor.isEmpty()) {
-      href = href.isEmpty() ? "#" + DocxBody.anchorName(anchor) : href + "#" + anchor;
+      href = href.isEmpty() ? "#" + WordHtml.name(anchor) : href + "#" + anchor;
     }
     return href.isEmpty() ? to : link(to, href);
   }
@@ -86,8 +87,7 @@ final class DocxInline {
     }
     String address = m.group(1) != null ? m.group(1) : m.group(2) != null ? m.group(2) : "";
     if (m.group(3) != null) {
-      address =
-          address.isEmpty() ? "#" + DocxBody.anchorName(m.group(3)) : address + "#" + m.group(3);
+      address = address.isEmpty() ? "#" + WordHtml.name(m.group(3)) : address + "#" + m.group(3);
     }
     return address.isEmpty() ? Optional.empty() : Optional.of(address);
   }
@@ -187,12 +187,7 @@ final class DocxInline {
   }
 
   private static void note(Element to, String kind, String id) {
-    String name = DocxBody.noteName(kind, id);
-    to.appendElement("a")
-        .addClass("sdfootnoteanc")
-        .attr("name", name + "anc")
-        .attr("href", "#" + name + "sym")
-        .text("*");
+    WordHtml.noteSign(to, DocxBody.noteName(kind, id));
   }
 
   /** A character of a symbol font; those of the private area that have a character of their own. */
@@ -235,24 +230,6 @@ final class DocxInline {
     if (link == null) {
       return;
     }
-    Element img = new Element("img");
-    if (decorative || !words.isBlank()) {
-      img.attr("alt", decorative ? "" : words);
-    }
-    if (link.outside()) {
-      to.appendChild(img.attr("src", link.target()));
-      return;
-    }
-    String file = link.target().substring(link.target().lastIndexOf('/') + 1);
-    Optional<String> asset =
-        body.office
-            .media(link.target())
-            .flatMap(bytes -> body.pictures.keep(words.isBlank() ? file : words, "", bytes));
-    if (asset.isPresent()) {
-      to.appendChild(img.attr("src", "../assets/" + asset.get()));
-    } else {
-      body.told.add(
-          "“" + file + "” is no picture that pages can show (GIF, JPEG or PNG) and stayed behind.");
-    }
+    WordHtml.picture(to, body.office, link.target(), words, decorative, body.pictures, body.told);
   }
 }

@@ -254,13 +254,7 @@ public final class DocxWriter extends WordWriter {
     out.raw(cell.rows() > 1 ? "<w:vMerge w:val=\"restart\"/>" : "").raw("</w:tcPr>");
     int before = out.length();
     runs.bold(head);
-    for (Block block : cell.blocks()) {
-      if (block instanceof Paragraph p && cell.align() != BlockStyle.Align.START) {
-        paragraph(Style.TEXT, p.content(), new BlockStyle(cell.align(), 0, false, ""));
-      } else {
-        block.accept(this);
-      }
-    }
+    within(cell);
     runs.bold(false);
     out.raw(out.length() == before ? "<w:p/>" : "").raw("</w:tc>");
   }
@@ -271,10 +265,7 @@ public final class DocxWriter extends WordWriter {
     Optional<Media.File> file = asset.isEmpty() ? Optional.empty() : media.file(asset);
     String words = picture.alternative() == null ? "" : picture.alternative();
     if (file.isEmpty()) {
-      paragraph(
-          Style.TEXT,
-          List.of(Text.of("[" + (words.isEmpty() ? picture.source().value() : words) + "]")),
-          BlockStyle.PLAIN);
+      instead(picture);
       return;
     }
     pictures.put(asset, file.get());

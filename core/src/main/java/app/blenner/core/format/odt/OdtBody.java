@@ -3,6 +3,7 @@ package app.blenner.core.format.odt;
 import app.blenner.core.format.office.OfficeFile;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.WordHtml;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.office.Xml;
 import java.util.ArrayList;
@@ -24,7 +25,6 @@ final class OdtBody {
   final List<Xml> notes = new ArrayList<>();
   int remarks;
   private int deletions;
-  private boolean titled;
 
   /** How far the lists with an identity of their own have counted, for those that go on. */
   private final Map<String, Integer> counted = new HashMap<>();
@@ -48,14 +48,7 @@ final class OdtBody {
     for (int i = 0; i < notes.size(); i++) {
       note(notes.get(i), i, body);
     }
-    if (titled) {
-      for (Element h : body.select("h1, h2, h3, h4, h5")) {
-        if (!h.hasAttr("data-title")) {
-          h.tagName("h" + (h.normalName().charAt(1) - '0' + 1));
-        }
-      }
-      body.select("[data-title]").removeAttr("data-title");
-    }
+    WordHtml.belowTitle(body);
     return new WordText(body, title, deletions, remarks, List.copyOf(told));
   }
 
@@ -89,8 +82,7 @@ final class OdtBody {
     boolean code = style.name().matches("preformatted text|html preformatted|source code|code");
     Element made = to.appendElement(title ? "h1" : code ? "pre" : "p");
     if (title) {
-      titled = true;
-      made.attr("data-title", "");
+      WordHtml.title(made);
     } else if (style.name().matches("quotations|quote|intense quote")) {
       made.addClass("quote");
     } else if (style.name().matches("caption|table|illustration|figure|drawing")) {
@@ -116,27 +108,9 @@ final class OdtBody {
   private void finish(Xml p, Element made, Element to, Run run, boolean ruled) {
     OdtInline inline = new OdtInline(this, run);
     inline.write(p, made, run);
-    Element before = made.previousElementSibling();
-    if (made.normalName().equals("pre") && before != null && before.normalName().equals("pre")) {
-      before.appendText("\n" + made.wholeText());
-      made.remove();
-    } else if (ruled && !made.hasText() && made.select("img").isEmpty()) {
-      made.replaceWith(new Element("hr"));
-    }
+    WordHtml.end(made, ruled);
     inline.boxes().forEach(b -> blocks(b, to));
-    for (String place : inline.places()) {
-      String name = anchorName(place);
-      if (made.normalName().matches("h[1-6]") && made.id().isEmpty()) {
-        made.id(name);
-      } else if (made.parent() != null) {
-        made.before(new Element("div").addClass("jump-target").id(name));
-      }
-    }
-  }
-
-  static String anchorName(String bookmark) {
-    String plain = bookmark.replaceFirst("\\|.*", "").replaceAll("[^A-Za-z0-9_.-]", "-");
-    return plain.matches("[A-Za-z].*") ? plain : "place" + plain;
+    inline.places().forEach(place -> WordHtml.place(made, place));
   }
 
   /** A list (5.3.2). Headings that are only numbered as lists are stay headings. */
@@ -205,15 +179,6 @@ final class OdtBody {
     String id = noteName(index);
     Element div = body.appendElement("div").id(id);
     note.child("text:note-body").ifPresent(b -> blocks(b, div));
-    Element first = div.selectFirst("p");
-    if (first == null) {
-      first = div.prependElement("p");
-    }
-    first
-        .prependElement("a")
-        .addClass("sdfootnotesym")
-        .attr("name", id + "sym")
-        .attr("href", "#" + id + "anc")
-        .text("^");
+    WordHtml.noteBegins(div, id);
   }
 }

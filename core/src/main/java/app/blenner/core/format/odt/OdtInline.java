@@ -1,6 +1,7 @@
 package app.blenner.core.format.odt;
 
 import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.WordHtml;
 import app.blenner.core.format.office.Xml;
 import java.util.ArrayList;
 import java.util.List;
@@ -68,11 +69,7 @@ final class OdtInline {
       case "text:note" -> {
         String name = body.noteName(body.notes.size());
         body.notes.add(x);
-        to.appendElement("a")
-            .addClass("sdfootnoteanc")
-            .attr("name", name + "anc")
-            .attr("href", "#" + name + "sym")
-            .text("*");
+        WordHtml.noteSign(to, name);
       }
       case "office:annotation" -> body.remarks++;
       case "text:bookmark", "text:bookmark-start" -> {
@@ -109,7 +106,7 @@ final class OdtInline {
   private void link(Xml a, Element to, Run run) {
     String href = a.attr("xlink:href");
     if (href.startsWith("#")) {
-      href = "#" + OdtBody.anchorName(href.substring(1));
+      href = "#" + WordHtml.name(href.substring(1));
     }
     Element link = href.isEmpty() ? to : to.appendElement("a").attr("href", href);
     // A link looks like one by the site's own style.
@@ -135,27 +132,8 @@ final class OdtInline {
             .map(Xml::text)
             .orElse("")
             .strip();
-    Element img = new Element("img");
-    if (!words.isEmpty()) {
-      img.attr("alt", words);
-    } else if (frame.attr("?:decorative").equals("true")) {
-      img.attr("alt", "");
-    }
+    boolean decorative = words.isEmpty() && frame.attr("?:decorative").equals("true");
     String href = image.get().attr("xlink:href").replaceFirst("^\\./", "");
-    if (href.matches("(?i)https?://.*")) {
-      to.appendChild(img.attr("src", href));
-      return;
-    }
-    String file = href.substring(href.lastIndexOf('/') + 1);
-    Optional<String> asset =
-        body.office
-            .media(href)
-            .flatMap(bytes -> body.pictures.keep(words.isEmpty() ? file : words, "", bytes));
-    if (asset.isPresent()) {
-      to.appendChild(img.attr("src", "../assets/" + asset.get()));
-    } else {
-      body.told.add(
-          "“" + file + "” is no picture that pages can show (GIF, JPEG or PNG) and stayed behind.");
-    }
+    WordHtml.picture(to, body.office, href, words, decorative, body.pictures, body.told);
   }
 }

@@ -169,17 +169,7 @@ final class OdtStyles {
 
   /** A run without what every character of the file has anyway. */
   Run remarkable(Run run) {
-    Run out = run.over(new Run());
-    out.font = same(out.font, defaults.font) ? null : out.font;
-    out.size = same(out.size, defaults.size) ? null : out.size;
-    out.colour =
-        same(out.colour, defaults.colour) || "#000000".equals(out.colour) ? null : out.colour;
-    out.language = same(out.language, defaults.language) ? null : out.language;
-    return out;
-  }
-
-  private static boolean same(Object a, Object b) {
-    return a != null && a.equals(b);
+    return run.beyond(defaults);
   }
 
   /** The level of a list style (16.31), from 1; empty where the list has none. */

@@ -200,14 +200,7 @@ public final class OdtWriter extends WordWriter {
     out.raw(cell.rows() > 1 ? " table:number-rows-spanned=\"" + cell.rows() + "\"" : "");
     out.raw(" office:value-type=\"string\">");
     bold = head;
-    for (Block block : cell.blocks()) {
-      if (block instanceof app.blenner.core.document.Paragraph p
-          && cell.align() != BlockStyle.Align.START) {
-        paragraph(Style.TEXT, p.content(), new BlockStyle(cell.align(), 0, false, ""));
-      } else {
-        block.accept(this);
-      }
-    }
+    within(cell);
     bold = false;
     out.raw(cell.blocks().isEmpty() ? "<text:p/>" : "").raw("</table:table-cell>");
   }
@@ -218,10 +211,7 @@ public final class OdtWriter extends WordWriter {
     Optional<Media.File> file = asset.isEmpty() ? Optional.empty() : media.file(asset);
     String words = picture.alternative() == null ? "" : picture.alternative();
     if (file.isEmpty()) {
-      paragraph(
-          Style.TEXT,
-          List.of(Text.of("[" + (words.isEmpty() ? picture.source().value() : words) + "]")),
-          BlockStyle.PLAIN);
+      instead(picture);
       return;
     }
     pictures.put(asset, file.get());

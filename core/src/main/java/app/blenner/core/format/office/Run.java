@@ -42,6 +42,20 @@ public final class Run {
     return out;
   }
 
+  /** This without what every character of the text has anyway, so that it need not be said. */
+  public Run beyond(Run usual) {
+    Run out = over(new Run());
+    out.font = same(font, usual.font) ? null : font;
+    out.size = same(size, usual.size) ? null : size;
+    out.colour = same(colour, usual.colour) || "#000000".equals(colour) ? null : colour;
+    out.language = same(language, usual.language) ? null : language;
+    return out;
+  }
+
+  private static boolean same(Object a, Object b) {
+    return a != null && a.equals(b);
+  }
+
   public boolean isHidden() {
     return Boolean.TRUE.equals(hidden);
   }

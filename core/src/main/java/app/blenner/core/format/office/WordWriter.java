@@ -44,6 +44,24 @@ public abstract class WordWriter implements BlockVisitor<Void> {
     blocks.forEach(b -> b.accept(this));
   }
 
+  /** What stands for a picture whose file is not there. */
+  protected final void instead(Picture picture) {
+    boolean said = picture.alternative() != null && !picture.alternative().isEmpty();
+    String words = said ? picture.alternative() : picture.source().value();
+    paragraph(Style.TEXT, List.of(Text.of("[" + words + "]")), BlockStyle.PLAIN);
+  }
+
+  /** What a cell holds; its paragraphs stand as the cell says. */
+  protected final void within(Table.Cell cell) {
+    for (Block block : cell.blocks()) {
+      if (block instanceof Paragraph p && cell.align() != BlockStyle.Align.START) {
+        paragraph(Style.TEXT, p.content(), new BlockStyle(cell.align(), 0, false, ""));
+      } else {
+        block.accept(this);
+      }
+    }
+  }
+
   private void words(Style style, String words) {
     if (!words.isEmpty()) {
       paragraph(style, List.of(Text.of(words)), BlockStyle.PLAIN);

@@ -48,7 +48,7 @@ public class FormatExamplesTest {
       tree.walk((path, block) -> kinds.add(block.getClass().getSimpleName()));
       trees.append(tree);
     }
-    assertEquals(kinds.size(), 24, kinds.toString());
+    assertEquals(kinds.size(), 25, kinds.toString());
     for (String mark :
         List.of(
             "STRONG",
