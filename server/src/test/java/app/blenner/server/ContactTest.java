@@ -143,7 +143,7 @@ public class ContactTest {
     Visitor writer = running.signedIn("bram");
     String list =
         "{\"hosts\":[{\"host\":\"film.example.org\",\"name\":\"Film\",\"page\":\"/v/{id}\","
-            + "\"frame\":\"https://player.example.org/{id}\"}],\"contactAddress\":\"a@example.org\"}";
+            + "\"frame\":\"https://player.example.org/{id}\"}],\"contactAddress\":\"a@example.org\",\"fetchHosts\":[\"*\"]}";
     assertEquals(writer.put("/editor/api/site/outside", list).status(), 403);
     assertEquals(editor.put("/editor/api/site/outside", list).status(), 200);
     assertTrue(
