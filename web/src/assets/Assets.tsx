@@ -8,7 +8,12 @@ export function Assets() {
   const assets = useAssets()
   return (
     <Place title="Assets" about="The pictures and files the site has. One asset can be used in many items.">
-      {assets.data && !assets.data.length && <p>There are no assets yet.</p>}
+      {assets.data && !assets.data.length && (
+        <p>
+          There are no assets yet. Pictures come in with the texts that are pasted or imported, or by dropping them on a
+          sheet.
+        </p>
+      )}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-5">
         {assets.data?.map((a) => (
           <li key={a.name} className="border border-line bg-sheet">

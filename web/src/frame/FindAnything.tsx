@@ -4,6 +4,8 @@ import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { api } from '../api/client'
 import type { Worklist } from '../api/types'
+import { askImport } from '../intake/importing'
+import { changeNotebook } from '../notebook/state'
 import { Dialog } from '../ui/Dialog'
 import { StageMark } from '../ui/StageMark'
 import { kinds, useNewItem } from './newItem'
@@ -23,8 +25,14 @@ export function useFindKey(open: () => void) {
   })
 }
 
+interface Props {
+  open: boolean
+  onClose: () => void
+  onOutline: () => void
+}
+
 /** Finds items and runs commands. */
-export function FindAnything({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function FindAnything({ open, onClose, onOutline }: Props) {
   const [words, setWords] = useState('')
   const navigate = useNavigate()
   const begin = useNewItem()
@@ -37,6 +45,14 @@ export function FindAnything({ open, onClose }: { open: boolean; onClose: () => 
   const commands: { name: string; about?: string; words?: string; run: () => void }[] = [
     ...(words.trim() ? here : []),
     ...kinds.map((k) => ({ name: `New ${k.label.toLowerCase()}`, run: () => begin(k.kind) })),
+    { name: 'New from an outline', words: 'prompts structure', run: onOutline },
+    { name: 'New from files or the web', words: 'import docx odt', run: () => askImport() },
+    {
+      name: 'Notebook',
+      about: 'Ctrl+Alt+Z',
+      words: 'notes terms',
+      run: () => changeNotebook({ open: true, folded: false }),
+    },
     { name: 'Go to the worklist', run: () => navigate('/worklist') },
     { name: 'Go to sections', run: () => navigate('/sections') },
     { name: 'Go to assets', run: () => navigate('/assets') },

@@ -128,7 +128,7 @@ export function Frame({ person }: { person: Person }) {
       </div>
       <Importing />
       {fromOutline && <NewFromOutline onClose={() => setFromOutline(false)} />}
-      <FindAnything open={finding} onClose={() => setFinding(false)} />
+      <FindAnything open={finding} onClose={() => setFinding(false)} onOutline={() => setFromOutline(true)} />
     </div>
   )
 }

@@ -170,8 +170,8 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
             </p>
             <progress aria-label="Files done" className="w-full" max={files.length} value={lines.length} />
             <ul aria-label="Report" className="grid max-h-80 gap-1 overflow-auto">
-              {lines.map((l) => (
-                <li key={l.name} className={cx(l.failed && 'text-rust')}>
+              {lines.map((l, i) => (
+                <li key={i} className={cx(l.failed && 'text-rust')}>
                   {l.failed ? '✕ ' : '✓ '}
                   {l.key ? (
                     <Link to={`/items/${l.key}`} onClick={onClose} className="font-semibold underline">

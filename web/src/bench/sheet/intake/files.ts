@@ -1,7 +1,7 @@
 import { Plugin } from 'prosemirror-state'
 import { ask } from '../../../api/client'
 import type { Asset } from '../../../api/types'
-import type { ImportTarget } from '../../../intake/importing'
+import { ENDINGS, type ImportTarget } from '../../../intake/importing'
 import { insertBlock } from '../commands/blocks'
 import { schema } from '../model/schema'
 import type { Sheet } from '../store'
@@ -39,7 +39,7 @@ export function files(take: (files: File[]) => void): Plugin {
   })
 }
 
-/** Puts pictures into the text at the marked place and gives the other files back. */
+/** Puts pictures into the text at the marked place, and gives the texts among the other files back. */
 export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> {
   const others = given.filter((f) => !PICTURE.test(f.type))
   for (const file of given.filter((f) => PICTURE.test(f.type))) {
@@ -55,7 +55,15 @@ export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> 
       sheet.onTell((error as Error).message)
     }
   }
-  return others
+  const texts = others.filter((f) => ENDINGS.split(',').some((e) => f.name.toLowerCase().endsWith(e)))
+  const strange = others.filter((f) => !texts.includes(f)).map((f) => `“${f.name}”`)
+  if (strange.length) {
+    const was = strange.length === 1 ? 'was' : 'were'
+    sheet.onTell(
+      `${strange.join(', ')} ${was} not taken: texts come as .docx, .odt, .html, .md or .txt, pictures as GIF, JPEG or PNG.`,
+    )
+  }
+  return texts
 }
 
 /** Makes an asset of a picture. */

@@ -3,6 +3,7 @@ import type { Node } from 'prosemirror-model'
 import { Plugin } from 'prosemirror-state'
 import { api } from '../../../api/client'
 import type { Manner, Taken } from '../../../api/types'
+import { tableAt } from '../commands/tables'
 import type { Sheet } from '../store'
 import { targetsOf } from '../targets'
 import { markPlace, put, stretchOf } from './range'
@@ -135,6 +136,14 @@ export class Pasting {
   }
 }
 
+/** Whether what came is cells of a table and nothing else. */
+function isCells({ html, text }: Foreign): boolean {
+  if (!html) return text.includes('\t')
+  const body = new DOMParser().parseFromString(html, 'text/html').body
+  const table = body.querySelector('table')
+  return !!table && body.textContent?.trim() === table.textContent?.trim()
+}
+
 /** A text of its own does not join the line the cursor ends or begins, but stands below or above it. */
 function besideLine(doc: Node, { from, to }: { from: number; to: number }): { from: number; to: number } {
   const $at = doc.resolve(from)
@@ -169,6 +178,8 @@ export function pastes(pasting: () => Pasting): Plugin {
         // What was copied from a sheet comes back as it was.
         if (/data-pm-slice/.test(html) || view.state.selection.$from.parent.type.spec.code) return false
         const foreign = { html, text }
+        // Cells pasted into a table go cell by cell.
+        if (tableAt(view.state) && isCells(foreign)) return false
         if (!isMore(foreign) || (!html && !text)) return false
         pasting().paste(foreign, only ? 'PARAGRAPHS' : 'CLEAN', () => {
           if (html && !only) view.pasteHTML(html)

@@ -16,7 +16,7 @@ import java.util.stream.Stream;
 final class App {
   private static final Path JAR =
       Path.of("../server/target/app/blenner-app.jar").toAbsolutePath().normalize();
-  private static final Duration PATIENCE = Duration.ofSeconds(60);
+  private static final Duration PATIENCE = Duration.ofSeconds(180);
 
   private final String mode;
   private final int port;
@@ -73,6 +73,7 @@ final class App {
                       "java",
                       "-XX:+UseSerialGC",
                       "-Xmx512m",
+                      "-XX:SharedArchiveFile=" + JAR.resolveSibling("../app.jsa").normalize(),
                       "-jar",
                       JAR.toString(),
                       "--server.port=" + port,
