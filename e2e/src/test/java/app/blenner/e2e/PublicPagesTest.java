@@ -59,11 +59,13 @@ public class PublicPagesTest extends BrowserTest {
       all.append(example.group(1)).append('\n');
     }
     // One item shows every block and mark of the format; the one picture in it that lacks words
-    // gets some.
+    // gets some, and the prompt, which no reader may see, is taken out.
     String key =
         api.item(
             "Every block there is",
-            all.toString().replace("ridge.jpg\">", "ridge.jpg\" alt=\"A ridge\">"));
+            all.toString()
+                .replace("ridge.jpg\">", "ridge.jpg\" alt=\"A ridge\">")
+                .replaceAll("<p class=\"prompt\">.*?</p>", ""));
     api.act(key, "PUT_LIVE");
     Set<String> pages = publicPages();
     assertTrue(pages.size() >= 15, pages.toString());
@@ -76,6 +78,11 @@ public class PublicPagesTest extends BrowserTest {
       Files.writeString(file, response.text());
       command.add(file.toString());
     }
+    // The same text as a page of its own, as it is taken out.
+    Path alone = folder.resolve("alone.html");
+    String out = app().url("/editor/api/items/" + key + "/out/PAGE");
+    Files.writeString(alone, context.request().get(out).text());
+    command.add(alone.toString());
     Process checker = new ProcessBuilder(command).redirectErrorStream(true).start();
     String report = new String(checker.getInputStream().readAllBytes());
     assertEquals(report + checker.waitFor(), "0", "the checker's report");
