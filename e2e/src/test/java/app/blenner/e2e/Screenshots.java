@@ -101,7 +101,7 @@ public class Screenshots extends BrowserTest {
             "Bus 14 leaves the village at dusk\nIce on the wall until March\nAsk Tove for the picture");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add").setExact(true))
         .click();
-    page.getByLabel("Covered: Bus 14 leaves the village at dusk").check();
+    page.getByLabel("Covered: Bus 14 leaves the village at dusk").click();
     page.waitForTimeout(600);
   }
 
