@@ -21,13 +21,7 @@ function csrfToken(): string {
 }
 
 /** Asks the server. A form, such as one with files, goes as it is; anything else as JSON. */
-export async function ask<T>(
-  method: string,
-  path: string,
-  body?: unknown,
-  keepalive = false,
-  again = false,
-): Promise<T> {
+async function ask<T>(method: string, path: string, body?: unknown, keepalive = false, again = false): Promise<T> {
   const form = body instanceof FormData
   let response: Response
   try {

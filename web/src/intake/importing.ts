@@ -1,4 +1,4 @@
-import { api, ask } from '../api/client'
+import { api } from '../api/client'
 import type { Brought, ItemView, Kind } from '../api/types'
 
 /** What may be picked; the server looks at each file itself. */
@@ -40,7 +40,7 @@ export function readFile(file: File, asItem: boolean, taken: string[] = []): Pro
   form.append('file', file)
   const query = new URLSearchParams({ asItem: String(asItem) })
   for (const name of taken) query.append('taken', name)
-  return ask<Brought>('POST', `/intake/file?${query}`, form)
+  return api.post<Brought>(`/intake/file?${query}`, form)
 }
 
 /** Fetches a page of the web. */

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { type PointerEvent as Press, useEffect, useRef, useState } from 'react'
+import { type PointerEvent as Press, useEffect, useState } from 'react'
 import { api } from '../api/client'
 import type { Worklist } from '../api/types'
 import { useOpenText } from '../frame/openText'
@@ -14,7 +14,6 @@ export function Notebook() {
   const state = useNotebook()
   const text = useOpenText()
   const [part, setPart] = useState<'notes' | 'terms'>('notes')
-  const box = useRef<HTMLElement>(null)
 
   useEffect(() => {
     if (text) changeNotebook({ item: text.key, title: text.title() })
@@ -51,7 +50,6 @@ export function Notebook() {
 
   return (
     <aside
-      ref={box}
       aria-label="Notebook"
       data-region
       style={place}

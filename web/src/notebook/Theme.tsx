@@ -20,10 +20,14 @@ export function Theme({ item }: { item: string }) {
     if (!terms) return
     let timer: ReturnType<typeof setTimeout> | undefined
     let stopped = false
+    let looked: string | null = null
     const look = async () => {
       try {
         const body = text ? text.html() : (await api.get<ItemView>(`/items/${item}`)).content.body
+        // The cursor alone changes nothing that could be found.
+        if (body === looked) return
         const found = await api.post<Terms>(`${path}/terms`, { body })
+        looked = body
         if (!stopped) setUsed(found)
       } catch (error) {
         if (!stopped) setProblem((error as Error).message)

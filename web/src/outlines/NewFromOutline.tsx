@@ -1,11 +1,12 @@
 import { useState } from 'react'
 import { useOutlines } from '../api/queries'
-import type { Kind, Outline } from '../api/types'
+import type { Kind } from '../api/types'
 import { kinds, useNewItem } from '../frame/newItem'
 import { Button } from '../ui/Button'
 import { cx } from '../ui/cx'
 import { Dialog, DialogButtons } from '../ui/Dialog'
 import { Select } from '../ui/Field'
+import { useSubmit } from '../ui/useSubmit'
 import { OutlineLines } from './OutlineLines'
 
 /** Begins an item with a structure that says what to write where. */
@@ -14,18 +15,10 @@ export function NewFromOutline({ onClose }: { onClose: () => void }) {
   const begin = useNewItem()
   const [kind, setKind] = useState<Kind>('ARTICLE')
   const [picked, setPicked] = useState(0)
-  const [problem, setProblem] = useState('')
   const fitting = (outlines.data ?? []).filter((o) => o.kinds.includes(kind))
   const chosen = fitting.find((o) => o.id === picked) ?? fitting[0]
 
-  async function go(outline: Outline) {
-    try {
-      await begin(kind, outline.body)
-      onClose()
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
+  const { problem, submit } = useSubmit(() => begin(kind, chosen?.body), onClose)
 
   return (
     <Dialog
@@ -74,11 +67,7 @@ export function NewFromOutline({ onClose }: { onClose: () => void }) {
       )}
       <DialogButtons>
         <Button onClick={onClose}>Cancel</Button>
-        <Button
-          look="main"
-          blocked={chosen ? '' : 'There is no outline for this kind.'}
-          onClick={() => chosen && go(chosen)}
-        >
+        <Button look="main" blocked={chosen ? '' : 'There is no outline for this kind.'} onClick={() => submit()}>
           Begin
         </Button>
       </DialogButtons>

@@ -1,10 +1,11 @@
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
 import { api } from '../api/client'
 import { useOutlines, useRefresh, useSession } from '../api/queries'
 import type { Kind, Outline } from '../api/types'
 import { Button } from '../ui/Button'
 import { Dialog, DialogButtons } from '../ui/Dialog'
 import { Input, Select } from '../ui/Field'
+import { useSubmit } from '../ui/useSubmit'
 import { KindChoice } from './KindChoice'
 
 /** Makes an outline of a text, or gives one another text. */
@@ -16,7 +17,6 @@ export function SaveOutlineDialog({ body, onClose }: { body: string; onClose: ()
   const [name, setName] = useState('')
   const [about, setAbout] = useState('')
   const [forKinds, setKinds] = useState<Kind[]>(['ARTICLE'])
-  const [problem, setProblem] = useState('')
   const editor = session.data?.person?.role === 'EDITOR'
 
   function pick(next: number) {
@@ -28,19 +28,17 @@ export function SaveOutlineDialog({ body, onClose }: { body: string; onClose: ()
     setKinds(o.kinds)
   }
 
-  async function submit(e: FormEvent) {
-    e.preventDefault()
-    e.stopPropagation()
-    try {
+  const { problem, submit } = useSubmit(
+    async () => {
       const given = { name, about, kinds: forKinds, body }
       if (id) await api.put<Outline>(`/outlines/${id}`, given)
       else await api.post<Outline>('/outlines', given)
+    },
+    () => {
       refresh()
       onClose()
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
+    },
+  )
 
   return (
     <Dialog

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { api, ask } from '../api/client'
+import { api } from '../api/client'
 import { useRefresh } from '../api/queries'
 import type { Replaced } from '../api/types'
 import { save } from '../out/forms'
@@ -31,7 +31,7 @@ export function WholeSite({ blocked }: { blocked: string }) {
     if (!file) return
     const form = new FormData()
     form.append('file', file)
-    act(() => ask<Replaced>('POST', '/archive/site', form))
+    act(() => api.post<Replaced>('/archive/site', form))
   }
 
   return (

@@ -1,5 +1,5 @@
 import { Plugin } from 'prosemirror-state'
-import { ask } from '../../../api/client'
+import { api } from '../../../api/client'
 import type { Asset } from '../../../api/types'
 import { ENDINGS, type ImportTarget } from '../../../intake/importing'
 import { insertBlock } from '../commands/blocks'
@@ -70,7 +70,7 @@ export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> 
 export function upload(file: File): Promise<Asset> {
   const form = new FormData()
   form.append('file', file)
-  return ask<Asset>('POST', '/assets', form)
+  return api.post<Asset>('/assets', form)
 }
 
 /** The sheet as a text that files can be brought into. */

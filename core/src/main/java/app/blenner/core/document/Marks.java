@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * The marks of one run, at most one of each kind, sorted from the outermost inwards.
@@ -51,6 +52,23 @@ public record Marks(List<Mark> all) {
       return this;
     }
     return new Marks(all.stream().filter(other.all::contains).toList());
+  }
+
+  /** These marks but for some. */
+  public Marks without(Predicate<Mark> some) {
+    return all.stream().noneMatch(some)
+        ? this
+        : new Marks(all.stream().filter(some.negate()).toList());
+  }
+
+  /** The value of the mark of a kind. */
+  public Optional<String> value(Mark.Kind kind) {
+    for (Mark m : all) {
+      if (m instanceof Mark.Valued v && v.kind() == kind) {
+        return Optional.of(v.value());
+      }
+    }
+    return Optional.empty();
   }
 
   /** The link among them. */

@@ -9,11 +9,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Line breaks that stand for the end of a paragraph. */
-public final class Breaks {
+final class Breaks {
   private Breaks() {}
 
   /** The text with every paragraph parted where two or more line breaks follow each other. */
-  public static Document partAtDoubles(Document document) {
+  static Document partAtDoubles(Document document) {
     return document.rebuild(Breaks::part);
   }
 
@@ -21,7 +21,7 @@ public final class Breaks {
     List<Block> out = new ArrayList<>(blocks.size());
     for (Block block : blocks) {
       if (block instanceof Paragraph p) {
-        out.addAll(part(p, 2));
+        out.addAll(part(p));
       } else {
         out.add(block);
       }
@@ -29,14 +29,13 @@ public final class Breaks {
     return out;
   }
 
-  /** A paragraph parted at every row of so many line breaks. */
-  public static List<Block> part(Paragraph paragraph, int breaks) {
+  private static List<Block> part(Paragraph paragraph) {
     List<Block> out = new ArrayList<>();
     List<Inline> run = new ArrayList<>();
     int row = 0;
     for (Inline inline : paragraph.content()) {
       row = inline instanceof LineBreak ? row + 1 : 0;
-      if (row >= breaks) {
+      if (row >= 2) {
         if (!run.isEmpty()) {
           out.add(new Paragraph(run, paragraph.style()));
           run = new ArrayList<>();

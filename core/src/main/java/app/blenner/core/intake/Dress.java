@@ -7,10 +7,8 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
-import app.blenner.core.document.Marks;
 import app.blenner.core.document.Paragraph;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -35,15 +33,13 @@ final class Dress {
       bare = new Heading(h.level(), h.anchor(), h.content(), BlockStyle.PLAIN);
     }
     return Contents.change(
-        bare, content -> content.stream().map(i -> without(i, HAND_MADE)).toList());
+        bare,
+        content ->
+            content.stream().map(i -> i.withMarks(i.marks().without(Dress::isHandMade))).toList());
   }
 
-  private static Inline without(Inline inline, Set<Mark.Kind> kinds) {
-    List<Mark> rest =
-        inline.marks().all().stream()
-            .filter(m -> !(m instanceof Mark.Valued v && kinds.contains(v.kind())))
-            .toList();
-    return rest.size() == inline.marks().all().size() ? inline : inline.withMarks(new Marks(rest));
+  private static boolean isHandMade(Mark mark) {
+    return mark instanceof Mark.Valued v && HAND_MADE.contains(v.kind());
   }
 
   /**
@@ -69,13 +65,14 @@ final class Dress {
 
   private static Inline tidy(Inline inline, boolean boldHeading, String language) {
     boolean link = inline.marks().link().isPresent();
-    List<Mark> rest =
-        inline.marks().all().stream()
-            .filter(m -> !(link && m == Mark.Plain.UNDERLINE))
-            .filter(m -> !(boldHeading && m == Mark.Plain.STRONG))
-            .filter(m -> !(m instanceof Mark.Valued v && isLanguage(v, language)))
-            .toList();
-    return rest.size() == inline.marks().all().size() ? inline : inline.withMarks(new Marks(rest));
+    return inline.withMarks(
+        inline
+            .marks()
+            .without(
+                m ->
+                    (link && m == Mark.Plain.UNDERLINE)
+                        || (boldHeading && m == Mark.Plain.STRONG)
+                        || (m instanceof Mark.Valued v && isLanguage(v, language))));
   }
 
   private static boolean isLanguage(Mark.Valued mark, String primary) {
@@ -92,13 +89,8 @@ final class Dress {
         (path, block) -> {
           for (Inline i : Contents.of(block)) {
             int length = i instanceof app.blenner.core.document.Text t ? t.text().length() : 0;
-            String language = "";
-            for (Mark m : i.marks().all()) {
-              if (m instanceof Mark.Valued v && v.kind() == Mark.Kind.LANGUAGE) {
-                language = primary(v.value());
-              }
-            }
-            said.merge(language, length, Integer::sum);
+            String language = i.marks().value(Mark.Kind.LANGUAGE).orElse("");
+            said.merge(primary(language), length, Integer::sum);
           }
         });
     return said.entrySet().stream()

@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.format.html.Declared;
 import java.util.Locale;
 import java.util.Map;
 import org.jsoup.nodes.Element;

@@ -1,9 +1,12 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.format.html.Declared;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -20,19 +23,16 @@ import org.jsoup.nodes.TextNode;
 final class FakedLists implements Step {
   private static final Pattern SAID = Pattern.compile("(?i)mso-list:\\s*(l\\d+)\\s+level(\\d+)");
 
+  /** A sign or number that is only for show. */
+  private static final String SIGN = "[style*=mso-list:Ignore], [style*=mso-list: Ignore]";
+
   /** A paragraph that is an item: at which level from 1, behind which marker. */
   private record Item(Element paragraph, String list, int level, ListMarker marker) {}
 
   @Override
   public void take(Element body, Report.Tally tally) {
-    List<Element> parents = new ArrayList<>();
-    for (Element p : body.select("p, h1, h2, h3, h4, h5, h6")) {
-      if (p.parent() != null
-          && (parents.isEmpty() || parents.get(parents.size() - 1) != p.parent())
-          && !parents.contains(p.parent())) {
-        parents.add(p.parent());
-      }
-    }
+    Set<Element> parents = new LinkedHashSet<>();
+    body.select("p, h1, h2, h3, h4, h5, h6").forEach(p -> parents.add(p.parent()));
     parents.forEach(FakedLists::within);
   }
 
@@ -80,8 +80,8 @@ final class FakedLists implements Step {
     Matcher said = SAID.matcher(style);
     boolean heading = e.normalName().matches("h[1-6]");
     if (said.find()) {
-      Element sign = e.selectFirst("[style*=mso-list:Ignore], [style*=mso-list: Ignore]");
-      String marker = sign == null ? betweenComments(e) : sign.text();
+      Element sign = e.selectFirst(SIGN);
+      String marker = sign == null ? words(betweenComments(e)) : sign.text();
       if (heading || (sign == null && marker.isEmpty())) {
         return Optional.empty(); // numbered headings stay headings; “level0” text has no sign
       }
@@ -104,17 +104,23 @@ final class FakedLists implements Step {
   }
 
   /** What stands where programs that know lists are told to look away. */
-  private static String betweenComments(Element e) {
-    StringBuilder out = new StringBuilder();
+  private static List<Node> betweenComments(Element e) {
+    List<Node> out = new ArrayList<>();
     boolean inside = false;
     for (Node n : e.childNodes()) {
       if (n instanceof Comment c) {
         String data = c.getData().toLowerCase(Locale.ROOT);
         inside = data.contains("supportlists") || (inside && !data.contains("endif"));
       } else if (inside) {
-        out.append(n instanceof Element x ? x.text() : n.toString());
+        out.add(n);
       }
     }
+    return out;
+  }
+
+  private static String words(List<Node> nodes) {
+    StringBuilder out = new StringBuilder();
+    nodes.forEach(n -> out.append(n instanceof Element x ? x.text() : n.toString()));
     return out.toString().strip();
   }
 
@@ -195,22 +201,14 @@ final class FakedLists implements Step {
   /** Takes the sign out of the text. */
   private static void strip(Item item) {
     Element p = item.paragraph();
-    p.select("[style*=mso-list:Ignore], [style*=mso-list: Ignore]").remove();
+    p.select(SIGN).remove();
     if (item.list().isEmpty()) {
       cut(
           p,
           p.wholeText().length() - p.wholeText().stripLeading().length() + item.marker().length());
       return;
     }
-    boolean inside = false;
-    for (Node n : new ArrayList<>(p.childNodes())) {
-      if (n instanceof Comment c) {
-        String data = c.getData().toLowerCase(Locale.ROOT);
-        inside = data.contains("supportlists") || (inside && !data.contains("endif"));
-      } else if (inside) {
-        n.remove();
-      }
-    }
+    betweenComments(p).forEach(Node::remove);
   }
 
   /** Cuts characters off the front, through whatever elements they are in. */

@@ -35,10 +35,6 @@ import org.jsoup.nodes.Element;
  * @param intake the text; without its title where that was taken out of it
  */
 public record FileIntake(String title, Intake intake) {
-  /** The endings that are read. */
-  public static final List<String> ENDINGS =
-      List.of("docx", "odt", "html", "htm", "md", "markdown", "txt");
-
   /** Plain text beyond this is no article. */
   private static final long LONGEST_TEXT = 20_000_000;
 

@@ -11,10 +11,12 @@ import app.blenner.core.document.Mark;
 import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Text;
+import app.blenner.core.format.html.Declared;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 
 /**
@@ -197,20 +199,19 @@ public final class HeadingEvidence {
   }
 
   private static double size(Text text, double body) {
-    for (Mark m : text.marks().all()) {
-      if (m instanceof Mark.Valued v && v.kind() == Mark.Kind.SIZE) {
-        String value = v.value();
-        if (value.endsWith("rem")) {
-          return number(value, 3) * 12;
-        } else if (value.endsWith("em")) {
-          return number(value, 2) * body;
-        } else if (value.endsWith("%")) {
-          return number(value, 1) * body / 100;
-        }
-        return Declared.points(value);
-      }
+    Optional<String> said = text.marks().value(Mark.Kind.SIZE);
+    if (said.isEmpty()) {
+      return body;
     }
-    return body;
+    String value = said.get();
+    if (value.endsWith("rem")) {
+      return number(value, 3) * 12;
+    } else if (value.endsWith("em")) {
+      return number(value, 2) * body;
+    } else if (value.endsWith("%")) {
+      return number(value, 1) * body / 100;
+    }
+    return Declared.points(value);
   }
 
   private static double number(String value, int unit) {

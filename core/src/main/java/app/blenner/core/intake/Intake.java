@@ -11,6 +11,7 @@ import app.blenner.core.format.text.TextReader;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 
@@ -24,6 +25,23 @@ import org.jsoup.nodes.Element;
  */
 public record Intake(
     Document document, Manner read, Report report, List<HeadingCandidate> headings) {
+
+  /** Signs of Markdown that no other text has: a heading, a fence, the head of a table. */
+  private static final List<Pattern> STRONG_SIGNS =
+      Stream.of("(?m)^#{1,6} \\S", "(?m)^(```|~~~)", "(?m)^\\|.*\\|\\s*\\n\\|[ :|-]+\\|")
+          .map(Pattern::compile)
+          .toList();
+
+  /** Signs that may stand in any text by chance. */
+  private static final List<Pattern> SIGNS =
+      Stream.of(
+              "\\[[^\\]\\n]+\\]\\([^)\\s]+\\)",
+              "(?<![\\w*])\\*\\*[^*\\n]+\\*\\*(?!\\w)",
+              "(?m)^[-*+] \\S.*\\n[-*+] \\S",
+              "(?m)^\\d+\\. \\S.*\\n\\d+\\. \\S",
+              "(?m)^> \\S")
+          .map(Pattern::compile)
+          .toList();
 
   /**
    * Takes a text in.
@@ -75,7 +93,7 @@ public record Intake(
     dressed = Dress.tidy(HeadingLevels.belowTitle(dressed, tally));
     List<HeadingCandidate> headings = HeadingEvidence.find(dressed);
     Document document = manner == Manner.DRESSED ? dressed : Dress.off(dressed);
-    count(document, tally);
+    Counting.count(document, tally);
     return new Intake(document, manner, tally.report(), headings);
   }
 
@@ -141,7 +159,7 @@ public record Intake(
   }
 
   private static Intake done(Document document, Manner read, Report.Tally tally) {
-    count(document, tally);
+    Counting.count(document, tally);
     return new Intake(document, read, tally.report(), List.of());
   }
 
@@ -150,23 +168,9 @@ public record Intake(
    * heading or a fence, hardly do by chance.
    */
   static boolean looksLikeMarkdown(String text) {
-    String[] signs = {
-      "(?m)^#{1,6} \\S",
-      "(?m)^(```|~~~)",
-      "\\[[^\\]\\n]+\\]\\([^)\\s]+\\)",
-      "(?<![\\w*])\\*\\*[^*\\n]+\\*\\*(?!\\w)",
-      "(?m)^[-*+] \\S.*\\n[-*+] \\S",
-      "(?m)^\\d+\\. \\S.*\\n\\d+\\. \\S",
-      "(?m)^> \\S",
-      "(?m)^\\|.*\\|\\s*\\n\\|[ :|-]+\\|"
-    };
-    int found = 0;
-    for (int i = 0; i < signs.length; i++) {
-      if (Pattern.compile(signs[i]).matcher(text).find()) {
-        found += i < 2 || i == 7 ? 2 : 1;
-      }
-    }
-    return found >= 2;
+    long strong = STRONG_SIGNS.stream().filter(sign -> sign.matcher(text).find()).count();
+    long weak = SIGNS.stream().filter(sign -> sign.matcher(text).find()).count();
+    return strong > 0 || weak > 1;
   }
 
   /** The characters that came, or those inside the HTML where only that came. */
@@ -176,9 +180,5 @@ public record Intake(
     }
     Element body = wash(material.html(), Pictures.NONE, Set.of(), new Report.Tally());
     return String.join("\n\n", RunningText.of(HtmlReader.read(body)));
-  }
-
-  private static void count(Document document, Report.Tally tally) {
-    Counting.count(document, tally);
   }
 }

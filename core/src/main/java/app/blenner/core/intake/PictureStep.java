@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.format.html.Declared;
 import app.blenner.core.format.office.Pictures;
 import java.util.Base64;
 import java.util.Locale;

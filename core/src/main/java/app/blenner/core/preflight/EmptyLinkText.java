@@ -7,7 +7,6 @@ import app.blenner.core.document.Contents;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Mark;
-import app.blenner.core.document.Marks;
 import app.blenner.core.document.Picture;
 import app.blenner.core.item.Content;
 import java.util.ArrayList;
@@ -106,8 +105,7 @@ public final class EmptyLinkText implements Rule {
               boolean empty =
                   inline.marks().link().equals(Optional.of(link))
                       && saysNothing(Inlines.text(List.of(inline)));
-              List<Mark> rest = inline.marks().all().stream().filter(m -> !m.equals(link)).toList();
-              return empty ? inline.withMarks(new Marks(rest)) : inline;
+              return empty ? inline.withMarks(inline.marks().without(link::equals)) : inline;
             })
         .toList();
   }

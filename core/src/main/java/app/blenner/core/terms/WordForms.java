@@ -35,25 +35,25 @@ import org.tartarus.snowball.ext.SwedishStemmer;
  * By the Snowball stemmers; a language without one has its words as they are, in small letters.
  */
 public final class WordForms {
-  private record Language(Supplier<SnowballStemmer> stemmer, CharArraySet stops) {}
+  private record Language(Supplier<SnowballStemmer> stemmer, Supplier<CharArraySet> stops) {}
 
   private static final Map<String, Language> LANGUAGES =
       Map.ofEntries(
-          Map.entry("en", new Language(EnglishStemmer::new, EnglishAnalyzer.getDefaultStopSet())),
-          Map.entry("de", new Language(German2Stemmer::new, GermanAnalyzer.getDefaultStopSet())),
-          Map.entry("fr", new Language(FrenchStemmer::new, FrenchAnalyzer.getDefaultStopSet())),
-          Map.entry("es", new Language(SpanishStemmer::new, SpanishAnalyzer.getDefaultStopSet())),
-          Map.entry("it", new Language(ItalianStemmer::new, ItalianAnalyzer.getDefaultStopSet())),
+          Map.entry("en", new Language(EnglishStemmer::new, EnglishAnalyzer::getDefaultStopSet)),
+          Map.entry("de", new Language(German2Stemmer::new, GermanAnalyzer::getDefaultStopSet)),
+          Map.entry("fr", new Language(FrenchStemmer::new, FrenchAnalyzer::getDefaultStopSet)),
+          Map.entry("es", new Language(SpanishStemmer::new, SpanishAnalyzer::getDefaultStopSet)),
+          Map.entry("it", new Language(ItalianStemmer::new, ItalianAnalyzer::getDefaultStopSet)),
           Map.entry(
-              "pt", new Language(PortugueseStemmer::new, PortugueseAnalyzer.getDefaultStopSet())),
-          Map.entry("nl", new Language(DutchStemmer::new, DutchAnalyzer.getDefaultStopSet())),
-          Map.entry("sv", new Language(SwedishStemmer::new, SwedishAnalyzer.getDefaultStopSet())),
+              "pt", new Language(PortugueseStemmer::new, PortugueseAnalyzer::getDefaultStopSet)),
+          Map.entry("nl", new Language(DutchStemmer::new, DutchAnalyzer::getDefaultStopSet)),
+          Map.entry("sv", new Language(SwedishStemmer::new, SwedishAnalyzer::getDefaultStopSet)),
           Map.entry(
-              "no", new Language(NorwegianStemmer::new, NorwegianAnalyzer.getDefaultStopSet())),
+              "no", new Language(NorwegianStemmer::new, NorwegianAnalyzer::getDefaultStopSet)),
           Map.entry(
-              "nb", new Language(NorwegianStemmer::new, NorwegianAnalyzer.getDefaultStopSet())),
-          Map.entry("da", new Language(DanishStemmer::new, DanishAnalyzer.getDefaultStopSet())),
-          Map.entry("fi", new Language(FinnishStemmer::new, FinnishAnalyzer.getDefaultStopSet())));
+              "nb", new Language(NorwegianStemmer::new, NorwegianAnalyzer::getDefaultStopSet)),
+          Map.entry("da", new Language(DanishStemmer::new, DanishAnalyzer::getDefaultStopSet)),
+          Map.entry("fi", new Language(FinnishStemmer::new, FinnishAnalyzer::getDefaultStopSet)));
 
   /** English has more words that say nothing alone than the shortest list of them. */
   private static final Set<String> MORE_ENGLISH =
@@ -82,7 +82,7 @@ public final class WordForms {
     locale = Locale.forLanguageTag(tag);
     Language language = LANGUAGES.get(locale.getLanguage());
     stemmer = language == null ? null : language.stemmer().get();
-    stops = language == null ? CharArraySet.EMPTY_SET : language.stops();
+    stops = language == null ? CharArraySet.EMPTY_SET : language.stops().get();
     english = locale.getLanguage().equals("en");
   }
 

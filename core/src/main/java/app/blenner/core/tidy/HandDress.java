@@ -5,7 +5,6 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Mark;
-import app.blenner.core.document.Marks;
 import app.blenner.core.document.Text;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,7 +50,7 @@ final class HandDress implements Habit {
       List<Inline> run = content.subList(i, end);
       boolean bare = !worn.isEmpty() && take.take(words(run), words(run), told(worn));
       for (Inline inline : run) {
-        out.add(bare ? without(inline, worn) : inline);
+        out.add(bare ? inline.withMarks(inline.marks().without(worn::contains)) : inline);
       }
       i = end;
     }
@@ -62,11 +61,6 @@ final class HandDress implements Habit {
     return inline.marks().all().stream()
         .filter(m -> m instanceof Mark.Valued v && KINDS.contains(v.kind()))
         .toList();
-  }
-
-  private static Inline without(Inline inline, List<Mark> worn) {
-    return inline.withMarks(
-        new Marks(inline.marks().all().stream().filter(m -> !worn.contains(m)).toList()));
   }
 
   private static String words(List<Inline> run) {

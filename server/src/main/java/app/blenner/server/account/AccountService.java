@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -82,6 +83,17 @@ public class AccountService {
     account.role = role;
     account.password = encoder.encode(password);
     return accounts.save(account).toAccount();
+  }
+
+  /**
+   * Lets only an editor go on.
+   *
+   * @param sentence what others are told
+   */
+  public static void editorsOnly(String sentence) {
+    if (current().role() != Role.EDITOR) {
+      throw new Problem(HttpStatus.FORBIDDEN, sentence);
+    }
   }
 
   /** The person whose request this is. */

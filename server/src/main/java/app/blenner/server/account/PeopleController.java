@@ -1,11 +1,9 @@
 package app.blenner.server.account;
 
 import app.blenner.core.signoff.Role;
-import app.blenner.server.problem.Problem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -33,9 +31,7 @@ class PeopleController {
 
   @PostMapping
   SessionController.Person add(@Valid @RequestBody NewPerson person) {
-    if (AccountService.current().role() != Role.EDITOR) {
-      throw new Problem(HttpStatus.FORBIDDEN, "Only an editor can add people.");
-    }
+    AccountService.editorsOnly("Only an editor can add people.");
     return SessionController.Person.of(
         accounts.add(person.signIn, person.name, person.role, person.password));
   }

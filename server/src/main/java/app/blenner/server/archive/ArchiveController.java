@@ -3,7 +3,6 @@ package app.blenner.server.archive;
 import app.blenner.core.archive.PackageZip;
 import app.blenner.core.archive.SitePackage;
 import app.blenner.core.language.Slug;
-import app.blenner.core.signoff.Role;
 import app.blenner.server.BlennerSettings;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.problem.Problem;
@@ -17,7 +16,6 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.util.FileSystemUtils;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -143,9 +141,6 @@ class ArchiveController {
   }
 
   private static void editorsOnly() {
-    if (AccountService.current().role() != Role.EDITOR) {
-      throw new Problem(
-          HttpStatus.FORBIDDEN, "Only an editor can take the whole site out or bring one in.");
-    }
+    AccountService.editorsOnly("Only an editor can take the whole site out or bring one in.");
   }
 }

@@ -72,24 +72,30 @@ public class AssetService {
       Files.createDirectories(settings.assetFolder());
       Path file = settings.assetFolder().resolve(packed.name());
       Files.copy(packed.file(), file, StandardCopyOption.REPLACE_EXISTING);
-      AssetEntity asset = new AssetEntity();
-      asset.name = packed.name();
-      asset.mediaType =
-          MediaTypeFactory.getMediaType(packed.name())
-              .orElse(MediaType.APPLICATION_OCTET_STREAM)
-              .toString();
-      asset.bytes = Files.size(file);
-      Dimension size = size(file);
-      asset.width = size.width;
-      asset.height = size.height;
-      asset.title = packed.title();
+      AssetEntity asset = entity(packed.name(), Files.size(file), size(file), packed.title());
       asset.alternative = packed.alternative();
       asset.credit = packed.credit();
-      asset.addedAt = packed.added() == null ? clock.instant() : packed.added();
+      asset.addedAt = packed.added() == null ? asset.addedAt : packed.added();
       assets.save(asset);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  /** A new asset of which nobody has said more than a title. */
+  private AssetEntity entity(String name, long bytes, Dimension size, String title) {
+    AssetEntity asset = new AssetEntity();
+    asset.name = name;
+    asset.mediaType =
+        MediaTypeFactory.getMediaType(name).orElse(MediaType.APPLICATION_OCTET_STREAM).toString();
+    asset.bytes = bytes;
+    asset.width = size.width;
+    asset.height = size.height;
+    asset.title = title;
+    asset.alternative = "";
+    asset.credit = "";
+    asset.addedAt = clock.instant();
+    return asset;
   }
 
   /** All assets, or those of these names, as a package holds them. */
@@ -134,17 +140,10 @@ public class AssetService {
         name = base + "-" + n + "." + picture.ending();
       }
       Files.write(settings.assetFolder().resolve(name), picture.bytes());
-      AssetEntity asset = new AssetEntity();
-      asset.name = name;
-      asset.mediaType = MediaTypeFactory.getMediaType(name).orElseThrow().toString();
-      asset.bytes = picture.bytes().length;
-      asset.width = picture.width();
-      asset.height = picture.height();
-      asset.title = title.isEmpty() ? "Picture" : title.substring(0, Math.min(300, title.length()));
-      asset.alternative = "";
-      asset.credit = "";
-      asset.addedAt = clock.instant();
-      return assets.save(asset).toSiteAsset();
+      Dimension size = new Dimension(picture.width(), picture.height());
+      String called =
+          title.isEmpty() ? "Picture" : title.substring(0, Math.min(300, title.length()));
+      return assets.save(entity(name, picture.bytes().length, size, called)).toSiteAsset();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -5,9 +5,7 @@ import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Prompt;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Kind;
-import app.blenner.core.signoff.Role;
 import app.blenner.server.account.AccountService;
-import app.blenner.server.problem.Problem;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -105,8 +103,6 @@ class OutlineController {
   }
 
   private static void editorsOnly() {
-    if (AccountService.current().role() != Role.EDITOR) {
-      throw new Problem(HttpStatus.FORBIDDEN, "Only an editor can change the site’s outlines.");
-    }
+    AccountService.editorsOnly("Only an editor can change the site’s outlines.");
   }
 }

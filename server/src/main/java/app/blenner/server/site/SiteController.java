@@ -1,7 +1,6 @@
 package app.blenner.server.site;
 
 import app.blenner.core.embed.EmbedHost;
-import app.blenner.core.signoff.Role;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.server.account.AccountService;
@@ -10,7 +9,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -96,8 +94,6 @@ class SiteController {
   }
 
   private static void editorsOnly() {
-    if (AccountService.current().role() != Role.EDITOR) {
-      throw new Problem(HttpStatus.FORBIDDEN, "Only an editor can change the site’s set-up.");
-    }
+    AccountService.editorsOnly("Only an editor can change the site’s set-up.");
   }
 }

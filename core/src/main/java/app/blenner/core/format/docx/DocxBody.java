@@ -26,13 +26,15 @@ final class DocxBody {
   /** Names of places that some link of the file leads to. */
   private final Set<String> wanted = new HashSet<>();
 
-  Map<String, DocxLink> links;
+  /** What the part that is read refers to: addresses, or names of parts. */
+  Map<String, String> links;
+
   int deletions;
   int remarks;
 
   DocxBody(
       OfficeFile office,
-      Map<String, DocxLink> links,
+      Map<String, String> links,
       DocxStyles styles,
       DocxNumbering lists,
       Pictures pictures) {
@@ -48,13 +50,22 @@ final class DocxBody {
     return new WordText(body, title, deletions, remarks, List.copyOf(told));
   }
 
-  /** Puts the blocks of a body, cell, note or box at the end of an element. */
-  void blocks(Xml container, Element to) {
-    container
-        .all("w:hyperlink")
+  /** Notes which places the links of a part lead to. */
+  private void want(Xml part) {
+    part.all("w:hyperlink")
         .map(h -> h.attr("w:anchor"))
         .filter(a -> !a.isEmpty())
         .forEach(wanted::add);
+  }
+
+  /** Puts the text itself at the end of an element. */
+  void text(Xml body, Element to) {
+    want(body);
+    blocks(body, to);
+  }
+
+  /** Puts the blocks of a body, cell, note or box at the end of an element. */
+  void blocks(Xml container, Element to) {
     for (Xml block : unwrapped(container)) {
       switch (block.name()) {
         case "w:p" -> paragraph(block, to);
@@ -191,7 +202,7 @@ final class DocxBody {
   }
 
   /** Puts notes at the end, in the shape their signs refer to. */
-  void notes(Element body, String kind, Optional<Xml> part, Map<String, DocxLink> noteLinks) {
+  void notes(Element body, String kind, Optional<Xml> part, Map<String, String> noteLinks) {
     if (part.isEmpty()) {
       return;
     }
@@ -200,7 +211,7 @@ final class DocxBody {
       String id = noteName(kind, note.attr("w:id"));
       if (note.attr("w:type").isEmpty() && body.selectFirst("a[href=#" + id + "sym]") != null) {
         Element div = body.appendElement("div").id(id);
-        blocks(note, div);
+        text(note, div);
         WordHtml.noteBegins(div, id);
       }
     }

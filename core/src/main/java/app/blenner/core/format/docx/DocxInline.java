@@ -67,9 +67,8 @@ final class DocxInline {
   }
 
   private Element link(Xml hyperlink, Element to) {
-    DocxLink link = body.links.get(hyperlink.attr("r:id"));
     String anchor = hyperlink.attr("w:anchor");
-    String href = link == null ? "" : link.target();
+    String href = body.links.getOrDefault(hyperlink.attr("r:id"), "");
     if (!anchor.isEmpty()) {
       href = href.isEmpty() ? "#" + WordHtml.name(anchor) : href + "#" + anchor;
     }
@@ -206,8 +205,9 @@ final class DocxInline {
 
   /** Pictures, and the text of boxes that are drawn like pictures. */
   private void picture(Xml drawing, Element to) {
-    drawing.all("w:txbxContent").findFirst().ifPresent(boxes::add);
-    if (drawing.all("w:txbxContent").findFirst().isPresent()) {
+    Optional<Xml> box = drawing.all("w:txbxContent").findFirst();
+    if (box.isPresent()) {
+      boxes.add(box.get());
       return;
     }
     Optional<Xml> about = drawing.all("wp:docPr").findFirst();
@@ -226,10 +226,10 @@ final class DocxInline {
   }
 
   private void place(String id, String words, boolean decorative, Element to) {
-    DocxLink link = body.links.get(id);
-    if (link == null) {
+    String part = body.links.get(id);
+    if (part == null) {
       return;
     }
-    WordHtml.picture(to, body.office, link.target(), words, decorative, body.pictures, body.told);
+    WordHtml.picture(to, body.office, part, words, decorative, body.pictures, body.told);
   }
 }

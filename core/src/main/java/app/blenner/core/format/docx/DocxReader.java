@@ -29,12 +29,12 @@ public final class DocxReader {
       String main = main(office);
       String folder = main.substring(0, main.lastIndexOf('/') + 1);
       Xml document = office.xml(main).flatMap(d -> d.child("w:body")).orElseThrow(DocxReader::none);
-      Map<String, DocxLink> links = links(office, folder, main);
+      Map<String, String> links = links(office, folder, main);
       DocxStyles styles = new DocxStyles(office.xml(folder + "styles.xml"));
       DocxNumbering lists = new DocxNumbering(office.xml(folder + "numbering.xml"));
       DocxBody reader = new DocxBody(office, links, styles, lists, pictures);
       Element body = new Element("body");
-      reader.blocks(document, body);
+      reader.text(document, body);
       reader.notes(
           body,
           "footnote",
@@ -69,8 +69,8 @@ public final class DocxReader {
     throw none();
   }
 
-  private static Map<String, DocxLink> links(OfficeFile office, String folder, String part) {
-    Map<String, DocxLink> out = new HashMap<>();
+  private static Map<String, String> links(OfficeFile office, String folder, String part) {
+    Map<String, String> out = new HashMap<>();
     String name = part.substring(part.lastIndexOf('/') + 1);
     Optional<Xml> relations = office.xml(folder + "_rels/" + name + ".rels");
     if (relations.isPresent()) {
@@ -79,7 +79,7 @@ public final class DocxReader {
         String target = r.attr("Target");
         String full =
             outside ? target : target.startsWith("/") ? target.substring(1) : folder + target;
-        out.put(r.attr("Id"), new DocxLink(full, outside));
+        out.put(r.attr("Id"), full);
       }
     }
     return out;

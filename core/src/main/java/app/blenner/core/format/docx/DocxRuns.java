@@ -9,6 +9,7 @@ import app.blenner.core.format.office.Markup;
 import app.blenner.core.format.office.Outside;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Writes running text: runs with their properties, and links around them. */
 final class DocxRuns {
@@ -101,7 +102,7 @@ final class DocxRuns {
     List<Mark> marks = inline.marks().all();
     StringBuilder p = new StringBuilder();
     boolean code = marks.contains(Mark.Plain.CODE);
-    String font = value(marks, Mark.Kind.FONT);
+    String font = inline.marks().value(Mark.Kind.FONT).orElse("");
     if (inline.marks().link().isPresent()) {
       p.append("<w:rStyle w:val=\"Hyperlink\"/>");
     }
@@ -113,36 +114,27 @@ final class DocxRuns {
     p.append(bold || marks.contains(Mark.Plain.STRONG) ? "<w:b/>" : "");
     p.append(marks.contains(Mark.Plain.EMPHASIS) ? "<w:i/>" : "");
     p.append(marks.contains(Mark.Plain.STRIKETHROUGH) ? "<w:strike/>" : "");
-    String colour = value(marks, Mark.Kind.COLOUR);
+    String colour = inline.marks().value(Mark.Kind.COLOUR).orElse("");
     if (colour.matches("#[0-9a-fA-F]{6}.*")) {
       p.append("<w:color w:val=\"" + colour.substring(1, 7) + "\"/>");
     }
     p.append(marks.contains(Mark.Plain.UNDERLINE) ? "<w:u w:val=\"single\"/>" : "");
-    String highlight = value(marks, Mark.Kind.HIGHLIGHT);
-    boolean highlighted =
-        marks.stream().anyMatch(m -> m instanceof Mark.Valued v && v.kind() == Mark.Kind.HIGHLIGHT);
-    if (highlighted) {
-      String fill = highlight.matches("#[0-9a-fA-F]{6}.*") ? highlight.substring(1, 7) : "F3E2A9";
+    Optional<String> highlight = inline.marks().value(Mark.Kind.HIGHLIGHT);
+    if (highlight.isPresent()) {
+      String value = highlight.get();
+      String fill = value.matches("#[0-9a-fA-F]{6}.*") ? value.substring(1, 7) : "F3E2A9";
       p.append("<w:shd w:val=\"clear\" w:color=\"auto\" w:fill=\"" + fill + "\"/>");
     }
     if (marks.contains(Mark.Plain.SUPERSCRIPT) || marks.contains(Mark.Plain.SUBSCRIPT)) {
       String side = marks.contains(Mark.Plain.SUPERSCRIPT) ? "superscript" : "subscript";
       p.append("<w:vertAlign w:val=\"" + side + "\"/>");
     }
-    String language = value(marks, Mark.Kind.LANGUAGE);
+    String language = inline.marks().value(Mark.Kind.LANGUAGE).orElse("");
     if (!language.isEmpty()) {
       p.append("<w:lang w:val=\"" + Markup.escaped(language) + "\"/>");
     }
     if (p.length() > 0) {
       out.raw("<w:rPr>" + p + "</w:rPr>");
     }
-  }
-
-  private static String value(List<Mark> marks, Mark.Kind kind) {
-    return marks.stream()
-        .filter(m -> m instanceof Mark.Valued v && v.kind() == kind)
-        .map(m -> ((Mark.Valued) m).value())
-        .findFirst()
-        .orElse("");
   }
 }

@@ -9,7 +9,6 @@ import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Picture;
 import app.blenner.core.document.Table;
-import app.blenner.core.document.Text;
 import app.blenner.core.format.office.Markup;
 import app.blenner.core.format.office.Media;
 import app.blenner.core.format.office.Outside;
@@ -71,11 +70,7 @@ public final class DocxWriter extends WordWriter {
       String language,
       Media media) {
     DocxWriter writer = new DocxWriter(outside, media);
-    writer.paragraph(Style.TITLE, List.of(Text.of(title)), BlockStyle.PLAIN);
-    if (!summary.isEmpty()) {
-      writer.paragraph(Style.SUMMARY, List.of(Text.of(summary)), BlockStyle.PLAIN);
-    }
-    writer.all(document.blocks());
+    writer.text(title, summary, document);
     return writer.pack(title, language);
   }
 
@@ -195,7 +190,7 @@ public final class DocxWriter extends WordWriter {
 
   @Override
   protected void grid(Table table) {
-    int columns = table.rows().isEmpty() ? 0 : width(table.rows().get(0));
+    int columns = columns(table);
     out.raw(
         "<w:tbl><w:tblPr><w:tblStyle w:val=\"TableGrid\"/><w:tblW w:w=\"0\" w:type=\"auto\"/><w:tblLook w:val=\"04A0\"/></w:tblPr><w:tblGrid>");
     out.raw(("<w:gridCol w:w=\"" + (columns == 0 ? 0 : 9000 / columns) + "\"/>").repeat(columns));
@@ -227,10 +222,6 @@ public final class DocxWriter extends WordWriter {
     }
     // A table that ends a cell or the text must be followed by a paragraph (17.4.37).
     out.raw("</w:tbl><w:p/>");
-  }
-
-  private static int width(Table.Row row) {
-    return row.cells().stream().mapToInt(Table.Cell::columns).sum();
   }
 
   private int skip(int from, int[] covered, int[] wide) {

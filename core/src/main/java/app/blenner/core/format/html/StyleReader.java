@@ -3,7 +3,6 @@ package app.blenner.core.format.html;
 import app.blenner.core.document.BlockStyle;
 import app.blenner.core.document.MarkValues;
 import app.blenner.core.document.Side;
-import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
@@ -15,15 +14,9 @@ final class StyleReader {
 
   /** The declarations of a style attribute; names and values in small letters but for fonts. */
   static Map<String, String> declarations(Element element) {
-    Map<String, String> out = new HashMap<>();
-    for (String declaration : element.attr("style").split(";")) {
-      int colon = declaration.indexOf(':');
-      if (colon > 0) {
-        String name = declaration.substring(0, colon).strip().toLowerCase(Locale.ROOT);
-        String value = declaration.substring(colon + 1).strip();
-        out.put(name, name.equals("font-family") ? value : value.toLowerCase(Locale.ROOT));
-      }
-    }
+    Map<String, String> out = Declared.of(element);
+    out.replaceAll(
+        (name, value) -> name.equals("font-family") ? value : value.toLowerCase(Locale.ROOT));
     return out;
   }
 

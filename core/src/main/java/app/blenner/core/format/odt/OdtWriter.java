@@ -61,11 +61,7 @@ public final class OdtWriter extends WordWriter {
       String language,
       Media media) {
     OdtWriter writer = new OdtWriter(outside, media);
-    writer.paragraph(Style.TITLE, List.of(Text.of(title)), BlockStyle.PLAIN);
-    if (!summary.isEmpty()) {
-      writer.paragraph(Style.SUMMARY, List.of(Text.of(summary)), BlockStyle.PLAIN);
-    }
-    writer.all(document.blocks());
+    writer.text(title, summary, document);
     ZipParts zip = new ZipParts();
     // The type stands first and unpacked (part 2, 3.3), so that it can be told from the first
     // bytes.
@@ -151,10 +147,7 @@ public final class OdtWriter extends WordWriter {
       table.rows().forEach(r -> r.cells().forEach(c -> all(c.blocks())));
       return;
     }
-    int columns =
-        table.rows().isEmpty()
-            ? 0
-            : table.rows().get(0).cells().stream().mapToInt(Table.Cell::columns).sum();
+    int columns = columns(table);
     out.raw(
         "<table:table table:name=\"Table"
             + ++tables

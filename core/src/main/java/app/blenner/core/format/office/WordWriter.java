@@ -44,6 +44,20 @@ public abstract class WordWriter implements BlockVisitor<Void> {
     blocks.forEach(b -> b.accept(this));
   }
 
+  /** Writes a whole text, its title and summary above it. */
+  protected final void text(String title, String summary, Document document) {
+    words(Style.TITLE, title);
+    words(Style.SUMMARY, summary);
+    all(document.blocks());
+  }
+
+  /** How many columns a table has. */
+  protected static int columns(Table table) {
+    return table.rows().isEmpty()
+        ? 0
+        : table.rows().get(0).cells().stream().mapToInt(Table.Cell::columns).sum();
+  }
+
   /** What stands for a picture whose file is not there. */
   protected final void instead(Picture picture) {
     boolean said = picture.alternative() != null && !picture.alternative().isEmpty();

@@ -1,4 +1,4 @@
-package app.blenner.core.intake;
+package app.blenner.core.format.html;
 
 import java.util.LinkedHashMap;
 import java.util.Locale;
@@ -6,10 +6,11 @@ import java.util.Map;
 import org.jsoup.nodes.Element;
 
 /** The declarations of a style attribute; names in small letters, values as they stand. */
-final class Declared {
+public final class Declared {
   private Declared() {}
 
-  static Map<String, String> of(Element element) {
+  /** All of them, in order. */
+  public static Map<String, String> of(Element element) {
     Map<String, String> out = new LinkedHashMap<>();
     String style = element.attr("style");
     int at = 0;
@@ -28,13 +29,13 @@ final class Declared {
   }
 
   /** The value of one declaration, in small letters; empty where it is not declared. */
-  static String value(Element element, String name) {
+  public static String value(Element element, String name) {
     String style = element.attr("style");
     return style.isEmpty() ? "" : of(element).getOrDefault(name, "").toLowerCase(Locale.ROOT);
   }
 
   /** A length in points; 0 where it is none, or relative to something. */
-  static double points(String length) {
+  public static double points(String length) {
     String number = length.strip().replaceFirst("(?i)(pt|px|in|cm|mm|pc|q)$", "").strip();
     if (!number.matches("-?\\d*\\.?\\d+")) {
       return 0;
