@@ -47,6 +47,7 @@ public class PlacesTest extends BrowserTest {
   @Test
   public void thePickedItemShowsItsTeaserAndWhatItWaitsFor() {
     signIn("Ilse Marten");
+    page.getByLabel("Search titles and texts").fill("How dark is dark");
     items().filter(new Locator.FilterOptions().setHasText("How dark is dark?")).click();
     Locator picked =
         page.getByRole(
