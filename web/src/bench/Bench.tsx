@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
 import { api } from '../api/client'
 import { useWriting } from '../api/queries'
-import type { Embedding, ItemView, Worklist, Writing } from '../api/types'
+import type { Embedding, ItemView, Writing } from '../api/types'
 import { BenchScreen } from './BenchScreen'
 import { dropBackup, readBackup } from './backup'
 import { isKept, Saver } from './saver'
@@ -28,18 +28,15 @@ export default function Bench() {
 const sources: Sources = {
   frameOf: (address) => api.get<Embedding>(`/writing/embed?given=${encodeURIComponent(address)}`),
   slug: async (words) => (await api.get<{ text: string }>(`/writing/slug?words=${encodeURIComponent(words)}`)).text,
-  latest: async (section, count) => {
-    const where = section ? `&section=${encodeURIComponent(section)}` : ''
-    const list = await api.get<Worklist>(`/worklist?stage=LIVE&size=${count}${where}`)
-    return list.rows.map((r) => r.title)
-  },
+  latest: (section, topic, count) =>
+    api.get<string[]>(`/writing/latest?${new URLSearchParams({ section, topic, count: String(count) })}`),
 }
 
 /** The sheet and what keeps it, together for as long as the item is open. */
 function open(item: ItemView, writing: Writing): { sheet: Sheet; saver: Saver } {
   const left = readBackup(item.state.key)
   const fresh = left && !isKept(left, item)
-  const sheet = new Sheet(fresh ? left.content.body : item.content.body, writing, sources)
+  const sheet = new Sheet(fresh ? left.content.body : item.content.body, item.state.speech, writing, sources)
   const saver = new Saver(item, () => sheet.html())
   sheet.onEdit = () => saver.touch()
   // A text that never reached the server is shown again, and sent.
@@ -50,6 +47,7 @@ function open(item: ItemView, writing: Writing): { sheet: Sheet; saver: Saver } 
 
 function Opened({ item, writing }: { item: ItemView; writing: Writing }) {
   const [{ sheet, saver }] = useState(() => open(item, writing))
+  useEffect(() => saver.subscribe(() => sheet.speak(saver.snapshot().state.speech)), [saver, sheet])
   useEffect(() => {
     addEventListener('pagehide', saver.leave)
     return () => {

@@ -197,7 +197,8 @@ export class Saver {
     const { body: _, ...fields } = left.content
     this.sent = left.sent ?? []
     this.set({
-      fields,
+      // What was noted by an older page may lack a field.
+      fields: { ...this.now.fields, ...fields },
       broughtBack: true,
       state: { ...this.now.state, revision: left.revision },
       status: { is: 'unsaved' },
@@ -243,8 +244,10 @@ function parts(c: ContentInput, slug: string): string {
     c.summary.trim(),
     body,
     c.section,
+    c.topics,
     c.keywords,
     slug && (c.slug ?? slug),
     c.leadPicture,
+    c.language,
   ])
 }

@@ -1,11 +1,11 @@
 import { useState } from 'react'
 import { api } from '../api/client'
 import { useRefresh, useSession, useSite } from '../api/queries'
-import type { Section } from '../api/types'
+import type { Section, Topic } from '../api/types'
 import { useTitle } from '../frame/title'
-import { Button } from '../ui/Button'
+import { Button, TextButton } from '../ui/Button'
 import { Dialog, DialogButtons } from '../ui/Dialog'
-import { Input } from '../ui/Field'
+import { fieldBox, Input } from '../ui/Field'
 import { Place } from '../ui/Place'
 import { useSubmit } from '../ui/useSubmit'
 
@@ -33,6 +33,9 @@ export function Sections() {
             <div className="min-w-0 flex-1">
               <p className="font-semibold font-serif text-large">{s.name}</p>
               <p className="text-soft">{s.description || 'Nothing said about it yet.'}</p>
+              {s.topics.length > 0 && (
+                <p className="text-small text-soft">Topics: {s.topics.map((t) => t.name).join(', ')}</p>
+              )}
             </div>
             <a
               href={`/${s.slug}`}
@@ -62,11 +65,12 @@ function SectionDialog({ section, onClose }: { section: Section | null; onClose:
   const refresh = useRefresh()
   const [name, setName] = useState(section?.name ?? '')
   const [description, setDescription] = useState(section?.description ?? '')
+  const [topics, setTopics] = useState<Topic[]>(section?.topics ?? [])
   const { problem, submit } = useSubmit(
-    () =>
-      section
-        ? api.put(`/site/sections/${section.slug}`, { name, description })
-        : api.post('/site/sections', { name, description }),
+    () => {
+      const given = { name, description, topics }
+      return section ? api.put(`/site/sections/${section.slug}`, given) : api.post('/site/sections', given)
+    },
     () => {
       refresh()
       onClose()
@@ -98,6 +102,7 @@ function SectionDialog({ section, onClose }: { section: Section | null; onClose:
           onChange={(e) => setDescription(e.target.value)}
           maxLength={1000}
         />
+        <TopicList topics={topics} set={setTopics} />
         <DialogButtons>
           <Button onClick={onClose}>Cancel</Button>
           <Button look="main" type="submit">
@@ -106,5 +111,41 @@ function SectionDialog({ section, onClose }: { section: Section | null; onClose:
         </DialogButtons>
       </form>
     </Dialog>
+  )
+}
+
+/** What items of the section can be about: named, renamed, taken off. */
+function TopicList({ topics, set }: { topics: Topic[]; set: (topics: Topic[]) => void }) {
+  return (
+    <fieldset>
+      <legend className="font-semibold">Topics</legend>
+      <p className="text-small text-soft">
+        What items in it can be about. A renamed topic keeps its items; one that is taken off leaves them.
+      </p>
+      <ul className="mt-2 grid gap-2">
+        {topics.map((topic, i) => (
+          <li key={i} className="flex items-center gap-3">
+            <input
+              aria-label={`Topic ${i + 1}`}
+              className={`${fieldBox} h-8`}
+              value={topic.name}
+              maxLength={200}
+              // biome-ignore lint/a11y/noAutofocus: the line was just asked for
+              autoFocus={!topic.slug && !topic.name}
+              onChange={(e) => set(topics.map((t, n) => (n === i ? { ...t, name: e.target.value } : t)))}
+            />
+            <TextButton
+              aria-label={`Take off ${topic.name || `topic ${i + 1}`}`}
+              onClick={() => set(topics.filter((_, n) => n !== i))}
+            >
+              Take off
+            </TextButton>
+          </li>
+        ))}
+      </ul>
+      <Button className="mt-2" onClick={() => set([...topics, { slug: '', name: '' }])}>
+        Add a topic
+      </Button>
+    </fieldset>
   )
 }

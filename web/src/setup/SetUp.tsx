@@ -8,6 +8,7 @@ import { useTitle } from '../frame/title'
 import { Button } from '../ui/Button'
 import { Dialog, DialogButtons } from '../ui/Dialog'
 import { Input, Select } from '../ui/Field'
+import { languageName, languages } from '../ui/languages'
 import { Place } from '../ui/Place'
 import { useDraft } from '../ui/useDraft'
 import { useSubmit } from '../ui/useSubmit'
@@ -66,11 +67,11 @@ function SiteName({ blocked }: { blocked: string }) {
         maxLength={500}
       />
       <Select label="Language" value={given.language} onChange={set('language')}>
-        <option value="en-GB">English (Britain)</option>
-        <option value="en-US">English (America)</option>
-        <option value="de-DE">German</option>
-        <option value="fr-FR">French</option>
-        <option value="nl-NL">Dutch</option>
+        {[...new Set([given.language, ...languages])].map((t) => (
+          <option key={t} value={t}>
+            {languageName(t)}
+          </option>
+        ))}
       </Select>
       <div className="flex items-center gap-3">
         <Button type="submit" blocked={blocked}>

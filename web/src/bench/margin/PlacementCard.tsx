@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { useSite } from '../../api/queries'
 import { TextButton } from '../../ui/Button'
 import { Input, Select } from '../../ui/Field'
+import { languageName, languages } from '../../ui/languages'
 import { WhereItAppears } from '../../ui/WhereItAppears'
 import { useBench, useSaved } from '../context'
 
@@ -16,15 +17,60 @@ export function PlacementCard() {
   // While somebody types, what they typed is shown, even where it cannot be had.
   const shown = typed ?? (fields.slug && state.slugProblem ? fields.slug : state.slug)
 
+  const topics = site.data?.sections.find((s) => s.slug === fields.section)?.topics ?? []
+  const own = site.data?.language ?? ''
+
   return (
     <>
-      <Select label="Section" value={fields.section} onChange={(e) => saver.change({ section: e.target.value })}>
+      <Select
+        label="Section"
+        value={fields.section}
+        onChange={(e) => saver.change({ section: e.target.value, topics: [] })}
+      >
         <option value="">No section</option>
         {site.data?.sections.map((s) => (
           <option key={s.slug} value={s.slug}>
             {s.name}
           </option>
         ))}
+      </Select>
+      {topics.length > 0 && (
+        <fieldset>
+          <legend className="font-semibold">Topics</legend>
+          <div className="mt-1 grid grid-cols-2 gap-x-4">
+            {topics.map((t) => (
+              <label key={t.slug} className="flex min-h-6 items-baseline gap-2">
+                <input
+                  type="checkbox"
+                  checked={fields.topics.includes(t.slug)}
+                  onChange={(e) =>
+                    saver.change({
+                      topics: e.target.checked
+                        ? [...fields.topics, t.slug]
+                        : fields.topics.filter((other) => other !== t.slug),
+                    })
+                  }
+                />
+                {t.name}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
+      <Select
+        label="Language"
+        hint="Quotation marks, hyphens, sorting and screen readers follow it."
+        value={fields.language}
+        onChange={(e) => saver.change({ language: e.target.value })}
+      >
+        <option value="">{own ? `The site’s: ${languageName(own)}` : 'The site’s'}</option>
+        {[...new Set([fields.language, ...languages])]
+          .filter((t) => t && t !== own)
+          .map((t) => (
+            <option key={t} value={t}>
+              {languageName(t)}
+            </option>
+          ))}
       </Select>
       <div className="grid gap-1">
         <Input

@@ -6,7 +6,7 @@ import { search } from 'prosemirror-search'
 import { type Command, EditorState, NodeSelection, type Plugin, Selection, TextSelection } from 'prosemirror-state'
 import { tableEditing } from 'prosemirror-tables'
 import { EditorView } from 'prosemirror-view'
-import type { Writing } from '../../api/types'
+import type { Speech, Writing } from '../../api/types'
 import { files } from './intake/files'
 import { Pasting, pastes } from './intake/paste'
 import { foreignStretch } from './intake/range'
@@ -34,7 +34,7 @@ import { GridView, TableBlockView } from './views/table'
 /** What the sheet must be told by the server while it shows things. */
 export interface Sources {
   frameOf: FrameOf
-  latest: (section: string, count: number) => Promise<string[]>
+  latest: (section: string, topic: string, count: number) => Promise<string[]>
   slug: (words: string) => Promise<string>
 }
 
@@ -63,13 +63,15 @@ export class Sheet {
 
   constructor(
     html: string,
+    /** The language the text is written in. */
+    public speech: Speech,
     readonly writing: Writing,
     private readonly sources: Sources,
   ) {
     const hosts = writing.hosts.map((h) => h.host)
     this.plugins = [
       tidyTables,
-      typing(writing),
+      typing(() => this.speech.quotes),
       tablePaste,
       files((given) => this.onFiles(given)),
       clipboard(
@@ -107,15 +109,15 @@ export class Sheet {
   mount(place: HTMLElement) {
     this.view = new EditorView(place, {
       state: this.state,
-      attributes: {
+      attributes: () => ({
         class: 'article',
         role: 'textbox',
         'aria-multiline': 'true',
         tabindex: '0',
         'aria-label': 'Text of the item',
         spellcheck: 'true',
-        lang: this.writing.language,
-      },
+        lang: this.speech.language,
+      }),
       // A press on what is shown picks it; one on its caption sets the cursor there.
       handleClickOn: (view, _pos, node, nodePos, event) => {
         const figure = ['picture', 'embed', 'audio', 'video'].includes(node.type.name)
@@ -158,6 +160,13 @@ export class Sheet {
   unmount() {
     this.view?.destroy()
     this.view = null
+  }
+
+  /** Goes on in another language. */
+  speak(speech: Speech) {
+    if (speech === this.speech) return
+    this.speech = speech
+    this.view?.setProps({})
   }
 
   /** Begins anew from the text as it is, after the sheet failed. */

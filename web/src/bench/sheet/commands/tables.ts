@@ -179,8 +179,8 @@ export function widthsOf(state: EditorState): number[] {
 }
 
 /** Sorts the body rows by the column of the cursor; numbers as numbers, words by the language. */
-export function sortByColumn(direction: 1 | -1, language: string): Command {
-  return inCells((state, dispatch) => {
+export function sortByColumn(direction: 1 | -1): Command {
+  return inCells((state, dispatch, view) => {
     const found = tableAt(state)
     if (!found) return false
     const { grid, gridPos } = found
@@ -191,7 +191,7 @@ export function sortByColumn(direction: 1 | -1, language: string): Command {
     if (body.length < 2 || body.some((row) => row.children.some((c) => c.attrs.rowspan > 1))) return false
     if (!dispatch) return true
     const column = pm.selectedRect(state).left
-    const compare = new Intl.Collator(language || 'en', { numeric: true, sensitivity: 'base' }).compare
+    const compare = new Intl.Collator(view?.dom.lang || 'en', { numeric: true, sensitivity: 'base' }).compare
     const keyed = body.map((row, i) => {
       const pos = map.map[(headerRows + i) * map.width + column]
       return { row, text: (grid.nodeAt(pos)?.textContent ?? '').trim() }

@@ -208,7 +208,7 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
     if (!picked) return
     const src = `../assets/${picked.name}`
     const called = title.trim() || picked.title
-    const captions = track ? { src: `../assets/${track}`, language: sheet.writing.language } : null
+    const captions = track ? { src: `../assets/${track}`, language: sheet.speech.language } : null
     const node =
       kind === 'download'
         ? schema.node('download', { asset: src, label: called })

@@ -5,6 +5,7 @@ import type { Contrast } from '../../../api/types'
 import { Button } from '../../../ui/Button'
 import { cx } from '../../../ui/cx'
 import { Input, Select } from '../../../ui/Field'
+import { languageName, languages } from '../../../ui/languages'
 import { useSheet } from '../../context'
 import { markValue, setValue } from '../commands/marks'
 import { FormDialog } from './FormDialog'
@@ -54,28 +55,9 @@ export function ValueDialog({ kind, onClose }: { kind: 'abbreviation' | 'languag
       />
       {language && (
         <datalist id="languages">
-          {[
-            'cy',
-            'de',
-            'en',
-            'es',
-            'fr',
-            'ga',
-            'gd',
-            'it',
-            'la',
-            'nl',
-            'pl',
-            'pt',
-            'sv',
-            'uk',
-            'ar',
-            'he',
-            'ja',
-            'zh',
-          ].map((t) => (
+          {languages.map((t) => (
             <option key={t} value={t}>
-              {new Intl.DisplayNames('en', { type: 'language' }).of(t)}
+              {languageName(t)}
             </option>
           ))}
         </datalist>

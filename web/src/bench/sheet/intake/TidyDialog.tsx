@@ -41,10 +41,10 @@ export function TidyDialog({ onClose }: { onClose: () => void }) {
 
   useEffect(() => {
     api
-      .post<Habit[]>('/intake/tidy', { body: place.html })
+      .post<Habit[]>('/intake/tidy', { body: place.html, language: sheet.speech.language })
       .then(setFound)
       .catch((e: Error) => setProblem(e.message))
-  }, [place])
+  }, [place, sheet])
 
   const all = useMemo(() => (found ?? []).flatMap((h) => h.traces.map((t) => name(h, t.key))), [found])
   const taken = all.filter((k) => !left.has(k)).length
@@ -65,7 +65,11 @@ export function TidyDialog({ onClose }: { onClose: () => void }) {
       (found ?? []).map((h) => [h.habit, h.traces.map((t) => t.key).filter((k) => !left.has(name(h, k)))]),
     )
     try {
-      const { body } = await api.post<{ body: string }>('/intake/tidy/mended', { body: place.html, chosen })
+      const { body } = await api.post<{ body: string }>('/intake/tidy/mended', {
+        body: place.html,
+        language: sheet.speech.language,
+        chosen,
+      })
       sheet.dispatch(markPlace(sheet.state, place))
       sheet.dispatch(put(sheet.state, body))
       sheet.dispatch(markPlace(sheet.state, null))

@@ -10,7 +10,11 @@ import type { PanelProps } from './BlockPanel'
 /** Which items a list shows: the latest, or some picked by hand. */
 export function ItemListForm({ node, set }: PanelProps) {
   const site = useSite()
-  const { title, section, count, items } = node.attrs
+  const { title, section, topic, count, items } = node.attrs
+  const sections = site.data?.sections ?? []
+  // Topics of all sections, where the list is of no one section.
+  const topics = sections.filter((s) => !section || s.slug === section).flatMap((s) => s.topics)
+  const known = [...new Map(topics.map((t) => [t.slug, t])).values()]
   return (
     <>
       <div className="grid grid-cols-2 gap-4">
@@ -27,14 +31,23 @@ export function ItemListForm({ node, set }: PanelProps) {
       {items ? (
         <References items={items} set={(next) => set({ items: next })} />
       ) : (
-        <div className="grid grid-cols-2 gap-4">
-          <Select label="Section" value={section} onChange={(e) => set({ section: e.target.value })}>
+        <div className="grid grid-cols-3 gap-4">
+          <Select label="Section" value={section} onChange={(e) => set({ section: e.target.value, topic: '' })}>
             <option value="">All sections</option>
-            {site.data?.sections.map((s) => (
+            {sections.map((s) => (
               <option key={s.slug} value={s.slug}>
                 {s.name}
               </option>
             ))}
+          </Select>
+          <Select label="Topic" value={topic} onChange={(e) => set({ topic: e.target.value })}>
+            <option value="">All topics</option>
+            {known.map((t) => (
+              <option key={t.slug} value={t.slug}>
+                {t.name}
+              </option>
+            ))}
+            {topic && !known.some((t) => t.slug === topic) && <option value={topic}>{topic} (no longer there)</option>}
           </Select>
           <Input
             label="How many"

@@ -59,7 +59,7 @@ export function PlayerForm({ node, set }: PanelProps) {
           onChange={(e) =>
             set({
               captions: e.target.value
-                ? { src: address(e.target.value), language: captions?.language ?? sheet.writing.language }
+                ? { src: address(e.target.value), language: captions?.language ?? sheet.speech.language }
                 : null,
             })
           }

@@ -1,6 +1,6 @@
 import { InputRule, inputRules, textblockTypeInputRule, wrappingInputRule } from 'prosemirror-inputrules'
 import type { Command, EditorState, Plugin, Transaction } from 'prosemirror-state'
-import type { Writing } from '../../../api/types'
+import type { Quotes } from '../../../api/types'
 import { toggleQuote } from '../commands/text'
 import { schema } from '../model/schema'
 
@@ -88,19 +88,27 @@ function starts(): InputRule[] {
 }
 
 /** Curly quotes, dashes and ellipses as the language has them. */
-function signs(writing: Writing): InputRule[] {
-  const { openDouble, closeDouble, openSingle, closeSingle } = writing.quotes
+function signs(quotes: () => Quotes): InputRule[] {
   const before = '(?:^|[\\s{[(<\'"\\u2018\\u201C\\u00AB\\u201E\\u2013\\u2014\\uFFFC])'
   return [
-    helped('quotes', turns(new RegExp(`${before}(")$`), openDouble)),
-    helped('quotes', turns(/(")$/, closeDouble)),
-    // Between letters it is an apostrophe, whatever quotes the language has.
     helped(
       'quotes',
-      turns(/[\p{L}\p{N}](')$/u, () => (closeSingle === '’' ? closeSingle : '’')),
+      turns(new RegExp(`${before}(")$`), () => quotes().openDouble),
     ),
-    helped('quotes', turns(new RegExp(`${before}(')$`), openSingle)),
-    helped('quotes', turns(/(')$/, closeSingle)),
+    helped(
+      'quotes',
+      turns(/(")$/, () => quotes().closeDouble),
+    ),
+    // Between letters it is an apostrophe, whatever quotes the language has.
+    helped('quotes', turns(/[\p{L}\p{N}](')$/u, '’')),
+    helped(
+      'quotes',
+      turns(new RegExp(`${before}(')$`), () => quotes().openSingle),
+    ),
+    helped(
+      'quotes',
+      turns(/(')$/, () => quotes().closeSingle),
+    ),
     helped('dashes', turns(/(–-)$/, '—')),
     helped('dashes', turns(/(--)$/, '–')),
     helped('ellipsis', turns(/(\.\.\.)$/, '…')),
@@ -154,6 +162,7 @@ export const linkBeforeEnter: Command = (state, dispatch) => {
   return false
 }
 
-export function typing(writing: Writing): Plugin {
-  return inputRules({ rules: [...starts(), ...signs(writing), links] })
+/** The helps; the quotation marks are those of the language at the time. */
+export function typing(quotes: () => Quotes): Plugin {
+  return inputRules({ rules: [...starts(), ...signs(quotes), links] })
 }

@@ -22,8 +22,8 @@ export const tableTools: Tool[] = [
   tool('split', 'Split the cell', c.splitCell, undefined, 'unmerge'),
   tool('header-row', 'Header row', c.toggleHeaderRow),
   tool('header-column', 'Header column', c.toggleHeaderColumn),
-  tool('sort-up', 'Sort by this column, smallest first', c.sortByColumn(1, ''), undefined, 'ascending a to z'),
-  tool('sort-down', 'Sort by this column, largest first', c.sortByColumn(-1, ''), undefined, 'descending z to a'),
+  tool('sort-up', 'Sort by this column, smallest first', c.sortByColumn(1), undefined, 'ascending a to z'),
+  tool('sort-down', 'Sort by this column, largest first', c.sortByColumn(-1), undefined, 'descending z to a'),
   {
     id: 'table-settings',
     name: 'Table settings',

@@ -47,7 +47,7 @@ export class BoxView implements NodeView {
   }
 }
 
-type Latest = (section: string, count: number) => Promise<string[]>
+type Latest = (section: string, topic: string, count: number) => Promise<string[]>
 
 // biome-ignore lint/suspicious/noExplicitAny: each face knows the attributes of its own block
 type Face = (attrs: any, latest: Latest) => HTMLElement[]
@@ -65,11 +65,11 @@ const faces: Record<string, Face> = {
     p.append(anchor(label || 'Without words'))
     return [p]
   },
-  item_list: ({ title, section, count, items }, latest) => {
+  item_list: ({ title, section, topic, count, items }, latest) => {
     if (items) return listing(title, items)
     const box = element('ul', '')
     box.append(element('li', 'Fetching the latest …'))
-    latest(section, count).then((titles) => {
+    latest(section, topic, count).then((titles) => {
       const rows = titles.map((t) => element('li', t))
       box.replaceChildren(...(rows.length ? rows : [element('li', 'Nothing is live here yet.')]))
     })

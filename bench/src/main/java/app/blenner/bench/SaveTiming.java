@@ -44,8 +44,8 @@ public final class SaveTiming {
       String content =
           "{\"revision\":"
               + revision
-              + ",\"content\":{\"title\":\"Timed\",\"summary\":\"s\",\"section\":\"\",\"keywords\":[],"
-              + "\"leadPicture\":\"\",\"body\":\"<p>Change "
+              + ",\"content\":{\"title\":\"Timed\",\"summary\":\"s\",\"section\":\"\",\"topics\":[],\"keywords\":[],"
+              + "\"leadPicture\":\"\",\"language\":\"\",\"body\":\"<p>Change "
               + i
               + "</p>"
               + body

@@ -63,6 +63,8 @@ final class Api {
     content.addProperty("section", "");
     content.add("keywords", new JsonArray());
     content.addProperty("leadPicture", "");
+    content.add("topics", new JsonArray());
+    content.addProperty("language", "");
     JsonObject save = new JsonObject();
     save.addProperty("revision", revision(key));
     save.add("content", content);

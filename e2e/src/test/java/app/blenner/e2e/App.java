@@ -73,7 +73,8 @@ final class App {
                       "java",
                       "-XX:+UseSerialGC",
                       "-Xmx512m",
-                      // A server that lives for minutes gains nothing by compiling for the long run.
+                      // A server that lives for minutes gains nothing by compiling for the long
+                      // run.
                       "-XX:TieredStopAtLevel=1",
                       "-XX:SharedArchiveFile=" + JAR.resolveSibling("../app.jsa").normalize(),
                       "-jar",

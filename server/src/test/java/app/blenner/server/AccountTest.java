@@ -77,7 +77,10 @@ public class AccountTest {
         "{\"signIn\":\"new.one\",\"name\":\"New One\",\"role\":\"EDITOR\",\"password\":\"long-enough-now\"}";
     assertEquals(writer.post("/editor/api/people", person).status(), 403);
     assertEquals(
-        writer.post("/editor/api/site/sections", "{\"name\":\"X\",\"description\":\"\"}").status(),
+        writer
+            .post(
+                "/editor/api/site/sections", "{\"name\":\"X\",\"description\":\"\",\"topics\":[]}")
+            .status(),
         403);
     Visitor editor = running.signedIn("ilse");
     assertEquals(editor.post("/editor/api/people", person).status(), 200);
@@ -91,16 +94,23 @@ public class AccountTest {
     Visitor editor = running.signedIn("ilse");
     assertTrue(
         editor
-            .post("/editor/api/site/sections", "{\"name\":\"Editor\",\"description\":\"\"}")
+            .post(
+                "/editor/api/site/sections",
+                "{\"name\":\"Editor\",\"description\":\"\",\"topics\":[]}")
             .sentence()
             .contains("belongs to Blenner"));
     assertTrue(
         editor
-            .post("/editor/api/site/sections", "{\"name\":\"Visit\",\"description\":\"\"}")
+            .post(
+                "/editor/api/site/sections",
+                "{\"name\":\"Visit\",\"description\":\"\",\"topics\":[]}")
             .sentence()
             .contains("already"));
     assertEquals(
-        editor.post("/editor/api/site/sections", "{\"name\":\"?!\",\"description\":\"\"}").status(),
+        editor
+            .post(
+                "/editor/api/site/sections", "{\"name\":\"?!\",\"description\":\"\",\"topics\":[]}")
+            .status(),
         422);
   }
 

@@ -154,7 +154,10 @@ public class ArchiveTest {
     JsonNode content = copy.json().path("content");
     JsonNode from = Items.view(editor, "about-the-reserve").path("content");
     assertEquals(content.path("title").asString(), "Copy of " + from.path("title").asString());
-    for (String field : new String[] {"body", "summary", "section", "keywords", "leadPicture"}) {
+    for (String field :
+        new String[] {
+          "body", "summary", "section", "topics", "keywords", "leadPicture", "language"
+        }) {
       assertEquals(content.path(field), from.path(field), field);
     }
   }

@@ -25,8 +25,9 @@ final class Items {
       String title, String summary, String body, String section, String slug) {
     ObjectNode c = JsonMapper.shared().createObjectNode();
     c.put("title", title).put("summary", summary).put("body", body).put("section", section);
+    c.putArray("topics");
     c.putArray("keywords");
-    c.put("slug", slug).put("leadPicture", "");
+    c.put("slug", slug).put("leadPicture", "").put("language", "");
     return c;
   }
 

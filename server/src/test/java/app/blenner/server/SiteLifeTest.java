@@ -30,22 +30,28 @@ public class SiteLifeTest {
     Answer made =
         editor.post(
             "/editor/api/site/sections",
-            "{\"name\":\"Old  maps\",\"description\":\"Paper skies\"}");
+            "{\"name\":\"Old  maps\",\"description\":\"Paper skies\",\"topics\":[]}");
     assertEquals(made.json().path("slug").asString(), "old-maps");
     assertTrue(reader.get("/old-maps").text().contains("<h1>Old maps</h1>"));
     assertTrue(
         reader.get("/").text().contains("href=\"/old-maps\""),
         "the kept front page was thrown away");
-    editor.put("/editor/api/site/sections/old-maps", "{\"name\":\"Maps\",\"description\":\"\"}");
+    editor.put(
+        "/editor/api/site/sections/old-maps",
+        "{\"name\":\"Maps\",\"description\":\"\",\"topics\":[]}");
     assertTrue(reader.get("/old-maps").text().contains("<h1>Maps</h1>"), "its address stays");
     assertEquals(
         editor
-            .put("/editor/api/site/sections/none", "{\"name\":\"x\",\"description\":\"\"}")
+            .put(
+                "/editor/api/site/sections/none",
+                "{\"name\":\"x\",\"description\":\"\",\"topics\":[]}")
             .status(),
         404);
     assertEquals(
         editor
-            .put("/editor/api/site/sections/old-maps", "{\"name\":\" \",\"description\":\"\"}")
+            .put(
+                "/editor/api/site/sections/old-maps",
+                "{\"name\":\" \",\"description\":\"\",\"topics\":[]}")
             .sentence(),
         "A section needs a name.");
   }
@@ -79,7 +85,9 @@ public class SiteLifeTest {
     Items.save(editor, key, Items.content("Gazetteer", "s", "<p>x</p>", "", null));
     assertTrue(
         editor
-            .post("/editor/api/site/sections", "{\"name\":\"Gazetteer\",\"description\":\"\"}")
+            .post(
+                "/editor/api/site/sections",
+                "{\"name\":\"Gazetteer\",\"description\":\"\",\"topics\":[]}")
             .sentence()
             .contains("An item has the address"));
     Answer ours =

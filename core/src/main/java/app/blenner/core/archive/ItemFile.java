@@ -101,9 +101,11 @@ final class ItemFile {
         fields.text("summary"),
         HtmlReader.read(html),
         fields.text("section"),
+        fields.words("topics"),
         fields.words("keywords"),
         fields.text("slug"),
-        fields.text("lead-picture"));
+        fields.text("lead-picture"),
+        fields.text("language"));
   }
 
   static String write(PackedItem item) {
@@ -114,7 +116,9 @@ final class ItemFile {
     fields.put("stage", Fields.label(item.stage()));
     fields.put("owner", item.owner());
     fields.put("author", item.author());
+    fields.put("language", c.language());
     fields.put("section", c.section());
+    fields.put("topics", c.topics());
     fields.put("slug", c.slug());
     fields.put("address-by-hand", item.slugByHand());
     fields.put("summary", c.summary());
@@ -151,7 +155,9 @@ final class ItemFile {
     out.put("updated", item.times().updated().toString());
     differing(out, "title", l.title(), c.title());
     differing(out, "summary", l.summary(), c.summary());
+    differing(out, "language", l.language(), c.language());
     differing(out, "section", l.section(), c.section());
+    differing(out, "topics", l.topics(), c.topics());
     differing(out, "slug", l.slug(), c.slug());
     differing(out, "keywords", l.keywords(), c.keywords());
     differing(out, "lead-picture", l.leadPicture(), c.leadPicture());

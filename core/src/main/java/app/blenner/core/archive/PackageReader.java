@@ -8,6 +8,7 @@ import app.blenner.core.item.Kind;
 import app.blenner.core.signoff.Role;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
+import app.blenner.core.site.Topic;
 import java.io.IOException;
 import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
@@ -140,7 +141,15 @@ final class PackageReader {
   private static Site site(Fields settings) {
     List<Section> sections =
         settings.all("sections").stream()
-            .map(s -> new Section(s.text("slug"), s.text("name"), s.text("description")))
+            .map(
+                s ->
+                    new Section(
+                        s.text("slug"),
+                        s.text("name"),
+                        s.text("description"),
+                        s.all("topics").stream()
+                            .map(t -> new Topic(t.text("slug"), t.text("name")))
+                            .toList()))
             .toList();
     return new Site(
         settings.text("name"), settings.text("tagline"), settings.text("language"), sections);

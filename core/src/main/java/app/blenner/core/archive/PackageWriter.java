@@ -3,6 +3,7 @@ package app.blenner.core.archive;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.house.HouseStyle;
 import app.blenner.core.language.Slug;
+import app.blenner.core.site.Section;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -41,11 +42,7 @@ final class PackageWriter {
     out.put("name", site.site().name());
     out.put("tagline", site.site().tagline());
     out.put("language", site.site().language());
-    out.put(
-        "sections",
-        site.site().sections().stream()
-            .map(s -> map("slug", s.slug(), "name", s.name(), "description", s.description()))
-            .toList());
+    out.put("sections", site.site().sections().stream().map(PackageWriter::section).toList());
     out.put("contact-address", site.contactAddress());
     out.put("fetch-hosts", List.copyOf(site.fetchHosts()));
     out.put("house", house(site.house()));
@@ -59,6 +56,16 @@ final class PackageWriter {
         site.people().stream()
             .map(p -> map("sign-in", p.signIn(), "name", p.name(), "role", Fields.label(p.role())))
             .toList());
+    return out;
+  }
+
+  private static Map<String, Object> section(Section s) {
+    Map<String, Object> out =
+        map("slug", s.slug(), "name", s.name(), "description", s.description());
+    if (!s.topics().isEmpty()) {
+      out.put(
+          "topics", s.topics().stream().map(t -> map("slug", t.slug(), "name", t.name())).toList());
+    }
     return out;
   }
 

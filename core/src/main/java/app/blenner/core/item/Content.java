@@ -3,6 +3,7 @@ package app.blenner.core.item;
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.PlainText;
+import app.blenner.core.language.Slug;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -16,18 +17,22 @@ import java.util.Set;
  * @param summary the short text that stands first and makes the teaser
  * @param body the text
  * @param section short name of the section, or empty
+ * @param topics short names of topics of the section, in the order they were given
  * @param keywords free words, in the order they were given
  * @param slug last part of the address, or empty until there is a title
  * @param leadPicture name of the asset that stands for the item, or empty
+ * @param language BCP 47 tag of the language it is written in, or empty for the site's own
  */
 public record Content(
     String title,
     String summary,
     Document body,
     String section,
+    List<String> topics,
     List<String> keywords,
     String slug,
-    String leadPicture) {
+    String leadPicture,
+    String language) {
 
   /** Nothing written yet. */
   public static final Content EMPTY = new Content("", "", Document.EMPTY, "", List.of(), "", "");
@@ -38,8 +43,28 @@ public record Content(
   public Content {
     title = PlainText.line(title);
     summary = PlainText.line(summary);
+    topics = topics.stream().filter(t -> Slug.of(t).equals(t) && !t.isEmpty()).distinct().toList();
     keywords = tidyKeywords(keywords);
     leadPicture = Address.isAssetName(leadPicture) ? leadPicture : "";
+    String tag = Locale.forLanguageTag(language).toLanguageTag();
+    language = tag.equals("und") ? "" : tag;
+  }
+
+  /** In the site's own language, and of no topic. */
+  public Content(
+      String title,
+      String summary,
+      Document body,
+      String section,
+      List<String> keywords,
+      String slug,
+      String leadPicture) {
+    this(title, summary, body, section, List.of(), keywords, slug, leadPicture, "");
+  }
+
+  /** The language it is written in, on a site of this language. */
+  public String languageOn(String siteLanguage) {
+    return language.isEmpty() ? siteLanguage : language;
   }
 
   private static List<String> tidyKeywords(List<String> given) {
@@ -56,16 +81,19 @@ public record Content(
 
   /** The same with another text. */
   public Content withBody(Document other) {
-    return new Content(title, summary, other, section, keywords, slug, leadPicture);
+    return new Content(
+        title, summary, other, section, topics, keywords, slug, leadPicture, language);
   }
 
   /** The same with another title. */
   public Content withTitle(String other) {
-    return new Content(other, summary, body, section, keywords, slug, leadPicture);
+    return new Content(
+        other, summary, body, section, topics, keywords, slug, leadPicture, language);
   }
 
   /** The same with another slug. */
   public Content withSlug(String other) {
-    return new Content(title, summary, body, section, keywords, other, leadPicture);
+    return new Content(
+        title, summary, body, section, topics, keywords, other, leadPicture, language);
   }
 }

@@ -201,7 +201,7 @@ public final class BodyRenderer extends HtmlWriter {
   public Void itemList(ItemList block) {
     List<PublishedItem> items =
         block.source() instanceof ItemList.Latest latest
-            ? library.latest(latest.section(), latest.count())
+            ? library.latest(latest.section(), latest.topic(), latest.count())
             : picked(((ItemList.Picked) block.source()).items());
     return links("item-list", block.title(), items);
   }

@@ -17,9 +17,10 @@ public interface Library {
    * The latest live items, the newest first.
    *
    * @param section short name of a section, or empty for all
+   * @param topic short name of a topic, or empty for all
    * @param count at most this many
    */
-  List<PublishedItem> latest(String section, int count);
+  List<PublishedItem> latest(String section, String topic, int count);
 
   /** The address of the frame that shows something of another host; empty where it may not be. */
   Optional<String> frame(Address address);

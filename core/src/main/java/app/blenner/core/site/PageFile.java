@@ -20,12 +20,9 @@ public final class PageFile {
   public static String write(PublishedItem item, Site site, String css, String body) {
     Content content = item.content();
     String title = content.title().isEmpty() ? "Untitled" : content.title();
+    String language = content.languageOn(site.language());
     HtmlOut out = new HtmlOut();
-    out.markup("<!DOCTYPE html>\n")
-        .open("html")
-        .attribute("lang", site.language())
-        .endOpen()
-        .line();
+    out.markup("<!DOCTYPE html>\n").open("html").attribute("lang", language).endOpen().line();
     out.tag("head").open("meta").attribute("charset", "utf-8").endOpen();
     out.line();
     out.tag("title").text(title).close("title");
@@ -35,7 +32,7 @@ public final class PageFile {
     meta(out, "keywords", String.join(", ", content.keywords()));
     // Dublin Core terms.
     meta(out, "dcterms.title", title);
-    meta(out, "dcterms.language", site.language());
+    meta(out, "dcterms.language", language);
     meta(out, "dcterms.publisher", site.name());
     if (item.firstLive() != null) {
       meta(out, "dcterms.issued", item.firstLive().toString());

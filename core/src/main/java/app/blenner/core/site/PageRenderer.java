@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** Whole pages of the site: the front page, a section, an item, and the pages that say sorry. */
 public final class PageRenderer {
@@ -89,7 +90,7 @@ public final class PageRenderer {
   public String item(PublishedItem item) {
     Content content = item.content();
     HtmlOut out = new HtmlOut();
-    out.tag("article");
+    out.open("article").attributeIf("lang", foreign(content)).endOpen();
     out.open("header").attribute("class", "item-head").endOpen();
     site.section(content.section())
         .ifPresent(
@@ -110,6 +111,14 @@ public final class PageRenderer {
     out.markup(BodyRenderer.render(item.key(), content.body(), library));
     out.line();
     out.close("div");
+    String topics =
+        site.section(content.section())
+            .map(s -> s.topics(content.topics()).stream().map(Topic::name))
+            .map(names -> names.collect(Collectors.joining(", ")))
+            .orElse("");
+    if (!topics.isEmpty()) {
+      out.open("p").attribute("class", "keywords").endOpen().text("Topics: " + topics).close("p");
+    }
     if (!content.keywords().isEmpty()) {
       out.open("p").attribute("class", "keywords").endOpen();
       out.text("Keywords: " + String.join(", ", content.keywords())).close("p");
@@ -120,6 +129,12 @@ public final class PageRenderer {
         new PageHead(
             title + " · " + site.name(), content.summary(), item.path(), "article", picture);
     return page(head, content.section(), out.toString());
+  }
+
+  /** The language of an item where it is not the page's own, else nothing. */
+  private String foreign(Content content) {
+    String language = content.languageOn(site.language());
+    return language.equals(site.language()) ? "" : language;
   }
 
   private void byline(HtmlOut out, PublishedItem item) {
@@ -220,7 +235,8 @@ public final class PageRenderer {
   /** What section pages show of an item: its picture, its title, its summary. */
   private void teaser(HtmlOut out, PublishedItem item, boolean tellSection, boolean first) {
     Content content = item.content();
-    out.open("div").attribute("class", "teaser").endOpen();
+    out.open("div").attribute("class", "teaser");
+    out.attributeIf("lang", foreign(content)).endOpen();
     library
         .asset(content.leadPicture())
         .ifPresent(

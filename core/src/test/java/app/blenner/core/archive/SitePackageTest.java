@@ -125,9 +125,11 @@ public class SitePackageTest {
             "- a\u2028 list? 2026-01-01",
             new Trees(3).document(),
             "",
+            List.of("no", "on"),
             List.of("null", "1e3", "yes"),
             "x",
-            "");
+            "",
+            "no");
     Content live = new Content("on", "", new Trees(9).document(), "visit", List.of(), "y", "a.png");
     PackedItem item =
         new PackedItem(

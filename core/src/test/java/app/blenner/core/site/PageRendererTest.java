@@ -16,7 +16,12 @@ import org.jsoup.nodes.Element;
 import org.testng.annotations.Test;
 
 public class PageRendererTest {
-  private static final Section VISIT = new Section("visit", "Visit", "Getting here");
+  private static final Section VISIT =
+      new Section(
+          "visit",
+          "Visit",
+          "Getting here",
+          List.of(new Topic("kit", "What to bring"), new Topic("way", "The way")));
   private static final Site SITE =
       new Site(
           "The Reserve", "Dark and open", "en-GB", List.of(VISIT, new Section("sky", "Sky", "")));
@@ -43,7 +48,7 @@ public class PageRendererTest {
         }
 
         @Override
-        public List<PublishedItem> latest(String section, int count) {
+        public List<PublishedItem> latest(String section, String topic, int count) {
           return List.of();
         }
       };
@@ -138,6 +143,43 @@ public class PageRendererTest {
     assertEquals(page.select("meta[property=og:description]").attr("content"), "Summary of Shared");
     assertEquals(page.select("meta[property=og:image]").attr("content"), "/media/lead.jpg");
     assertEquals(page.select("link[rel=canonical]").attr("href"), "/visit/slug");
+  }
+
+  /** WCAG 2.2, success criterion 3.1.2: another language than the page's is said where it begins. */
+  @Test
+  public void anItemInAnotherLanguageSaysSo() {
+    PublishedItem welsh = with(news("Awyr dywyll"), List.of("way", "gone", "kit"), "cy");
+    Element page = page(pages.item(welsh));
+    assertEquals(page.selectFirst("html").attr("lang"), "en-GB", "the frame stays the site's");
+    assertEquals(page.selectFirst("article").attr("lang"), "cy");
+    Element front = page(pages.front(List.of(news("One"), welsh)));
+    assertEquals(front.select(".teaser").eachAttr("lang"), List.of("cy"));
+    Element same = page(pages.item(with(news("One"), List.of(), "en-GB")));
+    assertFalse(same.selectFirst("article").hasAttr("lang"), "the site's own is said once");
+  }
+
+  @Test
+  public void topicsStandInTheSectionsOrderAndUnknownOnesAreLeftOut() {
+    Element page = page(pages.item(with(news("One"), List.of("way", "gone", "kit"), "")));
+    assertEquals(page.select(".keywords").first().text(), "Topics: What to bring, The way");
+    assertEquals(page(pages.item(news("One"))).select(".keywords").size(), 1);
+  }
+
+  private static PublishedItem with(PublishedItem item, List<String> topics, String language) {
+    Content c = item.content();
+    Content more =
+        new Content(
+            c.title(),
+            c.summary(),
+            c.body(),
+            c.section(),
+            topics,
+            c.keywords(),
+            c.slug(),
+            c.leadPicture(),
+            language);
+    return new PublishedItem(
+        item.key(), item.kind(), more, item.author(), item.firstLive(), item.updated());
   }
 
   @Test

@@ -52,8 +52,10 @@ public class SiteTest {
         }
 
         @Override
-        public List<PublishedItem> latest(String section, int count) {
-          return List.of(SiteTest.item("there", content("There", "visit", "")));
+        public List<PublishedItem> latest(String section, String topic, int count) {
+          return topic.equals("moon") || topic.isEmpty()
+              ? List.of(SiteTest.item("there", content("There", "visit", "")))
+              : List.of();
         }
       };
 
@@ -68,6 +70,16 @@ public class SiteTest {
         "<p><a href=\"/visit/slug#x\">a</a> b</p>");
     assertEquals(
         body("<p><a href='../assets/a.png'>a</a></p>"), "<p><a href=\"/media/a.png\">a</a></p>");
+  }
+
+  @Test
+  public void aListOfTheLatestAsksForItsTopic() {
+    String list =
+        "<div class='item-list' data-section='visit' data-topic='%s' data-count='3'></div>";
+    assertEquals(
+        body(list.formatted("moon")),
+        "<div class=\"item-list\"><ul><li><a href=\"/visit/slug\">There</a></li></ul></div>");
+    assertEquals(body(list.formatted("lamps")), "");
   }
 
   /** Common practice, and WCAG technique G201: a link that opens a new tab says so. */

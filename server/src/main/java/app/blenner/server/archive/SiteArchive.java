@@ -150,7 +150,7 @@ public class SiteArchive {
     sites.contactAddress(packed.contactAddress());
     sites.fetchHosts(packed.fetchHosts());
     for (Section s : packed.site().sections()) {
-      sites.add(s.slug(), s.name(), s.description());
+      sites.add(s);
     }
     for (PackedPerson p : packed.people()) {
       if (accounts.bySignIn(p.signIn()).isEmpty()) {

@@ -4,7 +4,6 @@ import app.blenner.core.document.Document;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.tidy.Tidy;
-import app.blenner.server.site.SiteService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -23,7 +22,9 @@ class TidyController {
   private static final int LONGEST = 8_000_000;
   private static final String TOO_LONG = "This is too long: at most 8 million characters.";
 
-  record Untidy(@NotNull @Size(max = LONGEST, message = TOO_LONG) String body) {}
+  /** A text and the BCP 47 tag of its language. */
+  record Untidy(
+      @NotNull @Size(max = LONGEST, message = TOO_LONG) String body, @NotNull String language) {}
 
   /**
    * What is to be mended.
@@ -32,25 +33,19 @@ class TidyController {
    */
   record Chosen(
       @NotNull @Size(max = LONGEST, message = TOO_LONG) String body,
+      @NotNull String language,
       @NotNull Map<String, Set<String>> chosen) {}
 
   record Tidied(String body) {}
 
-  private final SiteService sites;
-
-  TidyController(SiteService sites) {
-    this.sites = sites;
-  }
-
   @PostMapping
   List<Tidy.Found> find(@Valid @RequestBody Untidy text) {
-    return Tidy.find(HtmlReader.read(text.body()), sites.site().language());
+    return Tidy.find(HtmlReader.read(text.body()), text.language());
   }
 
   @PostMapping("/mended")
   Tidied mend(@Valid @RequestBody Chosen wanted) {
     Document document = HtmlReader.read(wanted.body());
-    String language = sites.site().language();
-    return new Tidied(HtmlWriter.write(Tidy.apply(document, language, wanted.chosen())));
+    return new Tidied(HtmlWriter.write(Tidy.apply(document, wanted.language(), wanted.chosen())));
   }
 }

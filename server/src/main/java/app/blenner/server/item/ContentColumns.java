@@ -9,7 +9,7 @@ import jakarta.persistence.Embeddable;
 import java.util.List;
 import java.util.Objects;
 
-/** What is written in an item, as columns. Keywords are joined by line feeds. */
+/** What is written in an item, as columns. Topics and keywords are joined by line feeds. */
 @Embeddable
 class ContentColumns {
   String title = "";
@@ -19,9 +19,11 @@ class ContentColumns {
   String body = "";
 
   String section = "";
+  String topics = "";
   String keywords = "";
   String slug = "";
   String leadPicture = "";
+  String language = "";
 
   static ContentColumns of(Content content) {
     ContentColumns c = new ContentColumns();
@@ -29,9 +31,11 @@ class ContentColumns {
     c.summary = content.summary();
     c.body = HtmlWriter.write(content.body());
     c.section = content.section();
+    c.topics = String.join("\n", content.topics());
     c.keywords = String.join("\n", content.keywords());
     c.slug = content.slug();
     c.leadPicture = content.leadPicture();
+    c.language = content.language();
     return c;
   }
 
@@ -41,11 +45,28 @@ class ContentColumns {
 
   /** All but the text, for who only asks where the item stands: reading the text takes longest. */
   Content withoutBody() {
-    return new Content(title, summary, Document.EMPTY, section, keywordList(), slug, leadPicture);
+    return new Content(
+        title,
+        summary,
+        Document.EMPTY,
+        section,
+        topicList(),
+        keywordList(),
+        slug,
+        leadPicture,
+        language);
+  }
+
+  List<String> topicList() {
+    return lines(topics);
   }
 
   List<String> keywordList() {
-    return keywords.isEmpty() ? List.of() : List.of(keywords.split("\n"));
+    return lines(keywords);
+  }
+
+  private static List<String> lines(String joined) {
+    return joined.isEmpty() ? List.of() : List.of(joined.split("\n"));
   }
 
   @Override
@@ -55,9 +76,11 @@ class ContentColumns {
         && summary.equals(c.summary)
         && body.equals(c.body)
         && section.equals(c.section)
+        && topics.equals(c.topics)
         && keywords.equals(c.keywords)
         && slug.equals(c.slug)
-        && leadPicture.equals(c.leadPicture);
+        && leadPicture.equals(c.leadPicture)
+        && language.equals(c.language);
   }
 
   @Override

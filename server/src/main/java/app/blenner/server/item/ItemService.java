@@ -11,8 +11,10 @@ import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Fix;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
+import app.blenner.core.site.Topic;
 import app.blenner.server.account.Account;
 import app.blenner.server.item.ItemViews.ContentInput;
 import app.blenner.server.item.ItemViews.ContentView;
@@ -162,15 +164,19 @@ class ItemService {
   }
 
   private static Content content(ContentInput input, Site site) {
-    String section = site.section(input.section()).isPresent() ? input.section() : "";
+    Section section = site.section(input.section()).orElse(null);
     return new Content(
         input.title(),
         input.summary(),
         HtmlReader.read(input.body()),
-        section,
+        section == null ? "" : section.slug(),
+        section == null
+            ? List.of()
+            : section.topics(input.topics()).stream().map(Topic::slug).toList(),
         input.keywords(),
         "",
-        input.leadPicture());
+        input.leadPicture(),
+        input.language());
   }
 
   /**

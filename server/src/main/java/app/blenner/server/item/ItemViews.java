@@ -3,6 +3,7 @@ package app.blenner.server.item;
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
 import app.blenner.core.language.Outline;
+import app.blenner.core.language.Speech;
 import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.signoff.Action;
@@ -21,6 +22,7 @@ final class ItemViews {
    * What somebody wrote.
    *
    * @param slug the address typed by hand, or null to have it made from the title
+   * @param language BCP 47 tag, or empty for the site's own
    */
   record ContentInput(
       @NotNull @Size(max = 2000, message = "A title has at most 2000 characters.") String title,
@@ -31,11 +33,13 @@ final class ItemViews {
               message = "The text is too long to be kept: at most 8 million characters.")
           String body,
       @NotNull String section,
+      @NotNull List<@NotNull String> topics,
       @NotNull @Size(max = 200, message = "An item has at most 200 keywords.")
           List<@NotNull @Size(max = 200, message = "A keyword has at most 200 characters.") String>
               keywords,
       String slug,
-      @NotNull String leadPicture) {}
+      @NotNull String leadPicture,
+      @NotNull String language) {}
 
   record Save(long revision, @NotNull @Valid ContentInput content) {}
 
@@ -100,6 +104,7 @@ final class ItemViews {
    *
    * @param path its address once it is live, or empty
    * @param slugProblem why the address somebody typed could not be had, or empty
+   * @param speech the language it is written in
    * @param willAppear the pages that will show it once it is live
    */
   record ItemState(
@@ -119,6 +124,7 @@ final class ItemViews {
       String path,
       String livePath,
       boolean differs,
+      Speech speech,
       int summaryLength,
       int summaryLimit,
       List<FindingView> findings,
@@ -132,13 +138,23 @@ final class ItemViews {
       String summary,
       String body,
       String section,
+      List<String> topics,
       List<String> keywords,
       String slug,
-      String leadPicture) {
+      String leadPicture,
+      String language) {
 
     static ContentView of(ContentColumns c) {
       return new ContentView(
-          c.title, c.summary, c.body, c.section, c.keywordList(), c.slug, c.leadPicture);
+          c.title,
+          c.summary,
+          c.body,
+          c.section,
+          c.topicList(),
+          c.keywordList(),
+          c.slug,
+          c.leadPicture,
+          c.language);
     }
   }
 

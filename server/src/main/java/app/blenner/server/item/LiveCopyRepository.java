@@ -16,6 +16,8 @@ interface LiveCopyRepository extends JpaRepository<LiveCopyEntity, String> {
       "select new app.blenner.server.item.LiveCopyRepository$Live(l, i.kind) from LiveCopyEntity l,"
           + " ItemEntity i where i.itemKey = l.itemKey and i.stage = :live"
           + " and (:section is null or l.content.section = :section)"
+          // Topics stand a line each; their names hold no sign that a pattern would read.
+          + " and (:topic is null or concat('\n', l.content.topics, '\n') like concat('%\n', :topic, '\n%'))"
           + " order by l.firstLiveAt desc, l.itemKey")
-  List<Live> latest(Stage live, String section, Pageable page);
+  List<Live> latest(Stage live, String section, String topic, Pageable page);
 }

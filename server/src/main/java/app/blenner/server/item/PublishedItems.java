@@ -52,12 +52,22 @@ public class PublishedItems {
                     .map(l -> new At(l.toPublished(i.kind), i.stage == Stage.LIVE)));
   }
 
-  /** The live items of a section, or of all, the newest first. */
-  public List<PublishedItem> latest(String section, int count) {
-    String wanted = section.isEmpty() ? null : section;
-    return liveCopies.latest(Stage.LIVE, wanted, PageRequest.of(0, count)).stream()
+  /** The live items of a section and a topic, or of all, the newest first. */
+  public List<PublishedItem> latest(String section, String topic, int count) {
+    String inSection = section.isEmpty() ? null : section;
+    String onTopic = topic.isEmpty() ? null : topic;
+    return liveCopies.latest(Stage.LIVE, inSection, onTopic, PageRequest.of(0, count)).stream()
         .map(l -> l.copy().toPublished(l.kind()))
         .toList();
+  }
+
+  /** The language an item is written in, on a site of this language. */
+  public String language(String key, String siteLanguage) {
+    return items
+        .findById(key)
+        .map(i -> i.content.language)
+        .filter(l -> !l.isEmpty())
+        .orElse(siteLanguage);
   }
 
   /** Whether there is such an item, live or not. */

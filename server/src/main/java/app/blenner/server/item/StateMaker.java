@@ -3,6 +3,7 @@ package app.blenner.server.item;
 import app.blenner.core.item.Content;
 import app.blenner.core.language.Counts;
 import app.blenner.core.language.Outline;
+import app.blenner.core.language.Speech;
 import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Preflight;
@@ -57,6 +58,7 @@ class StateMaker {
         content.slug().isEmpty() ? "" : SitePaths.of(content.section(), content.slug()),
         appearances.places().isEmpty() ? "" : appearances.places().get(0).path(),
         item.differs,
+        Speech.of(content.languageOn(site.language())),
         Counts.characters(content.summary()),
         Content.SUMMARY_LIMIT,
         findings.stream().map(f -> FindingView.of(f, REFERENCES.get(f.rule()))).toList(),

@@ -2,6 +2,7 @@ package app.blenner.server.notebook;
 
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.terms.Terms;
+import app.blenner.server.item.PublishedItems;
 import app.blenner.server.site.SiteService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -45,10 +46,12 @@ class NotebookController {
           String body) {}
 
   private final NotebookService notebooks;
+  private final PublishedItems items;
   private final SiteService sites;
 
-  NotebookController(NotebookService notebooks, SiteService sites) {
+  NotebookController(NotebookService notebooks, PublishedItems items, SiteService sites) {
     this.notebooks = notebooks;
+    this.items = items;
     this.sites = sites;
   }
 
@@ -85,6 +88,7 @@ class NotebookController {
   /** What a text speaks of, beside what it is to speak of. */
   @PostMapping("/terms")
   Terms terms(@PathVariable String key, @Valid @RequestBody Speaking text) {
-    return Terms.of(HtmlReader.read(text.body), notebooks.terms(key), sites.site().language());
+    String language = items.language(key, sites.site().language());
+    return Terms.of(HtmlReader.read(text.body), notebooks.terms(key), language);
   }
 }

@@ -62,7 +62,7 @@ class OutService {
         items.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
     Content content = item.content();
     String title = content.title().isEmpty() ? "Untitled" : content.title();
-    String language = sites.site().language();
+    String language = content.languageOn(sites.site().language());
     byte[] bytes =
         switch (form) {
           case BODY -> utf8(HtmlWriter.write(content.body()) + "\n");

@@ -47,7 +47,7 @@ class PublicPages {
     if (path.equals("/")) {
       return page(
           pages.front(
-              items.latest("", ON_SECTION_PAGE).stream()
+              items.latest("", "", ON_SECTION_PAGE).stream()
                   .filter(i -> i.kind().isNews())
                   .limit(ON_FRONT_PAGE)
                   .toList()));
@@ -55,7 +55,7 @@ class PublicPages {
     Optional<Section> section = site.section(path.substring(1));
     if (section.isPresent()) {
       return page(
-          pages.section(section.get(), items.latest(section.get().slug(), ON_SECTION_PAGE)));
+          pages.section(section.get(), items.latest(section.get().slug(), "", ON_SECTION_PAGE)));
     }
     Optional<PublishedItems.At> at = items.at(path);
     if (at.isEmpty()) {

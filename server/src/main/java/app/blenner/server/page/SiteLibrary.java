@@ -43,7 +43,7 @@ class SiteLibrary implements Library {
   }
 
   @Override
-  public List<PublishedItem> latest(String section, int count) {
-    return items.latest(section, count);
+  public List<PublishedItem> latest(String section, String topic, int count) {
+    return items.latest(section, topic, count);
   }
 }

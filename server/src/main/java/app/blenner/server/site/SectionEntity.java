@@ -1,8 +1,8 @@
 package app.blenner.server.site;
 
-import app.blenner.core.site.Section;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 
 @Entity
@@ -13,7 +13,6 @@ class SectionEntity {
   String description;
   int place;
 
-  Section toSection() {
-    return new Section(slug, name, description);
-  }
+  /** As JSON. */
+  @Lob String topics = "[]";
 }

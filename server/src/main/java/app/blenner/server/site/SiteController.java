@@ -3,6 +3,7 @@ package app.blenner.server.site;
 import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
+import app.blenner.core.site.Topic;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.problem.Problem;
 import jakarta.validation.Valid;
@@ -29,7 +30,15 @@ class SiteController {
   record SectionInput(
       @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
       @NotNull @Size(max = 1000, message = "The description has at most 1000 characters.")
-          String description) {}
+          String description,
+      @NotNull @Size(max = 100, message = "A section has at most 100 topics.")
+          List<@NotNull @Valid TopicInput> topics) {}
+
+  /** A topic; a new one has no short name yet. */
+  record TopicInput(
+      @NotNull String slug,
+      @NotNull @Size(max = 200, message = "The name of a topic has at most 200 characters.")
+          String name) {}
 
   private final SiteService sites;
 
@@ -52,13 +61,17 @@ class SiteController {
   @PostMapping("/sections")
   Section add(@Valid @RequestBody SectionInput given) {
     editorsOnly();
-    return sites.add(given.name, given.description);
+    return sites.add(given.name, given.description, topics(given));
   }
 
   @PutMapping("/sections/{slug}")
   Section change(@PathVariable String slug, @Valid @RequestBody SectionInput given) {
     editorsOnly();
-    return sites.change(slug, given.name, given.description);
+    return sites.change(slug, given.name, given.description, topics(given));
+  }
+
+  private static List<Topic> topics(SectionInput given) {
+    return given.topics.stream().map(t -> new Topic(t.slug, t.name)).toList();
   }
 
   /** The hosts of embeds, where messages of visitors go, and where texts may be fetched from. */

@@ -9,9 +9,13 @@ import app.blenner.core.language.Slug;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
+import app.blenner.core.site.Topic;
 import app.blenner.server.problem.Problem;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,8 +49,7 @@ public class SiteService {
   /** The site as it is now. */
   @Transactional(readOnly = true)
   public Site site() {
-    List<Section> all =
-        sections.findAllByOrderByPlace().stream().map(SectionEntity::toSection).toList();
+    List<Section> all = sections.findAllByOrderByPlace().stream().map(this::section).toList();
     return settings
         .findById(ONLY)
         .map(s -> new Site(s.name, s.tagline, s.language, all))
@@ -156,12 +159,13 @@ public class SiteService {
   }
 
   /** Adds a section behind the others. Its short name is made from its name. */
-  public Section add(String name, String description) {
-    return add(Slug.of(PlainText.line(name)), name, description);
+  public Section add(String name, String description, List<Topic> topics) {
+    return add(new Section(Slug.of(PlainText.line(name)), name, description, topics));
   }
 
   /** Adds a section with a short name of its own. */
-  public Section add(String slug, String name, String description) {
+  public Section add(Section given) {
+    String slug = given.slug();
     if (slug.isEmpty()) {
       throw Problem.unusable("A section needs a name with at least one letter or digit.");
     }
@@ -177,7 +181,7 @@ public class SiteService {
     SectionEntity section = new SectionEntity();
     section.slug = slug;
     section.place = (int) sections.count();
-    return describe(section, name, description);
+    return describe(section, given.name(), given.description(), given.topics());
   }
 
   /** Takes all sections away. */
@@ -186,22 +190,54 @@ public class SiteService {
     events.publishEvent(new SiteChanged());
   }
 
-  /** Gives a section another name and description; its address stays. */
-  public Section change(String slug, String name, String description) {
+  /**
+   * Gives a section another name, description and topics; its address stays, and the short names of
+   * topics that it had.
+   */
+  public Section change(String slug, String name, String description, List<Topic> topics) {
     SectionEntity section =
         sections
             .findById(slug)
             .orElseThrow(() -> Problem.notThere("There is no section “" + slug + "”."));
-    return describe(section, name, description);
+    return describe(section, name, description, topics);
   }
 
-  private Section describe(SectionEntity section, String name, String description) {
+  private Section describe(
+      SectionEntity section, String name, String description, List<Topic> topics) {
     if (PlainText.line(name).isEmpty()) {
       throw Problem.unusable("A section needs a name.");
     }
     section.name = PlainText.line(name);
     section.description = PlainText.line(description);
+    section.topics = json.writeValueAsString(named(topics));
     events.publishEvent(new SiteChanged());
-    return sections.save(section).toSection();
+    return section(sections.save(section));
+  }
+
+  /** Topics with a short name each; lines left empty are no topics. */
+  private static List<Topic> named(List<Topic> topics) {
+    List<Topic> out = new ArrayList<>();
+    for (Topic topic : topics) {
+      String name = PlainText.line(topic.name());
+      if (name.isEmpty()) {
+        continue;
+      }
+      if (out.stream().anyMatch(t -> t.name().equalsIgnoreCase(name))) {
+        throw Problem.unusable("There is a topic “" + name + "” in this section already.");
+      }
+      String made = Slug.of(topic.slug().isEmpty() ? name : topic.slug());
+      if (made.isEmpty()) {
+        throw Problem.unusable("A topic needs a name with at least one letter or digit.");
+      }
+      Set<String> taken = out.stream().map(Topic::slug).collect(Collectors.toSet());
+      topics.stream().filter(t -> t != topic).map(Topic::slug).forEach(taken::add);
+      out.add(new Topic(Slug.free(made, taken::contains), name));
+    }
+    return out;
+  }
+
+  private Section section(SectionEntity s) {
+    List<Topic> topics = List.of(json.readValue(s.topics, Topic[].class));
+    return new Section(s.slug, s.name, s.description, topics);
   }
 }

@@ -7,8 +7,8 @@ import app.blenner.core.format.markup.TypedMarkup;
 import app.blenner.core.house.Contrast;
 import app.blenner.core.house.HouseStyle;
 import app.blenner.core.language.Length;
-import app.blenner.core.language.QuotationMarks;
 import app.blenner.core.language.Slug;
+import app.blenner.server.item.PublishedItems;
 import app.blenner.server.site.SiteService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -30,10 +30,8 @@ class WritingController {
   /** A host whose things may be shown. */
   record Host(String host, String name) {}
 
-  /** What the site gives a writer: its language with its quotation marks, its dress, its hosts. */
+  /** What the site gives a writer: its dress, and its hosts. */
   record Writing(
-      String language,
-      QuotationMarks quotes,
       List<HouseStyle.Colour> palette,
       List<String> fonts,
       List<String> sizes,
@@ -55,19 +53,18 @@ class WritingController {
       @NotNull @Size(max = LONGEST, message = "This is too long: at most 8 million characters.")
           String body) {}
 
+  private final PublishedItems items;
   private final SiteService sites;
 
-  WritingController(SiteService sites) {
+  WritingController(PublishedItems items, SiteService sites) {
+    this.items = items;
     this.sites = sites;
   }
 
   @GetMapping
   Writing writing() {
     HouseStyle house = sites.house();
-    String language = sites.site().language();
     return new Writing(
-        language,
-        QuotationMarks.of(language),
         house.palette(),
         house.fonts(),
         house.sizes(),
@@ -84,6 +81,15 @@ class WritingController {
   @GetMapping("/embed")
   Embedding embed(@RequestParam String given) {
     return Embedding.judge(given, sites.hosts());
+  }
+
+  /** The titles a list of the latest items shows to readers now. */
+  @GetMapping("/latest")
+  List<String> latest(
+      @RequestParam String section, @RequestParam String topic, @RequestParam int count) {
+    return items.latest(section, topic, Math.max(1, Math.min(50, count))).stream()
+        .map(i -> i.content().title())
+        .toList();
   }
 
   @GetMapping("/slug")
