@@ -78,8 +78,7 @@ public class TopicsTest {
                 .json()),
         List.of("Fire two", "Fire one"),
         "the sheet shows what the page shows");
-    assertTrue(
-        reader.get("/talks/fire-two").text().contains("Topics: By the fire, Out of doors"));
+    assertTrue(reader.get("/talks/fire-two").text().contains("Topics: By the fire, Out of doors"));
   }
 
   @Test
@@ -134,7 +133,8 @@ public class TopicsTest {
     assertEquals(speech(key).path("language").asString(), "en-GB");
     assertEquals(speech(key).path("quotes").path("openDouble").asString(), "“");
     ObjectNode content =
-        Items.content("Nachts", "s", "<p>Die Lampen leuchten. Eine Lampe brennt.</p>", "", "nachts");
+        Items.content(
+            "Nachts", "s", "<p>Die Lampen leuchten. Eine Lampe brennt.</p>", "", "nachts");
     content.put("language", "DE-at");
     assertEquals(Items.save(editor, key, content).status(), 200);
     assertEquals(speech(key).path("language").asString(), "de-AT");

@@ -14,11 +14,8 @@ import java.util.regex.Pattern;
  * ../items/KEY.html} and {@code ../assets/NAME}, so that a stored text still works as a file beside
  * the files it names. There is no form for any other scheme: an address that is not one of these
  * kinds does not exist here.
- *
- * @param kind what it points to
- * @param value its spelling, as it stands in HTML
  */
-public record Address(Kind kind, String value) {
+public final class Address {
 
   /** What an address points to. */
   public enum Kind {
@@ -46,10 +43,6 @@ public record Address(Kind kind, String value) {
   private static final String PATH_CHARS = UNRESERVED + SUB_DELIMS + ":@/";
   private static final String QUERY_CHARS = PATH_CHARS + "?";
 
-  /** The parsing expression of RFC 3986, appendix B. */
-  private static final Pattern PARTS =
-      Pattern.compile("^(?:([^:/?#]+):)?(?://([^/?#]*))?([^?#]*)(?:\\?([^#]*))?(?:#(.*))?$");
-
   private static final Pattern AUTHORITY =
       Pattern.compile("(\\[[0-9A-Fa-f:.]+]|[^:@\\[\\]]+)(?::(\\d{0,5}))?");
   private static final Pattern HOST =
@@ -63,13 +56,39 @@ public record Address(Kind kind, String value) {
   private static final Pattern PHONE =
       Pattern.compile("\\+?[0-9*#().-]*[0-9][0-9*#().-]*(;ext=[0-9]+)?");
 
-  public Address {
-    if (!canonical(value).equals(Optional.of(new Spelling(kind, value)))) {
-      throw new IllegalArgumentException("not an address of this kind: " + kind + " " + value);
-    }
+  private final Kind kind;
+  private final String value;
+
+  /** Only {@link #canonical} makes addresses, so that there is no other spelling of one. */
+  private Address(Kind kind, String value) {
+    this.kind = kind;
+    this.value = value;
   }
 
-  private record Spelling(Kind kind, String value) {}
+  /** What it points to. */
+  public Kind kind() {
+    return kind;
+  }
+
+  /** Its spelling, as it stands in HTML. */
+  public String value() {
+    return value;
+  }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Address a && kind == a.kind && value.equals(a.value);
+  }
+
+  @Override
+  public int hashCode() {
+    return value.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return "Address[kind=" + kind + ", value=" + value + "]";
+  }
 
   /** The address of an asset. */
   public static Address asset(String name) {
@@ -97,31 +116,31 @@ public record Address(Kind kind, String value) {
    * @return empty when it is none of the kinds
    */
   public static Optional<Address> parse(String given) {
-    return canonical(given).map(s -> new Address(s.kind, s.value));
+    return canonical(given);
   }
 
-  private static Optional<Spelling> canonical(String given) {
+  private static Optional<Address> canonical(String given) {
     if (given == null || given.length() > MAX_LENGTH) {
       return Optional.empty();
     }
     // Browsers drop these before they look at the scheme, and so must whoever judges it.
     String s = PlainText.legal(given).replace("\n", "").replace("\t", "").strip();
-    Matcher item = ITEM.matcher(s);
-    if (item.matches()) {
+    Matcher item = s.startsWith("../items/") ? ITEM.matcher(s) : null;
+    if (item != null && item.matches()) {
       String place = item.group(2) == null ? "" : "#" + encode(item.group(2), QUERY_CHARS);
-      return Optional.of(new Spelling(Kind.ITEM, s.replaceFirst("(?s)#.*", "") + place));
+      return Optional.of(new Address(Kind.ITEM, s.replaceFirst("(?s)#.*", "") + place));
     }
-    if (ASSET.matcher(s).matches()) {
-      return Optional.of(new Spelling(Kind.ASSET, s));
+    if (s.startsWith("../assets/") && ASSET.matcher(s).matches()) {
+      return Optional.of(new Address(Kind.ASSET, s));
     }
     if (s.startsWith("#") && s.length() > 1) {
-      return Optional.of(new Spelling(Kind.PLACE, "#" + encode(s.substring(1), QUERY_CHARS)));
+      return Optional.of(new Address(Kind.PLACE, "#" + encode(s.substring(1), QUERY_CHARS)));
     }
-    Matcher parts = PARTS.matcher(s);
-    if (!parts.matches()) {
+    if (s.isEmpty()) {
       return Optional.empty();
     }
-    String scheme = parts.group(1) == null ? "" : parts.group(1).toLowerCase(Locale.ROOT);
+    AddressParts parts = AddressParts.of(s);
+    String scheme = parts.scheme() == null ? "" : parts.scheme().toLowerCase(Locale.ROOT);
     return switch (scheme) {
       case "http", "https" -> web(scheme, parts);
       case "mailto" -> mail(parts);
@@ -131,8 +150,8 @@ public record Address(Kind kind, String value) {
     };
   }
 
-  private static Optional<Spelling> web(String scheme, Matcher parts) {
-    Matcher authority = AUTHORITY.matcher(parts.group(2) == null ? "" : parts.group(2));
+  private static Optional<Address> web(String scheme, AddressParts parts) {
+    Matcher authority = AUTHORITY.matcher(parts.authority() == null ? "" : parts.authority());
     if (!authority.matches()) {
       return Optional.empty();
     }
@@ -142,12 +161,15 @@ public record Address(Kind kind, String value) {
     if (host == null || (port.length() > 1 && Integer.parseInt(port.substring(1)) > 65535)) {
       return Optional.empty();
     }
-    return Optional.of(new Spelling(Kind.WEB, scheme + "://" + host + port + tail(parts)));
+    return Optional.of(new Address(Kind.WEB, scheme + "://" + host + port + tail(parts)));
   }
 
   private static String host(String given) {
     if (given.startsWith("[")) {
       return given.toLowerCase(Locale.ROOT);
+    }
+    if (isPlainHost(given)) {
+      return given;
     }
     try {
       String ascii = IDN.toASCII(given, IDN.ALLOW_UNASSIGNED).toLowerCase(Locale.ROOT);
@@ -157,50 +179,83 @@ public record Address(Kind kind, String value) {
     }
   }
 
-  private static Optional<Spelling> mail(Matcher parts) {
-    String box = parts.group(3).strip();
-    if (!MAILBOX.matcher(box).matches() || parts.group(2) != null) {
+  /** Whether a host is small letters, digits and hyphens in labels that RFC 1034 allows already. */
+  private static boolean isPlainHost(String host) {
+    int label = 0;
+    for (int i = 0; i < host.length(); i++) {
+      char c = host.charAt(i);
+      boolean letterOrDigit = (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9');
+      boolean edge = label == 0 || i + 1 == host.length() || host.charAt(i + 1) == '.';
+      if (c == '.' && label > 0 && i + 1 < host.length()) {
+        label = 0;
+      } else if (letterOrDigit || (c == '-' && !edge)) {
+        label++;
+        if (label > 63) {
+          return false;
+        }
+      } else {
+        return false;
+      }
+    }
+    return label > 0 && host.length() <= 253 && !host.startsWith("xn--") && !host.contains(".xn--");
+  }
+
+  private static Optional<Address> mail(AddressParts parts) {
+    String box = parts.path().strip();
+    if (!MAILBOX.matcher(box).matches() || parts.authority() != null) {
       return Optional.empty();
     }
-    String query = parts.group(4) == null ? "" : "?" + encode(parts.group(4), QUERY_CHARS);
-    return Optional.of(new Spelling(Kind.MAIL, "mailto:" + encode(box, PATH_CHARS) + query));
+    String query = parts.query() == null ? "" : "?" + encode(parts.query(), QUERY_CHARS);
+    return Optional.of(new Address(Kind.MAIL, "mailto:" + encode(box, PATH_CHARS) + query));
   }
 
-  private static Optional<Spelling> phone(Matcher parts) {
-    String number = parts.group(3).replaceAll("[\\s\\u00A0]", "");
-    boolean plain = parts.group(2) == null && parts.group(4) == null && parts.group(5) == null;
+  private static Optional<Address> phone(AddressParts parts) {
+    String number = parts.path().replaceAll("[\\s\\u00A0]", "");
+    boolean plain = parts.authority() == null && parts.query() == null && parts.fragment() == null;
     return plain && PHONE.matcher(number).matches()
-        ? Optional.of(new Spelling(Kind.PHONE, "tel:" + number))
+        ? Optional.of(new Address(Kind.PHONE, "tel:" + number))
         : Optional.empty();
   }
 
-  private static Optional<Spelling> sitePath(Matcher parts, String whole) {
-    boolean rooted = parts.group(2) == null && whole.startsWith("/") && !whole.startsWith("/\\");
+  private static Optional<Address> sitePath(AddressParts parts, String whole) {
+    boolean rooted = parts.authority() == null && whole.startsWith("/") && !whole.startsWith("/\\");
     return rooted && !whole.startsWith("//")
-        ? Optional.of(new Spelling(Kind.PATH, tail(parts)))
+        ? Optional.of(new Address(Kind.PATH, tail(parts)))
         : Optional.empty();
   }
 
-  private static String tail(Matcher parts) {
-    return encode(parts.group(3), PATH_CHARS)
-        + (parts.group(4) == null ? "" : "?" + encode(parts.group(4), QUERY_CHARS))
-        + (parts.group(5) == null ? "" : "#" + encode(parts.group(5), QUERY_CHARS));
+  private static String tail(AddressParts parts) {
+    return encode(parts.path(), PATH_CHARS)
+        + (parts.query() == null ? "" : "?" + encode(parts.query(), QUERY_CHARS))
+        + (parts.fragment() == null ? "" : "#" + encode(parts.fragment(), QUERY_CHARS));
   }
 
   /** Percent-encodes what RFC 3986 does not allow here, and leaves what is encoded already. */
   private static String encode(String part, String allowed) {
+    int plain = 0;
+    while (plain < part.length() && isAllowed(part.charAt(plain), allowed)) {
+      plain++;
+    }
+    if (plain == part.length()) {
+      return part;
+    }
     StringBuilder out = new StringBuilder(part.length());
     for (byte b : part.getBytes(StandardCharsets.UTF_8)) {
       char c = (char) (b & 0xFF);
-      boolean letterOrDigit =
-          (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || (c >= '0' && c <= '9');
-      if (letterOrDigit || c == '%' || (c < 0x80 && allowed.indexOf(c) >= 0)) {
+      if (c == '%' || isAllowed(c, allowed)) {
         out.append(c);
       } else {
         out.append(String.format("%%%02X", (int) c));
       }
     }
     return out.toString().replaceAll("%(?![0-9A-Fa-f]{2})", "%25");
+  }
+
+  private static boolean isAllowed(char c, String allowed) {
+    return (c >= 'a' && c <= 'z')
+        || (c >= 'A' && c <= 'Z')
+        || (c >= '0' && c <= '9')
+        || (c < 0x80 && allowed.indexOf(c) >= 0);
   }
 
   /** The key of the item, where it points to one. */

@@ -8,6 +8,11 @@ public final class Blocks {
 
   /** The blocks without those that are nothing ({@link Block#isVoid()}). */
   public static List<Block> tidy(List<? extends Block> blocks) {
-    return blocks.stream().filter(b -> !b.isVoid()).map(b -> (Block) b).toList();
+    for (Block b : blocks) {
+      if (b.isVoid()) {
+        return blocks.stream().filter(x -> !x.isVoid()).map(x -> (Block) x).toList();
+      }
+    }
+    return List.copyOf(blocks);
   }
 }

@@ -1,5 +1,6 @@
 package app.blenner.core.document;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -58,6 +59,22 @@ public final class Contents {
       return new Video(v.source(), v.title(), v.poster(), v.captions(), v.width(), text);
     }
     return block;
+  }
+
+  /** The same block with each piece of its running text changed; itself where none changes. */
+  public static Block each(Block block, UnaryOperator<Inline> change) {
+    List<Inline> after = null;
+    List<Inline> before = of(block);
+    for (int i = 0; i < before.size(); i++) {
+      Inline next = change.apply(before.get(i));
+      if (after == null && next != before.get(i)) {
+        after = new ArrayList<>(before.subList(0, i));
+      }
+      if (after != null) {
+        after.add(next);
+      }
+    }
+    return after == null ? block : with(block, after);
   }
 
   /** The same block with its running text changed. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
 /**
@@ -33,6 +34,20 @@ public record Document(List<Block> blocks) {
       List<List<Block>> groups = block.groups();
       for (int g = 0; g < groups.size(); g++) {
         walk(groups.get(g), path.then(g), visit);
+      }
+    }
+  }
+
+  /** Calls back for every block as {@link #walk} does, without telling where it stands. */
+  public void each(Consumer<Block> visit) {
+    each(blocks, visit);
+  }
+
+  private static void each(List<Block> blocks, Consumer<Block> visit) {
+    for (Block block : blocks) {
+      visit.accept(block);
+      for (List<Block> group : block.groups()) {
+        each(group, visit);
       }
     }
   }

@@ -22,8 +22,12 @@ public final class Escaping {
   private static void append(StringBuilder out, String text, boolean inAttribute) {
     int from = 0;
     for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if ((c > '>' && c != '\u00A0') || c == ' ') {
+        continue; // nearly all of them
+      }
       String name =
-          switch (text.charAt(i)) {
+          switch (c) {
             case '&' -> "&amp;";
             case '<' -> "&lt;";
             case '>' -> "&gt;";

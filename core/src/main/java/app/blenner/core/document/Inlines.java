@@ -19,19 +19,10 @@ public final class Inlines {
     boolean space = true; // a space here would be at the start of a line
     for (Inline inline : content) {
       if (inline instanceof Text text) {
-        StringBuilder run = new StringBuilder(text.text().length());
-        for (int i = 0; i < text.text().length(); i++) {
-          char c = text.text().charAt(i);
-          boolean isSpace = PlainText.isSpace(c);
-          if (!isSpace) {
-            run.append(c);
-          } else if (!space) {
-            run.append(' ');
-          }
-          space = isSpace;
-        }
-        if (run.length() > 0) {
-          append(out, new Text(run.toString(), text.marks()));
+        String run = collapsed(text.text(), space);
+        if (!run.isEmpty()) {
+          append(out, run.equals(text.text()) ? text : new Text(run, text.marks()));
+          space = run.charAt(run.length() - 1) == ' ';
         }
       } else {
         dropTrailingSpace(out);
@@ -45,6 +36,35 @@ public final class Inlines {
     }
     dressBreaks(out);
     return List.copyOf(out);
+  }
+
+  /** A run with white space collapsed; itself where there is nothing to collapse. */
+  private static String collapsed(String run, boolean after) {
+    boolean space = after;
+    int plain = 0;
+    for (; plain < run.length(); plain++) {
+      char c = run.charAt(plain);
+      boolean isSpace = PlainText.isSpace(c);
+      if (isSpace && (space || c != ' ')) {
+        break;
+      }
+      space = isSpace;
+    }
+    if (plain == run.length()) {
+      return run;
+    }
+    StringBuilder out = new StringBuilder(run.length()).append(run, 0, plain);
+    for (int i = plain; i < run.length(); i++) {
+      char c = run.charAt(i);
+      boolean isSpace = PlainText.isSpace(c);
+      if (!isSpace) {
+        out.append(c);
+      } else if (!space) {
+        out.append(' ');
+      }
+      space = isSpace;
+    }
+    return out.toString();
   }
 
   private static boolean isTidy(List<Inline> content) {

@@ -97,6 +97,7 @@ public sealed interface Mark permits Mark.Plain, Mark.Link, Mark.Valued {
 
   /** The mark with this value, or null when the value makes no sense for the kind. */
   static Mark valued(Kind kind, String value) {
-    return MarkValues.canonical(kind, value) == null ? null : new Valued(kind, value);
+    String canonical = MarkValues.canonical(kind, value);
+    return canonical == null ? null : new Valued(kind, canonical);
   }
 }

@@ -4,7 +4,9 @@ import java.util.Arrays;
 import java.util.IllformedLocaleException;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -22,6 +24,8 @@ public final class MarkValues {
       Pattern.compile(
           "rgba?\\(\\s*(\\d{1,3})\\s*[, ]\\s*(\\d{1,3})\\s*[, ]\\s*(\\d{1,3})"
               + "\\s*(?:[,/]\\s*(\\d?\\.?\\d+)\\s*)?\\)");
+  private static final int MOST_TAGS = 500;
+  private static final Map<String, Optional<String>> TAGS = new ConcurrentHashMap<>();
   private static final Set<String> LANGUAGES =
       Arrays.stream(Locale.getISOLanguages()).collect(Collectors.toUnmodifiableSet());
 
@@ -69,6 +73,18 @@ public final class MarkValues {
 
   /** A BCP 47 tag in its canonical case, or null when the tag is not well formed. */
   public static String language(String tag) {
+    // A text says the same few tags again and again.
+    Optional<String> known = TAGS.get(tag);
+    if (known == null) {
+      known = Optional.ofNullable(canonicalTag(tag));
+      if (TAGS.size() < MOST_TAGS) {
+        TAGS.put(tag, known);
+      }
+    }
+    return known.orElse(null);
+  }
+
+  private static String canonicalTag(String tag) {
     try {
       Locale locale = new Locale.Builder().setLanguageTag(tag).build();
       String language = locale.getLanguage();
@@ -104,6 +120,9 @@ public final class MarkValues {
    * @return null when it is none of these
    */
   public static String colour(String given) {
+    if (isOpaque(given)) {
+      return given;
+    }
     String c = given.strip().toLowerCase(Locale.ROOT);
     if (KEYWORDS.containsKey(c)) {
       return KEYWORDS.get(c);
@@ -118,6 +137,20 @@ public final class MarkValues {
     }
     Matcher rgb = RGB.matcher(c);
     return rgb.matches() ? fromParts(rgb) : null;
+  }
+
+  /** Whether it is {@code #rrggbb} in small letters already. */
+  private static boolean isOpaque(String c) {
+    if (c.length() != 7 || c.charAt(0) != '#') {
+      return false;
+    }
+    for (int i = 1; i < 7; i++) {
+      char x = c.charAt(i);
+      if ((x < '0' || x > '9') && (x < 'a' || x > 'f')) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static String fromParts(Matcher rgb) {

@@ -17,7 +17,7 @@ public record Marks(List<Mark> all) {
   public static final Marks NONE = new Marks(List.of());
 
   public Marks {
-    if (all.size() > 1) {
+    if (!isSorted(all)) {
       List<Mark> sorted = new ArrayList<>(all);
       sorted.sort(Comparator.comparingInt(Mark::rank));
       for (int i = 1; i < sorted.size(); i++) {
@@ -31,10 +31,22 @@ public record Marks(List<Mark> all) {
     }
   }
 
+  private static boolean isSorted(List<Mark> marks) {
+    for (int i = 1; i < marks.size(); i++) {
+      if (marks.get(i - 1).rank() >= marks.get(i).rank()) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   /** These marks and one more, which takes the place of one of its kind; null changes nothing. */
   public Marks with(Mark mark) {
     if (mark == null || all.contains(mark)) {
       return this;
+    }
+    if (all.isEmpty()) {
+      return new Marks(List.of(mark));
     }
     List<Mark> next = new ArrayList<>(all.size() + 1);
     for (Mark m : all) {
@@ -56,9 +68,16 @@ public record Marks(List<Mark> all) {
 
   /** These marks but for some. */
   public Marks without(Predicate<Mark> some) {
-    return all.stream().noneMatch(some)
-        ? this
-        : new Marks(all.stream().filter(some.negate()).toList());
+    List<Mark> rest = null;
+    for (int i = 0; i < all.size(); i++) {
+      boolean goes = some.test(all.get(i));
+      if (goes && rest == null) {
+        rest = new ArrayList<>(all.subList(0, i));
+      } else if (!goes && rest != null) {
+        rest.add(all.get(i));
+      }
+    }
+    return rest == null ? this : rest.isEmpty() ? NONE : new Marks(rest);
   }
 
   /** The value of the mark of a kind. */

@@ -12,6 +12,9 @@ public final class PlainText {
     int length = text.length();
     for (int i = 0; i < length; i++) {
       char c = text.charAt(i);
+      if (c >= ' ' && c < 0x7F) {
+        continue; // nearly all of them
+      }
       if ((c < ' ' && c != '\n' && c != '\t') || (c >= 0x7F && c <= 0x9F) || c >= 0xD800) {
         return legalised(text);
       }
@@ -68,6 +71,6 @@ public final class PlainText {
 
   /** Whether HTML collapses this character (ASCII white space; a no-break space is not one). */
   public static boolean isSpace(char c) {
-    return c == ' ' || c == '\n' || c == '\t' || c == '\r' || c == '\f';
+    return c <= ' ' && (c == ' ' || c == '\n' || c == '\t' || c == '\r' || c == '\f');
   }
 }

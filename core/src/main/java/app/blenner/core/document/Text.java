@@ -19,6 +19,6 @@ public record Text(String text, Marks marks) implements Inline {
 
   @Override
   public Text withMarks(Marks marks) {
-    return new Text(text, marks);
+    return marks.equals(this.marks) ? this : new Text(text, marks);
   }
 }

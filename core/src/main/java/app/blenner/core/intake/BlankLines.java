@@ -1,41 +1,68 @@
 package app.blenner.core.intake;
 
+import java.util.Set;
 import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
+import org.jsoup.select.Evaluator;
+import org.jsoup.select.Selector;
 
 /** Empty paragraphs that only make room go, and no-break spaces that only typing left behind become spaces. */
 final class BlankLines implements Step {
   private static final char NBSP = '\u00A0';
 
+  private static final Set<String> LINES = Set.of("p", "div", "h1", "h2", "h3", "h4", "h5", "h6");
+  private static final Evaluator SHOWN =
+      Selector.evaluatorOf("img, hr, table, iframe, video, audio, form, input, object, [id]");
+  private static final Evaluator SHOWN_IN_PARAGRAPH =
+      Selector.evaluatorOf("img, hr, table, iframe, video, audio");
+
   @Override
   public void take(Element body, Report.Tally tally) {
     int empty = 0;
-    for (Element p : body.select("p, div, h1, h2, h3, h4, h5, h6")) {
-      if (p.parent() != null
-          && !p.hasAttr("class")
-          && !p.hasAttr("id")
-          && p.select("img, hr, table, iframe, video, audio, form, input, object, [id]").isEmpty()
-          && p.text().replace(NBSP, ' ').isBlank()) {
-        empty++;
-        p.remove();
-      }
-    }
-    for (Element p : body.select("p[class]")) {
-      if (p.select("img, hr, table, iframe, video, audio").isEmpty()
-          && p.text().replace(NBSP, ' ').isBlank()) {
-        empty++;
-        p.remove();
+    for (Element p : Nodes.named(body, LINES)) {
+      // A class may say that there is something to see; only paragraphs wear them for nothing.
+      boolean bare = !p.hasAttr("class") && !p.hasAttr("id");
+      if (p.parent() != null && isBlank(p) && (bare || p.normalName().equals("p"))) {
+        Evaluator shown = bare ? SHOWN : SHOWN_IN_PARAGRAPH;
+        if (p.selectFirst(shown) == null) {
+          empty++;
+          p.remove();
+        }
       }
     }
     tally.dropped(Report.Dropped.EMPTY, empty);
-    body.nodeStream(TextNode.class)
-        .forEach(
-            t -> {
-              String text = t.getWholeText();
-              if (text.indexOf(NBSP) >= 0) {
-                t.text(loosened(text));
-              }
-            });
+    Nodes.texts(
+        body,
+        t -> {
+          String text = t.getWholeText();
+          if (text.indexOf(NBSP) >= 0) {
+            t.text(loosened(text));
+          }
+        });
+  }
+
+  private static boolean isBlank(Element e) {
+    for (int i = 0; i < e.childNodeSize(); i++) {
+      Node n = e.childNode(i);
+      boolean blank =
+          n instanceof TextNode t
+              ? isBlank(t.getWholeText())
+              : !(n instanceof Element x) || isBlank(x);
+      if (!blank) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static boolean isBlank(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      if (!isSpace(text.charAt(i))) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** A no-break space stays where it holds a number or a mark to a word, and nowhere else. */

@@ -2,8 +2,11 @@ package app.blenner.core.intake;
 
 import app.blenner.core.format.html.Declared;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
 
@@ -12,25 +15,40 @@ import org.jsoup.nodes.Node;
  * paragraph that is bold or large by its own style is as much a heading played as one whose words are.
  */
 final class BlockType implements Step {
+  private static final Set<String> BLOCKS = Set.of("p", "li", "div");
   private static final List<String> OF_WORDS =
       List.of("font-size", "font-weight", "font-style", "font-family", "color", "background-color");
 
   @Override
+  public boolean concerns(Seen seen) {
+    return seen.attribute("style");
+  }
+
+  @Override
   public void take(Element body, Report.Tally tally) {
-    for (Element block : body.select("p[style], li[style], div[style]")) {
+    Map<String, String> styles = new HashMap<>();
+    for (Element block : Nodes.named(body, BLOCKS)) {
+      if (!block.hasAttr("style")) {
+        continue;
+      }
       if (block.normalName().equals("div")
           && !block.children().select("p, div, ul, ol, table").isEmpty()) {
         continue;
       }
-      Map<String, String> declared = Declared.of(block);
-      List<String> said = new ArrayList<>();
-      OF_WORDS.stream()
-          .filter(declared::containsKey)
-          .forEach(name -> said.add(name + ": " + declared.get(name)));
+      String said = styles.computeIfAbsent(block.attr("style"), s -> ofWords(block));
       if (!said.isEmpty() && block.hasText()) {
-        wrap(block, String.join("; ", said));
+        wrap(block, said);
       }
     }
+  }
+
+  /** What a block's style says of its words. */
+  private static String ofWords(Element block) {
+    Map<String, String> declared = Declared.of(block);
+    return OF_WORDS.stream()
+        .filter(declared::containsKey)
+        .map(name -> name + ": " + declared.get(name))
+        .collect(Collectors.joining("; "));
   }
 
   private static void wrap(Element block, String style) {

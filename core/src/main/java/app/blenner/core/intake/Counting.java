@@ -43,14 +43,17 @@ final class Counting {
     }
   }
 
+  private static boolean isFootnote(String address) {
+    return address.startsWith("#note-") && address.matches("#note-([a-z]-)?\\d+");
+  }
+
   /** Neighbours with the same link are one link. */
   private static int links(List<Inline> content) {
     int links = 0;
     Mark.Link before = null;
     for (Inline inline : content) {
       Mark.Link link = inline.marks().link().orElse(null);
-      boolean footnote = link != null && link.address().value().matches("#note-([a-z]-)?\\d+");
-      if (link != null && !link.equals(before) && !footnote) {
+      if (link != null && !link.equals(before) && !isFootnote(link.address().value())) {
         links++;
       }
       before = link;

@@ -8,34 +8,34 @@ import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Paragraph;
+import app.blenner.core.document.Text;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** What a text wears: colours, fonts, sizes, and the language every word of it says it is in. */
 final class Dress {
   private static final Set<Mark.Kind> HAND_MADE =
-      Set.of(
+      EnumSet.of(
           Mark.Kind.FONT, Mark.Kind.SIZE, Mark.Kind.COLOUR, Mark.Kind.HIGHLIGHT, Mark.Kind.STYLE);
 
   private Dress() {}
 
-  /** The text without colours, fonts, sizes and alignment. */
+  /** The text as {@link #tidy} has it, and without colours, fonts, sizes and alignment. */
   static Document off(Document document) {
-    return document.map(Dress::plain);
+    String most = mostSaid(document);
+    return document.map(block -> tidy(plain(block), most, Dress::isHandMade));
   }
 
   private static Block plain(Block block) {
-    Block bare = block;
-    if (block instanceof Paragraph p && !p.style().equals(BlockStyle.PLAIN)) {
-      bare = new Paragraph(p.content(), BlockStyle.PLAIN);
-    } else if (block instanceof Heading h && !h.style().equals(BlockStyle.PLAIN)) {
-      bare = new Heading(h.level(), h.anchor(), h.content(), BlockStyle.PLAIN);
+    if (block instanceof Paragraph p && !p.style().isPlain()) {
+      return new Paragraph(p.content(), BlockStyle.PLAIN);
+    } else if (block instanceof Heading h && !h.style().isPlain()) {
+      return new Heading(h.level(), h.anchor(), h.content(), BlockStyle.PLAIN);
     }
-    return Contents.change(
-        bare,
-        content ->
-            content.stream().map(i -> i.withMarks(i.marks().without(Dress::isHandMade))).toList());
+    return block;
   }
 
   private static boolean isHandMade(Mark mark) {
@@ -48,31 +48,30 @@ final class Dress {
    */
   static Document tidy(Document document) {
     String most = mostSaid(document);
-    return document.map(
-        block ->
-            Contents.change(
-                block,
-                content -> {
-                  boolean boldHeading =
-                      block instanceof Heading && content.stream().allMatch(Dress::isStrong);
-                  return content.stream().map(i -> tidy(i, boldHeading, most)).toList();
-                }));
+    return document.map(block -> tidy(block, most, m -> false));
+  }
+
+  private static Block tidy(Block block, String language, Predicate<Mark> more) {
+    boolean boldHeading =
+        block instanceof Heading h && h.content().stream().allMatch(Dress::isStrong);
+    return Contents.each(
+        block,
+        inline -> {
+          boolean link = inline.marks().link().isPresent();
+          return inline.withMarks(
+              inline
+                  .marks()
+                  .without(
+                      m ->
+                          (link && m == Mark.Plain.UNDERLINE)
+                              || (boldHeading && m == Mark.Plain.STRONG)
+                              || (m instanceof Mark.Valued v && isLanguage(v, language))
+                              || more.test(m)));
+        });
   }
 
   private static boolean isStrong(Inline inline) {
     return inline.marks().all().contains(Mark.Plain.STRONG);
-  }
-
-  private static Inline tidy(Inline inline, boolean boldHeading, String language) {
-    boolean link = inline.marks().link().isPresent();
-    return inline.withMarks(
-        inline
-            .marks()
-            .without(
-                m ->
-                    (link && m == Mark.Plain.UNDERLINE)
-                        || (boldHeading && m == Mark.Plain.STRONG)
-                        || (m instanceof Mark.Valued v && isLanguage(v, language))));
   }
 
   private static boolean isLanguage(Mark.Valued mark, String primary) {
@@ -80,20 +79,24 @@ final class Dress {
   }
 
   private static String primary(String tag) {
-    return tag.replaceFirst("-.*", "");
+    int hyphen = tag.indexOf('-');
+    return hyphen < 0 ? tag : tag.substring(0, hyphen);
   }
 
   private static String mostSaid(Document document) {
     Map<String, Integer> said = new HashMap<>();
-    document.walk(
-        (path, block) -> {
+    document.each(
+        block -> {
           for (Inline i : Contents.of(block)) {
-            int length = i instanceof app.blenner.core.document.Text t ? t.text().length() : 0;
-            String language = i.marks().value(Mark.Kind.LANGUAGE).orElse("");
-            said.merge(primary(language), length, Integer::sum);
+            if (i instanceof Text t) {
+              said.merge(
+                  t.marks().value(Mark.Kind.LANGUAGE).orElse(""), t.text().length(), Integer::sum);
+            }
           }
         });
-    return said.entrySet().stream()
+    Map<String, Integer> primaries = new HashMap<>();
+    said.forEach((tag, length) -> primaries.merge(primary(tag), length, Integer::sum));
+    return primaries.entrySet().stream()
         .max(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey)
         .orElse("");

@@ -1,8 +1,10 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.format.html.Declared;
+import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.jsoup.nodes.Element;
 
 /**
@@ -10,29 +12,38 @@ import org.jsoup.nodes.Element;
  * that is none. Counts every setting, since nearly all of them go.
  */
 final class Emphasis implements Step {
+  private static final Set<String> LIGHT = Set.of("normal", "100", "200", "300", "400");
+  private static final Set<String> OUTLINES = Set.of("1", "2", "3", "4", "5", "6");
+
   @Override
-  public void take(Element body, Report.Tally tally) {
-    int settings = 0;
-    for (Element e : body.getAllElements()) {
-      if (e == body) {
-        continue;
-      }
-      if (e.hasAttr("style")) {
-        settings += settings(e);
-      }
-      settings += e.hasAttr("class") ? 1 : 0;
-      if (e.normalName().equals("font")) {
-        settings += e.attributesSize();
-      }
-    }
-    tally.dropped(Report.Dropped.STYLE, settings);
+  public boolean concerns(Seen seen) {
+    return seen.attribute("style", "class") || seen.element("font");
   }
 
-  private static int settings(Element e) {
-    Map<String, String> css = Declared.of(e);
+  @Override
+  public void take(Element body, Report.Tally tally) {
+    int[] settings = {0};
+    Map<String, Map<String, String>> styles = new HashMap<>();
+    Nodes.elements(
+        body,
+        e -> {
+          if (e.attributesSize() == 0) {
+            return;
+          }
+          if (e.hasAttr("style")) {
+            settings[0] +=
+                settings(e, styles.computeIfAbsent(e.attr("style"), s -> Declared.of(e)));
+          }
+          settings[0] += e.hasAttr("class") ? 1 : 0;
+          settings[0] += e.normalName().equals("font") ? e.attributesSize() : 0;
+        });
+    tally.dropped(Report.Dropped.STYLE, settings[0]);
+  }
+
+  private static int settings(Element e, Map<String, String> css) {
     String name = e.normalName();
     if ((name.equals("b") || name.equals("strong"))
-        && css.getOrDefault("font-weight", "").matches("normal|[1-4]00")) {
+        && LIGHT.contains(css.getOrDefault("font-weight", ""))) {
       e.tagName("span");
     } else if ((name.equals("i") || name.equals("em"))
         && css.getOrDefault("font-style", "").equals("normal")) {
@@ -43,7 +54,7 @@ final class Emphasis implements Step {
       e.tagName("code");
     }
     String outline = css.getOrDefault("mso-outline-level", "");
-    if (name.equals("p") && outline.matches("[1-6]") && e.text().length() <= 200) {
+    if (name.equals("p") && OUTLINES.contains(outline) && e.text().length() <= 200) {
       e.tagName("h" + outline);
     }
     return css.size();

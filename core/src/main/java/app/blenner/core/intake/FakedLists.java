@@ -23,8 +23,12 @@ import org.jsoup.nodes.TextNode;
 final class FakedLists implements Step {
   private static final Pattern SAID = Pattern.compile("(?i)mso-list:\\s*(l\\d+)\\s+level(\\d+)");
 
+  private static final int LONGEST_MARKER = 60;
+
   /** A sign or number that is only for show. */
-  private static final String SIGN = "[style*=mso-list:Ignore], [style*=mso-list: Ignore]";
+  private static final Pattern FOR_SHOW = Pattern.compile("(?i)mso-list:\\s*ignore");
+
+  private static final Set<String> LINES = Set.of("p", "h1", "h2", "h3", "h4", "h5", "h6");
 
   /** A paragraph that is an item: at which level from 1, behind which marker. */
   private record Item(Element paragraph, String list, int level, ListMarker marker) {}
@@ -32,7 +36,7 @@ final class FakedLists implements Step {
   @Override
   public void take(Element body, Report.Tally tally) {
     Set<Element> parents = new LinkedHashSet<>();
-    body.select("p, h1, h2, h3, h4, h5, h6").forEach(p -> parents.add(p.parent()));
+    Nodes.named(body, LINES).forEach(p -> parents.add(p.parent()));
     parents.forEach(FakedLists::within);
   }
 
@@ -76,11 +80,11 @@ final class FakedLists implements Step {
   }
 
   private static Optional<Item> item(Element e) {
-    String style = e.attr("style");
-    Matcher said = SAID.matcher(style);
-    boolean heading = e.normalName().matches("h[1-6]");
-    if (said.find()) {
-      Element sign = e.selectFirst(SIGN);
+    String style = e.attributes().get("style");
+    boolean heading = e.normalName().length() == 2 && e.normalName().charAt(0) == 'h';
+    Matcher said = style.contains("mso-list") ? SAID.matcher(style) : null;
+    if (said != null && said.find()) {
+      Element sign = sign(e);
       String marker = sign == null ? words(betweenComments(e)) : sign.text();
       if (heading || (sign == null && marker.isEmpty())) {
         return Optional.empty(); // numbered headings stay headings; “level0” text has no sign
@@ -91,11 +95,47 @@ final class FakedLists implements Step {
     if (heading || !e.normalName().equals("p")) {
       return Optional.empty();
     }
-    Optional<ListMarker> marker = ListMarker.of(e.wholeText().stripLeading());
+    Optional<ListMarker> marker = ListMarker.of(beginning(e));
     if (marker.isEmpty() || !(marker.get().sure() || isHanging(e))) {
       return Optional.empty();
     }
     return Optional.of(new Item(e, "", 0, marker.get()));
+  }
+
+  private static Element sign(Element within) {
+    for (int i = 0; i < within.childNodeSize(); i++) {
+      if (!(within.childNode(i) instanceof Element e)) {
+        continue;
+      }
+      String style = e.attributes().get("style");
+      if (style.contains("list:") && FOR_SHOW.matcher(style).find()) {
+        return e;
+      }
+      Element inner = sign(e);
+      if (inner != null) {
+        return inner;
+      }
+    }
+    return null;
+  }
+
+  /** The first characters of a paragraph, as many as the longest marker needs. */
+  private static String beginning(Element p) {
+    StringBuilder out = new StringBuilder(LONGEST_MARKER);
+    begin(p, out);
+    return out.toString();
+  }
+
+  private static void begin(Element e, StringBuilder out) {
+    for (int i = 0; i < e.childNodeSize() && out.length() < LONGEST_MARKER; i++) {
+      Node n = e.childNode(i);
+      if (n instanceof TextNode t) {
+        String text = t.getWholeText();
+        out.append(out.length() == 0 ? text.stripLeading() : text);
+      } else if (n instanceof Element inner) {
+        begin(inner, out);
+      }
+    }
   }
 
   /** A first line that begins left of the others leaves room for a sign. */
@@ -201,12 +241,13 @@ final class FakedLists implements Step {
   /** Takes the sign out of the text. */
   private static void strip(Item item) {
     Element p = item.paragraph();
-    p.select(SIGN).remove();
     if (item.list().isEmpty()) {
-      cut(
-          p,
-          p.wholeText().length() - p.wholeText().stripLeading().length() + item.marker().length());
+      String text = p.wholeText();
+      cut(p, text.length() - text.stripLeading().length() + item.marker().length());
       return;
+    }
+    for (Element sign = sign(p); sign != null; sign = sign(p)) {
+      sign.remove();
     }
     betweenComments(p).forEach(Node::remove);
   }
@@ -214,14 +255,14 @@ final class FakedLists implements Step {
   /** Cuts characters off the front, through whatever elements they are in. */
   private static void cut(Element p, int characters) {
     int[] left = {characters};
-    p.nodeStream(TextNode.class)
-        .forEach(
-            t -> {
-              int n = Math.min(left[0], t.getWholeText().length());
-              if (n > 0) {
-                t.text(t.getWholeText().substring(n));
-                left[0] -= n;
-              }
-            });
+    Nodes.texts(
+        p,
+        t -> {
+          int n = Math.min(left[0], t.getWholeText().length());
+          if (n > 0) {
+            t.text(t.getWholeText().substring(n));
+            left[0] -= n;
+          }
+        });
   }
 }

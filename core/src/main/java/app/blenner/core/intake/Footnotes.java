@@ -24,6 +24,11 @@ final class Footnotes implements Step {
   }
 
   @Override
+  public boolean concerns(Seen seen) {
+    return seen.word("#_ftn", "#_edn", "footnote", "endnote", "doc-noteref");
+  }
+
+  @Override
   public void take(Element body, Report.Tally tally) {
     Map<Element, Element> notes = new LinkedHashMap<>();
     for (Element sign : body.select(SIGNS)) {

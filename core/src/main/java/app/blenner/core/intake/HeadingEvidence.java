@@ -16,7 +16,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeSet;
 
 /**
@@ -43,17 +42,22 @@ public final class HeadingEvidence {
    */
   public static List<HeadingCandidate> find(Document dressed) {
     List<Block> blocks = dressed.blocks();
-    double body = bodySize(blocks);
+    Map<String, Double> sizes = new HashMap<>();
+    double body = bodySize(blocks, sizes);
     Map<Look, Integer> alike = new HashMap<>();
+    List<Look> looks = new ArrayList<>(blocks.size());
     for (Block b : blocks) {
-      if (b instanceof Paragraph p) {
-        alike.merge(look(p, body), 1, Integer::sum);
+      Look look = b instanceof Paragraph p ? look(p, body, sizes) : null;
+      looks.add(look);
+      if (look != null) {
+        alike.merge(look, 1, Integer::sum);
       }
     }
     List<Line> lines = new ArrayList<>();
     for (int i = 0; i < blocks.size(); i++) {
       if (blocks.get(i) instanceof Paragraph p) {
-        Line line = weigh(blocks, i, p, look(p, body), body, alike);
+        boolean followed = i + 1 < blocks.size() && isBody(blocks.get(i + 1), looks, i);
+        Line line = weigh(i, p, looks.get(i), body, followed, alike.get(looks.get(i)));
         if (line != null && line.weight() >= ENOUGH) {
           lines.add(line);
         }
@@ -63,15 +67,15 @@ public final class HeadingEvidence {
   }
 
   private static Line weigh(
-      List<Block> blocks, int i, Paragraph p, Look look, double body, Map<Look, Integer> alike) {
+      int i, Paragraph p, Look look, double body, boolean followed, int alike) {
+    boolean larger = look.size() > body * 1.12;
+    if (!look.bold() && !larger && !look.capitals()) {
+      return null;
+    }
     String words = Inlines.text(p.content());
     if (words.length() > LONGEST
         || words.contains("\n")
         || words.codePoints().noneMatch(Character::isLetter)) {
-      return null;
-    }
-    boolean larger = look.size() > body * 1.12;
-    if (!look.bold() && !larger && !look.capitals()) {
       return null;
     }
     int weight = 0;
@@ -93,26 +97,26 @@ public final class HeadingEvidence {
       because.add("short");
     }
     // A heading says what follows; a line that ends like a sentence says something itself.
-    weight += words.matches("(?s).*[.,;…]$") ? -2 : 1;
-    boolean followed = i + 1 < blocks.size() && isBody(blocks.get(i + 1), look, body);
+    weight += ".,;…".indexOf(words.charAt(words.length() - 1)) >= 0 ? -2 : 1;
     if (followed) {
       weight += 1;
       because.add("text follows");
     } else {
       weight -= 1;
     }
-    if (alike.get(look) > 1) {
+    if (alike > 1) {
       because.add("there are others like it");
       weight += followed ? 1 : 0;
     }
     return new Line(i, p, words, look, weight, because);
   }
 
-  private static boolean isBody(Block next, Look look, double body) {
+  /** Whether what follows the line at a place is something it could be the heading of. */
+  private static boolean isBody(Block next, List<Look> looks, int i) {
     return next instanceof BulletedList
         || next instanceof NumberedList
         || next instanceof app.blenner.core.document.Table
-        || (next instanceof Paragraph p && !look(p, body).equals(look));
+        || (next instanceof Paragraph && !looks.get(i + 1).equals(looks.get(i)));
   }
 
   private static List<HeadingCandidate> levelled(List<Line> lines, List<Block> blocks) {
@@ -160,51 +164,55 @@ public final class HeadingEvidence {
     return Math.max(1, lastHeading(blocks, 0, index));
   }
 
-  private static Look look(Paragraph p, double body) {
+  private static Look look(Paragraph p, double body, Map<String, Double> sizes) {
     double size = 0;
     boolean bold = true;
-    StringBuilder words = new StringBuilder();
+    int capitals = 0;
+    int small = 0;
     for (Inline inline : p.content()) {
       if (!(inline instanceof Text t) || t.text().isBlank()) {
         continue;
       }
-      words.append(t.text());
       bold &= t.marks().all().contains(Mark.Plain.STRONG);
-      size = Math.max(size, size(t, body));
+      size = Math.max(size, size(t, body, sizes));
+      for (int i = 0; i < t.text().length() && small == 0; i++) {
+        char c = t.text().charAt(i);
+        small += Character.isLowerCase(c) ? 1 : 0;
+        capitals += Character.isUpperCase(c) ? 1 : 0;
+      }
     }
-    String letters = words.toString();
-    boolean capitals =
-        letters.chars().filter(Character::isLetter).count() > 3
-            && letters.equals(letters.toUpperCase())
-            && !letters.equals(letters.toLowerCase());
-    return new Look(size == 0 ? body : size, bold, capitals);
+    return new Look(size == 0 ? body : size, bold, small == 0 && capitals > 3);
   }
 
   /** The size most of the characters have, in points; 12 where nobody says. */
-  private static double bodySize(List<Block> blocks) {
-    Map<Double, Integer> sizes = new HashMap<>();
+  private static double bodySize(List<Block> blocks, Map<String, Double> sizes) {
+    Map<String, Integer> said = new HashMap<>();
     for (Block b : blocks) {
       if (b instanceof Paragraph p) {
         for (Inline inline : p.content()) {
           if (inline instanceof Text t) {
-            sizes.merge(size(t, 12), t.text().length(), Integer::sum);
+            said.merge(t.marks().value(Mark.Kind.SIZE).orElse(""), t.text().length(), Integer::sum);
           }
         }
       }
     }
-    return sizes.entrySet().stream()
+    Map<Double, Integer> lengths = new HashMap<>();
+    said.forEach((value, length) -> lengths.merge(points(value, 12), length, Integer::sum));
+    return lengths.entrySet().stream()
         .max(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey)
         .orElse(12.0);
   }
 
-  private static double size(Text text, double body) {
-    Optional<String> said = text.marks().value(Mark.Kind.SIZE);
-    if (said.isEmpty()) {
+  private static double size(Text text, double body, Map<String, Double> sizes) {
+    String said = text.marks().value(Mark.Kind.SIZE).orElse("");
+    return said.isEmpty() ? body : sizes.computeIfAbsent(said, value -> points(value, body));
+  }
+
+  private static double points(String value, double body) {
+    if (value.isEmpty()) {
       return body;
-    }
-    String value = said.get();
-    if (value.endsWith("rem")) {
+    } else if (value.endsWith("rem")) {
       return number(value, 3) * 12;
     } else if (value.endsWith("em")) {
       return number(value, 2) * body;

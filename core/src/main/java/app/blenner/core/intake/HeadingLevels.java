@@ -10,8 +10,7 @@ final class HeadingLevels {
   /** The text with all its headings lowered so that none is at level 1. */
   static Document belowTitle(Document document, Report.Tally tally) {
     int[] top = {7};
-    document.walk(
-        (path, b) -> top[0] = b instanceof Heading h ? Math.min(top[0], h.level()) : top[0]);
+    document.each(b -> top[0] = b instanceof Heading h ? Math.min(top[0], h.level()) : top[0]);
     if (top[0] != 1) {
       return document;
     }

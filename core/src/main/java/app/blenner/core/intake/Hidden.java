@@ -12,6 +12,15 @@ final class Hidden implements Step {
       Set.of("style", "meta", "link", "title", "base", "xml", "head", "o:officedocumentsettings");
 
   @Override
+  public boolean concerns(Seen seen) {
+    return seen.attribute("hidden")
+        || seen.element("iframe", "button")
+        || seen.element(PROGRAMS.toArray(String[]::new))
+        || seen.element(SETTINGS.toArray(String[]::new))
+        || seen.word("prompt", "display", "visibility", "mso-hide");
+  }
+
+  @Override
   public void take(Element body, Report.Tally tally) {
     // Only an outline of our own says what to write.
     body.select(".prompt").removeClass("prompt");

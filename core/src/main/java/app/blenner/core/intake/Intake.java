@@ -89,10 +89,9 @@ public record Intake(
   }
 
   private static Intake tidied(Element body, Manner manner, Report.Tally tally) {
-    Document dressed = Breaks.partAtDoubles(HtmlReader.read(body));
-    dressed = Dress.tidy(HeadingLevels.belowTitle(dressed, tally));
+    Document dressed = HeadingLevels.belowTitle(Breaks.partAtDoubles(HtmlReader.read(body)), tally);
     List<HeadingCandidate> headings = HeadingEvidence.find(dressed);
-    Document document = manner == Manner.DRESSED ? dressed : Dress.off(dressed);
+    Document document = manner == Manner.DRESSED ? Dress.tidy(dressed) : Dress.off(dressed);
     Counting.count(document, tally);
     return new Intake(document, manner, tally.report(), headings);
   }
@@ -106,8 +105,11 @@ public record Intake(
 
   private static Element washed(
       Element body, Pictures pictures, Set<String> taken, Report.Tally tally) {
+    Seen seen = new Seen(body);
     for (Step step : steps(pictures, taken)) {
-      step.take(body, tally);
+      if (step.concerns(seen)) {
+        step.take(body, tally);
+      }
     }
     return body;
   }

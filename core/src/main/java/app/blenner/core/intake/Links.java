@@ -19,10 +19,24 @@ import org.jsoup.nodes.Element;
 final class Links implements Step {
   private static final int MOST_DETOURS = 4;
 
-  private static final Pattern DETOUR =
-      Pattern.compile(
-          "(?i)^https?://[^?#]*(?:/(?:url|redirect|redir|out|away|click|track|leave|link|l\\.php|jump|go|exit|forward|ls/click)/?"
-              + "|safelinks?[^?#]*|urldefense[^?#]*)\\?(.*)$");
+  /** Last parts of addresses that only send one on. */
+  private static final Set<String> DETOURS =
+      Set.of(
+          "url",
+          "redirect",
+          "redir",
+          "out",
+          "away",
+          "click",
+          "track",
+          "leave",
+          "link",
+          "l.php",
+          "jump",
+          "go",
+          "exit",
+          "forward");
+
   private static final Pattern WHOLE =
       Pattern.compile(
           "(?:^|&)(?:amp;)?[A-Za-z_]{1,20}=(https?(?:%3A|:)[^&#]+)", Pattern.CASE_INSENSITIVE);
@@ -31,10 +45,15 @@ final class Links implements Step {
           "(?i)^(?:utm_[a-z_]+|gclid|fbclid|msclkid|dclid|mc_[ce]id|igshid|yclid|_hs(?:enc|mi)|vero_id|mkt_tok)=.*");
 
   @Override
+  public boolean concerns(Seen seen) {
+    return seen.element("a");
+  }
+
+  @Override
   public void take(Element body, Report.Tally tally) {
     Set<String> places = null;
-    for (Element a : body.select("a[href]")) {
-      String href = a.attr("href").strip();
+    for (Element a : Nodes.named(body, Set.of("a"))) {
+      String href = a.attributes().get("href").strip();
       if (href.startsWith("#")) {
         if (places == null) {
           places = places(body);
@@ -65,11 +84,11 @@ final class Links implements Step {
   static String straight(String address) {
     String now = address;
     for (int i = 0; i < MOST_DETOURS; i++) {
-      Matcher detour = DETOUR.matcher(now);
-      if (!detour.matches()) {
+      int query = now.indexOf('?');
+      if (query < 0 || !isDetour(now.substring(0, query))) {
         return now;
       }
-      Matcher inner = WHOLE.matcher(detour.group(1));
+      Matcher inner = WHOLE.matcher(now).region(query + 1, now.length());
       if (!inner.find()) {
         return now;
       }
@@ -80,6 +99,16 @@ final class Links implements Step {
       }
     }
     return now;
+  }
+
+  private static boolean isDetour(String path) {
+    String small = path.toLowerCase(Locale.ROOT);
+    if (small.indexOf('#') >= 0 || !small.startsWith("http")) {
+      return false;
+    }
+    int end = small.endsWith("/") ? small.length() - 1 : small.length();
+    String last = small.substring(small.lastIndexOf('/', end - 1) + 1, end);
+    return DETOURS.contains(last) || small.contains("safelink") || small.contains("urldefense");
   }
 
   /** The address without the parts of its query that only follow a reader around. */

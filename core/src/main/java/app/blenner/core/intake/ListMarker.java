@@ -22,8 +22,14 @@ public record ListMarker(boolean sign, String type, int number, int length, bool
       Pattern.compile(
           "^[\\s\\u00A0]*[(]?(\\d{1,3}|[ivxlcdm]{1,6}|[IVXLCDM]{1,6}|[a-z]|[A-Z])[.)]" + GAP);
 
+  private static final Pattern ALONE = Pattern.compile("^[(]?(?:\\d+\\.)*(\\w{1,6})[.)]?$");
+  private static final Pattern COUNT = Pattern.compile("\\d{1,3}|[ivxlcdm]+|[IVXLCDM]+|[a-zA-Z]");
+
   /** The marker a line begins with. */
   public static Optional<ListMarker> of(String line) {
+    if (!mayBegin(line)) {
+      return Optional.empty();
+    }
     Matcher sign = SIGN.matcher(line);
     if (sign.find()) {
       boolean sure = SIGNS.indexOf(sign.group(1).charAt(0)) >= 0;
@@ -33,13 +39,28 @@ public record ListMarker(boolean sign, String type, int number, int length, bool
     return number.find() ? Optional.of(counted(number.group(1), number.end())) : Optional.empty();
   }
 
+  /** Whether the first characters can be a marker at all: most lines begin with a word. */
+  private static boolean mayBegin(String line) {
+    int at = 0;
+    while (at < line.length() && (line.charAt(at) <= ' ' || line.charAt(at) == '\u00A0')) {
+      at++;
+    }
+    for (int i = at; i < line.length() && i < at + 8; i++) {
+      char c = line.charAt(i);
+      boolean letterOrDigit = c < 0x80 && Character.isLetterOrDigit(c);
+      if (!letterOrDigit) {
+        // “o” and a space are a sign; after other letters only a full stop or bracket counts.
+        return i == at || c == '.' || c == ')' || (i == at + 1 && line.charAt(at) == 'o');
+      }
+    }
+    return false;
+  }
+
   /** The marker that stands alone in a word processor's list, such as “1.” or “b)”. */
   static ListMarker alone(String marker) {
     String bare = marker.replace('\u00A0', ' ').strip();
-    Matcher counted = Pattern.compile("^[(]?(?:\\d+\\.)*(\\w{1,6})[.)]?$").matcher(bare);
-    if (counted.matches()
-        && counted.group(1).matches("\\d{1,3}|[ivxlcdm]+|[IVXLCDM]+|[a-zA-Z]")
-        && !bare.equals("o")) {
+    Matcher counted = ALONE.matcher(bare);
+    if (counted.matches() && COUNT.matcher(counted.group(1)).matches() && !bare.equals("o")) {
       return counted(counted.group(1), 0);
     }
     return new ListMarker(true, "", 1, 0, true);

@@ -19,6 +19,11 @@ final class PictureStep implements Step {
   }
 
   @Override
+  public boolean concerns(Seen seen) {
+    return seen.element("img");
+  }
+
+  @Override
   public void take(Element body, Report.Tally tally) {
     int lost = 0;
     int unreadable = 0;

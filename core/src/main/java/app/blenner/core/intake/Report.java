@@ -21,7 +21,11 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
   public record Count(int number, String what) {
     @Override
     public String toString() {
-      return String.format("%,d %s", number, what);
+      String digits = Integer.toString(number);
+      for (int at = digits.length() - 3; at > 0; at -= 3) {
+        digits = digits.substring(0, at) + "," + digits.substring(at);
+      }
+      return digits + " " + what;
     }
   }
 

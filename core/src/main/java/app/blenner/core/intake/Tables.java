@@ -11,6 +11,11 @@ import org.jsoup.select.Elements;
  */
 final class Tables implements Step {
   @Override
+  public boolean concerns(Seen seen) {
+    return seen.element("table");
+  }
+
+  @Override
   public void take(Element body, Report.Tally tally) {
     Elements tables = body.select("table");
     for (int i = tables.size() - 1; i >= 0; i--) {

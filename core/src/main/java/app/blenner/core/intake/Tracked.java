@@ -19,6 +19,11 @@ final class Tracked implements Step {
           + " [style*=mso-special-character:comment], [id^=comment-range], .sdcomment";
 
   @Override
+  public boolean concerns(Seen seen) {
+    return seen.element("del", "ins") || seen.word("msodel", "msoins", "comment", "msocom");
+  }
+
+  @Override
   public void take(Element body, Report.Tally tally) {
     for (Element e : body.select(DELETIONS)) {
       if (e.hasParent() && e.hasText()) {

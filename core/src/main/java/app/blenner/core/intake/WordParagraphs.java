@@ -6,6 +6,11 @@ import org.jsoup.nodes.Element;
 /** Paragraph styles whose names say what a paragraph is: a title, a quote, a caption. */
 final class WordParagraphs implements Step {
   @Override
+  public boolean concerns(Seen seen) {
+    return seen.word("title", "quot", "caption");
+  }
+
+  @Override
   public void take(Element body, Report.Tally tally) {
     for (Element p : body.select("p[class]")) {
       String name =

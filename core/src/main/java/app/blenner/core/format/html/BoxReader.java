@@ -35,6 +35,10 @@ final class BoxReader {
 
   /** Reads a paragraph that is a download or a button; false where it is neither. */
   boolean paragraph(Element p, HtmlReader.Place place, Flow flow) {
+    String classes = p.attributes().get("class");
+    if (!classes.contains("download") && !classes.contains("button")) {
+      return false; // nearly all of them
+    }
     Element a = p.childrenSize() == 1 && p.ownText().isBlank() ? p.child(0) : null;
     if (a == null
         || !a.normalName().equals("a")
@@ -58,7 +62,9 @@ final class BoxReader {
 
   /** Reads a paragraph or heading that only says what to write; false where it is another. */
   boolean prompt(Element element, Flow flow) {
-    if (!element.hasClass("prompt") || element.childrenSize() > 0) {
+    if (!element.attributes().get("class").contains("prompt")
+        || !element.hasClass("prompt")
+        || element.childrenSize() > 0) {
       return false;
     }
     String name = element.normalName();

@@ -12,7 +12,7 @@ public final class Declared {
   /** All of them, in order. */
   public static Map<String, String> of(Element element) {
     Map<String, String> out = new LinkedHashMap<>();
-    String style = element.attr("style");
+    String style = element.attributes().get("style");
     int at = 0;
     while (at < style.length()) {
       int end = style.indexOf(';', at);
@@ -30,27 +30,35 @@ public final class Declared {
 
   /** The value of one declaration, in small letters; empty where it is not declared. */
   public static String value(Element element, String name) {
-    String style = element.attr("style");
-    return style.isEmpty() ? "" : of(element).getOrDefault(name, "").toLowerCase(Locale.ROOT);
+    String style = element.attributes().get("style");
+    return !style.contains(name) ? "" : of(element).getOrDefault(name, "").toLowerCase(Locale.ROOT);
   }
 
   /** A length in points; 0 where it is none, or relative to something. */
   public static double points(String length) {
-    String number = length.strip().replaceFirst("(?i)(pt|px|in|cm|mm|pc|q)$", "").strip();
-    if (!number.matches("-?\\d*\\.?\\d+")) {
+    String given = length.strip();
+    int end = given.startsWith("-") ? 1 : 0;
+    while (end < given.length()
+        && (Character.isDigit(given.charAt(end)) || given.charAt(end) == '.')) {
+      end++;
+    }
+    String unit = given.substring(end).strip().toLowerCase(Locale.ROOT);
+    // CSS Values and Units 4, section 6.2: 1in = 2.54cm = 96px = 72pt = 6pc.
+    double one =
+        switch (unit) {
+          case "", "pt" -> 1;
+          case "px" -> 0.75;
+          case "in" -> 72;
+          case "cm" -> 72 / 2.54;
+          case "mm" -> 72 / 25.4;
+          case "q" -> 72 / 101.6;
+          case "pc" -> 12;
+          default -> 0;
+        };
+    try {
+      return one == 0 || end == 0 ? 0 : Double.parseDouble(given.substring(0, end)) * one;
+    } catch (NumberFormatException e) {
       return 0;
     }
-    double n = Double.parseDouble(number);
-    String unit = length.strip().substring(number.length()).strip().toLowerCase(Locale.ROOT);
-    // CSS Values and Units 4, section 6.2: 1in = 2.54cm = 96px = 72pt = 6pc.
-    return switch (unit) {
-      case "px" -> n * 0.75;
-      case "in" -> n * 72;
-      case "cm" -> n * 72 / 2.54;
-      case "mm" -> n * 72 / 25.4;
-      case "q" -> n * 72 / 101.6;
-      case "pc" -> n * 12;
-      default -> n;
-    };
   }
 }

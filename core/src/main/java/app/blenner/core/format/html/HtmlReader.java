@@ -47,6 +47,7 @@ public final class HtmlReader {
   private final TableReader tables = new TableReader(this);
   private final FigureReader figures = new FigureReader(this);
   private final BoxReader boxes = new BoxReader(this);
+  final MarkReader marks = new MarkReader();
 
   private HtmlReader() {}
 
@@ -89,7 +90,9 @@ public final class HtmlReader {
 
   /** What is inside an element, as blocks. */
   List<Block> blocks(Element parent, Place place) {
-    return blocks(parent.childNodes(), place);
+    Flow flow = new Flow();
+    children(parent, place, flow);
+    return flow.end();
   }
 
   /** Nodes that follow each other, as blocks. */
@@ -108,7 +111,10 @@ public final class HtmlReader {
   }
 
   private void children(Element element, Place place, Flow flow) {
-    element.childNodes().forEach(n -> node(n, place, flow));
+    // Reading changes nothing, so the nodes need not be copied first.
+    for (int i = 0; i < element.childNodeSize(); i++) {
+      node(element.childNode(i), place, flow);
+    }
   }
 
   private void node(Node node, Place place, Flow flow) {
@@ -153,14 +159,14 @@ public final class HtmlReader {
       case "pre" -> boxes.code(element, flow);
       case "q" -> {
         flow.add(new Text("\u201C", place.marks()));
-        children(element, place.deeper(MarkReader.marks(element, place.marks())), flow);
+        children(element, place.deeper(marks.marks(element, place.marks())), flow);
         flow.add(new Text("\u201D", place.marks()));
       }
       default -> {
         if (OWN_LINES.contains(name)) {
           ownLines(element, place, flow);
         } else {
-          children(element, place.deeper(MarkReader.marks(element, place.marks())), flow);
+          children(element, place.deeper(marks.marks(element, place.marks())), flow);
         }
       }
     }
@@ -168,13 +174,13 @@ public final class HtmlReader {
 
   /** An element that only ends the line before it and its own. */
   void ownLines(Element element, Place place, Flow flow) {
-    Place inner = place.deeper(MarkReader.language(element, place.marks()));
+    Place inner = place.deeper(marks.language(element, place.marks()));
     flow.within(() -> children(element, inner, flow));
   }
 
   private void paragraph(Element element, Place place, Flow flow) {
     BlockStyle style = StyleReader.blockStyle(element);
-    Place inner = place.deeper(MarkReader.language(element, place.marks()));
+    Place inner = place.deeper(marks.language(element, place.marks()));
     flow.within(content -> new Paragraph(content, style), () -> children(element, inner, flow));
   }
 
@@ -182,7 +188,7 @@ public final class HtmlReader {
     BlockStyle style = StyleReader.blockStyle(element);
     int level = element.normalName().charAt(1) - '0';
     String anchor = Anchors.legal(element.id());
-    Place inner = place.deeper(MarkReader.language(element, place.marks()));
+    Place inner = place.deeper(marks.language(element, place.marks()));
     flow.within(
         content -> new Heading(level, anchor, content, style),
         () -> children(element, inner, flow));

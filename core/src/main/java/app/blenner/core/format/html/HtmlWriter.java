@@ -107,6 +107,9 @@ public class HtmlWriter implements BlockVisitor<Void> {
   }
 
   private static String classes(BlockStyle style) {
+    if (style.isPlain()) {
+      return "";
+    }
     String align = style.align().className();
     String indent = style.indent() == 0 ? "" : "indent-" + style.indent();
     String cap = style.dropCap() ? "drop-cap" : "";

@@ -24,7 +24,7 @@ final class ListReader {
     }
     HtmlReader.Place inner =
         new HtmlReader.Place(
-            MarkReader.language(list, place.marks()), place.level() + 1, place.depth() + 1);
+            reader.marks.language(list, place.marks()), place.level() + 1, place.depth() + 1);
     List<ListItem> items = items(list, inner);
     if (list.normalName().equals("ol")) {
       int start = StyleReader.number(list.attr("start"), 1);
@@ -47,7 +47,7 @@ final class ListReader {
     for (Node node : list.childNodes()) {
       if (node instanceof Element e && e.normalName().equals("li")) {
         stray(stray, items, place);
-        HtmlReader.Place inner = place.deeper(MarkReader.language(e, place.marks()));
+        HtmlReader.Place inner = place.deeper(reader.marks.language(e, place.marks()));
         items.add(new ArrayList<>(reader.blocks(e, inner)));
       } else {
         stray.add(node);

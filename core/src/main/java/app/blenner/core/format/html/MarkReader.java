@@ -3,8 +3,14 @@ package app.blenner.core.format.html;
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Marks;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.jsoup.nodes.Element;
 
 /** Reads the marks that an element stands for. */
@@ -30,12 +36,34 @@ final class MarkReader {
           Map.entry("samp", Mark.Plain.CODE),
           Map.entry("tt", Mark.Plain.CODE));
 
-  private MarkReader() {}
+  /** What CSS calls bold. */
+  private static final Set<String> HEAVY = Set.of("bold", "bolder", "600", "700", "800", "900");
+
+  /** What each style attribute gives; a text repeats the same few. */
+  private final Map<String, List<Mark>> styles = new HashMap<>();
+
+  /**
+   * The marks that a style or language makes of those around it. Whoever asks again with the very
+   * same marks gets the very same answer, which is what makes asking by identity enough.
+   */
+  private final Map<Marks, Map<String, Marks>> styled = new IdentityHashMap<>();
+
+  private final Map<Marks, Map<String, Marks>> spoken = new IdentityHashMap<>();
+  private final Map<Marks, Map<String, Marks>> named = new IdentityHashMap<>();
+
+  private static Marks once(
+      Map<Marks, Map<String, Marks>> known, Marks around, String key, UnaryOperator<Marks> make) {
+    return known
+        .computeIfAbsent(around, m -> new HashMap<>())
+        .computeIfAbsent(key, k -> make.apply(around));
+  }
 
   /** The marks inside this element. */
-  static Marks marks(Element element, Marks around) {
+  Marks marks(Element element, Marks around) {
     String name = element.normalName();
-    Marks marks = language(element, around).with(ELEMENTS.get(name));
+    Marks marks = language(element, around);
+    Mark own = ELEMENTS.get(name);
+    marks = own == null ? marks : once(named, marks, name, m -> m.with(own));
     marks =
         switch (name) {
           case "a" -> marks.with(link(element).orElse(null));
@@ -49,19 +77,32 @@ final class MarkReader {
                   .with(valued(Mark.Kind.FONT, element.attr("face")));
           default -> marks;
         };
-    for (String word : element.classNames()) {
+    if (element.attributesSize() == 0) {
+      return marks;
+    }
+    for (String word : StyleReader.classes(element)) {
       if (word.startsWith("style-")) {
         marks = marks.with(valued(Mark.Kind.STYLE, word.substring("style-".length())));
       }
     }
-    return element.hasAttr("style") ? styled(StyleReader.declarations(element), marks) : marks;
+    String style = element.attributes().get("style");
+    return style.isEmpty() ? marks : once(styled, marks, style, m -> styled(element, style, m));
+  }
+
+  private Marks styled(Element element, String style, Marks around) {
+    Marks marks = around;
+    for (Mark m : styles.computeIfAbsent(style, s -> styled(element))) {
+      marks = marks.with(m);
+    }
+    return marks;
   }
 
   /** The marks around, and the language the element says it is in. */
-  static Marks language(Element element, Marks around) {
-    return element.hasAttr("lang")
-        ? around.with(valued(Mark.Kind.LANGUAGE, element.attr("lang")))
-        : around;
+  Marks language(Element element, Marks around) {
+    String tag = element.attributesSize() == 0 ? "" : element.attributes().get("lang");
+    return tag.isEmpty()
+        ? around
+        : once(spoken, around, tag, m -> m.with(valued(Mark.Kind.LANGUAGE, tag)));
   }
 
   private static Mark valued(Mark.Kind kind, String value) {
@@ -74,24 +115,39 @@ final class MarkReader {
         .map(to -> new Mark.Link(to, a.attr("title"), a.attr("target").equals("_blank")));
   }
 
-  private static Marks styled(Map<String, String> css, Marks marks) {
-    Marks m =
-        marks
-            .with(valued(Mark.Kind.COLOUR, css.getOrDefault("color", "none")))
-            .with(valued(Mark.Kind.FONT, css.getOrDefault("font-family", "")))
-            .with(valued(Mark.Kind.SIZE, css.getOrDefault("font-size", "")));
-    String background = css.getOrDefault("background-color", "");
-    m = background.isEmpty() ? m : m.with(valued(Mark.Kind.HIGHLIGHT, background));
-    String weight = css.getOrDefault("font-weight", "");
-    m = weight.matches("bold|bolder|[6-9]00") ? m.with(Mark.Plain.STRONG) : m;
-    m = css.getOrDefault("font-style", "").equals("italic") ? m.with(Mark.Plain.EMPHASIS) : m;
+  private static List<Mark> styled(Element element) {
+    Map<String, String> css = StyleReader.declarations(element);
+    List<Mark> out = new ArrayList<>();
+    valued(out, Mark.Kind.COLOUR, css, "color");
+    valued(out, Mark.Kind.FONT, css, "font-family");
+    valued(out, Mark.Kind.SIZE, css, "font-size");
+    valued(out, Mark.Kind.HIGHLIGHT, css, "background-color");
+    if (HEAVY.contains(css.getOrDefault("font-weight", ""))) {
+      out.add(Mark.Plain.STRONG);
+    }
+    if (css.getOrDefault("font-style", "").equals("italic")) {
+      out.add(Mark.Plain.EMPHASIS);
+    }
     String line = css.getOrDefault("text-decoration", css.getOrDefault("text-decoration-line", ""));
-    m = line.contains("underline") ? m.with(Mark.Plain.UNDERLINE) : m;
-    m = line.contains("line-through") ? m.with(Mark.Plain.STRIKETHROUGH) : m;
-    return switch (css.getOrDefault("vertical-align", "")) {
-      case "super" -> m.with(Mark.Plain.SUPERSCRIPT);
-      case "sub" -> m.with(Mark.Plain.SUBSCRIPT);
-      default -> m;
-    };
+    if (line.contains("underline")) {
+      out.add(Mark.Plain.UNDERLINE);
+    }
+    if (line.contains("line-through")) {
+      out.add(Mark.Plain.STRIKETHROUGH);
+    }
+    switch (css.getOrDefault("vertical-align", "")) {
+      case "super" -> out.add(Mark.Plain.SUPERSCRIPT);
+      case "sub" -> out.add(Mark.Plain.SUBSCRIPT);
+      default -> {}
+    }
+    return out;
+  }
+
+  private static void valued(List<Mark> out, Mark.Kind kind, Map<String, String> css, String name) {
+    String value = css.getOrDefault(name, "");
+    Mark mark = value.isEmpty() ? null : Mark.valued(kind, value);
+    if (mark != null) {
+      out.add(mark);
+    }
   }
 }

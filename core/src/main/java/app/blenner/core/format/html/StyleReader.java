@@ -3,8 +3,11 @@ package app.blenner.core.format.html;
 import app.blenner.core.document.BlockStyle;
 import app.blenner.core.document.MarkValues;
 import app.blenner.core.document.Side;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.StringTokenizer;
 import java.util.function.Function;
 import org.jsoup.nodes.Element;
 
@@ -17,6 +20,20 @@ final class StyleReader {
     Map<String, String> out = Declared.of(element);
     out.replaceAll(
         (name, value) -> name.equals("font-family") ? value : value.toLowerCase(Locale.ROOT));
+    return out;
+  }
+
+  /** The class names of an element, in order. */
+  static List<String> classes(Element element) {
+    String all = element.attributes().get("class");
+    if (all.isEmpty()) {
+      return List.of();
+    }
+    List<String> out = new ArrayList<>(2);
+    StringTokenizer words = new StringTokenizer(all, " \t\n\r\f");
+    while (words.hasMoreTokens()) {
+      out.add(words.nextToken());
+    }
     return out;
   }
 
@@ -37,15 +54,18 @@ final class StyleReader {
 
   static BlockStyle.Align align(Element element) {
     BlockStyle.Align named =
-        byClass(
-            element,
-            BlockStyle.Align.values(),
-            BlockStyle.Align::className,
-            BlockStyle.Align.START);
+        element.attributes().get("class").contains("align-")
+            ? byClass(
+                element,
+                BlockStyle.Align.values(),
+                BlockStyle.Align::className,
+                BlockStyle.Align.START)
+            : BlockStyle.Align.START;
     if (named != BlockStyle.Align.START) {
       return named;
     }
-    String css = declarations(element).getOrDefault("text-align", element.attr("align"));
+    String said = Declared.value(element, "text-align");
+    String css = said.isEmpty() ? element.attr("align") : said;
     return switch (css.toLowerCase(Locale.ROOT)) {
       case "left" -> BlockStyle.Align.LEFT;
       case "center" -> BlockStyle.Align.CENTRE;
@@ -56,19 +76,24 @@ final class StyleReader {
   }
 
   static BlockStyle blockStyle(Element element) {
-    if (!element.hasAttr("class") && !element.hasAttr("style") && !element.hasAttr("align")) {
+    if (element.attributesSize() == 0) {
       return BlockStyle.PLAIN;
     }
     int indent = 0;
     String name = "";
-    for (String word : element.classNames()) {
-      if (word.matches("indent-[1-6]")) {
-        indent = word.charAt(word.length() - 1) - '0';
+    boolean dropCap = false;
+    for (String word : classes(element)) {
+      dropCap |= word.equalsIgnoreCase("drop-cap");
+      if (word.length() == 8 && word.startsWith("indent-")) {
+        int given = word.charAt(7) - '0';
+        indent = given >= 1 && given <= 6 ? given : indent;
       } else if (word.startsWith("style-") && MarkValues.name(word.substring(6)) != null) {
         name = word.substring(6);
       }
     }
-    return new BlockStyle(align(element), indent, element.hasClass("drop-cap"), name);
+    BlockStyle.Align align = align(element);
+    boolean plain = align == BlockStyle.Align.START && indent == 0 && !dropCap && name.isEmpty();
+    return plain ? BlockStyle.PLAIN : new BlockStyle(align, indent, dropCap, name);
   }
 
   /** A whole number at the start of some text, or the one to fall back on. */

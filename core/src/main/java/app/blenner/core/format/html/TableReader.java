@@ -115,7 +115,7 @@ final class TableReader {
     for (Element c : row.children()) {
       HtmlReader.Place inner =
           new HtmlReader.Place(
-              MarkReader.language(c, place.marks()), place.level() + 1, place.depth() + 3);
+              reader.marks.language(c, place.marks()), place.level() + 1, place.depth() + 3);
       cells.add(
           new Table.Cell(
               StyleReader.number(c.attr("colspan"), 1),

@@ -1,0 +1,53 @@
+package app.blenner.core.intake;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
+import org.jsoup.nodes.TextNode;
+
+/**
+ * Walks through a page, for steps that ask for no more than a name: cheaper than a selector. They go
+ * down by recursion, since the parser lets no page become deeper than 512 elements; what a walk calls
+ * must neither add nor remove nodes.
+ */
+final class Nodes {
+  private Nodes() {}
+
+  /** Calls back for every element within another, in order. */
+  static void elements(Element within, Consumer<Element> visit) {
+    for (int i = 0; i < within.childNodeSize(); i++) {
+      if (within.childNode(i) instanceof Element e) {
+        visit.accept(e);
+        elements(e, visit);
+      }
+    }
+  }
+
+  /** Calls back for every piece of text within an element, in order. */
+  static void texts(Element within, Consumer<TextNode> visit) {
+    for (int i = 0; i < within.childNodeSize(); i++) {
+      Node node = within.childNode(i);
+      if (node instanceof TextNode t) {
+        visit.accept(t);
+      } else if (node instanceof Element e) {
+        texts(e, visit);
+      }
+    }
+  }
+
+  /** The elements of these names within a page, in order. */
+  static List<Element> named(Element body, Set<String> names) {
+    List<Element> out = new ArrayList<>();
+    elements(
+        body,
+        e -> {
+          if (names.contains(e.normalName())) {
+            out.add(e);
+          }
+        });
+    return out;
+  }
+}
