@@ -173,6 +173,7 @@ final class FakedLists implements Step {
     List<Element> lists = new ArrayList<>();
     Element last = null;
     String inList = "";
+    int counted = 0;
     for (Item item : items) {
       int level = Math.min(item.level(), lists.size() + 1);
       while (lists.size() > level) {
@@ -184,7 +185,7 @@ final class FakedLists implements Step {
       boolean anew =
           last != null
               && level == 1
-              && item.marker().number() == 1
+              && item.marker().number() != counted + 1
               && !item.marker().sign()
               && !item.list().equals(inList);
       if (other || (anew && lists.size() == level)) {
@@ -208,6 +209,7 @@ final class FakedLists implements Step {
       li.appendChild(item.paragraph());
       last = li;
       inList = level == 1 ? item.list() : inList;
+      counted = level == 1 ? item.marker().number() : counted;
     }
   }
 

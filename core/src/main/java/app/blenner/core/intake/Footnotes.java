@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import org.jsoup.nodes.Element;
+import org.jsoup.select.Elements;
 
 /**
  * Footnotes and endnotes become a numbered list at the end of the text; their numbers in the text
@@ -66,9 +67,25 @@ final class Footnotes implements Step {
     body.select("[style*=footnote-list], [style*=endnote-list]").stream()
         .filter(e -> !e.hasText())
         .forEach(Element::remove);
-    body.appendElement("hr");
+    if (!endsWithRule(body)) {
+      body.appendElement("hr");
+    }
     body.appendChild(list);
     tally.kept(Report.Kept.FOOTNOTE, numbers.size());
+  }
+
+  /** Whether the last thing to be seen is a rule, as notes often have one above them already. */
+  private static boolean endsWithRule(Element body) {
+    Elements all = body.getAllElements();
+    for (int i = all.size() - 1; i > 0; i--) {
+      Element e = all.get(i);
+      if (e.normalName().equals("hr")) {
+        return true;
+      } else if (!e.ownText().isBlank() || e.normalName().matches("img|table|video|audio|iframe")) {
+        return false;
+      }
+    }
+    return false;
   }
 
   private String prefix(int count) {

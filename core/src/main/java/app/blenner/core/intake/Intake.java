@@ -9,6 +9,7 @@ import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.text.TextReader;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -134,6 +135,10 @@ public record Intake(
   private static Intake plain(String text, Report.Tally tally) {
     if (looksLikeMarkdown(text)) {
       return markdown(text, tally);
+    }
+    Optional<Element> signed = SignedLines.read(text);
+    if (signed.isPresent()) {
+      return tidied(washed(signed.get(), Pictures.NONE, Set.of(), tally), Manner.CLEAN, tally);
     }
     if (TextReader.isBrokenByEdge(text)) {
       TextReader.Joined joined = TextReader.joined(text);

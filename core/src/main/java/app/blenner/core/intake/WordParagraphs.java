@@ -40,9 +40,13 @@ final class WordParagraphs implements Step {
     if (next != null && next.normalName().equals("div") && next.childrenSize() == 1) {
       next = next.child(0);
     }
-    if (next != null
-        && next.normalName().equals("table")
-        && next.selectFirst("> caption") == null) {
+    Element has =
+        next != null && next.normalName().equals("table") ? next.selectFirst("> caption") : null;
+    if (has != null && has.text().equals(p.text())) {
+      p.remove(); // the table's own properties say it once more
+      return;
+    }
+    if (next != null && next.normalName().equals("table") && has == null) {
       Element caption = new Element("caption");
       caption.appendChildren(p.childNodesCopy());
       next.prependChild(caption);

@@ -12,8 +12,7 @@ import org.testng.annotations.Test;
 public class AddressPartsTest {
   /** RFC 3986, appendix B, as printed there. */
   private static final Pattern APPENDIX_B =
-      Pattern.compile(
-          "^(([^:/?#]+):)?(//([^/?#]*))?([^?#]*)(\\?([^#]*))?(#(.*))?", Pattern.DOTALL);
+      Pattern.compile("^(([^:/?#]+):)?(//([^/?#]*))?([^?#]*)(\\?([^#]*))?(#(.*))?", Pattern.DOTALL);
 
   @Test
   public void theExampleOfTheAppendix() {

@@ -131,7 +131,7 @@ public class CorpusTest {
     }
     Element body = Jsoup.parse(all).body();
     body.select(
-            "script, style, del, iframe, button, [style*=display:none], [style*=mso-list:Ignore],"
+            "script, style, del[datetime], del[cite], iframe, button, [style*=display:none], [style*=mso-list:Ignore],"
                 + " .msocomanchor, [style*=comment-list], p.sdfootnote a.sdfootnotesym, title")
         .remove();
     StringBuilder text = new StringBuilder();

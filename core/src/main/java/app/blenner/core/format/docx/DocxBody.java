@@ -130,11 +130,7 @@ final class DocxBody {
     if (title) {
       WordHtml.title(made);
     }
-    if (style.name().matches("(intense )?quote|quotations")) {
-      made.addClass("quote");
-    } else if (style.name().equals("caption")) {
-      made.addClass("caption");
-    }
+    WordHtml.named(made, style.name());
     Optional<Xml> list = properties.flatMap(x -> x.child("w:numPr")).or(style::list);
     if (list.isPresent() && outline == 0 && !title) {
       item(list.get(), style, made);
@@ -160,10 +156,11 @@ final class DocxBody {
   private void finish(Element made, Optional<Xml> properties, DocxInline inline) {
     Element parent = made.parent();
     boolean ruled =
-        properties
-            .flatMap(x -> x.child("w:pBdr"))
-            .filter(b -> b.child("w:bottom").isPresent())
-            .isPresent();
+        inline.ruled()
+            || properties
+                .flatMap(x -> x.child("w:pBdr"))
+                .filter(b -> b.child("w:bottom").isPresent())
+                .isPresent();
     WordHtml.end(made, ruled);
     // What stood in boxes beside the paragraph comes after it.
     inline.boxes().forEach(box -> blocks(box, parent));

@@ -24,6 +24,7 @@ final class DocxInline {
   /** How many fields are open, and what the outermost says; its result is what counts. */
   private int fields;
 
+  private boolean ruled;
   private StringBuilder instruction;
   private boolean inResult;
   private Element fieldLink;
@@ -39,6 +40,11 @@ final class DocxInline {
 
   List<String> places() {
     return places;
+  }
+
+  /** Whether a rule was drawn in the paragraph. */
+  boolean ruled() {
+    return ruled;
   }
 
   void write(Xml container, Element to) {
@@ -205,6 +211,11 @@ final class DocxInline {
 
   /** Pictures, and the text of boxes that are drawn like pictures. */
   private void picture(Xml drawing, Element to) {
+    // A rule drawn across the page, as the older drawing language of these files has it (o:hr).
+    if (drawing.all("v:rect").anyMatch(r -> r.attr("o:hr").matches("t|true"))) {
+      ruled = true;
+      return;
+    }
     Optional<Xml> box = drawing.all("w:txbxContent").findFirst();
     if (box.isPresent()) {
       boxes.add(box.get());
@@ -222,7 +233,7 @@ final class DocxInline {
         .all("v:imagedata")
         .forEach(
             i ->
-                place(i.attr("r:id"), words.isEmpty() ? i.attr("?:title") : words, decorative, to));
+                place(i.attr("r:id"), words.isEmpty() ? i.attr("o:title") : words, decorative, to));
   }
 
   private void place(String id, String words, boolean decorative, Element to) {

@@ -83,10 +83,8 @@ final class OdtBody {
     Element made = to.appendElement(title ? "h1" : code ? "pre" : "p");
     if (title) {
       WordHtml.title(made);
-    } else if (style.name().matches("quotations|quote|intense quote")) {
-      made.addClass("quote");
-    } else if (style.name().matches("caption|table|illustration|figure|drawing")) {
-      made.addClass("caption");
+    } else {
+      WordHtml.named(made, style.name());
     }
     if (!style.align().isEmpty()) {
       made.attr("style", "text-align: " + style.align());

@@ -76,8 +76,13 @@ final class OdtStyles {
     String key = family + " " + name;
     Style have = known.get(key);
     Xml xml = all.get(key);
-    if (have != null || xml == null || !below.add(key)) {
+    if (have != null || !below.add(key)) {
       return have == null ? NONE : have;
+    }
+    if (xml == null) {
+      // A converter may leave the built-in styles to whoever opens the file; their names still
+      // tell.
+      return new Style(name.replace("_20_", " ").toLowerCase(Locale.ROOT), new Run(), "", false);
     }
     String base = xml.attr("style:parent-style-name");
     Style on = base.isEmpty() ? NONE : resolve(family, base, below);

@@ -8,6 +8,29 @@ import org.jsoup.nodes.Element;
 public final class WordHtml {
   private WordHtml() {}
 
+  /**
+   * Says of a paragraph what the name of its style says it is: a quote, or a caption.
+   *
+   * @param style the name in small letters, as word processors and converters call the built-in ones
+   */
+  public static void named(Element made, String style) {
+    switch (style) {
+      case "quote", "intense quote", "quotations", "block text", "block quotation" ->
+          made.addClass("quote");
+      case "caption",
+          "table caption",
+          "tablecaption",
+          "image caption",
+          "figurecaption",
+          "table",
+          "illustration",
+          "figure",
+          "drawing" ->
+          made.addClass("caption");
+      default -> {}
+    }
+  }
+
   /** Marks an element as the title of the whole text. */
   public static void title(Element made) {
     made.attr("data-title", "");

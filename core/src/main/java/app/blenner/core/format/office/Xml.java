@@ -42,6 +42,7 @@ public final class Xml {
           Map.entry("http://schemas.openxmlformats.org/officeDocument/2006/math", "m"),
           Map.entry("http://purl.oclc.org/ooxml/officeDocument/math", "m"),
           Map.entry("urn:schemas-microsoft-com:vml", "v"),
+          Map.entry("urn:schemas-microsoft-com:office:office", "o"),
           Map.entry("http://purl.org/dc/elements/1.1/", "dc"),
           Map.entry("urn:oasis:names:tc:opendocument:xmlns:office:1.0", "office"),
           Map.entry("urn:oasis:names:tc:opendocument:xmlns:text:1.0", "text"),

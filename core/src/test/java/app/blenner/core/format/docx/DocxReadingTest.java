@@ -148,7 +148,7 @@ public class DocxReadingTest {
             + p(r("between"))
             + item(1, 0, "three")
             + item(3, 0, "five"),
-        "<ol>\n<li>one\n<ol type=\"i\">\n<li>in</li>\n</ol>\n</li>\n<li>two</li>\n</ol>\n<p>between</p>\n<ol start=\"3\">\n<li>three</li>\n<li>five</li>\n</ol>"
+        "<ol>\n<li>one\n<ol type=\"i\">\n<li>in</li>\n</ol>\n</li>\n<li>two</li>\n</ol>\n<p>between</p>\n<ol start=\"3\">\n<li>three</li>\n</ol>\n<ol start=\"5\">\n<li>five</li>\n</ol>"
       },
       {item(2, 0, "a") + item(1, 0, "b"), "<ul>\n<li>a</li>\n</ul>\n<ol>\n<li>b</li>\n</ol>"},
       // 17.16.18: complex fields; what they do is not text, what they show is.
