@@ -135,6 +135,7 @@ function TopicList({ topics, set }: { topics: Topic[]; set: (topics: Topic[]) =>
               onChange={(e) => set(topics.map((t, n) => (n === i ? { ...t, name: e.target.value } : t)))}
             />
             <TextButton
+              className="shrink-0"
               aria-label={`Take off ${topic.name || `topic ${i + 1}`}`}
               onClick={() => set(topics.filter((_, n) => n !== i))}
             >

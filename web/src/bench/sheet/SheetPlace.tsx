@@ -1,4 +1,4 @@
-import { Component, memo, type ReactNode, useLayoutEffect, useRef, useState } from 'react'
+import { Component, memo, type ReactNode, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { askImport } from '../../intake/importing'
 import { SaveOutlineDialog } from '../../outlines/SaveOutlineDialog'
 import { Button } from '../../ui/Button'
@@ -25,6 +25,7 @@ import { importInto, putPictures } from './intake/files'
 import { PasteStrip } from './intake/PasteStrip'
 import { markPlace } from './intake/range'
 import { TidyDialog } from './intake/TidyDialog'
+import { keysBeside } from './keys'
 import { LinkPreview } from './LinkPreview'
 import { BlockPanel } from './panels/BlockPanel'
 import { SelectionStrip } from './strip/SelectionStrip'
@@ -84,6 +85,15 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, onQuiet, onT
     sheet.scroller = scroller.current
     return () => sheet.unmount()
   }, [sheet, life])
+
+  useEffect(() => {
+    const handle = keysBeside((what) => sheet.onAsk(what))
+    const onKey = (event: KeyboardEvent) => {
+      if (sheet.view && handle(sheet.view, event)) event.preventDefault()
+    }
+    document.addEventListener('keydown', onKey)
+    return () => document.removeEventListener('keydown', onKey)
+  }, [sheet])
 
   function close() {
     setDialog(null)

@@ -2,17 +2,18 @@ import { baseKeymap, chainCommands } from 'prosemirror-commands'
 import { undoInputRule } from 'prosemirror-inputrules'
 import { keydownHandler } from 'prosemirror-keymap'
 import { type Command, NodeSelection, Plugin } from 'prosemirror-state'
+import type { EditorView } from 'prosemirror-view'
 import { nextCell, previousCell } from './commands/tables'
 import * as t from './commands/text'
 import { leavePrompt, removePrompt } from './plugins/prompts'
 import { linkBeforeEnter } from './plugins/typing'
 import { tools } from './tools'
-import type { Ask } from './tools/tool'
+import type { Ask, Tool } from './tools/tool'
 
-/** Every key of the sheet, from the tools and from what keys do while one types. */
-export function keys(ask: (what: Ask) => void): Plugin[] {
+/** The keys of some tools. */
+function keysOf(some: Tool[], ask: (what: Ask) => void): Record<string, Command> {
   const map: Record<string, Command> = {}
-  for (const tool of tools) {
+  for (const tool of some) {
     const command: Command | undefined =
       tool.command ??
       (tool.ask &&
@@ -27,6 +28,33 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
       if (key && command) map[key] = always(command)
     }
   }
+  return map
+}
+
+/**
+ * The tools' keys while the keyboard is elsewhere on the bench. In a field only those count that open a
+ * part of the screen; what changes the text is meant for the text.
+ */
+export function keysBeside(ask: (what: Ask) => void): (view: EditorView, event: KeyboardEvent) => boolean {
+  const all = keydownHandler(keysOf(tools, ask))
+  const screen = keydownHandler(
+    keysOf(
+      tools.filter((t) => t.everywhere),
+      ask,
+    ),
+  )
+  return (view, event) => {
+    const at = event.target instanceof HTMLElement ? event.target : document.body
+    if (event.defaultPrevented || view.dom.contains(at)) return false
+    if (document.querySelector('[role="dialog"], [role="menu"], [role="listbox"]')) return false
+    const field = at.closest('input, textarea, select, [contenteditable="true"]')
+    return (field ? screen : all)(view, event)
+  }
+}
+
+/** Every key of the sheet, from the tools and from what keys do while one types. */
+export function keys(ask: (what: Ask) => void): Plugin[] {
+  const map = keysOf(tools, ask)
   const settings: Command = (state) => {
     const { selection } = state
     if (!(selection instanceof NodeSelection)) return false

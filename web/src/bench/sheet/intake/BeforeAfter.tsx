@@ -1,6 +1,7 @@
 import { useMemo } from 'react'
 import type { Taken } from '../../../api/types'
 import { Dialog } from '../../../ui/Dialog'
+import { numberings } from '../model/textNodes'
 import type { Foreign } from './paste'
 
 interface Props {
@@ -15,7 +16,7 @@ interface Props {
 /** Foreign text as it came, beside what was made of it. */
 export function BeforeAfter({ before, after, told, notes, headings, onClose }: Props) {
   const shown = useMemo(() => page(before), [before])
-  const kept = useMemo(() => after.replaceAll('../assets/', '/media/'), [after])
+  const kept = useMemo(() => asOnThePage(after), [after])
   return (
     <Dialog open wide onClose={onClose} title="Before and after" about={told}>
       {notes.length > 0 && (
@@ -62,6 +63,13 @@ export function BeforeAfter({ before, after, told, notes, headings, onClose }: P
       )}
     </Dialog>
   )
+}
+
+/** The stored form as it can be shown here: with addresses of the site, and with the counting that the reset of the interface takes off lists. */
+function asOnThePage(html: string): string {
+  return html
+    .replaceAll('../assets/', '/media/')
+    .replace(/<ol type="([aAiI])"/g, (tag, type) => `${tag} style="list-style-type: ${numberings[type]}"`)
 }
 
 /** A page that shows foreign text and can neither run nor fetch anything. */

@@ -99,8 +99,16 @@ function signs(quotes: () => Quotes): InputRule[] {
       'quotes',
       turns(/(")$/, () => quotes().closeDouble),
     ),
-    // Between letters it is an apostrophe, whatever quotes the language has.
-    helped('quotes', turns(/[\p{L}\p{N}](')$/u, '’')),
+    // Behind a letter it is an apostrophe, unless it ends a quotation that stands open.
+    helped(
+      'quotes',
+      turns(/[\p{L}\p{N}](')$/u, (m) => {
+        const { openSingle, closeSingle } = quotes()
+        const text = m.input ?? ''
+        const opened = text.lastIndexOf(openSingle)
+        return opened >= 0 && text.lastIndexOf(closeSingle) < opened ? closeSingle : '’'
+      }),
+    ),
     helped(
       'quotes',
       turns(new RegExp(`${before}(')$`), () => quotes().openSingle),

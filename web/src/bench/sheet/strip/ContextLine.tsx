@@ -31,7 +31,7 @@ export function ContextLine() {
       className="flex min-h-7 min-w-0 items-center gap-x-1 overflow-x-auto text-small"
       aria-label="Where the cursor stands"
     >
-      <p className="shrink-0 truncate pr-1 text-soft" data-testid="trail">
+      <p className="min-w-24 truncate pr-1 text-soft" data-testid="trail" title={trail.join(' › ')}>
         {trail.join(' › ') || 'Text'}
       </p>
       {settings(state, sheet)}

@@ -47,6 +47,7 @@ const viewTools: Tool[] = [
     otherKeys: ['Mod-h'],
     words: 'search',
     ask: 'find',
+    everywhere: true,
   },
   {
     id: 'paste-text',
@@ -63,6 +64,7 @@ const viewTools: Tool[] = [
     keys: 'Mod-Shift-y',
     words: 'clean empty paragraphs spaces typed lists bold headings capitals quotes',
     ask: 'tidy',
+    everywhere: true,
   },
   {
     id: 'out',
@@ -71,6 +73,7 @@ const viewTools: Tool[] = [
     keys: 'Mod-Shift-o',
     words: 'export download copy word processor docx odt markdown text html print save as a copy',
     ask: 'out',
+    everywhere: true,
   },
   {
     id: 'save-outline',
@@ -87,6 +90,7 @@ const viewTools: Tool[] = [
     words: 'file word processor document docx odt markdown text web address bring in',
     inserts: true,
     ask: 'import',
+    everywhere: true,
   },
   { id: 'find-next', name: 'Next match', group: 'tidy', keys: 'F3', command: findNext },
   { id: 'find-previous', name: 'Previous match', group: 'tidy', keys: 'Shift-F3', command: findPrev },
@@ -109,7 +113,15 @@ const viewTools: Tool[] = [
     command: toggleOverlay,
     on: overlayShown,
   },
-  { id: 'quiet', name: 'Quiet mode', group: 'view', keys: 'F9', words: 'full screen focus', ask: 'quiet' },
+  {
+    id: 'quiet',
+    name: 'Quiet mode',
+    group: 'view',
+    keys: 'F9',
+    words: 'full screen focus',
+    ask: 'quiet',
+    everywhere: true,
+  },
   {
     id: 'counts',
     name: 'Counts and reading time',
@@ -117,10 +129,19 @@ const viewTools: Tool[] = [
     keys: 'Mod-Alt-w',
     words: 'words characters length',
     ask: 'counts',
+    everywhere: true,
   },
   { id: 'fold-tools', name: 'Fewer or more tools', group: 'view', words: 'strip fold', ask: 'fold-tools' },
   { id: 'helps', name: 'Typing helps', group: 'view', words: 'curly quotes dashes markdown switch off', ask: 'helps' },
-  { id: 'shortcuts', name: 'Shortcuts', group: 'view', keys: 'Mod-/', words: 'keys keyboard map', ask: 'shortcuts' },
+  {
+    id: 'shortcuts',
+    name: 'Shortcuts',
+    group: 'view',
+    keys: 'Mod-/',
+    words: 'keys keyboard map',
+    ask: 'shortcuts',
+    everywhere: true,
+  },
 ]
 
 /** Every tool there is. The strip, the keys, the insert list, the shortcuts and the find field are made from it. */

@@ -59,6 +59,8 @@ export interface Tool {
   /** Either what it does to the text, or what it asks the screen for. */
   command?: Command
   ask?: Ask
+  /** Whether its key counts in the fields beside the text too. */
+  everywhere?: boolean
   /** Whether it shows as pressed. */
   on?: (state: EditorState) => boolean
 }
