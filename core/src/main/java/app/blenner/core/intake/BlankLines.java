@@ -42,7 +42,8 @@ final class BlankLines implements Step {
         });
   }
 
-  private static boolean isBlank(Element e) {
+  /** Whether an element holds no more than white space and spaces that do not break. */
+  static boolean isBlank(Element e) {
     for (int i = 0; i < e.childNodeSize(); i++) {
       Node n = e.childNode(i);
       boolean blank =

@@ -34,10 +34,15 @@ final class Emphasis implements Step {
             settings[0] +=
                 settings(e, styles.computeIfAbsent(e.attr("style"), s -> Declared.of(e)));
           }
-          settings[0] += e.hasAttr("class") ? 1 : 0;
+          settings[0] += isForeign(e.attributes().get("class")) ? 1 : 0;
           settings[0] += e.normalName().equals("font") ? e.attributesSize() : 0;
         });
     tally.dropped(Report.Dropped.STYLE, settings[0]);
+  }
+
+  /** Whether a class is one that came along, and not one that a step before gave. */
+  private static boolean isForeign(String classes) {
+    return !classes.isEmpty() && !classes.equals("jump-target") && !classes.equals("picture");
   }
 
   private static int settings(Element e, Map<String, String> css) {

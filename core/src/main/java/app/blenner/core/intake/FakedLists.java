@@ -72,7 +72,7 @@ final class FakedLists implements Step {
   /** An empty paragraph between two items parts nothing. */
   private static boolean isMoreOf(List<Item> run, Element e) {
     return e.normalName().equals("p")
-        && !e.hasText()
+        && BlankLines.isBlank(e)
         && e.select("img, table, hr").isEmpty()
         && e.nextElementSibling() != null
         && item(e.nextElementSibling()).isPresent()

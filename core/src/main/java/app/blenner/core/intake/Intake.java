@@ -116,7 +116,7 @@ public record Intake(
   }
 
   /** What is done to HTML, in this order: what goes, goes before anything is counted. */
-  private static List<Step> steps(Pictures pictures, Set<String> taken) {
+  static List<Step> steps(Pictures pictures, Set<String> taken) {
     return List.of(
         new Tracked(),
         new Hidden(),
