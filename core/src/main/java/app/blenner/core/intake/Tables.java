@@ -35,8 +35,10 @@ final class Tables implements Step {
         table.tagName("div").clearAttributes();
         continue;
       }
-      trim(rows);
-      header(rows(table), tally);
+      if (!rows.isEmpty()) {
+        trim(rows);
+        header(rows(table), tally);
+      }
       // Header cells are told apart by what they are.
       for (Element strong : table.select("th strong, th b, thead td strong, thead td b")) {
         Element cell = strong.closest("th, td");

@@ -176,6 +176,7 @@ public class HabitsTest {
       },
       {"<p>a<img src='cid:part1'></p>", "<p>a</p>", "1 picture"},
       // Tables.
+      {"<p>a</p><table></table><table><caption>b</caption></table>", "<p>a</p>\n<p>b</p>", ""},
       {
         "<table><tr><td><b>A</b></td><td><b>B</b></td></tr><tr><td>1</td><td>2</td></tr></table>",
         "<table>\n<thead>\n<tr>\n<th scope=\"col\">A</th>\n<th scope=\"col\">B</th></tr>\n</thead>\n<tbody>\n<tr>\n<td>1</td>\n<td>2</td></tr>\n</tbody>\n</table>",
