@@ -36,7 +36,10 @@ function keysOf(some: Tool[], ask: (what: Ask) => void): Record<string, Command>
  * part of the screen; what changes the text is meant for the text.
  */
 export function keysBeside(ask: (what: Ask) => void): (view: EditorView, event: KeyboardEvent) => boolean {
-  const all = keydownHandler(keysOf(tools, ask))
+  const map = keysOf(tools, ask)
+  // Tab and the like go through the screen there.
+  for (const key of Object.keys(map)) if (!/^(Mod|Alt|Ctrl)-|^(Shift-)?F\d/.test(key)) delete map[key]
+  const all = keydownHandler(map)
   const screen = keydownHandler(
     keysOf(
       tools.filter((t) => t.everywhere),

@@ -90,7 +90,12 @@ final class FakedLists implements Step {
         return Optional.empty(); // numbered headings stay headings; “level0” text has no sign
       }
       int level = Math.max(1, Integer.parseInt(said.group(2)));
-      return Optional.of(new Item(e, said.group(1), level, ListMarker.alone(marker)));
+      return Optional.of(
+          new Item(
+              e,
+              said.group(1),
+              level,
+              ListMarker.alone(marker, Declared.value(e, "mso-level-number-format"))));
     }
     if (heading || !e.normalName().equals("p")) {
       return Optional.empty();

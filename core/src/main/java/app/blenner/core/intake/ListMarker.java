@@ -36,7 +36,9 @@ public record ListMarker(boolean sign, String type, int number, int length, bool
       return Optional.of(new ListMarker(true, "", 1, sign.end(), sure));
     }
     Matcher number = NUMBER.matcher(line);
-    return number.find() ? Optional.of(counted(number.group(1), number.end())) : Optional.empty();
+    return number.find()
+        ? Optional.of(counted(number.group(1), number.end(), ""))
+        : Optional.empty();
   }
 
   /** Whether the first characters can be a marker at all: most lines begin with a word. */
@@ -56,23 +58,29 @@ public record ListMarker(boolean sign, String type, int number, int length, bool
     return false;
   }
 
-  /** The marker that stands alone in a word processor's list, such as “1.” or “b)”. */
-  static ListMarker alone(String marker) {
+  /**
+   * The marker that stands alone in a word processor's list, such as “1.” or “b)”.
+   *
+   * @param counts how it counts, where its style says so: {@code roman-upper}, {@code alpha-lower} …
+   */
+  static ListMarker alone(String marker, String counts) {
     String bare = marker.replace('\u00A0', ' ').strip();
     Matcher counted = ALONE.matcher(bare);
     if (counted.matches() && COUNT.matcher(counted.group(1)).matches() && !bare.equals("o")) {
-      return counted(counted.group(1), 0);
+      return counted(counted.group(1), 0, counts);
     }
     return new ListMarker(true, "", 1, 0, true);
   }
 
-  private static ListMarker counted(String number, int length) {
+  private static ListMarker counted(String number, int length, String counts) {
     if (Character.isDigit(number.charAt(0))) {
       return new ListMarker(false, "1", Integer.parseInt(number), length, false);
     }
     boolean small = Character.isLowerCase(number.charAt(0));
-    // A single letter is a roman number only where the list would begin with it: “i”.
-    if (number.length() > 1 || number.equalsIgnoreCase("i")) {
+    // A single letter is a roman number where the list would begin with it, “i”, or says so itself.
+    boolean one = number.length() == 1;
+    boolean roman = !one || number.equalsIgnoreCase("i");
+    if (counts.startsWith("roman") || (roman && !(one && counts.startsWith("alpha")))) {
       return new ListMarker(false, small ? "i" : "I", roman(number), length, false);
     }
     int place = Character.toLowerCase(number.charAt(0)) - 'a' + 1;

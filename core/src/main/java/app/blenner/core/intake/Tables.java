@@ -10,6 +10,8 @@ import org.jsoup.select.Elements;
  * ends of a spreadsheet go, and a first row that is set off by bold type becomes the header.
  */
 final class Tables implements Step {
+  private static final String BOLD = "b, strong, [style~=font-weight:\\s*(bold|[6-9]00)]";
+
   @Override
   public boolean concerns(Seen seen) {
     return seen.element("table");
@@ -39,13 +41,8 @@ final class Tables implements Step {
         trim(rows);
         header(rows(table), tally);
       }
-      // Header cells are told apart by what they are.
-      for (Element strong : table.select("th strong, th b, thead td strong, thead td b")) {
-        Element cell = strong.closest("th, td");
-        if (cell.text().equals(strong.text())) {
-          strong.unwrap();
-        }
-      }
+      // Header cells are told apart by what they are, and need not be bold besides.
+      table.select("th, thead td").stream().filter(Tables::isAllBold).forEach(Tables::unbold);
       // Where text begins anyway; only a spreadsheet says so of every cell.
       table.select("[align=left]").removeAttr("align");
     }
@@ -88,32 +85,37 @@ final class Tables implements Step {
     }
     for (Element cell : rows.get(0).children()) {
       cell.tagName("th");
-      // The header is bold by itself.
-      cell.select("b, strong").unwrap();
-      cell.select("[style*=font-weight]").forEach(e -> e.attr("style", ""));
+      unbold(cell);
     }
     tally.note("The first row of a table stood in bold type and became its header row.");
   }
 
+  private static void unbold(Element cell) {
+    cell.select("b, strong").unwrap();
+    cell.select("[style*=font-weight]").forEach(e -> e.attr("style", ""));
+  }
+
   private static boolean isBold(Element row) {
-    boolean any = false;
-    for (Element cell : row.children()) {
-      if (isEmpty(cell)) {
-        continue;
-      }
-      any = true;
-      boolean bold =
-          Declared.value(cell, "font-weight").matches("bold|[6-9]00")
-              || cell.text().length()
-                  == cell.select("b, strong, [style~=font-weight:\\s*(bold|[6-9]00)]").stream()
-                      .filter(e -> e.parents().stream().noneMatch(Tables::bold))
-                      .mapToInt(e -> e.text().length())
-                      .sum();
-      if (!bold) {
-        return false;
-      }
-    }
-    return any;
+    List<Element> full = row.children().stream().filter(c -> !isEmpty(c)).toList();
+    return !full.isEmpty() && full.stream().allMatch(Tables::isAllBold);
+  }
+
+  /** Whether a cell, or all that is written in it, is bold. */
+  private static boolean isAllBold(Element cell) {
+    return Declared.value(cell, "font-weight").matches("bold|[6-9]00")
+        || (cell.hasText() && letters(cell) == lettersInBold(cell));
+  }
+
+  private static int lettersInBold(Element cell) {
+    return cell.select(BOLD).stream()
+        .filter(e -> e.parents().stream().noneMatch(Tables::bold))
+        .mapToInt(Tables::letters)
+        .sum();
+  }
+
+  /** Characters but for white space, which programs set in bold or not as it happens. */
+  private static int letters(Element e) {
+    return (int) e.wholeText().chars().filter(c -> !Character.isWhitespace(c) && c != 0xA0).count();
   }
 
   private static boolean bold(Element e) {

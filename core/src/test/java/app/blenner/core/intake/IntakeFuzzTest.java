@@ -1,6 +1,7 @@
 package app.blenner.core.intake;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.document.RunningText;
 import app.blenner.core.format.html.HtmlReader;
@@ -143,6 +144,24 @@ public class IntakeFuzzTest {
         String written = HtmlWriter.write(intake.document());
         assertEquals(HtmlReader.read(written), intake.document(), manner + ": " + html);
       }
+    }
+  }
+
+  /** The main text of a page holds words of the page and no others, each once. */
+  @Test(dataProvider = "seeds")
+  public void theMainTextIsPartOfThePage(long seed) {
+    IntakeFuzzTest maker = new IntakeFuzzTest(seed);
+    for (int n = 0; n < 120; n++) {
+      String html = "<article>" + maker.page() + "</article>" + maker.page();
+      List<String> all = words(Jsoup.parse(html).body().wholeText());
+      MainText.find(Jsoup.parse(html))
+          .ifPresent(
+              found -> {
+                List<String> rest = new ArrayList<>(all);
+                for (String word : words(found.body().wholeText())) {
+                  assertTrue(rest.remove(word), word + " in " + html);
+                }
+              });
     }
   }
 

@@ -179,6 +179,8 @@ final class DocxBody {
     }
     // Said as word processors say it on the clipboard, so that one place builds lists of both.
     dress(made, "mso-list: l" + number + " level" + (level + 1));
+    String counts = lists.counts(number, level);
+    dress(made, counts.isEmpty() ? "" : "mso-level-number-format: " + counts);
     made.appendElement("span").attr("style", "mso-list:Ignore").text(lists.next(number, level));
   }
 

@@ -66,6 +66,17 @@ final class DocxNumbering {
         && !levels.get(id).get(level).format().equals("none");
   }
 
+  /** How letters count, which a single one does not tell: {@code roman-upper}; else empty. */
+  String counts(String id, int level) {
+    return switch (levels.get(id).get(level).format()) {
+      case "lowerRoman" -> "roman-lower";
+      case "upperRoman" -> "roman-upper";
+      case "lowerLetter" -> "alpha-lower";
+      case "upperLetter" -> "alpha-upper";
+      default -> "";
+    };
+  }
+
   /** Counts on, and gives the sign or number of the next item: “·”, “3.”, “c.”. */
   String next(String id, int level) {
     Level l = levels.get(id).get(level);
