@@ -82,12 +82,29 @@ public record Marks(List<Mark> all) {
 
   /** The value of the mark of a kind. */
   public Optional<String> value(Mark.Kind kind) {
-    for (Mark m : all) {
-      if (m instanceof Mark.Valued v && v.kind() == kind) {
-        return Optional.of(v.value());
+    return Optional.ofNullable(value(kind, null));
+  }
+
+  /** The value of the mark of a kind, or another where there is none. */
+  public String value(Mark.Kind kind, String otherwise) {
+    for (int i = 0; i < all.size(); i++) {
+      if (all.get(i) instanceof Mark.Valued v && v.kind() == kind) {
+        return v.value();
       }
     }
-    return Optional.empty();
+    return otherwise;
+  }
+
+  /** As the record's own, but the same marks are told without a look at them. */
+  @Override
+  public boolean equals(Object other) {
+    return this == other
+        || (other instanceof Marks m && all.size() == m.all.size() && all.equals(m.all));
+  }
+
+  @Override
+  public int hashCode() {
+    return all.hashCode();
   }
 
   /** The link among them. */

@@ -75,7 +75,11 @@ final class Dress {
   }
 
   private static boolean isLanguage(Mark.Valued mark, String primary) {
-    return mark.kind() == Mark.Kind.LANGUAGE && primary(mark.value()).equals(primary);
+    String tag = mark.value();
+    int end = primary.length();
+    return mark.kind() == Mark.Kind.LANGUAGE
+        && tag.startsWith(primary)
+        && (tag.length() == end || tag.charAt(end) == '-');
   }
 
   private static String primary(String tag) {
@@ -89,8 +93,7 @@ final class Dress {
         block -> {
           for (Inline i : Contents.of(block)) {
             if (i instanceof Text t) {
-              said.merge(
-                  t.marks().value(Mark.Kind.LANGUAGE).orElse(""), t.text().length(), Integer::sum);
+              said.merge(t.marks().value(Mark.Kind.LANGUAGE, ""), t.text().length(), Integer::sum);
             }
           }
         });

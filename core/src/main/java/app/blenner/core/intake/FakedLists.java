@@ -82,7 +82,7 @@ final class FakedLists implements Step {
   private static Optional<Item> item(Element e) {
     String style = e.attributes().get("style");
     boolean heading = e.normalName().length() == 2 && e.normalName().charAt(0) == 'h';
-    Matcher said = style.contains("mso-list") ? SAID.matcher(style) : null;
+    Matcher said = Declared.mentions(style, "mso-list") ? SAID.matcher(style) : null;
     if (said != null && said.find()) {
       Element sign = sign(e);
       String marker = sign == null ? words(betweenComments(e)) : sign.text();
@@ -113,7 +113,7 @@ final class FakedLists implements Step {
         continue;
       }
       String style = e.attributes().get("style");
-      if (style.contains("list:") && FOR_SHOW.matcher(style).find()) {
+      if (Declared.mentions(style, "list:") && FOR_SHOW.matcher(style).find()) {
         return e;
       }
       Element inner = sign(e);
@@ -126,9 +126,26 @@ final class FakedLists implements Step {
 
   /** The first characters of a paragraph, as many as the longest marker needs. */
   private static String beginning(Element p) {
+    String first = firstText(p).stripLeading();
+    if (first.length() > 8 && !ListMarker.mayBegin(first)) {
+      return ""; // nearly all of them
+    }
     StringBuilder out = new StringBuilder(LONGEST_MARKER);
     begin(p, out);
     return out.toString();
+  }
+
+  /** The first text of a paragraph that is more than white space; empty where there is none. */
+  private static String firstText(Element e) {
+    for (int i = 0; i < e.childNodeSize(); i++) {
+      Node n = e.childNode(i);
+      String text =
+          n instanceof TextNode t ? t.getWholeText() : n instanceof Element x ? firstText(x) : "";
+      if (!text.isBlank()) {
+        return text;
+      }
+    }
+    return "";
   }
 
   private static void begin(Element e, StringBuilder out) {

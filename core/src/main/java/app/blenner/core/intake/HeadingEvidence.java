@@ -191,7 +191,7 @@ public final class HeadingEvidence {
       if (b instanceof Paragraph p) {
         for (Inline inline : p.content()) {
           if (inline instanceof Text t) {
-            said.merge(t.marks().value(Mark.Kind.SIZE).orElse(""), t.text().length(), Integer::sum);
+            said.merge(t.marks().value(Mark.Kind.SIZE, ""), t.text().length(), Integer::sum);
           }
         }
       }
@@ -205,7 +205,7 @@ public final class HeadingEvidence {
   }
 
   private static double size(Text text, double body, Map<String, Double> sizes) {
-    String said = text.marks().value(Mark.Kind.SIZE).orElse("");
+    String said = text.marks().value(Mark.Kind.SIZE, "");
     return said.isEmpty() ? body : sizes.computeIfAbsent(said, value -> points(value, body));
   }
 

@@ -66,9 +66,8 @@ final class Hidden implements Step {
     if (e.hasAttr("hidden") && !e.hasClass("fold")) {
       return true;
     }
-    String style = e.attr("style");
-    return (style.contains("display") && Declared.value(e, "display").equals("none"))
-        || (style.contains("visibility") && Declared.value(e, "visibility").equals("hidden"))
-        || (style.contains("mso-hide") && Declared.value(e, "mso-hide").equals("all"));
+    return Declared.value(e, "display").equals("none")
+        || Declared.value(e, "visibility").equals("hidden")
+        || Declared.value(e, "mso-hide").equals("all");
   }
 }

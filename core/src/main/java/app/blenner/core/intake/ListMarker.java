@@ -42,7 +42,7 @@ public record ListMarker(boolean sign, String type, int number, int length, bool
   }
 
   /** Whether the first characters can be a marker at all: most lines begin with a word. */
-  private static boolean mayBegin(String line) {
+  static boolean mayBegin(String line) {
     int at = 0;
     while (at < line.length() && (line.charAt(at) <= ' ' || line.charAt(at) == '\u00A0')) {
       at++;

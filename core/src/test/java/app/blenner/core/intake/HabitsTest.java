@@ -158,6 +158,12 @@ public class HabitsTest {
       {"<p>It was <del>here</del>.</p>", "<p>It was <s>here</s>.</p>", ""},
       {"<p>a<span style='mso-hide:all'>secret</span> b</p>", "<p>a b</p>", "1 hidden piece"},
       {"<p>a</p><div style='display:none'>b</div>", "<p>a</p>", "1 hidden piece"},
+      {"<P>a</P><DIV STYLE='DISPLAY: none'>b</DIV>", "<p>a</p>", "1 hidden piece"},
+      {
+        "<P STYLE='FONT-SIZE: 20pt; TEXT-ALIGN: Center'>large</P><P>small words, and many of them</P>",
+        "<p>large</p>\n<p>small words, and many of them</p>",
+        "2 style settings"
+      },
       {"<p>a</p><div hidden>b</div>", "<p>a</p>", "1 hidden piece"},
       {"<p>a<script>b()</script></p>", "<p>a</p>", "1 piece of program code"},
       {"<style>p{color:red}</style><p>a</p>", "<p>a</p>", ""},

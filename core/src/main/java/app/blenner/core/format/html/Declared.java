@@ -31,7 +31,20 @@ public final class Declared {
   /** The value of one declaration, in small letters; empty where it is not declared. */
   public static String value(Element element, String name) {
     String style = element.attributes().get("style");
-    return !style.contains(name) ? "" : of(element).getOrDefault(name, "").toLowerCase(Locale.ROOT);
+    return mentions(style, name) ? of(element).getOrDefault(name, "").toLowerCase(Locale.ROOT) : "";
+  }
+
+  /** Whether these small letters stand anywhere in a style; old mail programs write it in capitals. */
+  public static boolean mentions(String style, String letters) {
+    if (style.contains(letters)) {
+      return true;
+    }
+    for (int i = 0; i < style.length(); i++) {
+      if (style.charAt(i) >= 'A' && style.charAt(i) <= 'Z') {
+        return style.toLowerCase(Locale.ROOT).contains(letters);
+      }
+    }
+    return false;
   }
 
   /** A length in points; 0 where it is none, or relative to something. */
