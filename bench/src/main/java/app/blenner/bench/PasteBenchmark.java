@@ -22,7 +22,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 5, time = 1)
+@Warmup(iterations = 12, time = 1)
 @Measurement(iterations = 8, time = 1)
 @Fork(2)
 public class PasteBenchmark {

@@ -60,7 +60,7 @@ final class BlockType implements Step {
         continue;
       }
       if (span == null) {
-        span = new Element("span").attr("style", style);
+        span = new Element("span").attr("style", style).attr("data-made", "");
         node.before(span);
       }
       span.appendChild(node);

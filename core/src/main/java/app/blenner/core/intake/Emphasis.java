@@ -30,9 +30,11 @@ final class Emphasis implements Step {
           if (e.attributesSize() == 0) {
             return;
           }
-          if (e.hasAttr("style")) {
-            settings[0] +=
-                settings(e, styles.computeIfAbsent(e.attr("style"), s -> Declared.of(e)));
+          String style = e.attributes().get("style");
+          if (!style.isEmpty()) {
+            int said = settings(e, styles.computeIfAbsent(style, s -> Declared.of(e)));
+            // What a step before said once more is no setting of its own.
+            settings[0] += e.attributes().hasKey("data-made") ? 0 : said;
           }
           settings[0] += isForeign(e.attributes().get("class")) ? 1 : 0;
           settings[0] += e.normalName().equals("font") ? e.attributesSize() : 0;
