@@ -136,7 +136,7 @@ function Whose({ item, title }: { item: string; title: string }) {
   const rows = found.data?.rows ?? []
   const known = rows.some((r) => r.key === item)
   return (
-    <div className="grid gap-1.5 px-3 pt-2">
+    <div className="grid grid-cols-1 gap-1.5 px-3 pt-2">
       <label className="flex items-center gap-2">
         For
         <select

@@ -57,6 +57,7 @@ public class Screenshots extends BrowserTest {
     page.keyboard().press("Escape");
     beginFromAnOutline();
     shoot("bench-outline");
+    button("Close the notebook").click();
     writeToTheLodge();
     page.navigate(app().url("/editor/inbox"));
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Maren Quill (unread)"))
