@@ -27,6 +27,7 @@ public class Screenshots extends BrowserTest {
     page.navigate(app().url("/editor/"));
     shoot("sign-in");
     signIn("Ilse Marten");
+    assertThat(page.getByText("Where it appears")).isVisible();
     shoot("worklist");
     openItem("summer-milky-way");
     shoot("bench-write");
