@@ -48,7 +48,7 @@ export function keysBeside(ask: (what: Ask) => void): (view: EditorView, event: 
   )
   return (view, event) => {
     const at = event.target instanceof HTMLElement ? event.target : document.body
-    if (event.defaultPrevented || view.dom.contains(at)) return false
+    if (event.defaultPrevented || view.dom.contains(at) || isThirdLevel(event)) return false
     if (document.querySelector('[role="dialog"], [role="menu"], [role="listbox"]')) return false
     const field = at.closest('input, textarea, select, [contenteditable="true"]')
     return (field ? screen : all)(view, event)
@@ -103,14 +103,18 @@ function insertOnEmptyLine(ask: (what: Ask) => void): Command {
   }
 }
 
+/** Whether a key types a character of the keyboard's third level, which is no shortcut. */
+function isThirdLevel(event: KeyboardEvent): boolean {
+  return event.getModifierState('AltGraph') && event.key.length === 1
+}
+
 /** A keymap that leaves alone what a keyboard types with its third level. */
 function handled(map: Record<string, Command>): Plugin {
   const handle = keydownHandler(map)
   return new Plugin({
     props: {
       handleKeyDown: (view, event) => {
-        if (event.getModifierState('AltGraph') && event.key.length === 1) return false
-        return handle(view, event)
+        return !isThirdLevel(event) && handle(view, event)
       },
     },
   })

@@ -43,7 +43,7 @@ public final class HeadingEvidence {
   public static List<HeadingCandidate> find(Document dressed) {
     List<Block> blocks = dressed.blocks();
     Map<String, Double> sizes = new HashMap<>();
-    double body = bodySize(blocks, sizes);
+    double body = bodySize(blocks);
     Map<Look, Integer> alike = new HashMap<>();
     List<Look> looks = new ArrayList<>(blocks.size());
     for (Block b : blocks) {
@@ -185,7 +185,7 @@ public final class HeadingEvidence {
   }
 
   /** The size most of the characters have, in points; 12 where nobody says. */
-  private static double bodySize(List<Block> blocks, Map<String, Double> sizes) {
+  private static double bodySize(List<Block> blocks) {
     Map<String, Integer> said = new HashMap<>();
     for (Block b : blocks) {
       if (b instanceof Paragraph p) {

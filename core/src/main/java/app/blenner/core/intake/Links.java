@@ -88,11 +88,7 @@ final class Links implements Step {
       if (query < 0 || !isDetour(now.substring(0, query))) {
         return now;
       }
-      int http = now.indexOf("=http", query);
       Matcher inner = WHOLE.matcher(now).region(query + 1, now.length());
-      if (http < 0 && !now.toLowerCase(Locale.ROOT).contains("=http")) {
-        return now;
-      }
       if (!inner.find()) {
         return now;
       }
