@@ -3,7 +3,7 @@
 set -euo pipefail
 cd "$(dirname "$0")"
 out=$1
-types=src/api/schema.d.ts
+types=src/shared/api/schema.d.ts
 if [ ! -d node_modules ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
   # Not `npm ci`: it refuses a lock file that lacks the optional builds for other platforms, and not every registry
   # has them all. Versions come from the lock file all the same.

@@ -1,5 +1,5 @@
 import { createRoot } from 'react-dom/client'
-import { App } from './frame/App'
+import { App } from './app/App'
 import './index.css'
 
 const place = document.getElementById('app')

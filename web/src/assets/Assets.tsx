@@ -1,6 +1,6 @@
-import { useAssets } from '../api/queries'
-import { useTitle } from '../frame/title'
-import { Place } from '../ui/Place'
+import { useAssets } from '../shared/api/queries'
+import { Place } from '../shared/ui/Place'
+import { useTitle } from '../shared/ui/useTitle'
 
 /** The stored pictures and files. */
 export function Assets() {

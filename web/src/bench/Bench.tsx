@@ -1,20 +1,20 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
-import { api } from '../api/client'
-import { useWriting } from '../api/queries'
-import type { Embedding, ItemView, Writing } from '../api/types'
+import { answer, client } from '../shared/api/client'
+import { useWriting } from '../shared/api/queries'
+import type { ItemView, Writing } from '../shared/api/types'
+import { Sheet, type Sources } from '../sheet'
 import { BenchScreen } from './BenchScreen'
-import { dropBackup, readBackup } from './backup'
-import { isKept, Saver } from './saver'
-import { Sheet, type Sources } from './sheet/store'
+import { dropBackup, readBackup } from './state/backup'
+import { isKept, Saver } from './state/saver'
 
 /** Opens an item on the bench. */
 export default function Bench() {
   const { key = '' } = useParams()
   const item = useQuery({
     queryKey: ['bench', key],
-    queryFn: () => api.get<ItemView>(`/items/${key}`),
+    queryFn: () => answer(client.GET('/editor/api/items/{key}', { params: { path: { key } } })),
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
   })
@@ -26,19 +26,19 @@ export default function Bench() {
 }
 
 const sources: Sources = {
-  frameOf: (address) => api.get<Embedding>(`/writing/embed?given=${encodeURIComponent(address)}`),
-  slug: async (words) => (await api.get<{ text: string }>(`/writing/slug?words=${encodeURIComponent(words)}`)).text,
+  frameOf: (address) => answer(client.GET('/editor/api/writing/embed', { params: { query: { given: address } } })),
+  slug: async (words) => (await answer(client.GET('/editor/api/writing/slug', { params: { query: { words } } }))).text,
   latest: (section, topic, count) =>
-    api.get<string[]>(`/writing/latest?${new URLSearchParams({ section, topic, count: String(count) })}`),
+    answer(client.GET('/editor/api/writing/latest', { params: { query: { section, topic, count } } })),
 }
 
 /** The sheet and what keeps it, together for as long as the item is open. */
 function open(item: ItemView, writing: Writing): { sheet: Sheet; saver: Saver } {
   const left = readBackup(item.state.key)
   const fresh = left && !isKept(left, item)
-  const sheet = new Sheet(fresh ? left.content.body : item.content.body, item.state.speech, writing, sources)
+  const sheet = new Sheet(fresh ? left.content.body : item.content.body, item.state.language, writing, sources)
   const saver = new Saver(item, () => sheet.html())
-  sheet.onEdit = () => saver.touch()
+  sheet.hooks.edit = () => saver.touch()
   // A text that never reached the server is shown again, and sent.
   if (fresh) saver.bringBack(left)
   else dropBackup(item.state.key)
@@ -47,7 +47,7 @@ function open(item: ItemView, writing: Writing): { sheet: Sheet; saver: Saver } 
 
 function Opened({ item, writing }: { item: ItemView; writing: Writing }) {
   const [{ sheet, saver }] = useState(() => open(item, writing))
-  useEffect(() => saver.subscribe(() => sheet.speak(saver.snapshot().state.speech)), [saver, sheet])
+  useEffect(() => saver.subscribe(() => sheet.writeIn(saver.snapshot().state.language)), [saver, sheet])
   useEffect(() => {
     addEventListener('pagehide', saver.leave)
     return () => {

@@ -1,27 +1,26 @@
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react'
 import { useSearchParams } from 'react-router'
-import { api, Problem } from '../api/client'
-import type { Finding, ItemState, ItemView, Step } from '../api/types'
-import { setOpenText } from '../frame/openText'
-import { useOffer } from '../frame/placeCommands'
-import { useTitle } from '../frame/title'
-import { useNotebook } from '../notebook/state'
-import { OutDialog } from '../out/OutDialog'
-import { cx } from '../ui/cx'
-import { useWidth } from '../ui/useWidth'
-import { ConflictDialog } from './Conflict'
-import { BenchContext, SheetContext, useBench, useSaved } from './context'
+import { answer, client, Problem } from '../shared/api/client'
+import type { Finding, ItemState, Step } from '../shared/api/types'
+import { askFor } from '../shared/store/asked'
+import { useNotebook } from '../shared/store/notebook'
+import { setOpenText } from '../shared/store/openText'
+import { useOffer } from '../shared/store/placeCommands'
+import { cx } from '../shared/ui/cx'
+import { useTitle } from '../shared/ui/useTitle'
+import { useWidth } from '../shared/ui/useWidth'
+import { runTool, type Sheet, SheetContext, SheetPlace, told as toldKeys, tools } from '../sheet'
 import { Header, type View } from './Header'
+import { ConflictDialog } from './interruptions/Conflict'
+import { SignInAgain } from './interruptions/SignInAgain'
 import { Margin } from './margin/Margin'
+import { OutDialog } from './out/OutDialog'
 import { Proof } from './proof/Proof'
 import { RunBar } from './runbar/RunBar'
-import { SignInAgain } from './SignInAgain'
-import type { Saver } from './saver'
-import { SheetPlace } from './sheet/SheetPlace'
-import type { Sheet } from './sheet/store'
-import { runTool } from './sheet/strip/useTool'
-import { told as toldKeys, tools } from './sheet/tools'
+import { SaveOutlineDialog } from './SaveOutlineDialog'
 import { Spine } from './spine/Spine'
+import { BenchContext, useBench, useSaved } from './state/context'
+import type { Saver } from './state/saver'
 
 const VIEWS: View[] = ['write', 'markup', 'both', 'proof']
 
@@ -31,7 +30,6 @@ const Markup = lazy(() => import('./markup/Markup'))
 export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   const [params, setParams] = useSearchParams()
   const [told, setTold] = useState('')
-  const [asked, setAsked] = useState('')
   const [marksOpen, setMarksOpen] = useState(0)
   const view = VIEWS.find((v) => v === params.get('view')) ?? 'write'
   const title = useSyncExternalStore(saver.subscribe, () => saver.snapshot().fields.title)
@@ -47,6 +45,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   const [out, setOut] = useState(false)
   const openOut = useCallback(() => setOut(true), [])
   const [quiet, setQuiet] = useState(false)
+  const [savingOutline, setSavingOutline] = useState(false)
   const leaveMarkup = useRef<() => Promise<boolean>>(async () => true)
 
   async function setView(next: View) {
@@ -56,6 +55,10 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   }
 
   const toggleQuiet = useCallback(() => setQuiet((on) => !on), [])
+  const answers = useMemo(
+    () => ({ quiet: toggleQuiet, out: openOut, 'save-outline': () => setSavingOutline(true) }),
+    [toggleQuiet, openOut],
+  )
   useQuietKeys(quiet, () => setQuiet(false))
   useOffer(
     useMemo(
@@ -76,13 +79,11 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   const goTo = useCallback(
     (finding: Finding, field = '') => {
       if (['proof', 'markup'].includes(params.get('view') ?? '')) setParams({}, { replace: true })
-      const lead = Date.now()
-      setAsked('')
       if (finding.field === 'body') {
         sheet.goTo(finding.path, finding.from, finding.to)
-        if (field) setTimeout(() => setAsked(`${field}:${lead}`))
+        if (field) setTimeout(() => askFor(field))
       } else {
-        setTimeout(() => setAsked(`${finding.field}:${lead}`))
+        setTimeout(() => askFor(finding.field))
       }
     },
     [sheet, params, setParams],
@@ -92,9 +93,12 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     setTold('')
     if (!(await saver.flush())) return
     try {
-      const next = await api.post<ItemState>(`/items/${saver.key}/actions/${step.action}`, {
-        revision: saver.snapshot().state.revision,
-      })
+      const next = await answer(
+        client.POST('/editor/api/items/{key}/actions/{action}', {
+          params: { path: { key: saver.key, action: step.action } },
+          body: { revision: saver.snapshot().state.revision },
+        }),
+      )
       saver.adoptState(next)
       setTold(outcome(step, next))
     } catch (error) {
@@ -109,12 +113,17 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
       if (fix.asks) return goTo(finding, fix.asks)
       if (!(await saver.flush())) return
       try {
-        const next = await api.post<ItemView>(`/items/${saver.key}/fixes`, {
-          revision: saver.snapshot().state.revision,
-          rule: finding.rule,
-          path: finding.path,
-          fix: index,
-        })
+        const next = await answer(
+          client.POST('/editor/api/items/{key}/fixes', {
+            params: { path: { key: saver.key } },
+            body: {
+              revision: saver.snapshot().state.revision,
+              rule: finding.rule,
+              path: finding.path,
+              fix: index,
+            },
+          }),
+        )
         sheet.replace(next.content.body)
         saver.adopt(next)
         setTold(`Done: ${fix.label.toLowerCase()}. Undo brings it back.`)
@@ -132,6 +141,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
         title: () => saver.snapshot().fields.title,
         html: () => sheet.html(),
         insert: (words) => sheet.insertWords(words),
+        flush: () => saver.flush(),
         goTo: (block) => sheet.goTo([block]),
         subscribe: sheet.subscribe,
       }),
@@ -140,8 +150,8 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
 
   const openMarks = useCallback(() => setMarksOpen((n) => n + 1), [])
   const shared = useMemo(
-    () => ({ saver, sheet, asked, goTo, mend, marksOpen, openMarks }),
-    [saver, sheet, asked, goTo, mend, marksOpen, openMarks],
+    () => ({ saver, sheet, goTo, mend, marksOpen, openMarks }),
+    [saver, sheet, goTo, mend, marksOpen, openMarks],
   )
 
   return (
@@ -170,9 +180,9 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
                 <SheetPlace
                   beside={view === 'both'}
                   quiet={quiet}
-                  onQuiet={toggleQuiet}
+                  settingsBelow={folded}
+                  answers={answers}
                   onTell={setTold}
-                  onOut={openOut}
                 />
                 <Margin narrow={folded} />
               </>
@@ -181,6 +191,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
           </div>
           <RunBar act={act} />
         </div>
+        {savingOutline && <SaveOutlineDialog body={sheet.html()} onClose={() => setSavingOutline(false)} />}
         {out && <OutDialog item={saver.key} flush={() => saver.flush()} onClose={() => setOut(false)} />}
         <Interrupted onTold={setTold} />
       </BenchContext>
@@ -211,7 +222,7 @@ function BroughtBack() {
 }
 
 function outcome(step: Step, state: ItemState): string {
-  const places = state.appearances.places
+  const places = state.placement.appearances.places
   switch (step.action) {
     case 'PUT_LIVE':
     case 'UPDATE_LIVE':
@@ -225,7 +236,7 @@ function outcome(step: Step, state: ItemState): string {
     case 'ARCHIVE':
       return 'Archived. It stays in the worklist under Archived.'
     default:
-      return 'Brought back as a draft.'
+      return 'Imported back as a draft.'
   }
 }
 

@@ -1,10 +1,10 @@
 import { Link } from 'react-router'
-import { Button } from '../ui/Button'
-import { cx } from '../ui/cx'
-import { StageMark } from '../ui/StageMark'
-import { ago, useNow } from '../ui/time'
-import { useBench, useSaved } from './context'
-import { useAsked } from './useAsked'
+import { useAsked } from '../shared/store/asked'
+import { Button } from '../shared/ui/Button'
+import { cx } from '../shared/ui/cx'
+import { StageMark } from '../shared/ui/StageMark'
+import { ago, useNow } from '../shared/ui/time'
+import { useBench, useSaved } from './state/context'
 
 export type View = 'write' | 'markup' | 'both' | 'proof'
 
@@ -25,9 +25,9 @@ interface Props {
 export function Header({ view, setView, onOut }: Props) {
   const { saver, sheet } = useBench()
   const words = useSaved((now) => now.fields.title)
-  const kind = useSaved((now) => now.state.kindLabel)
+  const kind = useSaved((now) => now.state.labels.kind)
   const stage = useSaved((now) => now.state.stage)
-  const stageLabel = useSaved((now) => now.state.stageLabel)
+  const stageLabel = useSaved((now) => now.state.labels.stage)
   const title = useAsked<HTMLInputElement>('title')
   return (
     <div

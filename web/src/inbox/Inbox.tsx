@@ -1,12 +1,12 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api } from '../api/client'
-import { useInbox, useRefresh } from '../api/queries'
-import type { Message } from '../api/types'
-import { useTitle } from '../frame/title'
-import { Button, TextButton } from '../ui/Button'
-import { cx } from '../ui/cx'
-import { Place } from '../ui/Place'
+import { answer, client } from '../shared/api/client'
+import { useInbox, useRefresh } from '../shared/api/queries'
+import type { Message } from '../shared/api/types'
+import { Button, TextButton } from '../shared/ui/Button'
+import { cx } from '../shared/ui/cx'
+import { Place } from '../shared/ui/Place'
+import { useTitle } from '../shared/ui/useTitle'
 
 /** What visitors wrote through the forms of the site. */
 export function Inbox() {
@@ -23,12 +23,12 @@ export function Inbox() {
   }
 
   async function mark(m: Message, read: boolean) {
-    await api.put(`/messages/${m.id}`, { read })
+    await answer(client.PUT('/editor/api/messages/{id}', { params: { path: { id: m.id } }, body: { read } }))
     refresh()
   }
 
   async function remove(m: Message) {
-    await api.remove(`/messages/${m.id}`)
+    await answer(client.DELETE('/editor/api/messages/{id}', { params: { path: { id: m.id } } }))
     setPicked(null)
     refresh()
   }

@@ -1,13 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { type PointerEvent as Press, useEffect, useState } from 'react'
-import { api } from '../api/client'
-import type { Worklist } from '../api/types'
-import { useOpenText } from '../frame/openText'
-import { Button } from '../ui/Button'
-import { cx } from '../ui/cx'
+import { answer, client } from '../shared/api/client'
+import { changeNotebook, useNotebook } from '../shared/store/notebook'
+import { useOpenText } from '../shared/store/openText'
+import { Button } from '../shared/ui/Button'
+import { cx } from '../shared/ui/cx'
 import { Notes } from './Notes'
-import { changeNotebook, useNotebook } from './state'
-import { Theme } from './Theme'
+import { TargetTerms } from './TargetTerms'
 
 /** Loose notes for an item, in a window of their own beside whatever one does. */
 export function Notebook() {
@@ -114,7 +113,7 @@ export function Notebook() {
           <div className="flex min-h-0 flex-1 flex-col p-3">
             {!key && <p className="text-soft">Say for which item you collect notes, or open one on the bench.</p>}
             {key && part === 'notes' && <Notes key={key} item={key} />}
-            {key && part === 'terms' && <Theme key={key} item={key} />}
+            {key && part === 'terms' && <TargetTerms key={key} item={key} />}
           </div>
         </>
       )}
@@ -131,7 +130,7 @@ function Whose({ item, title }: { item: string; title: string }) {
   const [words, setWords] = useState('')
   const found = useQuery({
     queryKey: ['notebook-items', words],
-    queryFn: () => api.get<Worklist>(`/worklist?size=50&words=${encodeURIComponent(words)}`),
+    queryFn: () => answer(client.GET('/editor/api/worklist', { params: { query: { size: 50, words } } })),
   })
   const rows = found.data?.rows ?? []
   const known = rows.some((r) => r.key === item)

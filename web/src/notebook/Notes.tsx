@@ -1,17 +1,19 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { api } from '../api/client'
-import type { Note } from '../api/types'
-import { useOpenText } from '../frame/openText'
-import { Button, TextButton } from '../ui/Button'
-import { cx } from '../ui/cx'
+import { answer, client } from '../shared/api/client'
+import type { Note, NoteChange } from '../shared/api/types'
+import { useOpenText } from '../shared/store/openText'
+import { Button, TextButton } from '../shared/ui/Button'
+import { cx } from '../shared/ui/cx'
 
 /** The lines of a notebook: ticked off as they are covered, or sent into the text. */
 export function Notes({ item }: { item: string }) {
-  const path = `/items/${item}/notebook`
   const key = ['notebook', item]
-  const client = useQueryClient()
-  const lines = useQuery({ queryKey: key, queryFn: () => api.get<Note[]>(path) })
+  const queries = useQueryClient()
+  const lines = useQuery({
+    queryKey: key,
+    queryFn: () => answer(client.GET('/editor/api/items/{key}/notebook', { params: { path: { key: item } } })),
+  })
   const text = useOpenText()
   const [words, setWords] = useState('')
   const [gone, setGone] = useState<Note | null>(null)
@@ -26,32 +28,57 @@ export function Notes({ item }: { item: string }) {
     } catch (error) {
       setProblem((error as Error).message)
     }
-    await client.invalidateQueries({ queryKey: key })
+    await queries.invalidateQueries({ queryKey: key })
   }
 
   function add(e?: FormEvent) {
     e?.preventDefault()
     if (!words.trim()) return
     act(async () => {
-      client.setQueryData(key, await api.post<Note[]>(path, { words }))
+      queries.setQueryData(
+        key,
+        await answer(
+          client.POST('/editor/api/items/{key}/notebook', { params: { path: { key: item } }, body: { words } }),
+        ),
+      )
       setWords('')
     })
   }
 
-  const change = (note: Note, part: Partial<Note>) => act(() => api.put(`${path}/${note.id}`, part))
+  const change = (note: Note, part: NoteChange) =>
+    act(() =>
+      answer(
+        client.PUT('/editor/api/items/{key}/notebook/{id}', {
+          params: { path: { key: item, id: note.id } },
+          body: part,
+        }),
+      ),
+    )
 
   function remove(note: Note) {
     act(async () => {
-      await api.remove(`${path}/${note.id}`)
+      await answer(
+        client.DELETE('/editor/api/items/{key}/notebook/{id}', { params: { path: { key: item, id: note.id } } }),
+      )
       setGone(note)
     })
   }
 
   function bringBack(note: Note) {
     act(async () => {
-      const all = await api.post<Note[]>(path, { words: note.words })
+      const all = await answer(
+        client.POST('/editor/api/items/{key}/notebook', {
+          params: { path: { key: item } },
+          body: { words: note.words },
+        }),
+      )
       const made = all[all.length - 1]
-      await api.put(`${path}/${made.id}`, { place: note.place, ticked: note.ticked })
+      await answer(
+        client.PUT('/editor/api/items/{key}/notebook/{id}', {
+          params: { path: { key: item, id: made.id } },
+          body: { place: note.place, ticked: note.ticked },
+        }),
+      )
       setGone(null)
     })
   }

@@ -1,13 +1,14 @@
 import { useState } from 'react'
-import { useOutlines } from '../api/queries'
-import type { Kind } from '../api/types'
-import { kinds, useNewItem } from '../frame/newItem'
-import { Button } from '../ui/Button'
-import { cx } from '../ui/cx'
-import { Dialog, DialogButtons } from '../ui/Dialog'
-import { Select } from '../ui/Field'
-import { useSubmit } from '../ui/useSubmit'
-import { OutlineLines } from './OutlineLines'
+import { kinds } from '../shared/api/kinds'
+import { useOutlines } from '../shared/api/queries'
+import type { Kind } from '../shared/api/types'
+import { useNewItem } from '../shared/store/newItem'
+import { Button } from '../shared/ui/Button'
+import { cx } from '../shared/ui/cx'
+import { Dialog, DialogButtons } from '../shared/ui/Dialog'
+import { Select } from '../shared/ui/Field'
+import { OutlineLines } from '../shared/ui/OutlineLines'
+import { useSubmit } from '../shared/ui/useSubmit'
 
 /** Begins an item with a structure that says what to write where. */
 export function NewFromOutline({ onClose }: { onClose: () => void }) {

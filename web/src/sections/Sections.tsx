@@ -1,13 +1,13 @@
 import { useState } from 'react'
-import { api } from '../api/client'
-import { useRefresh, useSession, useSite } from '../api/queries'
-import type { Section, Topic } from '../api/types'
-import { useTitle } from '../frame/title'
-import { Button, TextButton } from '../ui/Button'
-import { Dialog, DialogButtons } from '../ui/Dialog'
-import { fieldBox, Input } from '../ui/Field'
-import { Place } from '../ui/Place'
-import { useSubmit } from '../ui/useSubmit'
+import { answer, client } from '../shared/api/client'
+import { useRefresh, useSession, useSite } from '../shared/api/queries'
+import type { Section, Topic } from '../shared/api/types'
+import { Button, TextButton } from '../shared/ui/Button'
+import { Dialog, DialogButtons } from '../shared/ui/Dialog'
+import { fieldBox, Input } from '../shared/ui/Field'
+import { Place } from '../shared/ui/Place'
+import { useSubmit } from '../shared/ui/useSubmit'
+import { useTitle } from '../shared/ui/useTitle'
 
 /** The parts of the site. */
 export function Sections() {
@@ -69,7 +69,11 @@ function SectionDialog({ section, onClose }: { section: Section | null; onClose:
   const { problem, submit } = useSubmit(
     () => {
       const given = { name, description, topics }
-      return section ? api.put(`/site/sections/${section.slug}`, given) : api.post('/site/sections', given)
+      return section
+        ? answer(
+            client.PUT('/editor/api/site/sections/{slug}', { params: { path: { slug: section.slug } }, body: given }),
+          )
+        : answer(client.POST('/editor/api/site/sections', { body: given }))
     },
     () => {
       refresh()

@@ -1,12 +1,13 @@
 import { useState } from 'react'
-import { api } from '../api/client'
-import { useOutlines, useRefresh } from '../api/queries'
-import type { Outline } from '../api/types'
-import { kinds, useNewItem } from '../frame/newItem'
-import { KindChoice } from '../outlines/KindChoice'
-import { OutlineLines } from '../outlines/OutlineLines'
-import { Button, TextButton } from '../ui/Button'
-import { Input } from '../ui/Field'
+import { answer, client } from '../shared/api/client'
+import { kinds } from '../shared/api/kinds'
+import { useOutlines, useRefresh } from '../shared/api/queries'
+import type { Outline } from '../shared/api/types'
+import { useNewItem } from '../shared/store/newItem'
+import { Button, TextButton } from '../shared/ui/Button'
+import { Input } from '../shared/ui/Field'
+import { KindChoice } from '../shared/ui/KindChoice'
+import { OutlineLines } from '../shared/ui/OutlineLines'
 
 /** The outlines of the site: what they are called, which kinds they are for, copies, and away with them. */
 export function Outlines({ blocked }: { blocked: string }) {
@@ -28,14 +29,14 @@ export function Outlines({ blocked }: { blocked: string }) {
 
   function remove(outline: Outline) {
     act(async () => {
-      await api.remove(`/outlines/${outline.id}`)
+      await answer(client.DELETE('/editor/api/outlines/{id}', { params: { path: { id: outline.id } } }))
       setDeleted(outline)
     })
   }
 
   function bringBack(outline: Outline) {
     act(async () => {
-      await api.post('/outlines', outline)
+      await answer(client.POST('/editor/api/outlines', { body: outline }))
       setDeleted(null)
     })
   }
@@ -76,7 +77,9 @@ export function Outlines({ blocked }: { blocked: string }) {
               <TextButton
                 aria-label={`Copy “${o.name}”`}
                 disabled={!!blocked}
-                onClick={() => act(() => api.post(`/outlines/${o.id}/copy`))}
+                onClick={() =>
+                  act(() => answer(client.POST('/editor/api/outlines/{id}/copy', { params: { path: { id: o.id } } })))
+                }
               >
                 Copy
               </TextButton>
@@ -103,7 +106,12 @@ function Change({ outline, blocked }: { outline: Outline; blocked: string }) {
 
   async function save() {
     try {
-      await api.put(`/outlines/${outline.id}`, { name, about, kinds: forKinds })
+      await answer(
+        client.PUT('/editor/api/outlines/{id}', {
+          params: { path: { id: outline.id } },
+          body: { name, about, kinds: forKinds },
+        }),
+      )
       setTold('Changed.')
       refresh()
     } catch (error) {

@@ -1,19 +1,19 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api } from '../api/client'
-import { useRefresh, useSession, useSite } from '../api/queries'
-import type { Person } from '../api/types'
-import { PersonFields } from '../frame/PersonFields'
-import { useTitle } from '../frame/title'
-import { Button } from '../ui/Button'
-import { Dialog, DialogButtons } from '../ui/Dialog'
-import { Input, Select } from '../ui/Field'
-import { languageName, languages } from '../ui/languages'
-import { Place } from '../ui/Place'
-import { useDraft } from '../ui/useDraft'
-import { useSubmit } from '../ui/useSubmit'
+import { answer, client } from '../shared/api/client'
+import { useRefresh, useSession, useSite } from '../shared/api/queries'
+import type { NewPerson } from '../shared/api/types'
+import { Button } from '../shared/ui/Button'
+import { Dialog, DialogButtons } from '../shared/ui/Dialog'
+import { Input, Select } from '../shared/ui/Field'
+import { languageName, languages } from '../shared/ui/languages'
+import { PersonFields } from '../shared/ui/PersonFields'
+import { Place } from '../shared/ui/Place'
+import { useDraft } from '../shared/ui/useDraft'
+import { useSubmit } from '../shared/ui/useSubmit'
+import { useTitle } from '../shared/ui/useTitle'
+import { External } from './External'
 import { Outlines } from './Outlines'
-import { Outside } from './Outside'
 import { WholeSite } from './WholeSite'
 
 /** The site's name, and the people who work on it. */
@@ -27,7 +27,7 @@ export function SetUp() {
         <SiteName blocked={blocked} />
         <People blocked={blocked} />
         <Outlines blocked={blocked} />
-        <Outside blocked={blocked} />
+        <External blocked={blocked} />
         <WholeSite blocked={blocked} />
       </div>
     </Place>
@@ -48,7 +48,7 @@ function SiteName({ blocked }: { blocked: string }) {
     async () => {
       setTold('')
       const { name, tagline, language } = given
-      await api.put('/site', { name, tagline, language })
+      await answer(client.PUT('/editor/api/site', { body: { name, tagline, language } }))
       await refresh()
       setGiven(undefined)
     },
@@ -84,7 +84,7 @@ function SiteName({ blocked }: { blocked: string }) {
 }
 
 function People({ blocked }: { blocked: string }) {
-  const people = useQuery({ queryKey: ['people'], queryFn: () => api.get<Person[]>('/people') })
+  const people = useQuery({ queryKey: ['people'], queryFn: () => answer(client.GET('/editor/api/people')) })
   const [adding, setAdding] = useState(false)
   return (
     <section className="grid gap-3">
@@ -108,9 +108,9 @@ function People({ blocked }: { blocked: string }) {
 
 function PersonDialog({ onClose }: { onClose: () => void }) {
   const refresh = useRefresh()
-  const [given, setGiven] = useState({ name: '', signIn: '', role: 'WRITER', password: '' })
+  const [given, setGiven] = useState<NewPerson>({ name: '', signIn: '', role: 'WRITER', password: '' })
   const { problem, submit } = useSubmit(
-    () => api.post('/people', given),
+    () => answer(client.POST('/editor/api/people', { body: given })),
     () => {
       refresh()
       onClose()
@@ -128,7 +128,7 @@ function PersonDialog({ onClose }: { onClose: () => void }) {
           label="Role"
           hint="A writer hands on to an editor; an editor may put live."
           value={given.role}
-          onChange={(e) => setGiven({ ...given, role: e.target.value })}
+          onChange={(e) => setGiven({ ...given, role: e.target.value === 'EDITOR' ? 'EDITOR' : 'WRITER' })}
         >
           <option value="WRITER">Writer</option>
           <option value="EDITOR">Editor</option>

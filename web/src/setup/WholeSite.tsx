@@ -1,9 +1,9 @@
 import { useState } from 'react'
-import { api } from '../api/client'
-import { useRefresh } from '../api/queries'
-import type { Replaced } from '../api/types'
-import { save } from '../out/forms'
-import { Button, TextButton } from '../ui/Button'
+import { answer, client, withFile } from '../shared/api/client'
+import { useRefresh } from '../shared/api/queries'
+import type { Replaced } from '../shared/api/types'
+import { Button, TextButton } from '../shared/ui/Button'
+import { download } from '../shared/ui/download'
 
 /** The whole site as one archive of readable files, out and in. */
 export function WholeSite({ blocked }: { blocked: string }) {
@@ -29,9 +29,7 @@ export function WholeSite({ blocked }: { blocked: string }) {
 
   function bringIn() {
     if (!file) return
-    const form = new FormData()
-    form.append('file', file)
-    act(() => api.post<Replaced>('/archive/site', form))
+    act(() => answer(client.POST('/editor/api/archive/site', withFile(file))))
   }
 
   return (
@@ -42,7 +40,7 @@ export function WholeSite({ blocked }: { blocked: string }) {
         and the set-up. Passwords are not in it.
       </p>
       <p>
-        <Button blocked={blocked} onClick={() => save('/editor/api/archive/site')}>
+        <Button blocked={blocked} onClick={() => download('/editor/api/archive/site')}>
           Download the site
         </Button>
       </p>
@@ -65,7 +63,13 @@ export function WholeSite({ blocked }: { blocked: string }) {
         {done && !working && (
           <>
             The site now has {done.items} items and {done.assets} assets.{' '}
-            <TextButton onClick={() => act(() => api.post<Replaced>(`/archive/before/${done.before}`))}>
+            <TextButton
+              onClick={() =>
+                act(() =>
+                  answer(client.POST('/editor/api/archive/before/{name}', { params: { path: { name: done.before } } })),
+                )
+              }
+            >
               Undo: bring back what was there before
             </TextButton>
           </>

@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
-import { api } from '../api/client'
-import { useAssets } from '../api/queries'
-import type { ItemView, Row } from '../api/types'
-import { Button } from '../ui/Button'
-import { LevelMark } from '../ui/LevelMark'
-import { WhereItAppears } from '../ui/WhereItAppears'
+import { answer, client } from '../shared/api/client'
+import { useAssets } from '../shared/api/queries'
+import type { Row } from '../shared/api/types'
+import { Button } from '../shared/ui/Button'
+import { LevelMark } from '../shared/ui/LevelMark'
+import { WhereItAppears } from '../shared/ui/WhereItAppears'
 
 /** The picked item: its teaser as readers see it, where it appears, what it waits for. */
 export function Picked({ row }: { row: Row }) {
@@ -13,7 +13,7 @@ export function Picked({ row }: { row: Row }) {
   const assets = useAssets()
   const item = useQuery({
     queryKey: ['item', row.key, row.changedAt],
-    queryFn: () => api.get<ItemView>(`/items/${row.key}`),
+    queryFn: () => answer(client.GET('/editor/api/items/{key}', { params: { path: { key: row.key } } })),
     refetchOnMount: 'always',
   })
   if (!item.data)

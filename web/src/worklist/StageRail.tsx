@@ -1,6 +1,6 @@
-import type { Worklist } from '../api/types'
-import { cx } from '../ui/cx'
-import { StageMark } from '../ui/StageMark'
+import type { Worklist } from '../shared/api/types'
+import { cx } from '../shared/ui/cx'
+import { StageMark } from '../shared/ui/StageMark'
 import type { Filter } from './filter'
 
 interface Props {

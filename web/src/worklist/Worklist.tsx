@@ -1,18 +1,18 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
-import { api } from '../api/client'
-import { useSite } from '../api/queries'
-import type { Kind, Worklist as List, Row, Site } from '../api/types'
-import { kinds } from '../frame/newItem'
-import { useTitle } from '../frame/title'
-import { askImport } from '../intake/importing'
-import { save } from '../out/forms'
-import { Button, TextButton } from '../ui/Button'
-import { cx } from '../ui/cx'
-import { LevelMark } from '../ui/LevelMark'
-import { StageMark } from '../ui/StageMark'
-import { ago, useNow } from '../ui/time'
+import { answer, client } from '../shared/api/client'
+import { kinds } from '../shared/api/kinds'
+import { useSite } from '../shared/api/queries'
+import type { Kind, Worklist as List, Row, Site } from '../shared/api/types'
+import { askImport } from '../shared/store/importing'
+import { Button, TextButton } from '../shared/ui/Button'
+import { cx } from '../shared/ui/cx'
+import { download } from '../shared/ui/download'
+import { LevelMark } from '../shared/ui/LevelMark'
+import { StageMark } from '../shared/ui/StageMark'
+import { ago, useNow } from '../shared/ui/time'
+import { useTitle } from '../shared/ui/useTitle'
 import { type Filter, query, useFilter } from './filter'
 import { Picked } from './Picked'
 import { StageRail } from './StageRail'
@@ -27,7 +27,7 @@ export function Worklist() {
   const lastTicked = useRef('')
   const list = useQuery({
     queryKey: ['worklist', filter],
-    queryFn: () => api.get<List>(`/worklist?${query(filter)}`),
+    queryFn: () => answer(client.GET('/editor/api/worklist', { params: { query: query(filter) } })),
     placeholderData: keepPreviousData,
     refetchOnMount: 'always',
   })
@@ -210,7 +210,9 @@ function Ticked({ keys, clear }: { keys: string[]; clear: () => void }) {
       <p role="status" className="font-semibold">
         {keys.length === 1 ? '1 item picked' : `${keys.length} items picked`}
       </p>
-      <Button onClick={() => save(`/editor/api/archive/items?keys=${keys.join(',')}`)}>Download as one archive</Button>
+      <Button onClick={() => download(`/editor/api/archive/items?keys=${keys.join(',')}`)}>
+        Download as one archive
+      </Button>
       <Button look="quiet" onClick={clear}>
         Pick none
       </Button>

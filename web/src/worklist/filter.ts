@@ -1,5 +1,5 @@
 import { useSearchParams } from 'react-router'
-import type { Kind, Stage } from '../api/types'
+import type { Kind, Stage, WorklistQuery } from '../shared/api/types'
 
 export interface Filter {
   mine: boolean
@@ -39,11 +39,12 @@ export function useFilter(): [Filter, (change: Partial<Filter>) => void] {
 }
 
 /** The filter as the server is asked. */
-export function query(filter: Filter): string {
-  const out = new URLSearchParams({ mine: String(filter.mine), page: String(filter.page), size: String(filter.size) })
-  if (filter.stage) out.set('stage', filter.stage)
-  if (filter.section) out.set('section', filter.section)
-  if (filter.kind) out.set('kind', filter.kind)
-  if (filter.words) out.set('words', filter.words)
-  return out.toString()
+export function query({ stage, section, kind, words, ...rest }: Filter): WorklistQuery {
+  return {
+    ...rest,
+    ...(stage && { stage }),
+    ...(section && { section }),
+    ...(kind && { kind }),
+    ...(words && { words }),
+  }
 }

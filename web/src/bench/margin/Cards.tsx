@@ -1,16 +1,25 @@
 import { Collapsible } from 'radix-ui'
 import { type ReactNode, useEffect, useState } from 'react'
-import { useSite } from '../../api/queries'
-import { useBench, useSaved } from '../context'
+import { useSite } from '../../shared/api/queries'
+import { useLead } from '../../shared/store/asked'
+import { useSaved } from '../state/context'
 import { KeywordsCard } from './KeywordsCard'
 import { PlacementCard } from './PlacementCard'
 import { TeaserCard } from './TeaserCard'
+
+/** Which card holds the field that somebody is led to. */
+const leadsTo: Record<string, string> = {
+  summary: 'Teaser',
+  section: 'Placement',
+  slug: 'Placement',
+  keywords: 'Keywords',
+}
 
 /** What each card says of itself while it is closed. */
 function useTold(): { name: string; told: string }[] {
   const site = useSite()
   const fields = useSaved((now) => now.fields)
-  const summaryLength = useSaved((now) => now.state.summaryLength)
+  const summaryLength = useSaved((now) => now.state.measures.summaryLength)
   const section = site.data?.sections.find((s) => s.slug === fields.section)?.name ?? 'no section'
   const keywords = fields.keywords.length
   return [
@@ -47,11 +56,11 @@ export function Cards({ opened }: { opened: string }) {
     Placement: <PlacementCard />,
     Keywords: <KeywordsCard />,
   }
-  const { asked } = useBench()
+  const lead = useLead()
   return (
     <div>
       {told.map((c) => (
-        <Card key={c.name} name={c.name} told={c.told} wanted={opened === c.name || asked.startsWith('summary')}>
+        <Card key={c.name} name={c.name} told={c.told} wanted={opened === c.name || leadsTo[lead] === c.name}>
           {contents[c.name]}
         </Card>
       ))}

@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import { Input } from '../../ui/Field'
-import { useBench, useSaved } from '../context'
+import { Input } from '../../shared/ui/Field'
+import { useBench, useSaved } from '../state/context'
 
 /** Free words. A comma or Enter ends one; each can be taken off again. */
 export function KeywordsCard() {

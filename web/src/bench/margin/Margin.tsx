@@ -1,19 +1,21 @@
 import { Tabs } from 'radix-ui'
 import { useEffect, useState } from 'react'
-import type { Finding } from '../../api/types'
-import { LevelMark } from '../../ui/LevelMark'
-import { useBench, useSaved } from '../context'
+import type { Finding } from '../../shared/api/types'
+import { useLead } from '../../shared/store/asked'
+import { LevelMark } from '../../shared/ui/LevelMark'
+import { useBench, useSaved } from '../state/context'
 import { CardSummaries, Cards } from './Cards'
 import { Marks } from './Marks'
 
 /** The strip right of the sheet: marks beside the lines they concern, and cards. */
 export function Margin({ narrow = false }: { narrow?: boolean }) {
-  const { asked, marksOpen } = useBench()
+  const { marksOpen } = useBench()
+  const lead = useLead()
   const [tab, setTab] = useState('marks')
   const [card, setCard] = useState('')
   useEffect(() => {
-    if (/^(summary|section|slug|keywords):/.test(asked)) setTab('cards')
-  }, [asked])
+    if (/^(summary|section|slug|keywords)$/.test(lead)) setTab('cards')
+  }, [lead])
   useEffect(() => {
     if (marksOpen) setTab('marks')
   }, [marksOpen])

@@ -1,10 +1,9 @@
 import { useEffect, useRef, useState } from 'react'
-import type { Finding } from '../../api/types'
-import { TextButton } from '../../ui/Button'
-import { LevelMark } from '../../ui/LevelMark'
-import { useBench, useSaved } from '../context'
-import { atPath } from '../sheet/model/paths'
-import { useSettledDoc } from '../sheet/useSettledDoc'
+import type { Finding } from '../../shared/api/types'
+import { TextButton } from '../../shared/ui/Button'
+import { LevelMark } from '../../shared/ui/LevelMark'
+import { atPath, useSettledDoc } from '../../sheet'
+import { useBench, useSaved } from '../state/context'
 
 const GAP = 10
 

@@ -1,10 +1,10 @@
 import { useState } from 'react'
-import { useSite } from '../../api/queries'
-import { TextButton } from '../../ui/Button'
-import { Input, Select } from '../../ui/Field'
-import { languageName, languages } from '../../ui/languages'
-import { WhereItAppears } from '../../ui/WhereItAppears'
-import { useBench, useSaved } from '../context'
+import { useSite } from '../../shared/api/queries'
+import { TextButton } from '../../shared/ui/Button'
+import { Input, Select } from '../../shared/ui/Field'
+import { languageName, languages } from '../../shared/ui/languages'
+import { WhereItAppears } from '../../shared/ui/WhereItAppears'
+import { useBench, useSaved } from '../state/context'
 
 /** Where the item stands on the site, and at which address. */
 export function PlacementCard() {
@@ -15,7 +15,7 @@ export function PlacementCard() {
   const [typed, setTyped] = useState<string | null>(null)
   const prefix = fields.section ? `/${fields.section}/` : '/'
   // While somebody types, what they typed is shown, even where it cannot be had.
-  const shown = typed ?? (fields.slug && state.slugProblem ? fields.slug : state.slug)
+  const shown = typed ?? (fields.slug && state.placement.slugProblem ? fields.slug : state.placement.slug)
 
   const topics = site.data?.sections.find((s) => s.slug === fields.section)?.topics ?? []
   const own = site.data?.language ?? ''
@@ -84,7 +84,7 @@ export function PlacementCard() {
             saver.change({ slug: e.target.value })
           }}
           onBlur={() => setTyped(null)}
-          problem={fields.slug !== undefined ? state.slugProblem : ''}
+          problem={fields.slug !== undefined ? state.placement.slugProblem : ''}
         />
         {fields.slug !== undefined && state.stage !== 'LIVE' && (
           <TextButton

@@ -1,12 +1,12 @@
 import { useState } from 'react'
-import { useAssets } from '../../api/queries'
-import { Button } from '../../ui/Button'
-import { cx } from '../../ui/cx'
-import { Dialog, DialogButtons } from '../../ui/Dialog'
-import { FieldFrame, fieldBox } from '../../ui/Field'
-import { PictureChoice } from '../../ui/PictureChoice'
-import { useBench, useSaved } from '../context'
-import { useAsked } from '../useAsked'
+import { useAssets } from '../../shared/api/queries'
+import { useAsked } from '../../shared/store/asked'
+import { Button } from '../../shared/ui/Button'
+import { cx } from '../../shared/ui/cx'
+import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
+import { FieldFrame, fieldBox } from '../../shared/ui/Field'
+import { PictureChoice } from '../../shared/ui/PictureChoice'
+import { useBench, useSaved } from '../state/context'
 
 const graphemes = new Intl.Segmenter(undefined, { granularity: 'grapheme' })
 
@@ -24,7 +24,7 @@ export function TeaserCard() {
   const assets = useAssets()
   const [picking, setPicking] = useState(false)
   const fields = useSaved((now) => now.fields)
-  const limit = useSaved((now) => now.state.summaryLimit)
+  const limit = useSaved((now) => now.state.measures.summaryLimit)
   const length = characters(fields.summary)
   const over = length - limit
   const picture = assets.data?.find((a) => a.name === fields.leadPicture)

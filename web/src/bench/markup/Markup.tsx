@@ -1,11 +1,11 @@
 import { type RefObject, useEffect, useRef, useState } from 'react'
-import { api } from '../../api/client'
-import type { TypedMarkup } from '../../api/types'
-import { Button } from '../../ui/Button'
-import { cx } from '../../ui/cx'
-import { Dialog, DialogButtons } from '../../ui/Dialog'
-import { useSheet } from '../context'
-import { type MarkupEditor, makeEditor, type Speech, wrappers } from './editor'
+import { answer, client } from '../../shared/api/client'
+import type { TypedMarkup } from '../../shared/api/types'
+import { Button } from '../../shared/ui/Button'
+import { cx } from '../../shared/ui/cx'
+import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
+import { useSheet } from '../../sheet'
+import { type MarkupEditor, type MarkupLanguage, makeEditor, wrappers } from './editor'
 
 interface Props {
   /** Set to what must be asked before the view is left. */
@@ -13,9 +13,9 @@ interface Props {
   toWrite: () => void
 }
 
-const speeches: { speech: Speech; name: string }[] = [
-  { speech: 'HTML', name: 'HTML' },
-  { speech: 'MARKDOWN', name: 'Markdown' },
+const languages: { language: MarkupLanguage; name: string }[] = [
+  { language: 'HTML', name: 'HTML' },
+  { language: 'MARKDOWN', name: 'Markdown' },
 ]
 
 /** The item as HTML or Markdown. What cleaning would change is shown before it is taken. */
@@ -25,8 +25,8 @@ export default function Markup({ leave, toWrite }: Props) {
   const editor = useRef<MarkupEditor | null>(null)
   /** The text as it stood in this view when it was last the same as the sheet. */
   const start = useRef('')
-  const [speech, setSpeech] = useState<Speech>('HTML')
-  const [shown, setShown] = useState<Speech | null>(null)
+  const [language, setLanguage] = useState<MarkupLanguage>('HTML')
+  const [shown, setShown] = useState<MarkupLanguage | null>(null)
   const [problem, setProblem] = useState('')
   const [reading, setReading] = useState<TypedMarkup | null>(null)
   const [asked, setAsked] = useState<{ read: TypedMarkup; then: (go: boolean) => void } | null>(null)
@@ -47,35 +47,34 @@ export default function Markup({ leave, toWrite }: Props) {
     let gone = false
     const body = sheet.html()
     setProblem('')
-    api
-      .post<{ text: string }>('/writing/markup', { language: speech, text: body })
+    answer(client.POST('/editor/api/writing/markup', { body: { language, text: body } }))
       .then(({ text }) => {
         if (gone) return
         start.current = text
-        editor.current?.show(text, speech)
-        setShown(speech)
+        editor.current?.show(text, language)
+        setShown(language)
       })
       .catch((e: Error) => setProblem(e.message))
     return () => {
       gone = true
     }
-  }, [speech, sheet])
+  }, [language, sheet])
 
   /** What was read last; looking it over, keeping it and leaving ask for the same text. */
-  const last = useRef<{ text: string; language: Speech; answer: Promise<TypedMarkup> } | null>(null)
+  const last = useRef<{ text: string; language: MarkupLanguage; reading: Promise<TypedMarkup> } | null>(null)
 
-  async function read(text: string, language: Speech): Promise<TypedMarkup> {
+  async function read(text: string, language: MarkupLanguage): Promise<TypedMarkup> {
     if (last.current?.text !== text || last.current.language !== language) {
-      const answer = api.post<TypedMarkup>('/writing/markup/reading', { language, text })
-      last.current = { text, language, answer }
+      const reading = answer(client.POST('/editor/api/writing/markup/reading', { body: { language, text } }))
+      last.current = { text, language, reading }
       // What failed is asked for again.
-      answer.catch(() => {
+      reading.catch(() => {
         last.current = null
       })
     }
-    const answer = await last.current.answer
-    setReading(answer)
-    return answer
+    const found = await last.current.reading
+    setReading(found)
+    return found
   }
 
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined)
@@ -96,7 +95,7 @@ export default function Markup({ leave, toWrite }: Props) {
     const now = editor.current
     if (!now || now.text() === start.current) return
     const text = now.text()
-    const { body } = await read(text, now.speech())
+    const { body } = await read(text, now.language())
     if (body !== sheet.html()) sheet.replace(body)
     start.current = text
     setProblem('')
@@ -110,9 +109,9 @@ export default function Markup({ leave, toWrite }: Props) {
       try {
         await adopt()
         if (!now.touched()) return true
-        const answer = await read(now.text(), now.speech())
-        if (!answer.changes.length) return true
-        return await new Promise<boolean>((then) => setAsked({ read: answer, then }))
+        const found = await read(now.text(), now.language())
+        if (!found.changes.length) return true
+        return await new Promise<boolean>((then) => setAsked({ read: found, then }))
       } catch (e) {
         setProblem((e as Error).message)
         return false
@@ -123,12 +122,12 @@ export default function Markup({ leave, toWrite }: Props) {
     }
   })
 
-  async function choose(next: Speech) {
-    if (next === speech) return
-    if (await leave.current()) setSpeech(next)
+  async function choose(next: MarkupLanguage) {
+    if (next === language) return
+    if (await leave.current()) setLanguage(next)
   }
 
-  function answer(go: boolean) {
+  function decide(go: boolean) {
     asked?.then(go)
     setAsked(null)
     if (!go) setTimeout(() => editor.current?.focus())
@@ -141,15 +140,15 @@ export default function Markup({ leave, toWrite }: Props) {
       <div className="flex min-h-11 shrink-0 flex-wrap items-center gap-2 border-line border-b px-4 py-1">
         <fieldset className="flex overflow-hidden rounded-3 border border-edge">
           <legend className="sr-only">Markup language</legend>
-          {speeches.map((s) => (
+          {languages.map((s) => (
             <button
-              key={s.speech}
+              key={s.language}
               type="button"
-              aria-pressed={speech === s.speech}
-              onClick={() => choose(s.speech)}
+              aria-pressed={language === s.language}
+              onClick={() => choose(s.language)}
               className={cx(
                 'h-7 border-edge px-3 not-first:border-l -outline-offset-2',
-                speech === s.speech ? 'bg-ink font-semibold text-white' : 'bg-sheet hover:bg-desk',
+                language === s.language ? 'bg-ink font-semibold text-white' : 'bg-sheet hover:bg-desk',
               )}
             >
               {s.name}
@@ -157,7 +156,7 @@ export default function Markup({ leave, toWrite }: Props) {
           ))}
         </fieldset>
         <fieldset aria-label="Wrap the selection" className="flex gap-1">
-          {wrappers[speech].map((w) => (
+          {wrappers[language].map((w) => (
             <Button key={w.name} look="quiet" className="px-2" onClick={() => editor.current?.wrap(w)}>
               {w.name}
             </Button>
@@ -177,19 +176,23 @@ export default function Markup({ leave, toWrite }: Props) {
         </p>
         <Button onClick={async () => (await leave.current()) && toWrite()}>Back to the sheet</Button>
       </div>
-      <div ref={place} className="markup-editor min-h-0 flex-1 overflow-hidden bg-sheet" aria-busy={shown !== speech} />
+      <div
+        ref={place}
+        className="markup-editor min-h-0 flex-1 overflow-hidden bg-sheet"
+        aria-busy={shown !== language}
+      />
       {asked && (
         <Dialog
           open
           wide
-          onClose={() => answer(false)}
+          onClose={() => decide(false)}
           title="What cleaning changes"
           about="Left, what you typed; right, how it is kept. Undo on the sheet brings back what was there before."
         >
           <Changes read={asked.read} />
           <DialogButtons>
-            <Button onClick={() => answer(false)}>Go on in the markup</Button>
-            <Button look="main" onClick={() => answer(true)}>
+            <Button onClick={() => decide(false)}>Go on in the markup</Button>
+            <Button look="main" onClick={() => decide(true)}>
               Take it
             </Button>
           </DialogButtons>

@@ -14,9 +14,9 @@ import { type Diagnostic, linter, lintGutter } from '@codemirror/lint'
 import { highlightSelectionMatches, openSearchPanel, search, searchKeymap } from '@codemirror/search'
 import { Compartment, EditorSelection, EditorState } from '@codemirror/state'
 import { drawSelection, EditorView, highlightActiveLine, keymap, lineNumbers } from '@codemirror/view'
-import type { TypedMarkup } from '../../api/types'
+import type { TypedMarkup } from '../../shared/api/types'
 
-export type Speech = 'HTML' | 'MARKDOWN'
+export type MarkupLanguage = 'HTML' | 'MARKDOWN'
 
 /** Puts something around what is selected, or at the start of its lines. */
 export interface Wrapper {
@@ -27,7 +27,7 @@ export interface Wrapper {
   lines?: boolean
 }
 
-export const wrappers: Record<Speech, Wrapper[]> = {
+export const wrappers: Record<MarkupLanguage, Wrapper[]> = {
   HTML: [
     { name: 'Bold', before: '<strong>', after: '</strong>' },
     { name: 'Italic', before: '<em>', after: '</em>' },
@@ -47,14 +47,14 @@ export const wrappers: Record<Speech, Wrapper[]> = {
 }
 
 interface Hooks {
-  check: (text: string, speech: Speech) => Promise<TypedMarkup>
+  check: (text: string, language: MarkupLanguage) => Promise<TypedMarkup>
   changed: () => void
 }
 
 export interface MarkupEditor {
-  show: (text: string, speech: Speech) => void
+  show: (text: string, language: MarkupLanguage) => void
   text: () => string
-  speech: () => Speech
+  language: () => MarkupLanguage
   /** Whether anything was typed since the text was shown. */
   touched: () => boolean
   wrap: (w: Wrapper) => void
@@ -65,15 +65,15 @@ export interface MarkupEditor {
 
 /** The code editor of the markup view. */
 export function makeEditor(place: HTMLElement, elements: string[], hooks: Hooks): MarkupEditor {
-  let speech: Speech = 'HTML'
+  let language: MarkupLanguage = 'HTML'
   let touched = false
   let showing = false
-  const language = new Compartment()
+  const grammarOf = new Compartment()
 
   /** Only elements that the format has are offered. */
   const complete = (context: CompletionContext) => {
     const word = context.matchBefore(/<\/?[a-z0-9]*$/)
-    if (!word || speech !== 'HTML') return null
+    if (!word || language !== 'HTML') return null
     return {
       from: word.from + (word.text.startsWith('</') ? 2 : 1),
       options: elements.map((label) => ({ label, type: 'type' })),
@@ -83,11 +83,11 @@ export function makeEditor(place: HTMLElement, elements: string[], hooks: Hooks)
   const check = linter(
     async (view): Promise<Diagnostic[]> => {
       const text = view.state.doc.toString()
-      if (speech !== 'HTML') {
-        await hooks.check(text, speech).catch(() => null)
+      if (language !== 'HTML') {
+        await hooks.check(text, language).catch(() => null)
         return []
       }
-      const read = await hooks.check(text, speech).catch(() => null)
+      const read = await hooks.check(text, language).catch(() => null)
       const length = view.state.doc.length
       return (read?.remarks ?? []).map((r) => ({
         from: Math.min(r.from, length),
@@ -100,7 +100,7 @@ export function makeEditor(place: HTMLElement, elements: string[], hooks: Hooks)
   )
 
   const grammar = () =>
-    speech === 'HTML' ? html({ matchClosingTags: true, autoCloseTags: false }) : markdown({ htmlTagLanguage: html() })
+    language === 'HTML' ? html({ matchClosingTags: true, autoCloseTags: false }) : markdown({ htmlTagLanguage: html() })
 
   const view = new EditorView({
     parent: place,
@@ -121,7 +121,7 @@ export function makeEditor(place: HTMLElement, elements: string[], hooks: Hooks)
         search({ top: true }),
         autocompletion({ override: [complete] }),
         EditorView.lineWrapping,
-        language.of(grammar()),
+        grammarOf.of(grammar()),
         check,
         // Escape, then Tab, leaves the editor by keyboard.
         keymap.of([...defaultKeymap, ...historyKeymap, ...searchKeymap, ...foldKeymap, indentWithTab]),
@@ -137,18 +137,18 @@ export function makeEditor(place: HTMLElement, elements: string[], hooks: Hooks)
 
   return {
     show(text, next) {
-      speech = next
+      language = next
       touched = false
       showing = true
       view.dispatch({
         changes: { from: 0, to: view.state.doc.length, insert: text },
-        effects: language.reconfigure(grammar()),
+        effects: grammarOf.reconfigure(grammar()),
       })
       showing = false
       view.focus()
     },
     text: () => view.state.doc.toString(),
-    speech: () => speech,
+    language: () => language,
     touched: () => touched,
     wrap(w) {
       view.dispatch(

@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import { printItem } from '../../out/forms'
-import { Button } from '../../ui/Button'
-import { cx } from '../../ui/cx'
-import { useBench, useSaved } from '../context'
+import { Button } from '../../shared/ui/Button'
+import { cx } from '../../shared/ui/cx'
+import { printItem } from '../out/forms'
+import { useBench, useSaved } from '../state/context'
 import { ProofFrame } from './ProofFrame'
 
 const widths = [
@@ -22,7 +22,7 @@ export function Proof({ beside }: { beside: boolean }) {
   const current = names.includes(chosen) ? chosen : 'Phone'
   const shown = current === 'All three' ? widths : [...widths, paper].filter((w) => w.name === current)
   const revision = useSaved((now) => now.state.revision)
-  const path = useSaved((now) => now.state.path)
+  const path = useSaved((now) => now.state.placement.path)
 
   return (
     <section

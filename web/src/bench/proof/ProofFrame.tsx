@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
 
-import { useSheet } from '../context'
+import { useSheet } from '../../sheet'
 import { scrollTogether } from './together'
 
 interface Props {

@@ -1,5 +1,4 @@
-import { topBlocks } from '../sheet/model/paths'
-import type { Sheet } from '../sheet/store'
+import { type Sheet, topBlocks } from '../../sheet'
 
 /** The blocks of the text on the page in a frame, in the order in which the sheet has them. */
 function pageBlocks(frame: HTMLIFrameElement): HTMLElement[] {

@@ -1,10 +1,10 @@
-import type { Level, Stage, Step } from '../../api/types'
-import { Button, TextButton } from '../../ui/Button'
-import { cx } from '../../ui/cx'
-import { LevelMark } from '../../ui/LevelMark'
-import { Menu, MenuItem } from '../../ui/Menu'
-import { StageMark } from '../../ui/StageMark'
-import { useBench, useSaved } from '../context'
+import type { Level, Stage, Step } from '../../shared/api/types'
+import { Button, TextButton } from '../../shared/ui/Button'
+import { cx } from '../../shared/ui/cx'
+import { LevelMark } from '../../shared/ui/LevelMark'
+import { Menu, MenuItem } from '../../shared/ui/Menu'
+import { StageMark } from '../../shared/ui/StageMark'
+import { useBench, useSaved } from '../state/context'
 
 const track: { stage: Stage; label: string }[] = [
   { stage: 'DRAFT', label: 'Draft' },
@@ -22,8 +22,8 @@ const levels: { level: Level; label: string }[] = [
 export function RunBar({ act }: { act: (step: Step) => void }) {
   const { goTo, openMarks } = useBench()
   const stage = useSaved((now) => now.state.stage)
-  const stageLabel = useSaved((now) => now.state.stageLabel)
-  const steps = useSaved((now) => now.state.steps)
+  const stageLabel = useSaved((now) => now.state.labels.stage)
+  const steps = useSaved((now) => now.state.standing.steps)
   const findings = useSaved((now) => now.state.findings)
   const [main, ...others] = steps
   const stages = track.some((t) => t.stage === stage) ? track : [{ stage, label: stageLabel }]

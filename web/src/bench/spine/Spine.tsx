@@ -9,16 +9,12 @@ import {
   useState,
   useSyncExternalStore,
 } from 'react'
-import type { Level } from '../../api/types'
-import { cx } from '../../ui/cx'
-import { LevelMark } from '../../ui/LevelMark'
-import { useBench, useSaved } from '../context'
-import { moveBlocks, sectionLength } from '../sheet/commands/blocks'
-import { topBlocks } from '../sheet/model/paths'
-import { isVoid } from '../sheet/model/write'
-import { nameOf, wordsOf } from '../sheet/names'
-import { useSettledDoc } from '../sheet/useSettledDoc'
-import { Sign } from './Sign'
+import type { Level } from '../../shared/api/types'
+import { cx } from '../../shared/ui/cx'
+import { LevelMark } from '../../shared/ui/LevelMark'
+import { Sign } from '../../shared/ui/Sign'
+import { isVoid, moveBlocks, nameOf, sectionLength, specOf, topBlocks, useSettledDoc, wordsOf } from '../../sheet'
+import { useBench, useSaved } from '../state/context'
 
 /** The item's blocks as a map: headings by level, other blocks as small signs with a few words. */
 export function Spine({ narrow }: { narrow: boolean }) {
@@ -103,7 +99,7 @@ export function Spine({ narrow }: { narrow: boolean }) {
           <button
             type="button"
             className="hover:underline"
-            onClick={() => sheet.onAsk('counts')}
+            onClick={() => sheet.hooks.ask('counts')}
             title="Counts and reading time"
           >
             <Words />
@@ -134,7 +130,7 @@ export function Spine({ narrow }: { narrow: boolean }) {
 }
 
 function Words() {
-  return <>{useSaved((now) => now.state.outline.words).toLocaleString('en')} words</>
+  return <>{useSaved((now) => now.state.measures.words.words).toLocaleString('en')} words</>
 }
 
 /** The stored block at the top that a position lies in. */
@@ -168,7 +164,7 @@ interface RowProps {
 /** One block. Most stay as they are while one types, and are not drawn anew. */
 const Row = memo(function Row({ index, node, current, worst, narrow, line, go, onKey, drag }: RowProps) {
   const heading = node.type.name === 'heading'
-  const words = useSaved((now) => now.state.outline.sectionWords[index] ?? 0)
+  const words = useSaved((now) => now.state.measures.words.sectionWords[index] ?? 0)
   const name = nameOf(node)
   const text = wordsOf(node).slice(0, 200) || name
   return (
@@ -195,7 +191,7 @@ const Row = memo(function Row({ index, node, current, worst, narrow, line, go, o
           line === 'below' && 'before:absolute before:inset-x-0 before:bottom-0 before:h-0.5 before:bg-petrol',
         )}
       >
-        {(!heading || narrow) && <Sign name={node.type.name} />}
+        {(!heading || narrow) && <Sign lines={specOf(node)?.sign ?? ''} />}
         {!narrow && <span className={cx('min-w-0 flex-1 truncate', !heading && 'text-soft')}>{text}</span>}
         {worst && !narrow && <LevelMark level={worst} />}
         {!worst && heading && words > 0 && !narrow && <span className="text-small text-soft">{words}</span>}

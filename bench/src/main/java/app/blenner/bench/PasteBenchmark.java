@@ -3,8 +3,8 @@ package app.blenner.bench;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.intake.Intake;
-import app.blenner.core.intake.Manner;
 import app.blenner.core.intake.Material;
+import app.blenner.core.intake.PasteMode;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.jsoup.Jsoup;
@@ -30,7 +30,7 @@ public class PasteBenchmark {
 
   @Benchmark
   public String core() {
-    Intake intake = Intake.read(paste, Manner.CLEAN, Pictures.NONE, Set.of());
+    Intake intake = Intake.read(paste, PasteMode.CLEAN, Pictures.NONE, Set.of());
     return HtmlWriter.write(intake.document());
   }
 

@@ -87,6 +87,9 @@ final class Api {
   String act(String key, String action) {
     JsonObject act = new JsonObject();
     act.addProperty("revision", revision(key));
-    return send("POST", "/items/" + key + "/actions/" + action, act).get("livePath").getAsString();
+    return send("POST", "/items/" + key + "/actions/" + action, act)
+        .getAsJsonObject("placement")
+        .get("livePath")
+        .getAsString();
   }
 }

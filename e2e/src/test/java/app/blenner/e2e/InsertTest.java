@@ -306,7 +306,13 @@ public class InsertTest extends BenchTest {
         html);
     live();
     page.navigate(
-        app().url(api.view(itemKey()).getAsJsonObject("state").get("livePath").getAsString()));
+        app()
+            .url(
+                api.view(itemKey())
+                    .getAsJsonObject("state")
+                    .getAsJsonObject("placement")
+                    .get("livePath")
+                    .getAsString()));
     page.getByLabel("What are you called?").fill("Ada");
     page.getByLabel("Mail address").fill("ada@example.org");
     page.getByLabel("Your message").fill("Hello from the ridge");

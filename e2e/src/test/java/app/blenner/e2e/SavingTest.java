@@ -187,6 +187,7 @@ public class SavingTest extends BrowserTest {
         new Api(context, app())
             .view(itemKey())
             .getAsJsonObject("state")
+            .getAsJsonObject("placement")
             .get("slugByHand")
             .getAsBoolean());
   }

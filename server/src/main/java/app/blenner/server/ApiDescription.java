@@ -15,7 +15,14 @@ import org.springframework.context.annotation.Configuration;
 class ApiDescription {
   /** The few members that may be left out; of a record every other one is always there. */
   private static final Set<String> OPTIONAL =
-      Set.of("Session.person", "ContentInput.slug", "FixChoice.path");
+      Set.of(
+          "Session.person",
+          "ContentInput.slug",
+          "FixChoice.path",
+          "NoteChange.words",
+          "NoteChange.ticked",
+          "NoteChange.place",
+          "OutlineInput.body");
 
   // The library's own signatures name the raw type.
   @SuppressWarnings({"rawtypes", "unchecked"})

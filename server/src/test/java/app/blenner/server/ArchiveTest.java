@@ -54,7 +54,8 @@ public class ArchiveTest {
     String key = "red-torch";
     editor.post("/editor/api/items/" + key + "/notebook", "{\"words\":\"Ask Tove: red?\\nDone\"}");
     editor.put(
-        "/editor/api/items/" + key + "/notebook/theme", "{\"terms\":[\"red light\",\"torch\"]}");
+        "/editor/api/items/" + key + "/notebook/target-terms",
+        "{\"terms\":[\"red light\",\"torch\"]}");
     JsonNode view = Items.view(editor, key).path("content");
     Items.save(
         editor,

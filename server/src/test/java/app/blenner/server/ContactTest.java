@@ -144,8 +144,8 @@ public class ContactTest {
     String list =
         "{\"hosts\":[{\"host\":\"film.example.org\",\"name\":\"Film\",\"page\":\"/v/{id}\","
             + "\"frame\":\"https://player.example.org/{id}\"}],\"contactAddress\":\"a@example.org\",\"fetchHosts\":[\"*\"]}";
-    assertEquals(writer.put("/editor/api/site/outside", list).status(), 403);
-    assertEquals(editor.put("/editor/api/site/outside", list).status(), 200);
+    assertEquals(writer.put("/editor/api/site/external", list).status(), 403);
+    assertEquals(editor.put("/editor/api/site/external", list).status(), 200);
     assertTrue(
         reader
             .get("/")
@@ -153,7 +153,7 @@ public class ContactTest {
             .endsWith("frame-src 'self' https://player.example.org"));
     assertEquals(
         editor
-            .put("/editor/api/site/outside", list.replace("https://player", "http://player"))
+            .put("/editor/api/site/external", list.replace("https://player", "http://player"))
             .status(),
         422);
     assertTrue(

@@ -37,9 +37,9 @@ public class ImportTest {
   public void aFileBecomesATitleAndAText() throws IOException {
     Answer answer = bring("x.docx", Files.readAllBytes(CORPUS.resolve("made/winter.docx")));
     assertEquals(answer.json().path("title").asString(), "A winter on the ridge");
-    JsonNode taken = answer.json().path("taken");
-    assertTrue(taken.path("body").asString().startsWith("<p>The meter read"), answer.text());
-    assertTrue(taken.path("sentence").asString().startsWith("Kept 2 headings"), answer.text());
+    JsonNode result = answer.json().path("result");
+    assertTrue(result.path("body").asString().startsWith("<p>The meter read"), answer.text());
+    assertTrue(result.path("sentence").asString().startsWith("Kept 2 headings"), answer.text());
   }
 
   @Test
@@ -50,7 +50,7 @@ public class ImportTest {
     Answer answer = bring("früh_dunkel.txt", bytes);
     assertEquals(answer.json().path("title").asString(), "früh dunkel");
     assertEquals(
-        answer.json().path("taken").path("body").asString(),
+        answer.json().path("result").path("body").asString(),
         "<p>Über den Höhen</p>\n<p>wird es früh dunkel,</p>\n<p>und die Wächter gehen hinauf.</p>");
   }
 
@@ -98,7 +98,7 @@ public class ImportTest {
 
   private Answer fetch(String address) {
     ObjectNode wanted = JsonMapper.shared().createObjectNode().put("address", address);
-    wanted.putArray("taken");
+    wanted.putArray("namesInUse");
     return running.signedIn("ilse").post("/editor/api/intake/address", wanted.toString());
   }
 
@@ -111,7 +111,7 @@ public class ImportTest {
     Answer answer = fetch(page("moved"));
     assertEquals(answer.status(), 200, answer.text());
     assertEquals(answer.json().path("title").asString(), "How one valley turned its lamps down");
-    String body = answer.json().path("taken").path("body").asString();
+    String body = answer.json().path("result").path("body").asString();
     assertTrue(body.contains("<h2>It began with a broken lamp</h2>"), body);
     assertTrue(body.contains("<caption>Sky over the school roof</caption>"), body);
     assertTrue(body.contains("<li>lamps that go out at eleven,</li>"), body);
@@ -155,17 +155,17 @@ public class ImportTest {
   @Test
   public void anEditorSaysWhereTextsMayComeFrom() {
     Visitor ilse = running.signedIn("ilse");
-    ObjectNode outside = (ObjectNode) ilse.get("/editor/api/site/outside").json();
+    ObjectNode outside = (ObjectNode) ilse.get("/editor/api/site/external").json();
     outside.putArray("fetchHosts").add("*.fellside.example");
-    assertEquals(ilse.put("/editor/api/site/outside", outside.toString()).status(), 200);
+    assertEquals(ilse.put("/editor/api/site/external", outside.toString()).status(), 200);
     try {
       assertTrue(fetch("https://example.org/").sentence().contains("The set-up does not allow"));
       outside.putArray("fetchHosts").add("https://x/y");
       assertTrue(
-          ilse.put("/editor/api/site/outside", outside.toString()).sentence().contains("no host"));
+          ilse.put("/editor/api/site/external", outside.toString()).sentence().contains("no host"));
     } finally {
       outside.putArray("fetchHosts").add("*").add("localhost");
-      ilse.put("/editor/api/site/outside", outside.toString());
+      ilse.put("/editor/api/site/external", outside.toString());
     }
   }
 
@@ -178,7 +178,7 @@ public class ImportTest {
           running
               .signedIn("ilse")
               .file("/editor/api/intake/file", "dot.html", dot.getBytes(StandardCharsets.UTF_8));
-      String body = answer.json().path("taken").path("body").asString();
+      String body = answer.json().path("result").path("body").asString();
       assertTrue(body.contains("../assets/small-dot.gif"), body);
     }
     assertEquals(running.visitor().get("/media/small-dot.gif").status(), 200);

@@ -49,6 +49,7 @@ public class ItemLifeTest {
     assertTrue(
         Items.view(editor, key)
             .path("state")
+            .path("placement")
             .path("appearances")
             .path("reason")
             .asString()
@@ -73,16 +74,20 @@ public class ItemLifeTest {
     String first = Items.begin(editor);
     String second = Items.begin(editor);
     ObjectNode content = Items.content("Fog", "s", "<p>x</p>", "visit", null);
-    assertEquals(Items.save(editor, first, content).json().path("path").asString(), "/visit/fog");
     assertEquals(
-        Items.save(editor, second, content).json().path("path").asString(), "/visit/fog-2");
-    Answer taken =
+        Items.save(editor, first, content).json().path("placement").path("path").asString(),
+        "/visit/fog");
+    assertEquals(
+        Items.save(editor, second, content).json().path("placement").path("path").asString(),
+        "/visit/fog-2");
+    Answer wanted =
         Items.save(editor, second, Items.content("Fog", "s", "<p>kept</p>", "visit", "fog"));
-    assertEquals(taken.status(), 200);
+    assertEquals(wanted.status(), 200);
     assertTrue(
-        taken.json().path("slugProblem").asString().contains("taken by “Fog”"), taken.text());
+        wanted.json().path("placement").path("slugProblem").asString().contains("taken by “Fog”"),
+        wanted.text());
     assertEquals(Items.view(editor, second).path("content").path("body").asString(), "<p>kept</p>");
-    assertEquals(taken.json().path("path").asString(), "/visit/fog-2");
+    assertEquals(wanted.json().path("placement").path("path").asString(), "/visit/fog-2");
   }
 
   @Test
@@ -91,7 +96,7 @@ public class ItemLifeTest {
     Answer saved =
         Items.save(
             editor, key, Items.content("x", "s", "<p>x</p>", "visit", "parking-at-the-old-quarry"));
-    assertFalse(saved.json().path("slugProblem").asString().isEmpty());
+    assertFalse(saved.json().path("placement").path("slugProblem").asString().isEmpty());
   }
 
   @Test
@@ -100,7 +105,8 @@ public class ItemLifeTest {
       String key = Items.begin(editor);
       Answer saved = Items.save(editor, key, Items.content(title, "s", "<p>x</p>", "", null));
       assertTrue(
-          saved.json().path("path").asString().matches("/[a-z0-9]+(-[a-z0-9]+)*"), saved.text());
+          saved.json().path("placement").path("path").asString().matches("/[a-z0-9]+(-[a-z0-9]+)*"),
+          saved.text());
     }
   }
 
@@ -143,7 +149,7 @@ public class ItemLifeTest {
     String picture = "<figure class=\"picture\"><img src=\"../assets/red-torch.jpg\"></figure>";
     Answer saved = Items.save(editor, key, Items.content("Held", "s", picture, "", null));
     assertEquals(
-        saved.json().path("steps").get(0).path("blocked").asString(),
+        saved.json().path("standing").path("steps").get(0).path("blocked").asString(),
         "One thing must be fixed first.");
     assertEquals(Items.act(editor, key, "PUT_LIVE").status(), 409);
     Answer fixed =

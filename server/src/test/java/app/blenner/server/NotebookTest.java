@@ -50,7 +50,7 @@ public class NotebookTest {
     assertTrue(ilse.post(path, "{\"words\":\"" + many + "\"}").sentence().contains("1,000 lines"));
     String terms = String.join("\",\"", IntStream.range(0, 101).mapToObj(i -> "t" + i).toList());
     assertTrue(
-        ilse.put(path + "/theme", "{\"terms\":[\"" + terms + "\"]}")
+        ilse.put(path + "/target-terms", "{\"terms\":[\"" + terms + "\"]}")
             .sentence()
             .contains("100 terms"));
     assertEquals(ilse.post("/editor/api/items/nobody/notebook", "{\"words\":\"x\"}").status(), 404);
@@ -60,7 +60,7 @@ public class NotebookTest {
   @Test
   public void termsAreReadInTheLanguageOfTheSite() {
     String path = "/editor/api/items/" + Items.begin(ilse) + "/notebook";
-    ilse.put(path + "/theme", "{\"terms\":[\"lamp\",\" lamp \",\"\",\"comet\"]}");
+    ilse.put(path + "/target-terms", "{\"terms\":[\"lamp\",\" lamp \",\"\",\"comet\"]}");
     JsonNode found =
         ilse.post(path + "/terms", "{\"body\":\"<p>Lamps, lamps.</p>\"}").json().path("wanted");
     assertEquals(found.size(), 2);

@@ -81,7 +81,10 @@ public class SiteLifeTest {
   public void anItemAndASectionCannotShareAnAddress() {
     String key = Items.begin(editor);
     Answer saved = Items.save(editor, key, Items.content("Visit", "s", "<p>x</p>", "", null));
-    assertEquals(saved.json().path("path").asString(), "/visit-2", "the section has /visit");
+    assertEquals(
+        saved.json().path("placement").path("path").asString(),
+        "/visit-2",
+        "the section has /visit");
     Items.save(editor, key, Items.content("Gazetteer", "s", "<p>x</p>", "", null));
     assertTrue(
         editor
@@ -93,7 +96,11 @@ public class SiteLifeTest {
     Answer ours =
         Items.save(editor, key, Items.content("Gazetteer", "s", "<p>x</p>", "", "editor"));
     assertTrue(
-        ours.json().path("slugProblem").asString().contains("belongs to a part of the site"));
+        ours.json()
+            .path("placement")
+            .path("slugProblem")
+            .asString()
+            .contains("belongs to a part of the site"));
   }
 
   @Test
@@ -104,8 +111,9 @@ public class SiteLifeTest {
     Items.save(editor, second, Items.content("Two", "s", "<p>x</p>", "research", "twin"));
     Answer moved =
         Items.save(editor, second, Items.content("Two", "s", "<p>x</p>", "events", "twin"));
-    assertTrue(moved.json().path("slugProblem").asString().contains("taken by “One”"));
-    assertEquals(moved.json().path("path").asString(), "/events/twin-2");
+    assertTrue(
+        moved.json().path("placement").path("slugProblem").asString().contains("taken by “One”"));
+    assertEquals(moved.json().path("placement").path("path").asString(), "/events/twin-2");
   }
 
   @Test
@@ -186,11 +194,11 @@ public class SiteLifeTest {
   public void theStateTellsLengthsAndPlaces() {
     JsonNode state = Items.view(editor, "summer-milky-way").path("state");
     assertEquals(state.path("summaryLimit").asInt(), 250);
-    assertEquals(state.path("summaryLength").asInt(), 113);
-    assertTrue(state.path("outline").path("words").asInt() > 150);
+    assertEquals(state.path("measures").path("summaryLength").asInt(), 113);
+    assertTrue(state.path("measures").path("words").path("words").asInt() > 150);
     assertEquals(state.path("findings").size(), 2);
     assertTrue(state.path("findings").get(0).path("reference").asString().startsWith("WCAG 2.2"));
-    assertEquals(state.path("willAppear").size(), 3);
+    assertEquals(state.path("placement").path("willAppear").size(), 3);
   }
 
   @Test

@@ -130,27 +130,27 @@ public class TopicsTest {
   @Test
   public void theLanguageOfAnItemIsItsOwn() {
     String key = Items.begin(editor);
-    assertEquals(speech(key).path("language").asString(), "en-GB");
-    assertEquals(speech(key).path("quotes").path("openDouble").asString(), "“");
+    assertEquals(language(key).path("language").asString(), "en-GB");
+    assertEquals(language(key).path("quotes").path("openDouble").asString(), "“");
     ObjectNode content =
         Items.content(
             "Nachts", "s", "<p>Die Lampen leuchten. Eine Lampe brennt.</p>", "", "nachts");
     content.put("language", "DE-at");
     assertEquals(Items.save(editor, key, content).status(), 200);
-    assertEquals(speech(key).path("language").asString(), "de-AT");
-    assertEquals(speech(key).path("quotes").path("openDouble").asString(), "„");
+    assertEquals(language(key).path("language").asString(), "de-AT");
+    assertEquals(language(key).path("quotes").path("openDouble").asString(), "„");
     Items.act(editor, key, "PUT_LIVE");
     assertTrue(reader.get("/nachts").text().contains("<article lang=\"de-AT\">"));
 
     // Terms are found by the word forms of that language.
     String notebook = "/editor/api/items/" + key + "/notebook";
-    editor.put(notebook + "/theme", "{\"terms\":[\"Lampe\"]}");
+    editor.put(notebook + "/target-terms", "{\"terms\":[\"Lampe\"]}");
     JsonNode terms =
         editor.post(notebook + "/terms", "{\"body\":\"<p>Die Lampen. Eine Lampe.</p>\"}").json();
     assertEquals(terms.path("wanted").path(0).path("count").asInt(), 2, terms.toString());
   }
 
-  private JsonNode speech(String key) {
-    return Items.view(editor, key).path("state").path("speech");
+  private JsonNode language(String key) {
+    return Items.view(editor, key).path("state").path("language");
   }
 }

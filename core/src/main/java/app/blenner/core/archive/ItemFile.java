@@ -51,8 +51,7 @@ final class ItemFile {
         key,
         fields.pick(Kind.class, "kind"),
         stage,
-        fields.text("owner"),
-        fields.text("author"),
+        new PackedItem.People(fields.text("owner"), fields.text("author")),
         times(fields, wasLive, now),
         !fields.has("address-by-hand") || fields.on("address-by-hand"),
         content,
@@ -60,10 +59,11 @@ final class ItemFile {
         fields.has("addresses") || live == null
             ? fields.words("addresses")
             : List.of(SitePaths.of(live.section(), live.slug())),
-        fields.all("notes").stream()
-            .map(n -> new PackedNote(n.text("words"), n.on("covered")))
-            .toList(),
-        fields.words("terms"));
+        new PackedItem.Notebook(
+            fields.all("notes").stream()
+                .map(n -> new PackedNote(n.text("words"), n.on("covered")))
+                .toList(),
+            fields.words("terms")));
   }
 
   private static PackedItem.Times times(Fields fields, boolean wasLive, Instant now) {
@@ -114,8 +114,8 @@ final class ItemFile {
     fields.put("title", c.title());
     fields.put("kind", Fields.label(item.kind()));
     fields.put("stage", Fields.label(item.stage()));
-    fields.put("owner", item.owner());
-    fields.put("author", item.author());
+    fields.put("owner", item.people().owner());
+    fields.put("author", item.people().author());
     fields.put("language", c.language());
     fields.put("section", c.section());
     fields.put("topics", c.topics());
@@ -130,10 +130,10 @@ final class ItemFile {
     fields.put("changed", times.changed());
     fields.put("changed-by", times.changedBy());
     fields.put("addresses", item.addresses());
-    fields.put("terms", item.terms());
+    fields.put("terms", item.notebook().terms());
     fields.put(
         "notes",
-        item.notes().stream()
+        item.notebook().notes().stream()
             .map(
                 n ->
                     Fields.none("note").put("words", n.words()).put("covered", n.ticked()).values())

@@ -67,12 +67,12 @@ final class PackageReader {
   private static void lookOver(SitePackage read) {
     List<String> people = read.people().stream().map(PackedPerson::signIn).toList();
     for (PackedItem item : read.items()) {
-      if (!people.contains(item.owner())) {
+      if (!people.contains(item.people().owner())) {
         throw new IllegalArgumentException(
             "items/"
                 + item.key()
                 + ".html belongs to “"
-                + item.owner()
+                + item.people().owner()
                 + "”, who is not among the people of site.yaml.");
       }
     }

@@ -12,29 +12,50 @@ import java.util.List;
  * @param key its key, the name of its file
  * @param kind its kind
  * @param stage its stage
- * @param owner sign-in name of the person it belongs to
- * @param author the name readers see
+ * @param people whose it is
  * @param times when things happened to it
  * @param slugByHand whether somebody typed its address
  * @param content its working copy
  * @param live what is or was live of it; null where nothing ever was
  * @param addresses every address it ever was live at
- * @param notes the lines of its notebook
- * @param terms what it is to speak of
+ * @param notebook what was noted for it
  */
 public record PackedItem(
     String key,
     Kind kind,
     Stage stage,
-    String owner,
-    String author,
+    People people,
     Times times,
     boolean slugByHand,
     Content content,
     Content live,
     List<String> addresses,
-    List<PackedNote> notes,
-    List<String> terms) {
+    Notebook notebook) {
+
+  /**
+   * Whose an item is.
+   *
+   * @param owner sign-in name of the person it belongs to
+   * @param author the name readers see
+   */
+  public record People(String owner, String author) {}
+
+  /**
+   * What was noted for an item.
+   *
+   * @param notes the lines of its notebook
+   * @param terms what it is to speak of
+   */
+  public record Notebook(List<PackedNote> notes, List<String> terms) {
+    /** Nothing noted. */
+    public static final Notebook EMPTY = new Notebook(List.of(), List.of());
+  }
+
+  /** The same item with another notebook. */
+  public PackedItem withNotebook(Notebook other) {
+    return new PackedItem(
+        key, kind, stage, people, times, slugByHand, content, live, addresses, other);
+  }
 
   /**
    * When things happened to an item.

@@ -25,4 +25,14 @@ public record Audio(Address source, String title, Track captions, List<Inline> c
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.audio(this);
   }
+
+  @Override
+  public List<Inline> content() {
+    return caption;
+  }
+
+  @Override
+  public Block withContent(List<Inline> text) {
+    return new Audio(source, title, captions, text);
+  }
 }

@@ -1,6 +1,8 @@
 package app.blenner.core.document;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /** One block of a text: a paragraph, a heading, a list, a picture and so on. */
 public sealed interface Block
@@ -48,6 +50,45 @@ public sealed interface Block
    */
   default Block withGroups(List<List<Block>> groups) {
     return this;
+  }
+
+  /**
+   * The running text that the block itself carries, whatever the block calls it: the words of a
+   * paragraph or heading, an attribution, a caption. Empty for a block that carries none.
+   */
+  default List<Inline> content() {
+    return List.of();
+  }
+
+  /** The same block with other running text; the block itself where it carries none. */
+  default Block withContent(List<Inline> content) {
+    return this;
+  }
+
+  /** The same block with its running text changed; the block itself where nothing changes. */
+  default Block mapContent(UnaryOperator<List<Inline>> change) {
+    List<Inline> before = content();
+    if (before.isEmpty()) {
+      return this;
+    }
+    List<Inline> after = change.apply(before);
+    return after.equals(before) ? this : withContent(after);
+  }
+
+  /** The same block with each piece of its running text changed; itself where none changes. */
+  default Block mapInlines(UnaryOperator<Inline> change) {
+    List<Inline> before = content();
+    List<Inline> after = null;
+    for (int i = 0; i < before.size(); i++) {
+      Inline next = change.apply(before.get(i));
+      if (after == null && next != before.get(i)) {
+        after = new ArrayList<>(before.subList(0, i));
+      }
+      if (after != null) {
+        after.add(next);
+      }
+    }
+    return after == null ? this : withContent(after);
   }
 
   /** Whether there is nothing here that a reader or a tool could find; such a block is dropped. */

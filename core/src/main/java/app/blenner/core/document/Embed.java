@@ -56,4 +56,14 @@ public record Embed(Address address, String title, Width width, Shape shape, Lis
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.embed(this);
   }
+
+  @Override
+  public List<Inline> content() {
+    return caption;
+  }
+
+  @Override
+  public Block withContent(List<Inline> text) {
+    return new Embed(address, title, width, shape, text);
+  }
 }

@@ -23,6 +23,16 @@ public record Gallery(int columns, List<Picture> pictures, List<Inline> caption)
   }
 
   @Override
+  public List<Inline> content() {
+    return caption;
+  }
+
+  @Override
+  public Block withContent(List<Inline> text) {
+    return new Gallery(columns, pictures, text);
+  }
+
+  @Override
   public List<List<Block>> groups() {
     return List.of(List.copyOf(pictures));
   }

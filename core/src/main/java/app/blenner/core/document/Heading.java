@@ -30,6 +30,11 @@ public record Heading(int level, String anchor, List<Inline> content, BlockStyle
   }
 
   @Override
+  public Block withContent(List<Inline> text) {
+    return new Heading(level, anchor, text, style);
+  }
+
+  @Override
   public boolean isVoid() {
     return content.isEmpty();
   }

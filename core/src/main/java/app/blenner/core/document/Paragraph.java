@@ -20,6 +20,11 @@ public record Paragraph(List<Inline> content, BlockStyle style) implements Block
   }
 
   @Override
+  public Block withContent(List<Inline> text) {
+    return new Paragraph(text, style);
+  }
+
+  @Override
   public boolean isVoid() {
     return content.isEmpty();
   }

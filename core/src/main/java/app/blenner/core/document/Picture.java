@@ -47,4 +47,14 @@ public record Picture(
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.picture(this);
   }
+
+  @Override
+  public List<Inline> content() {
+    return caption;
+  }
+
+  @Override
+  public Block withContent(List<Inline> text) {
+    return new Picture(source, alternative, width, side, link, text, credit);
+  }
 }

@@ -25,6 +25,16 @@ public record Quote(boolean pull, Address source, List<Block> blocks, List<Inlin
   }
 
   @Override
+  public List<Inline> content() {
+    return attribution;
+  }
+
+  @Override
+  public Block withContent(List<Inline> text) {
+    return new Quote(pull, source, blocks, text);
+  }
+
+  @Override
   public List<List<Block>> groups() {
     return List.of(blocks);
   }

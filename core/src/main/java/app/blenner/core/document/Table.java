@@ -113,6 +113,16 @@ public record Table(
   }
 
   @Override
+  public List<Inline> content() {
+    return caption;
+  }
+
+  @Override
+  public Block withContent(List<Inline> text) {
+    return new Table(text, description, headerRows, headerColumn, widths, look, rows);
+  }
+
+  @Override
   public List<List<Block>> groups() {
     return rows.stream().flatMap(r -> r.cells().stream()).map(Cell::blocks).toList();
   }

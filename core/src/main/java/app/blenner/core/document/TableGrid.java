@@ -8,7 +8,7 @@ import java.util.List;
  * Lays the cells of a table out as the HTML Living Standard's algorithm for forming a table does
  * (section 4.9.12.1), and mends what does not fit: a cell that would overlap another is cut short, a
  * span ends with its group of rows, gaps get empty cells, and a row or column in which no cell
- * begins is taken out.
+ * begins is occupied out.
  */
 final class TableGrid {
   /** Most columns a table can have, as in the standard. */
@@ -29,37 +29,37 @@ final class TableGrid {
     List<Placed> placed = new ArrayList<>();
     int columns = 0;
     List<List<Placed>> starts = new ArrayList<>();
-    int[] taken = new int[0]; // for each column, the row below the cell that covers it
+    int[] occupied = new int[0]; // for each column, the row below the cell that covers it
     for (int r = 0; r < rows.size(); r++) {
       int groupEnd = r < headerRows ? headerRows : rows.size();
       List<Placed> here = new ArrayList<>();
       int c = 0;
       for (Table.Cell cell : rows.get(r).cells()) {
-        while (c < taken.length && taken[c] > r) {
+        while (c < occupied.length && occupied[c] > r) {
           c++;
         }
         if (c >= MAX_COLUMNS) {
           break;
         }
         int width = Math.min(cell.columns(), MAX_COLUMNS - c);
-        for (int i = c; i < c + width && i < taken.length; i++) {
-          if (taken[i] > r) {
+        for (int i = c; i < c + width && i < occupied.length; i++) {
+          if (occupied[i] > r) {
             width = i - c;
           }
         }
         int height = Math.min(cell.rows(), groupEnd - r);
-        if (c + width > taken.length) {
-          taken = Arrays.copyOf(taken, c + width);
+        if (c + width > occupied.length) {
+          occupied = Arrays.copyOf(occupied, c + width);
         }
         for (int i = c; i < c + width; i++) {
-          taken[i] = r + height;
+          occupied[i] = r + height;
         }
         Placed p = new Placed(cell, r, c, width, height);
         here.add(p);
         placed.add(p);
         c += width;
       }
-      columns = Math.max(columns, taken.length);
+      columns = Math.max(columns, occupied.length);
       starts.add(here);
     }
     return rebuild(starts, placed, headerRows, columns);

@@ -29,4 +29,14 @@ public record Video(
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.video(this);
   }
+
+  @Override
+  public List<Inline> content() {
+    return caption;
+  }
+
+  @Override
+  public Block withContent(List<Inline> text) {
+    return new Video(source, title, poster, captions, width, text);
+  }
 }

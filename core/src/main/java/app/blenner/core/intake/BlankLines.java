@@ -8,7 +8,7 @@ import org.jsoup.select.Evaluator;
 import org.jsoup.select.Selector;
 
 /** Empty paragraphs that only make room go, and no-break spaces that only typing left behind become spaces. */
-final class BlankLines implements Step {
+final class BlankLines implements CleaningStep {
   private static final char NBSP = '\u00A0';
 
   private static final Set<String> LINES = Set.of("p", "div", "h1", "h2", "h3", "h4", "h5", "h6");

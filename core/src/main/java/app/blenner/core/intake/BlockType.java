@@ -14,14 +14,14 @@ import org.jsoup.nodes.Node;
  * Type that a whole paragraph is set in. It is said of the words instead, where the format has it: a
  * paragraph that is bold or large by its own style is as much a heading played as one whose words are.
  */
-final class BlockType implements Step {
+final class BlockType implements CleaningStep {
   private static final Set<String> BLOCKS = Set.of("p", "li", "div");
   private static final List<String> OF_WORDS =
       List.of("font-size", "font-weight", "font-style", "font-family", "color", "background-color");
 
   @Override
-  public boolean concerns(Seen seen) {
-    return seen.attribute("style");
+  public boolean concerns(PageFeatures features) {
+    return features.attribute("style");
   }
 
   @Override

@@ -3,7 +3,6 @@ package app.blenner.core.intake;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BulletedList;
 import app.blenner.core.document.Code;
-import app.blenner.core.document.Contents;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inline;
@@ -37,7 +36,7 @@ final class Counting {
     } else if (block instanceof Code) {
       tally.kept(Report.Kept.CODE, 1);
     }
-    tally.kept(Report.Kept.LINK, links(Contents.of(block)));
+    tally.kept(Report.Kept.LINK, links(block.content()));
     for (List<Block> group : block.groups()) {
       group.forEach(b -> count(b, list || inList, tally));
     }

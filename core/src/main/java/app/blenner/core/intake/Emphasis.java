@@ -11,13 +11,13 @@ import org.jsoup.nodes.Element;
  * What programs say of type in style settings, said by elements instead: code by its font, and bold
  * that is none. Counts every setting, since nearly all of them go.
  */
-final class Emphasis implements Step {
+final class Emphasis implements CleaningStep {
   private static final Set<String> LIGHT = Set.of("normal", "100", "200", "300", "400");
   private static final Set<String> OUTLINES = Set.of("1", "2", "3", "4", "5", "6");
 
   @Override
-  public boolean concerns(Seen seen) {
-    return seen.attribute("style", "class") || seen.element("font");
+  public boolean concerns(PageFeatures features) {
+    return features.attribute("style", "class") || features.element("font");
   }
 
   @Override

@@ -20,7 +20,7 @@ import org.jsoup.nodes.TextNode;
  * style, the sign or number is typed text that says it is only for show. Where no level is said, an
  * indent with a sign is taken for one.
  */
-final class FakedLists implements Step {
+final class FakedLists implements CleaningStep {
   private static final Pattern SAID = Pattern.compile("(?i)mso-list:\\s*(l\\d+)\\s+level(\\d+)");
 
   private static final int LONGEST_MARKER = 60;

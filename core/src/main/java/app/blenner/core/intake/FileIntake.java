@@ -50,12 +50,12 @@ public record FileIntake(String title, Intake intake) {
    * @param file where its bytes are
    * @param name what it was called
    * @param pictures where its pictures go
-   * @param taken names of places in the text it will join
+   * @param namesInUse names of places in the text it will join
    * @param asItem whether it becomes an item, whose title stands apart from the text
    * @throws UnreadableFile where it cannot or may not be read
    */
   public static FileIntake read(
-      Path file, String name, Pictures pictures, Set<String> taken, boolean asItem)
+      Path file, String name, Pictures pictures, Set<String> namesInUse, boolean asItem)
       throws IOException {
     if (Files.size(file) == 0) {
       throw new UnreadableFile("This file is empty.");
@@ -64,9 +64,9 @@ public record FileIntake(String title, Intake intake) {
     String ending = name.substring(dot + 1).toLowerCase(Locale.ROOT);
     String called = (dot > 0 ? name.substring(0, dot) : name).replace('_', ' ').strip();
     return switch (ending) {
-      case "docx" -> word(DocxReader.read(file, pictures), called, taken, asItem);
-      case "odt" -> word(OdtReader.read(file, pictures), called, taken, asItem);
-      case "html", "htm" -> page(text(file, true), called, pictures, taken, asItem);
+      case "docx" -> word(DocxReader.read(file, pictures), called, namesInUse, asItem);
+      case "odt" -> word(OdtReader.read(file, pictures), called, namesInUse, asItem);
+      case "html", "htm" -> page(text(file, true), called, pictures, namesInUse, asItem);
       case "md", "markdown" -> markdown(text(file, false), called, asItem);
       case "txt" -> plain(text(file, false), called);
       default ->
@@ -114,21 +114,22 @@ public record FileIntake(String title, Intake intake) {
     }
   }
 
-  private static FileIntake word(WordText text, String called, Set<String> taken, boolean asItem) {
+  private static FileIntake word(
+      WordText text, String called, Set<String> namesInUse, boolean asItem) {
     String first = asItem ? Title.take(text.body()) : "";
     String title = !first.isEmpty() ? first : text.title().isEmpty() ? called : text.title();
-    return new FileIntake(title, Intake.read(text, Manner.CLEAN, taken));
+    return new FileIntake(title, Intake.read(text, PasteMode.CLEAN, namesInUse));
   }
 
   private static FileIntake page(
-      String html, String called, Pictures pictures, Set<String> taken, boolean asItem) {
+      String html, String called, Pictures pictures, Set<String> namesInUse, boolean asItem) {
     refuseDepth(html);
     org.jsoup.nodes.Document page = Jsoup.parse(html);
     String first = asItem ? Title.take(page.body()) : "";
     String title =
         !first.isEmpty() ? first : page.title().isBlank() ? called : page.title().strip();
     Material material = Material.html(page.body().outerHtml());
-    return new FileIntake(title, Intake.read(material, Manner.CLEAN, pictures, taken));
+    return new FileIntake(title, Intake.read(material, PasteMode.CLEAN, pictures, namesInUse));
   }
 
   /** Counts how deep elements are nested before anything is built of them. */
@@ -167,7 +168,7 @@ public record FileIntake(String title, Intake intake) {
       title = Inlines.text(((Heading) blocks.get(0)).content());
       document = asItem ? new Document(blocks.subList(1, blocks.size())) : document;
     }
-    return new FileIntake(title, Intake.of(document, Manner.MARKDOWN));
+    return new FileIntake(title, Intake.of(document, PasteMode.MARKDOWN));
   }
 
   /**
@@ -178,7 +179,7 @@ public record FileIntake(String title, Intake intake) {
    * @param day when, as people write it
    */
   public static FileIntake page(
-      String html, URI address, String day, Pictures pictures, Set<String> taken) {
+      String html, URI address, String day, Pictures pictures, Set<String> namesInUse) {
     refuseDepth(html);
     org.jsoup.nodes.Document page = Jsoup.parse(html, address.toString());
     for (Element e : page.select("a[href], img[src]")) {
@@ -199,17 +200,17 @@ public record FileIntake(String title, Intake intake) {
     source.appendText("Source: ").appendElement("a").attr("href", address.toString()).text(title);
     source.appendText(", " + address.getHost() + ", " + day + ".");
     Material material = Material.html(found.body().outerHtml());
-    return new FileIntake(title, Intake.read(material, Manner.CLEAN, pictures, taken));
+    return new FileIntake(title, Intake.read(material, PasteMode.CLEAN, pictures, namesInUse));
   }
 
   /** Line breaks of a plain text become paragraphs; those that only a page's edge made go. */
   private static FileIntake plain(String text, String called) {
     if (TextReader.isBrokenByEdge(text)) {
       return new FileIntake(
-          called, Intake.read(Material.text(text), Manner.CLEAN, Pictures.NONE, Set.of()));
+          called, Intake.read(Material.text(text), PasteMode.CLEAN, Pictures.NONE, Set.of()));
     }
     return new FileIntake(
-        called, Intake.read(Material.text(text), Manner.PARAGRAPHS, Pictures.NONE, Set.of()));
+        called, Intake.read(Material.text(text), PasteMode.PARAGRAPHS, Pictures.NONE, Set.of()));
   }
 
   /** The largest file of any kind, in bytes. */

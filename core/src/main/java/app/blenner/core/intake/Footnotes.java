@@ -10,23 +10,23 @@ import org.jsoup.select.Elements;
  * Footnotes and endnotes become a numbered list at the end of the text; their numbers in the text
  * link to it, and back is where the reader came from. Every note keeps its words.
  */
-final class Footnotes implements Step {
+final class Footnotes implements CleaningStep {
   private static final String SIGNS =
       "a[style*=mso-footnote-id]:not([href^=#_ftnref]), a[style*=mso-endnote-id]:not([href^=#_ednref]), a[href^=#_ftn]:not([name^=_ftn][href^=#_ftnref]),"
           + " a[href^=#_edn]:not([href^=#_ednref]), a.sdfootnoteanc, a.sdendnoteanc, a[role=doc-noteref]";
 
-  private final Set<String> taken;
+  private final Set<String> namesInUse;
 
   /**
-   * @param taken names of places that are there already
+   * @param namesInUse names of places that are there already
    */
-  Footnotes(Set<String> taken) {
-    this.taken = taken;
+  Footnotes(Set<String> namesInUse) {
+    this.namesInUse = namesInUse;
   }
 
   @Override
-  public boolean concerns(Seen seen) {
-    return seen.word("#_ftn", "#_edn", "footnote", "endnote", "doc-noteref");
+  public boolean concerns(PageFeatures features) {
+    return features.word("#_ftn", "#_edn", "footnote", "endnote", "doc-noteref");
   }
 
   @Override
@@ -74,7 +74,7 @@ final class Footnotes implements Step {
     tally.kept(Report.Kept.FOOTNOTE, numbers.size());
   }
 
-  /** Whether the last thing to be seen is a rule, as notes often have one above them already. */
+  /** Whether the last thing to be features is a rule, as notes often have one above them already. */
   private static boolean endsWithRule(Element body) {
     Elements all = body.getAllElements();
     for (int i = all.size() - 1; i > 0; i--) {
@@ -98,7 +98,7 @@ final class Footnotes implements Step {
 
   private boolean isTaken(String prefix, int count) {
     for (int i = 1; i <= count; i++) {
-      if (taken.contains(prefix + i)) {
+      if (namesInUse.contains(prefix + i)) {
         return true;
       }
     }

@@ -238,6 +238,6 @@ public final class HeadingEvidence {
                       ? new Heading(c.level(), "", p.content(), p.style())
                       : b);
     }
-    return Dress.tidy(out);
+    return Formatting.tidy(out);
   }
 }

@@ -5,19 +5,19 @@ import java.util.Set;
 import org.jsoup.nodes.Element;
 
 /** What no reader sees: program code, settings, and pieces that are hidden. */
-final class Hidden implements Step {
+final class Hidden implements CleaningStep {
   private static final Set<String> PROGRAMS =
       Set.of("script", "noscript", "template", "object", "applet");
   private static final Set<String> SETTINGS =
       Set.of("style", "meta", "link", "title", "base", "xml", "head", "o:officedocumentsettings");
 
   @Override
-  public boolean concerns(Seen seen) {
-    return seen.attribute("hidden")
-        || seen.element("iframe", "button")
-        || seen.element(PROGRAMS.toArray(String[]::new))
-        || seen.element(SETTINGS.toArray(String[]::new))
-        || seen.word("prompt", "display", "visibility", "mso-hide");
+  public boolean concerns(PageFeatures features) {
+    return features.attribute("hidden")
+        || features.element("iframe", "button")
+        || features.element(PROGRAMS.toArray(String[]::new))
+        || features.element(SETTINGS.toArray(String[]::new))
+        || features.word("prompt", "display", "visibility", "mso-hide");
   }
 
   @Override

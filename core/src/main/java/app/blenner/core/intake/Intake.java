@@ -20,12 +20,12 @@ import org.jsoup.nodes.Element;
  * A foreign text taken in.
  *
  * @param document the clean text
- * @param read how it was read; never the plain {@link Manner#CLEAN} where that chose another
+ * @param read how it was read; never the plain {@link PasteMode#CLEAN} where that chose another
  * @param report what became of it
  * @param headings lines that look like headings and are not
  */
 public record Intake(
-    Document document, Manner read, Report report, List<HeadingCandidate> headings) {
+    Document document, PasteMode read, Report report, List<HeadingCandidate> headings) {
 
   /** Signs of Markdown that no other text has: a heading, a fence, the head of a table. */
   private static final List<Pattern> STRONG_SIGNS =
@@ -48,20 +48,20 @@ public record Intake(
    * Takes a text in.
    *
    * @param material what came
-   * @param manner how to take it
+   * @param mode how to take it
    * @param pictures where its pictures go
-   * @param taken names of places in the text it will join
+   * @param namesInUse names of places in the text it will join
    */
   public static Intake read(
-      Material material, Manner manner, Pictures pictures, Set<String> taken) {
+      Material material, PasteMode mode, Pictures pictures, Set<String> namesInUse) {
     Report.Tally tally = new Report.Tally();
-    return switch (manner) {
-      case CLEAN, DRESSED ->
+    return switch (mode) {
+      case CLEAN, FORMATTED ->
           material.html().isBlank()
               ? plain(material.text(), tally)
-              : formatted(material.html(), manner, pictures, taken, tally);
-      case PARAGRAPHS -> done(TextReader.paragraphs(characters(material)), manner, tally);
-      case LINES -> done(TextReader.withBreaks(characters(material)), manner, tally);
+              : formatted(material.html(), mode, pictures, namesInUse, tally);
+      case PARAGRAPHS -> done(TextReader.paragraphs(characters(material)), mode, tally);
+      case LINES -> done(TextReader.withBreaks(characters(material)), mode, tally);
       case MARKDOWN -> markdown(characters(material), tally);
     };
   }
@@ -70,10 +70,10 @@ public record Intake(
    * Takes the text of a word processor's file in.
    *
    * @param text what a reader made of the file
-   * @param manner {@link Manner#CLEAN} or {@link Manner#DRESSED}
-   * @param taken names of places in the text it will join
+   * @param mode {@link PasteMode#CLEAN} or {@link PasteMode#FORMATTED}
+   * @param namesInUse names of places in the text it will join
    */
-  public static Intake read(WordText text, Manner manner, Set<String> taken) {
+  public static Intake read(WordText text, PasteMode mode, Set<String> namesInUse) {
     Report.Tally tally = new Report.Tally();
     tally.dropped(Report.Dropped.DELETION, text.deletions());
     tally.dropped(Report.Dropped.REMARK, text.remarks());
@@ -81,34 +81,35 @@ public record Intake(
       tally.note(Tracked.REMARKS_STAY);
     }
     text.notes().forEach(tally::note);
-    return tidied(washed(text.body(), Pictures.NONE, taken, tally), manner, tally);
+    return tidied(washed(text.body(), Pictures.NONE, namesInUse, tally), mode, tally);
   }
 
   private static Intake formatted(
-      String html, Manner manner, Pictures pictures, Set<String> taken, Report.Tally tally) {
-    return tidied(wash(html, pictures, taken, tally), manner, tally);
+      String html, PasteMode mode, Pictures pictures, Set<String> namesInUse, Report.Tally tally) {
+    return tidied(wash(html, pictures, namesInUse, tally), mode, tally);
   }
 
-  private static Intake tidied(Element body, Manner manner, Report.Tally tally) {
+  private static Intake tidied(Element body, PasteMode mode, Report.Tally tally) {
     Document dressed = HeadingLevels.belowTitle(Breaks.partAtDoubles(HtmlReader.read(body)), tally);
     List<HeadingCandidate> headings = HeadingEvidence.find(dressed);
-    Document document = manner == Manner.DRESSED ? Dress.tidy(dressed) : Dress.off(dressed);
+    Document document =
+        mode == PasteMode.FORMATTED ? Formatting.tidy(dressed) : Formatting.off(dressed);
     Counting.count(document, tally);
-    return new Intake(document, manner, tally.report(), headings);
+    return new Intake(document, mode, tally.report(), headings);
   }
 
   /** The page after all steps, as the reader of HTML shall see it. */
-  static Element wash(String html, Pictures pictures, Set<String> taken, Report.Tally tally) {
+  static Element wash(String html, Pictures pictures, Set<String> namesInUse, Report.Tally tally) {
     org.jsoup.nodes.Document page = Jsoup.parse(PlainText.legal(html));
     page.outputSettings().prettyPrint(false);
-    return washed(page.body(), pictures, taken, tally);
+    return washed(page.body(), pictures, namesInUse, tally);
   }
 
   private static Element washed(
-      Element body, Pictures pictures, Set<String> taken, Report.Tally tally) {
-    Seen seen = new Seen(body);
-    for (Step step : steps(pictures, taken)) {
-      if (step.concerns(seen)) {
+      Element body, Pictures pictures, Set<String> namesInUse, Report.Tally tally) {
+    PageFeatures features = new PageFeatures(body);
+    for (CleaningStep step : steps(pictures, namesInUse)) {
+      if (step.concerns(features)) {
         step.take(body, tally);
       }
     }
@@ -116,15 +117,15 @@ public record Intake(
   }
 
   /** What is done to HTML, in this order: what goes, goes before anything is counted. */
-  static List<Step> steps(Pictures pictures, Set<String> taken) {
+  static List<CleaningStep> steps(Pictures pictures, Set<String> namesInUse) {
     return List.of(
         new Tracked(),
         new Hidden(),
-        new Footnotes(taken),
+        new Footnotes(namesInUse),
         new FakedLists(),
         new WordParagraphs(),
         new Tables(),
-        new PictureStep(pictures),
+        new PictureCleaning(pictures),
         new BlankLines(),
         new BlockType(),
         new Links(),
@@ -138,7 +139,7 @@ public record Intake(
     }
     Optional<Element> signed = SignedLines.read(text);
     if (signed.isPresent()) {
-      return tidied(washed(signed.get(), Pictures.NONE, Set.of(), tally), Manner.CLEAN, tally);
+      return tidied(washed(signed.get(), Pictures.NONE, Set.of(), tally), PasteMode.CLEAN, tally);
     }
     if (TextReader.isBrokenByEdge(text)) {
       TextReader.Joined joined = TextReader.joined(text);
@@ -146,26 +147,26 @@ public record Intake(
           "Joined "
               + (joined.joined() == 1 ? "one line" : joined.joined() + " lines")
               + " that the edge of a page had broken.");
-      return done(joined.document(), Manner.CLEAN, tally);
+      return done(joined.document(), PasteMode.CLEAN, tally);
     }
     boolean spaced = PlainText.legal(text).matches("(?s).*\\S[ \\t]*\\n[ \\t]*\\n\\s*\\S.*");
     return done(
-        spaced ? TextReader.withBreaks(text) : TextReader.paragraphs(text), Manner.CLEAN, tally);
+        spaced ? TextReader.withBreaks(text) : TextReader.paragraphs(text), PasteMode.CLEAN, tally);
   }
 
   private static Intake markdown(String text, Report.Tally tally) {
     Document document = HeadingLevels.belowTitle(MarkdownReader.read(text), tally);
     tally.note("Read as Markdown.");
-    return done(document, Manner.MARKDOWN, tally);
+    return done(document, PasteMode.MARKDOWN, tally);
   }
 
   /** A text that was read already, with what there is to tell of it. */
-  static Intake of(Document document, Manner read) {
+  static Intake of(Document document, PasteMode read) {
     Report.Tally tally = new Report.Tally();
     return done(HeadingLevels.belowTitle(document, tally), read, tally);
   }
 
-  private static Intake done(Document document, Manner read, Report.Tally tally) {
+  private static Intake done(Document document, PasteMode read, Report.Tally tally) {
     Counting.count(document, tally);
     return new Intake(document, read, tally.report(), List.of());
   }

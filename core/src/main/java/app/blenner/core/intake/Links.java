@@ -16,7 +16,7 @@ import org.jsoup.nodes.Element;
  * address, on a path that says it only leads on. Marks that follow a reader around are cut off, and
  * a link to a place that did not come along gives way to its words.
  */
-final class Links implements Step {
+final class Links implements CleaningStep {
   private static final int MOST_DETOURS = 4;
 
   /** Last parts of addresses that only send one on. */
@@ -45,8 +45,8 @@ final class Links implements Step {
           "(?i)^(?:utm_[a-z_]+|gclid|fbclid|msclkid|dclid|mc_[ce]id|igshid|yclid|_hs(?:enc|mi)|vero_id|mkt_tok)=.*");
 
   @Override
-  public boolean concerns(Seen seen) {
-    return seen.element("a");
+  public boolean concerns(PageFeatures features) {
+    return features.element("a");
   }
 
   @Override

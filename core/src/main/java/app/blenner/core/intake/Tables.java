@@ -9,12 +9,12 @@ import org.jsoup.select.Elements;
  * Tables: those that only lay a page out give way to what is in them, empty rows and columns at the
  * ends of a spreadsheet go, and a first row that is set off by bold type becomes the header.
  */
-final class Tables implements Step {
+final class Tables implements CleaningStep {
   private static final String BOLD = "b, strong, [style~=font-weight:\\s*(bold|[6-9]00)]";
 
   @Override
-  public boolean concerns(Seen seen) {
-    return seen.element("table");
+  public boolean concerns(PageFeatures features) {
+    return features.element("table");
   }
 
   @Override

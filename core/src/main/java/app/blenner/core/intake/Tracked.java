@@ -7,7 +7,7 @@ import org.jsoup.nodes.Element;
  * goes; an insertion stays as plain text. A struck passage of a web page is something else and stays
  * struck.
  */
-final class Tracked implements Step {
+final class Tracked implements CleaningStep {
   private static final String DELETIONS =
       "del[datetime], del[cite], span.msoDel, [class~=^msoDel$]";
   static final String REMARKS_STAY =
@@ -19,8 +19,8 @@ final class Tracked implements Step {
           + " [style*=mso-special-character:comment], [id^=comment-range], .sdcomment";
 
   @Override
-  public boolean concerns(Seen seen) {
-    return seen.element("del", "ins") || seen.word("msodel", "msoins", "comment", "msocom");
+  public boolean concerns(PageFeatures features) {
+    return features.element("del", "ins") || features.word("msodel", "msoins", "comment", "msocom");
   }
 
   @Override

@@ -4,10 +4,10 @@ import java.util.Locale;
 import org.jsoup.nodes.Element;
 
 /** Paragraph styles whose names say what a paragraph is: a title, a quote, a caption. */
-final class WordParagraphs implements Step {
+final class WordParagraphs implements CleaningStep {
   @Override
-  public boolean concerns(Seen seen) {
-    return seen.word("title", "quot", "caption");
+  public boolean concerns(PageFeatures features) {
+    return features.word("title", "quot", "caption");
   }
 
   @Override

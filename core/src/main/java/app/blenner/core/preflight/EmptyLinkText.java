@@ -3,7 +3,6 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.ButtonLink;
-import app.blenner.core.document.Contents;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Mark;
@@ -58,7 +57,7 @@ public final class EmptyLinkText implements Rule {
       found.add(
           Finding.onBlock(this, Level.MUST_FIX, "This button has no words.", path, List.of()));
     }
-    running(path, Contents.of(block), found);
+    running(path, block.content(), found);
   }
 
   private void running(BlockPath path, List<Inline> content, List<Finding> found) {
@@ -93,9 +92,7 @@ public final class EmptyLinkText implements Rule {
 
   private static Content unlinked(Content content, BlockPath path, Mark.Link link) {
     return content.withBody(
-        content
-            .body()
-            .change(path, block -> Contents.change(block, inlines -> unlinked(inlines, link))));
+        content.body().change(path, block -> block.mapContent(inlines -> unlinked(inlines, link))));
   }
 
   private static List<Inline> unlinked(List<Inline> content, Mark.Link link) {

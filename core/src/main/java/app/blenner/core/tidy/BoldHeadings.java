@@ -6,7 +6,7 @@ import app.blenner.core.intake.HeadingEvidence;
 import java.util.List;
 
 /** Lines that play heading. */
-final class BoldHeadings implements Habit {
+final class BoldHeadings implements CleanUpRule {
   @Override
   public String id() {
     return "bold-headings";
@@ -24,13 +24,13 @@ final class BoldHeadings implements Habit {
 
   @Override
   public Document mend(Document document, String language, Ask take) {
-    List<HeadingCandidate> taken =
+    List<HeadingCandidate> chosen =
         HeadingEvidence.find(document).stream()
             .filter(
                 c ->
                     take.take(
                         c.words(), c.words(), "Heading " + c.level() + " (" + c.because() + ")"))
             .toList();
-    return taken.isEmpty() ? document : HeadingEvidence.make(document, taken);
+    return chosen.isEmpty() ? document : HeadingEvidence.make(document, chosen);
   }
 }

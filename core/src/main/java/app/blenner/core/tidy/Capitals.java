@@ -9,7 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Stretches of at least three words, or a whole line, in nothing but capitals. */
-final class Capitals implements Habit {
+final class Capitals implements CleanUpRule {
   private static final Pattern ROW =
       Pattern.compile(
           "\\p{Lu}[\\p{Lu}\\p{N}’'.-]*(?:[ ,:;–—-]+[\\p{Lu}\\p{N}][\\p{Lu}\\p{N}’'.-]*)*[\\p{Lu}\\p{N}]");
@@ -26,13 +26,13 @@ final class Capitals implements Habit {
 
   @Override
   public String why() {
-    return "Words in capitals are read slowly, and letter by letter by some screen readers. Names must be set right by hand.";
+    return "CharacterEdits in capitals are read slowly, and letter by letter by some screen readers. Names must be set right by hand.";
   }
 
   @Override
   public Document mend(Document document, String language, Ask take) {
     Locale locale = Locale.forLanguageTag(language);
-    return Words.mend(document, (text, code) -> edits(text, code, locale), take);
+    return CharacterEdits.mend(document, (text, code) -> edits(text, code, locale), take);
   }
 
   private static List<Edit> edits(String text, boolean[] code, Locale locale) {

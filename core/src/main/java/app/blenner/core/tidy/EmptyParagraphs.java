@@ -1,7 +1,6 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Block;
-import app.blenner.core.document.Contents;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
@@ -11,7 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Paragraphs and headings that hold nothing one can see, to make room. */
-final class EmptyParagraphs implements Habit {
+final class EmptyParagraphs implements CleanUpRule {
   @Override
   public String id() {
     return "empty-paragraphs";
@@ -44,7 +43,7 @@ final class EmptyParagraphs implements Habit {
 
   static boolean isBlank(Block block) {
     return (block instanceof Paragraph || block instanceof Heading)
-        && Inlines.text(Contents.of(block)).codePoints().allMatch(Spaces::isBlank);
+        && Inlines.text(block.content()).codePoints().allMatch(Spaces::isBlank);
   }
 
   private static boolean mend(String before, Ask take) {

@@ -14,7 +14,7 @@ final class Snippet {
   /** So many letters around a place tell it from others. */
   private static final int LETTERS = 16;
 
-  /** The letters around a place within its line, as {@link Habit.Ask} wants them. */
+  /** The letters around a place within its line, as {@link CleanUpRule.Ask} wants them. */
   static String letters(String text, int at) {
     String before = Trace.letters(text.substring(text.lastIndexOf('\n', at - 1) + 1, at));
     int end = text.indexOf('\n', at);

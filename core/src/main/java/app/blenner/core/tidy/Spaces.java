@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
  * Spaces in a row, and spaces at the ends of lines. Plain ones never reach readers, so that what is
  * left to find are the hard ones: no-break spaces and those of a fixed width.
  */
-final class Spaces implements Habit {
+final class Spaces implements CleanUpRule {
   private static final String ANY = "[ \\u00A0\\u2000-\\u200A\\u202F\\u205F\\u3000]";
   private static final Pattern ROW =
       Pattern.compile("^" + ANY + "+|" + ANY + "+$|(?m:" + ANY + "+$)|" + ANY + "{2,}");
@@ -37,7 +37,7 @@ final class Spaces implements Habit {
 
   @Override
   public Document mend(Document document, String language, Ask take) {
-    return Words.mend(document, Spaces::edits, take);
+    return CharacterEdits.mend(document, Spaces::edits, take);
   }
 
   private static List<Edit> edits(String text, boolean[] code) {

@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Quotation marks of the typewriter, which become those of the language. */
-final class StraightQuotes implements Habit {
+final class StraightQuotes implements CleanUpRule {
   @Override
   public String id() {
     return "straight-quotes";
@@ -26,7 +26,7 @@ final class StraightQuotes implements Habit {
   @Override
   public Document mend(Document document, String language, Ask take) {
     QuotationMarks marks = QuotationMarks.of(language);
-    return Words.mend(document, (text, code) -> edits(text, code, marks), take);
+    return CharacterEdits.mend(document, (text, code) -> edits(text, code, marks), take);
   }
 
   private static List<Edit> edits(String text, boolean[] code, QuotationMarks marks) {

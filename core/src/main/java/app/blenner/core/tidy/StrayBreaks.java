@@ -13,7 +13,7 @@ import java.util.List;
  * Line breaks inside paragraphs that stand for something else: for the end of a paragraph, or for
  * the edge of a page the text once stood on. Short lines, as of an address or a poem, stay.
  */
-final class StrayBreaks implements Habit {
+final class StrayBreaks implements CleanUpRule {
   private static final int LONG_LINE = 45;
 
   @Override

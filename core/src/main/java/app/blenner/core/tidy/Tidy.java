@@ -7,19 +7,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Finds the habits of hand-made text, and mends those that somebody chose. */
+/** Finds what the clean-up rules find in hand-made text, and mends those that somebody chose. */
 public final class Tidy {
-  /** What was found of one habit. */
-  public record Found(String habit, String label, String why, List<Trace> traces) {}
+  /** What was found of one rule. */
+  public record Matches(String rule, String label, String why, List<Trace> traces) {}
 
   /**
    * In this order they do not get into each other's way: headings while their evidence stands, then
    * what changes characters, then what changes where blocks begin and end.
    */
-  private static final List<Habit> HABITS =
+  private static final List<CleanUpRule> RULES =
       List.of(
           new BoldHeadings(),
-          new HandDress(),
+          new HandFormatting(),
           new Capitals(),
           new StraightQuotes(),
           new Spaces(),
@@ -29,13 +29,13 @@ public final class Tidy {
 
   private Tidy() {}
 
-  /** What there is to tidy; habits of which nothing was found are left out. */
-  public static List<Found> find(Document document, String language) {
-    List<Found> out = new ArrayList<>();
-    for (Habit habit : HABITS) {
+  /** What there is to tidy; rules of which nothing was found are left out. */
+  public static List<Matches> find(Document document, String language) {
+    List<Matches> out = new ArrayList<>();
+    for (CleanUpRule rule : RULES) {
       List<Trace> traces = new ArrayList<>();
       Keys keys = new Keys();
-      habit.mend(
+      rule.mend(
           document,
           language,
           (words, before, after) -> {
@@ -43,7 +43,7 @@ public final class Tidy {
             return false;
           });
       if (!traces.isEmpty()) {
-        out.add(new Found(habit.id(), habit.label(), habit.why(), List.copyOf(traces)));
+        out.add(new Matches(rule.id(), rule.label(), rule.why(), List.copyOf(traces)));
       }
     }
     return out;
@@ -52,16 +52,16 @@ public final class Tidy {
   /**
    * The text tidied.
    *
-   * @param chosen for each habit to be mended, the keys of the places where it is
+   * @param chosen for each rule to be mended, the keys of the places where it is
    */
   public static Document apply(
       Document document, String language, Map<String, Set<String>> chosen) {
     Document out = document;
-    for (Habit habit : HABITS) {
-      Set<String> here = chosen.getOrDefault(habit.id(), Set.of());
+    for (CleanUpRule rule : RULES) {
+      Set<String> here = chosen.getOrDefault(rule.id(), Set.of());
       if (!here.isEmpty()) {
         Keys keys = new Keys();
-        out = habit.mend(out, language, (words, before, after) -> here.contains(keys.next(words)));
+        out = rule.mend(out, language, (words, before, after) -> here.contains(keys.next(words)));
       }
     }
     return out;

@@ -17,7 +17,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Lines that begin with “1.”, “-” or “•”, one below the other. */
-final class TypedLists implements Habit {
+final class TypedLists implements CleanUpRule {
   /** A typed item: its marker and what it says. */
   private record Item(ListMarker marker, List<Inline> content) {}
 

@@ -47,7 +47,7 @@ public class SitePackageTest {
     demo.assets().forEach(a -> assertTrue(Files.isRegularFile(a.file()), a.name()));
     for (PackedItem item : demo.items()) {
       assertTrue(Address.isItemKey(item.key()), item.key());
-      assertTrue(people.contains(item.owner()), item.key());
+      assertTrue(people.contains(item.people().owner()), item.key());
       assertTrue(demo.site().section(item.content().section()).isPresent(), item.key());
       assertTrue(
           item.content().leadPicture().isEmpty() || assets.contains(item.content().leadPicture()),
@@ -136,15 +136,15 @@ public class SitePackageTest {
             "abc",
             Kind.POST,
             Stage.ARCHIVED,
-            "ilse",
-            "Ilse: M",
+            new PackedItem.People("ilse", "Ilse: M"),
             new PackedItem.Times(NOW, NOW, NOW, "~", NOW, NOW),
             false,
             words,
             live,
             List.of("/a", "/visit/y"),
-            List.of(new PackedNote("[ ] a: b", true), new PackedNote("x", false)),
-            List.of("yes", "3.10"));
+            new PackedItem.Notebook(
+                List.of(new PackedNote("[ ] a: b", true), new PackedNote("x", false)),
+                List.of("yes", "3.10")));
     assertEquals(ItemFile.read(ItemFile.write(item), "items/abc.html", NOW.plusSeconds(5)), item);
   }
 

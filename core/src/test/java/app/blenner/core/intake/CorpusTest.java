@@ -51,7 +51,7 @@ public class CorpusTest {
     return name.toString().endsWith(".html") ? Material.html(all) : Material.text(all);
   }
 
-  private static Intake take(Path name, Manner manner) throws IOException {
+  private static Intake take(Path name, PasteMode mode) throws IOException {
     Pictures pictures = (words, type, bytes) -> Optional.of("taken." + type.replace("image/", ""));
     Path file = CORPUS.resolve(name);
     if (isWordFile(name)) {
@@ -59,9 +59,9 @@ public class CorpusTest {
           name.toString().endsWith(".docx")
               ? DocxReader.read(file, pictures)
               : OdtReader.read(file, pictures);
-      return Intake.read(text, manner, Set.of());
+      return Intake.read(text, mode, Set.of());
     }
-    return Intake.read(material(name), manner, pictures, Set.of());
+    return Intake.read(material(name), mode, pictures, Set.of());
   }
 
   private static boolean isWordFile(Path name) {
@@ -70,7 +70,7 @@ public class CorpusTest {
 
   @Test(dataProvider = "corpus")
   public void becomesWhatIsExpected(Path name) throws IOException {
-    Intake intake = take(name, Manner.CLEAN);
+    Intake intake = take(name, PasteMode.CLEAN);
     List<String> told = new ArrayList<>();
     told.add(intake.report().sentence());
     told.addAll(intake.report().notes());
@@ -87,24 +87,25 @@ public class CorpusTest {
 
   @Test(dataProvider = "corpus")
   public void losesNoVisibleWord(Path name) throws IOException {
-    List<Manner> manners = List.of(Manner.CLEAN, Manner.DRESSED, Manner.PARAGRAPHS, Manner.LINES);
-    for (Manner manner : isWordFile(name) ? manners.subList(0, 2) : manners) {
-      Intake intake = take(name, manner);
+    List<PasteMode> manners =
+        List.of(PasteMode.CLEAN, PasteMode.FORMATTED, PasteMode.PARAGRAPHS, PasteMode.LINES);
+    for (PasteMode mode : isWordFile(name) ? manners.subList(0, 2) : manners) {
+      Intake intake = take(name, mode);
       String after = String.join("\n", RunningText.of(intake.document()));
-      assertEquals(words(after), words(visible(name, manner)), manner.toString());
+      assertEquals(words(after), words(visible(name, mode)), mode.toString());
     }
   }
 
   @Test(dataProvider = "corpus")
   public void isTheSameWhenTakenInAgain(Path name) throws IOException {
-    String once = HtmlWriter.write(take(name, Manner.CLEAN).document());
-    Intake again = Intake.read(Material.html(once), Manner.CLEAN, Pictures.NONE, Set.of());
+    String once = HtmlWriter.write(take(name, PasteMode.CLEAN).document());
+    Intake again = Intake.read(Material.html(once), PasteMode.CLEAN, Pictures.NONE, Set.of());
     assertEquals(HtmlWriter.write(again.document()), once);
   }
 
   @Test(dataProvider = "corpus")
   public void wearsNothingByHand(Path name) throws IOException {
-    String html = HtmlWriter.write(take(name, Manner.CLEAN).document());
+    String html = HtmlWriter.write(take(name, PasteMode.CLEAN).document());
     assertTrue(
         Jsoup.parse(html)
             .select(
@@ -115,14 +116,14 @@ public class CorpusTest {
   }
 
   /** What somebody sees of a page, worked out apart from the intake. */
-  private static String visible(Path name, Manner manner) throws IOException {
+  private static String visible(Path name, PasteMode mode) throws IOException {
     if (isWordFile(name)) {
       // The words as LibreOffice itself gives them.
       return Files.readString(CORPUS.resolve(name.toString().replaceFirst("\\.\\w+$", ".words")));
     }
     String all = Files.readString(CORPUS.resolve(name));
     if (!name.toString().endsWith(".html")) {
-      if (manner == Manner.PARAGRAPHS || manner == Manner.LINES) {
+      if (mode == PasteMode.PARAGRAPHS || mode == PasteMode.LINES) {
         return all;
       }
       return all.replaceAll("(?<=\\p{L})-\\n(?=\\p{Ll})", "")

@@ -17,7 +17,7 @@ public class EvidenceTest {
       "<p>The meter needs ten minutes to cool, and so does whoever holds it up.</p>";
 
   private static String found(String html) {
-    return Intake.read(Material.html(html), Manner.CLEAN, Pictures.NONE, Set.of())
+    return Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Set.of())
         .headings()
         .stream()
         .map(h -> h.level() + " " + h.words())
@@ -79,7 +79,7 @@ public class EvidenceTest {
 
   private static String plain(String text) {
     return HtmlWriter.write(
-        Intake.read(Material.text(text), Manner.CLEAN, Pictures.NONE, Set.of()).document());
+        Intake.read(Material.text(text), PasteMode.CLEAN, Pictures.NONE, Set.of()).document());
   }
 
   /** What viewers of PDF put on the clipboard of a list, as pdftotext gives it in the corpus. */

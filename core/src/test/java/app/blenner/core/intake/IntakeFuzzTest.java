@@ -19,7 +19,7 @@ import org.testng.annotations.Test;
 
 /**
  * Pages put together at random, most of them nothing that any program would write: each is taken in
- * without an error, every word of it comes through in every manner, and what was taken in once is
+ * without an error, every word of it comes through in every mode, and what was taken in once is
  * settled.
  */
 public class IntakeFuzzTest {
@@ -137,12 +137,13 @@ public class IntakeFuzzTest {
     for (int n = 0; n < 120; n++) {
       String html = maker.page();
       List<String> visible = words(Jsoup.parse(html).body().wholeText());
-      for (Manner manner : new Manner[] {Manner.CLEAN, Manner.DRESSED, Manner.PARAGRAPHS}) {
-        Intake intake = Intake.read(Material.html(html), manner, Pictures.NONE, Set.of());
+      for (PasteMode mode :
+          new PasteMode[] {PasteMode.CLEAN, PasteMode.FORMATTED, PasteMode.PARAGRAPHS}) {
+        Intake intake = Intake.read(Material.html(html), mode, Pictures.NONE, Set.of());
         String got = String.join("\n", RunningText.of(intake.document()));
-        assertEquals(words(got), visible, manner + ": " + html);
+        assertEquals(words(got), visible, mode + ": " + html);
         String written = HtmlWriter.write(intake.document());
-        assertEquals(HtmlReader.read(written), intake.document(), manner + ": " + html);
+        assertEquals(HtmlReader.read(written), intake.document(), mode + ": " + html);
       }
     }
   }
@@ -170,7 +171,7 @@ public class IntakeFuzzTest {
     IntakeFuzzTest maker = new IntakeFuzzTest(seed);
     for (int n = 0; n < 60; n++) {
       String html = maker.page();
-      Intake intake = Intake.read(Material.html(html), Manner.CLEAN, Pictures.NONE, Set.of());
+      Intake intake = Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Set.of());
       var made = HeadingEvidence.make(intake.document(), intake.headings());
       assertEquals(
           words(String.join("\n", RunningText.of(made))),

@@ -15,7 +15,7 @@ import org.testng.annotations.Test;
 
 public class IntakeTest {
   private static Intake clean(String html) {
-    return Intake.read(Material.html(html), Manner.CLEAN, Pictures.NONE, Set.of());
+    return Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Set.of());
   }
 
   private static String html(Intake intake) {
@@ -83,7 +83,7 @@ public class IntakeTest {
     Intake intake =
         Intake.read(
             Material.html("<p>Look: <img alt=\"A dot\" src=\"" + dot + "\"></p>"),
-            Manner.CLEAN,
+            PasteMode.CLEAN,
             (name, type, bytes) -> {
               kept.add(name + " " + type + " " + bytes.length);
               return Optional.of("a-dot.gif");
@@ -107,7 +107,8 @@ public class IntakeTest {
         "<p>Dark<a class=\"sdfootnoteanc\" name=\"sdfootnote1anc\" href=\"#sdfootnote1sym\"><sup>1</sup></a>.</p>"
             + "<div id=\"sdfootnote1\"><p><a class=\"sdfootnotesym\" name=\"sdfootnote1sym\""
             + " href=\"#sdfootnote1anc\">1</a>Very.</p></div>";
-    Intake intake = Intake.read(Material.html(note), Manner.CLEAN, Pictures.NONE, Set.of("note-1"));
+    Intake intake =
+        Intake.read(Material.html(note), PasteMode.CLEAN, Pictures.NONE, Set.of("note-1"));
     assertTrue(html(intake).contains("<a href=\"#note-a-1\"><sup>1</sup></a>"), html(intake));
     assertTrue(html(intake).contains("id=\"note-a-1\""), html(intake));
   }
@@ -117,20 +118,20 @@ public class IntakeTest {
     String html =
         "<h2 style='color:red'>Sky</h2><p style='text-align:right'><span style='color:#ff0000'>Red</span><br>light</p>";
     return new Object[][] {
-      {html, Manner.CLEAN, "<h2>Sky</h2>\n<p>Red<br>light</p>"},
+      {html, PasteMode.CLEAN, "<h2>Sky</h2>\n<p>Red<br>light</p>"},
       {
         html,
-        Manner.DRESSED,
+        PasteMode.FORMATTED,
         "<h2>Sky</h2>\n<p class=\"align-right\"><span style=\"color: #ff0000\">Red</span><br>light</p>"
       },
-      {html, Manner.PARAGRAPHS, "<p>Sky</p>\n<p>Red</p>\n<p>light</p>"},
-      {html, Manner.LINES, "<p>Sky</p>\n<p>Red<br>light</p>"},
+      {html, PasteMode.PARAGRAPHS, "<p>Sky</p>\n<p>Red</p>\n<p>light</p>"},
+      {html, PasteMode.LINES, "<p>Sky</p>\n<p>Red<br>light</p>"},
     };
   }
 
   @Test(dataProvider = "manners")
-  public void theMannerDecides(String given, Manner manner, String expected) {
-    Intake intake = Intake.read(Material.html(given), manner, Pictures.NONE, Set.of());
+  public void theMannerDecides(String given, PasteMode mode, String expected) {
+    Intake intake = Intake.read(Material.html(given), mode, Pictures.NONE, Set.of());
     assertEquals(html(intake), expected);
   }
 
@@ -139,7 +140,10 @@ public class IntakeTest {
   public void linesOfAPlainTextBecomeParagraphs() {
     Intake intake =
         Intake.read(
-            Material.text("One line\r\nAnother line\r\n"), Manner.CLEAN, Pictures.NONE, Set.of());
+            Material.text("One line\r\nAnother line\r\n"),
+            PasteMode.CLEAN,
+            Pictures.NONE,
+            Set.of());
     assertEquals(html(intake), "<p>One line</p>\n<p>Another line</p>");
   }
 
@@ -152,7 +156,7 @@ public class IntakeTest {
   public void nothingAtAllIsAnEmptyText() {
     assertEquals(html(clean("<p>&nbsp;</p><br>")), "");
     assertEquals(
-        html(Intake.read(Material.text("  \n "), Manner.CLEAN, Pictures.NONE, Set.of())), "");
+        html(Intake.read(Material.text("  \n "), PasteMode.CLEAN, Pictures.NONE, Set.of())), "");
   }
 
   @Test

@@ -19,7 +19,7 @@ import org.testng.annotations.Test;
 
 /**
  * A step that is spared a page would have found nothing in it: pages put together at random from the
- * habits of all programs come out the same with every step and with those that {@link Seen} calls for.
+ * habits of all programs come out the same with every step and with those that {@link PageFeatures} calls for.
  */
 public class SparedStepsTest {
   private static final List<String> PIECES =
@@ -98,7 +98,7 @@ public class SparedStepsTest {
     Element spared = Intake.wash(html, Pictures.NONE, Set.of(), few);
     var page = Jsoup.parse(html);
     page.outputSettings().prettyPrint(false);
-    for (Step step : Intake.steps(Pictures.NONE, Set.of())) {
+    for (CleaningStep step : Intake.steps(Pictures.NONE, Set.of())) {
       step.take(page.body(), all);
     }
     assertEquals(spared.html(), page.body().html(), html);

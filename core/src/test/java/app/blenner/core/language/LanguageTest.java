@@ -73,8 +73,8 @@ public class LanguageTest {
 
   @Test
   public void wordsOfASectionReachToTheNextHeadingOfItsLevel() {
-    Outline outline =
-        Outline.of(
+    WordCounts outline =
+        WordCounts.of(
             HtmlReader.read(
                 "<p>one two</p><h2>a</h2><p>b c</p><h3>d</h3><p>e f g</p><h2>h</h2><p>i</p>"));
     assertEquals(outline.words(), 11);
@@ -85,11 +85,12 @@ public class LanguageTest {
   public void daysAreToldAsPeopleTellThem() {
     ZoneId zone = ZoneId.of("Europe/London");
     Instant now = Instant.parse("2026-11-23T09:00:00Z"); // a Monday
-    assertEquals(When.day(Instant.parse("2026-11-23T01:00:00Z"), now, zone), "today");
-    assertEquals(When.day(Instant.parse("2026-11-22T23:30:00Z"), now, zone), "yesterday");
-    assertEquals(When.day(Instant.parse("2026-11-17T12:00:00Z"), now, zone), "Tuesday");
-    assertEquals(When.day(Instant.parse("2026-11-16T12:00:00Z"), now, zone), "16 November");
-    assertEquals(When.day(Instant.parse("2025-11-16T12:00:00Z"), now, zone), "16 November 2025");
+    assertEquals(RelativeDay.day(Instant.parse("2026-11-23T01:00:00Z"), now, zone), "today");
+    assertEquals(RelativeDay.day(Instant.parse("2026-11-22T23:30:00Z"), now, zone), "yesterday");
+    assertEquals(RelativeDay.day(Instant.parse("2026-11-17T12:00:00Z"), now, zone), "Tuesday");
+    assertEquals(RelativeDay.day(Instant.parse("2026-11-16T12:00:00Z"), now, zone), "16 November");
+    assertEquals(
+        RelativeDay.day(Instant.parse("2025-11-16T12:00:00Z"), now, zone), "16 November 2025");
   }
 
   /** Delimiters of the Unicode CLDR. */

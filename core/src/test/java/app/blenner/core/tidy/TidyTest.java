@@ -17,11 +17,11 @@ import org.testng.annotations.Test;
 
 public class TidyTest {
 
-  private static Map<String, Set<String>> all(List<Tidy.Found> found) {
+  private static Map<String, Set<String>> all(List<Tidy.Matches> found) {
     return found.stream()
         .collect(
             Collectors.toMap(
-                Tidy.Found::habit,
+                Tidy.Matches::rule,
                 f -> f.traces().stream().map(Trace::key).collect(Collectors.toSet())));
   }
 
@@ -31,7 +31,7 @@ public class TidyTest {
   }
 
   @DataProvider
-  public Object[][] habits() {
+  public Object[][] rules() {
     return new Object[][] {
       {"<p>One</p><p>&nbsp;</p><p>Two</p>", "<p>One</p>\n<p>Two</p>"},
       {"<p>One &nbsp;two&nbsp;&nbsp;three&nbsp;</p>", "<p>One two three</p>"},
@@ -76,7 +76,7 @@ public class TidyTest {
     };
   }
 
-  @Test(dataProvider = "habits")
+  @Test(dataProvider = "rules")
   public void eachHabitIsMended(String given, String expected) {
     assertEquals(tidied(given, "en"), expected);
   }
@@ -119,9 +119,9 @@ public class TidyTest {
     Document document =
         HtmlReader.read(
             "<p><b>WHAT WE SAW</b></p><p>\"One\"&nbsp; and \"two\".</p><p>&nbsp;</p><p>- a</p><p>- b</p>");
-    List<Tidy.Found> found = Tidy.find(document, "en");
+    List<Tidy.Matches> found = Tidy.find(document, "en");
     assertEquals(
-        found.stream().map(f -> f.habit() + " " + f.traces().size()).toList(),
+        found.stream().map(f -> f.rule() + " " + f.traces().size()).toList(),
         List.of(
             "bold-headings 1",
             "capitals 1",

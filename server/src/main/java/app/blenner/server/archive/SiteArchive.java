@@ -14,6 +14,9 @@ import app.blenner.server.item.ItemImport;
 import app.blenner.server.message.MessageService;
 import app.blenner.server.notebook.NotebookService;
 import app.blenner.server.outline.OutlineService;
+import app.blenner.server.site.ExternalService;
+import app.blenner.server.site.HouseStyleService;
+import app.blenner.server.site.SectionService;
 import app.blenner.server.site.SiteService;
 import java.util.Collection;
 import java.util.HashSet;
@@ -32,6 +35,9 @@ public class SiteArchive {
   private static final Pattern ASSET = Pattern.compile("\\.\\./assets/([A-Za-z0-9._-]+)");
 
   private final SiteService sites;
+  private final SectionService sections;
+  private final HouseStyleService houseStyle;
+  private final ExternalService external;
   private final AccountService accounts;
   private final AssetService assets;
   private final ItemImport items;
@@ -41,6 +47,9 @@ public class SiteArchive {
 
   SiteArchive(
       SiteService sites,
+      SectionService sections,
+      HouseStyleService houseStyle,
+      ExternalService external,
       AccountService accounts,
       AssetService assets,
       ItemImport items,
@@ -48,6 +57,9 @@ public class SiteArchive {
       NotebookService notebooks,
       MessageService messages) {
     this.sites = sites;
+    this.sections = sections;
+    this.houseStyle = houseStyle;
+    this.external = external;
     this.accounts = accounts;
     this.assets = assets;
     this.items = items;
@@ -71,7 +83,7 @@ public class SiteArchive {
   private SitePackage packed(Collection<String> keys) {
     List<PackedItem> all = items.packed(keys).stream().map(this::withNotebook).toList();
     Set<String> owners = new HashSet<>();
-    all.forEach(i -> owners.add(i.owner()));
+    all.forEach(i -> owners.add(i.people().owner()));
     List<PackedPerson> people =
         accounts.all().stream()
             .filter(a -> keys == null || owners.contains(a.signIn()))
@@ -79,10 +91,10 @@ public class SiteArchive {
             .toList();
     return new SitePackage(
         sites.site(),
-        sites.house(),
-        sites.hosts(),
-        sites.contactAddress(),
-        sites.fetchPolicy().hosts(),
+        houseStyle.get(),
+        external.embedHosts(),
+        external.contactAddress(),
+        external.fetchPolicy().hosts(),
         people,
         assets.packed(keys == null ? null : shown(all)),
         keys == null ? outlines.all() : List.of(),
@@ -91,19 +103,8 @@ public class SiteArchive {
   }
 
   private PackedItem withNotebook(PackedItem i) {
-    return new PackedItem(
-        i.key(),
-        i.kind(),
-        i.stage(),
-        i.owner(),
-        i.author(),
-        i.times(),
-        i.slugByHand(),
-        i.content(),
-        i.live(),
-        i.addresses(),
-        notebooks.packed(i.key()),
-        notebooks.terms(i.key()));
+    return i.withNotebook(
+        new PackedItem.Notebook(notebooks.packed(i.key()), notebooks.terms(i.key())));
   }
 
   private static Set<String> shown(List<PackedItem> all) {
@@ -138,19 +139,19 @@ public class SiteArchive {
     items.clear();
     outlines.clear();
     assets.clear();
-    sites.clearSections();
+    sections.clear();
     fill(packed, password);
   }
 
   /** Fills an empty site. */
   public void fill(SitePackage packed, String password) {
     sites.name(packed.site().name(), packed.site().tagline(), packed.site().language());
-    sites.house(packed.house());
-    sites.hosts(packed.hosts());
-    sites.contactAddress(packed.contactAddress());
-    sites.fetchHosts(packed.fetchHosts());
+    houseStyle.set(packed.house());
+    external.embedHosts(packed.hosts());
+    external.contactAddress(packed.contactAddress());
+    external.fetchHosts(packed.fetchHosts());
     for (Section s : packed.site().sections()) {
-      sites.add(s);
+      sections.add(s);
     }
     for (PackedPerson p : packed.people()) {
       if (accounts.bySignIn(p.signIn()).isEmpty()) {
@@ -163,11 +164,11 @@ public class SiteArchive {
     }
     packed.outlines().forEach(outlines::add);
     for (PackedItem item : packed.items()) {
-      Account owner = accounts.bySignIn(item.owner()).orElseThrow();
+      Account owner = accounts.bySignIn(item.people().owner()).orElseThrow();
       items.add(item, owner);
-      notebooks.add(item.key(), item.notes());
-      if (!item.terms().isEmpty()) {
-        notebooks.terms(item.key(), item.terms());
+      notebooks.add(item.key(), item.notebook().notes());
+      if (!item.notebook().terms().isEmpty()) {
+        notebooks.terms(item.key(), item.notebook().terms());
       }
     }
     Set<String> keys = new HashSet<>();

@@ -3,6 +3,7 @@ package app.blenner.server.intake;
 import app.blenner.core.format.office.UnreadableFile;
 import app.blenner.core.intake.FileIntake;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -33,19 +34,26 @@ class ImportController {
   /**
    * A page to fetch.
    *
-   * @param taken the names of places in the text it will join
+   * @param namesInUse the names of places in the text it will join
    */
-  record Wanted(@NotNull String address, Set<String> taken) {}
+  record Wanted(@NotNull String address, Set<String> namesInUse) {}
 
   private final AssetPictures pictures;
   private final PageFetcher fetcher;
   private final SiteService sites;
+  private final ExternalService external;
   private final Clock clock;
 
-  ImportController(AssetPictures pictures, PageFetcher fetcher, SiteService sites, Clock clock) {
+  ImportController(
+      AssetPictures pictures,
+      PageFetcher fetcher,
+      SiteService sites,
+      ExternalService external,
+      Clock clock) {
     this.pictures = pictures;
     this.fetcher = fetcher;
     this.sites = sites;
+    this.external = external;
     this.clock = clock;
   }
 
@@ -55,20 +63,20 @@ class ImportController {
    * @param asItem whether its title is to stand apart from its text
    */
   @PostMapping(path = "/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  Taken.File file(
+  IntakeResult.ImportedFile file(
       @RequestPart("file") MultipartFile file,
       @RequestParam(defaultValue = "false") boolean asItem,
-      @RequestParam(required = false) List<String> taken)
+      @RequestParam(required = false) List<String> namesInUse)
       throws IOException {
     String name = Objects.requireNonNullElse(file.getOriginalFilename(), "text");
-    Set<String> places = taken == null ? Set.of() : Set.copyOf(taken);
+    Set<String> places = namesInUse == null ? Set.of() : Set.copyOf(namesInUse);
     if (file.getSize() > FileIntake.largest()) {
       throw Problem.tooLarge(name);
     }
     Path kept = Files.createTempFile("blenner-import", "");
     try {
       file.transferTo(kept);
-      return Taken.File.of(FileIntake.read(kept, name, pictures, places, asItem));
+      return IntakeResult.ImportedFile.of(FileIntake.read(kept, name, pictures, places, asItem));
     } catch (UnreadableFile e) {
       throw Problem.unusable("“" + name + "”: " + e.getMessage());
     } finally {
@@ -78,12 +86,13 @@ class ImportController {
 
   /** Fetches a page, finds its main text and notes where it came from. */
   @PostMapping("/address")
-  Taken.File address(@Valid @RequestBody Wanted wanted) {
-    Set<String> places = wanted.taken() == null ? Set.of() : wanted.taken();
+  IntakeResult.ImportedFile address(@Valid @RequestBody Wanted wanted) {
+    Set<String> places = wanted.namesInUse() == null ? Set.of() : wanted.namesInUse();
     try {
-      PageFetcher.Fetched page = fetcher.fetch(wanted.address(), sites.fetchPolicy());
+      PageFetcher.Fetched page = fetcher.fetch(wanted.address(), external.fetchPolicy());
       URI address = page.address();
-      return Taken.File.of(FileIntake.page(page.html(), address, today(), pictures, places));
+      return IntakeResult.ImportedFile.of(
+          FileIntake.page(page.html(), address, today(), pictures, places));
     } catch (UnreadableFile | IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage());
     }

@@ -1,8 +1,8 @@
 package app.blenner.server.intake;
 
 import app.blenner.core.intake.Intake;
-import app.blenner.core.intake.Manner;
 import app.blenner.core.intake.Material;
+import app.blenner.core.intake.PasteMode;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -24,14 +24,14 @@ class PasteController {
    * What a clipboard holds.
    *
    * @param headings whether the lines that look like headings are to be made headings
-   * @param taken the names of places in the text it will join
+   * @param namesInUse the names of places in the text it will join
    */
   record Pasted(
       @NotNull @Size(max = LONGEST, message = TOO_LONG) String html,
       @NotNull @Size(max = LONGEST, message = TOO_LONG) String text,
-      @NotNull Manner manner,
+      @NotNull PasteMode mode,
       boolean headings,
-      Set<String> taken) {}
+      Set<String> namesInUse) {}
 
   private final AssetPictures pictures;
 
@@ -40,9 +40,10 @@ class PasteController {
   }
 
   @PostMapping
-  Taken paste(@Valid @RequestBody Pasted pasted) {
-    Set<String> taken = pasted.taken() == null ? Set.of() : pasted.taken();
+  IntakeResult paste(@Valid @RequestBody Pasted pasted) {
+    Set<String> namesInUse = pasted.namesInUse() == null ? Set.of() : pasted.namesInUse();
     Material material = new Material(pasted.html(), pasted.text());
-    return Taken.of(Intake.read(material, pasted.manner(), pictures, taken), pasted.headings());
+    return IntakeResult.of(
+        Intake.read(material, pasted.mode(), pictures, namesInUse), pasted.headings());
   }
 }

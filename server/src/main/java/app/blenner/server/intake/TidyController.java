@@ -39,7 +39,7 @@ class TidyController {
   record Tidied(String body) {}
 
   @PostMapping
-  List<Tidy.Found> find(@Valid @RequestBody Untidy text) {
+  List<Tidy.Matches> find(@Valid @RequestBody Untidy text) {
     return Tidy.find(HtmlReader.read(text.body()), text.language());
   }
 

@@ -9,7 +9,7 @@ import app.blenner.server.item.ItemViews.ItemView;
 import app.blenner.server.item.ItemViews.NewItem;
 import app.blenner.server.item.ItemViews.Resolve;
 import app.blenner.server.item.ItemViews.Save;
-import app.blenner.server.problem.Racing;
+import app.blenner.server.problem.RetryOnConflict;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,22 +52,23 @@ class ItemController {
 
   @PutMapping("/{key}")
   ItemState save(@PathVariable String key, @Valid @RequestBody Save save) {
-    return Racing.settle(() -> items.save(key, save, AccountService.current()));
+    return RetryOnConflict.call(() -> items.save(key, save, AccountService.current()));
   }
 
   @PostMapping("/{key}/resolution")
   ItemView resolve(@PathVariable String key, @Valid @RequestBody Resolve choice) {
-    return Racing.settle(() -> items.resolve(key, choice, AccountService.current()));
+    return RetryOnConflict.call(() -> items.resolve(key, choice, AccountService.current()));
   }
 
   @PostMapping("/{key}/fixes")
   ItemView fix(@PathVariable String key, @Valid @RequestBody FixChoice choice) {
-    return Racing.settle(() -> items.fix(key, choice, AccountService.current()));
+    return RetryOnConflict.call(() -> items.fix(key, choice, AccountService.current()));
   }
 
   @PostMapping("/{key}/actions/{action}")
   ItemState act(
       @PathVariable String key, @PathVariable Action action, @Valid @RequestBody Act act) {
-    return Racing.settle(() -> stages.act(key, action, act.revision(), AccountService.current()));
+    return RetryOnConflict.call(
+        () -> stages.act(key, action, act.revision(), AccountService.current()));
   }
 }

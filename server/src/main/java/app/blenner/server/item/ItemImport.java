@@ -48,7 +48,7 @@ public class ItemImport {
     item.stageSince = times.stageSince();
     item.createdAt = times.created();
     item.ownerId = owner.id();
-    item.author = packed.author().isEmpty() ? owner.name() : packed.author();
+    item.author = packed.people().author().isEmpty() ? owner.name() : packed.people().author();
     item.slugByHand = packed.slugByHand();
     Content live = packed.live();
     String by = times.changedBy().isEmpty() ? owner.name() : times.changedBy();
@@ -91,8 +91,7 @@ public class ItemImport {
         i.itemKey,
         i.kind,
         i.stage,
-        owner,
-        i.author,
+        new PackedItem.People(owner, i.author),
         new PackedItem.Times(
             i.createdAt,
             i.stageSince,
@@ -104,8 +103,7 @@ public class ItemImport {
         i.content.toContent(),
         live == null ? null : live.content.toContent(),
         paths,
-        List.of(),
-        List.of());
+        PackedItem.Notebook.EMPTY);
   }
 
   /** Takes all items away, and all their addresses. */

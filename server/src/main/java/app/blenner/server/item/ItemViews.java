@@ -2,8 +2,8 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
-import app.blenner.core.language.Outline;
-import app.blenner.core.language.Speech;
+import app.blenner.core.language.WordCounts;
+import app.blenner.core.language.WritingLanguage;
 import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.signoff.Action;
@@ -99,39 +99,62 @@ final class ItemViews {
 
   record StepView(Action action, String label, String blocked, boolean byFindings) {}
 
+  /** What the kind and the stage are called, and who is named as the author. */
+  record Labels(String kind, String stage, String author) {}
+
+  /** When the item was last changed, and by whom. */
+  record Changed(Instant at, String by) {}
+
   /**
-   * How an item stands.
+   * How far the item has come.
    *
-   * @param path its address once it is live, or empty
+   * @param since when it reached its stage
+   * @param differs whether the working copy differs from what is live
+   * @param steps what can be done with it, the next step first
+   */
+  record Standing(Instant since, boolean differs, List<StepView> steps) {}
+
+  /**
+   * Where the item stands on the site.
+   *
+   * @param slug last part of its address
+   * @param slugByHand whether somebody typed it
    * @param slugProblem why the address somebody typed could not be had, or empty
-   * @param speech the language it is written in
+   * @param path its address once it is live, or empty
+   * @param livePath its address now, or empty while it is not live
+   * @param appearances the pages that show it
    * @param willAppear the pages that will show it once it is live
    */
-  record ItemState(
-      String key,
-      Kind kind,
-      String kindLabel,
-      Stage stage,
-      String stageLabel,
-      Instant stageSince,
-      long revision,
-      Instant changedAt,
-      String changedBy,
-      String author,
+  record Placement(
       String slug,
       boolean slugByHand,
       String slugProblem,
       String path,
       String livePath,
-      boolean differs,
-      Speech speech,
-      int summaryLength,
-      int summaryLimit,
-      List<FindingView> findings,
-      Outline outline,
       Appearances appearances,
-      List<Appearances.Place> willAppear,
-      List<StepView> steps) {}
+      List<Appearances.Place> willAppear) {}
+
+  /** How long its text is, and its summary beside what a summary may be, in characters. */
+  record Measures(WordCounts words, int summaryLength, int summaryLimit) {}
+
+  /**
+   * How an item stands.
+   *
+   * @param revision counts its changes; whatever changes it says on which one it builds
+   * @param language the language it is written in
+   */
+  record ItemState(
+      String key,
+      Kind kind,
+      Stage stage,
+      long revision,
+      Labels labels,
+      Changed changed,
+      Standing standing,
+      Placement placement,
+      WritingLanguage language,
+      Measures measures,
+      List<FindingView> findings) {}
 
   record ContentView(
       String title,

@@ -2,8 +2,8 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.language.Counts;
-import app.blenner.core.language.Outline;
-import app.blenner.core.language.Speech;
+import app.blenner.core.language.WordCounts;
+import app.blenner.core.language.WritingLanguage;
 import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Preflight;
@@ -13,8 +13,13 @@ import app.blenner.core.site.Appearances;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
 import app.blenner.server.account.Account;
+import app.blenner.server.item.ItemViews.Changed;
 import app.blenner.server.item.ItemViews.FindingView;
 import app.blenner.server.item.ItemViews.ItemState;
+import app.blenner.server.item.ItemViews.Labels;
+import app.blenner.server.item.ItemViews.Measures;
+import app.blenner.server.item.ItemViews.Placement;
+import app.blenner.server.item.ItemViews.Standing;
 import app.blenner.server.item.ItemViews.StepView;
 import app.blenner.server.site.SiteService;
 import java.util.List;
@@ -44,28 +49,25 @@ class StateMaker {
     return new ItemState(
         item.itemKey,
         item.kind,
-        item.kind.label(),
         item.stage,
-        item.stage.label(),
-        item.stageSince,
         item.revision,
-        item.changedAt,
-        item.changedBy,
-        item.author,
-        content.slug(),
-        item.slugByHand,
-        slugProblem,
-        content.slug().isEmpty() ? "" : SitePaths.of(content.section(), content.slug()),
-        appearances.places().isEmpty() ? "" : appearances.places().get(0).path(),
-        item.differs,
-        Speech.of(content.languageOn(site.language())),
-        Counts.characters(content.summary()),
-        Content.SUMMARY_LIMIT,
-        findings.stream().map(f -> FindingView.of(f, REFERENCES.get(f.rule()))).toList(),
-        Outline.of(content.body()),
-        appearances,
-        Appearances.places(site, item.kind, content),
-        steps(item, findings, by));
+        new Labels(item.kind.label(), item.stage.label(), item.author),
+        new Changed(item.changedAt, item.changedBy),
+        new Standing(item.stageSince, item.differs, steps(item, findings, by)),
+        new Placement(
+            content.slug(),
+            item.slugByHand,
+            slugProblem,
+            content.slug().isEmpty() ? "" : SitePaths.of(content.section(), content.slug()),
+            appearances.places().isEmpty() ? "" : appearances.places().get(0).path(),
+            appearances,
+            Appearances.places(site, item.kind, content)),
+        WritingLanguage.of(content.languageOn(site.language())),
+        new Measures(
+            WordCounts.of(content.body()),
+            Counts.characters(content.summary()),
+            Content.SUMMARY_LIMIT),
+        findings.stream().map(f -> FindingView.of(f, REFERENCES.get(f.rule()))).toList());
   }
 
   private static List<StepView> steps(ItemEntity item, List<Finding> findings, Account by) {

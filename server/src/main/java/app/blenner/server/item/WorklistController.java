@@ -2,7 +2,7 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
-import app.blenner.core.language.When;
+import app.blenner.core.language.RelativeDay;
 import app.blenner.core.signoff.NextStep;
 import app.blenner.server.account.AccountService;
 import java.time.Clock;
@@ -92,7 +92,7 @@ class WorklistController {
   }
 
   private Row row(ItemRepository.Line l) {
-    String since = When.day(l.stageSince(), clock.instant(), clock.getZone());
+    String since = RelativeDay.day(l.stageSince(), clock.instant(), clock.getZone());
     return new Row(
         l.key(),
         l.kind(),

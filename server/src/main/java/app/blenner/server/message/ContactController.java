@@ -31,14 +31,14 @@ class ContactController {
   private final PublishedItems items;
   private final MessageService messages;
   private final FormToken tokens;
-  private final Turnstile turnstile;
+  private final RateLimiter turnstile;
   private final SitePages pages;
 
   ContactController(
       PublishedItems items,
       MessageService messages,
       FormToken tokens,
-      Turnstile turnstile,
+      RateLimiter turnstile,
       SitePages pages) {
     this.items = items;
     this.messages = messages;

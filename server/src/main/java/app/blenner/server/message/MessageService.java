@@ -7,6 +7,7 @@ import app.blenner.core.message.Letter;
 import app.blenner.core.message.Submission;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteService;
 import java.time.Clock;
 import java.time.Instant;
@@ -42,12 +43,19 @@ public class MessageService {
 
   private final MessageRepository messages;
   private final SiteService sites;
+  private final ExternalService external;
   private final Clock clock;
   private final JsonMapper json;
 
-  MessageService(MessageRepository messages, SiteService sites, Clock clock, JsonMapper json) {
+  MessageService(
+      MessageRepository messages,
+      SiteService sites,
+      ExternalService external,
+      Clock clock,
+      JsonMapper json) {
     this.messages = messages;
     this.sites = sites;
+    this.external = external;
     this.clock = clock;
     this.json = json;
   }
@@ -76,7 +84,7 @@ public class MessageService {
         json.writeValueAsString(
             submission.answers().stream().map(a -> new AnswerView(a.label(), a.text())).toList());
     m.letter =
-        Letter.of(sites.contactAddress(), sites.site().name(), m.itemTitle, submission).source();
+        Letter.of(external.contactAddress(), sites.site().name(), m.itemTitle, submission).source();
     messages.save(m);
   }
 

@@ -38,7 +38,7 @@ class NotebookController {
       Boolean ticked,
       Double place) {}
 
-  record Theme(@NotNull List<String> terms) {}
+  record TargetTerms(@NotNull List<String> terms) {}
 
   /** A text to look through for the item's terms. */
   record Speaking(
@@ -75,14 +75,14 @@ class NotebookController {
     notebooks.remove(key, id);
   }
 
-  @GetMapping("/theme")
-  Theme theme(@PathVariable String key) {
-    return new Theme(notebooks.terms(key));
+  @GetMapping("/target-terms")
+  TargetTerms target(@PathVariable String key) {
+    return new TargetTerms(notebooks.terms(key));
   }
 
-  @PutMapping("/theme")
-  Theme theme(@PathVariable String key, @Valid @RequestBody Theme theme) {
-    return new Theme(notebooks.terms(key, theme.terms));
+  @PutMapping("/target-terms")
+  TargetTerms target(@PathVariable String key, @Valid @RequestBody TargetTerms target) {
+    return new TargetTerms(notebooks.terms(key, target.terms));
   }
 
   /** What a text speaks of, beside what it is to speak of. */

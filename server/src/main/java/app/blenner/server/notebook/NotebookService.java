@@ -20,12 +20,12 @@ public class NotebookService {
   private static final int MOST_TERMS = 100;
 
   private final NoteRepository notes;
-  private final ThemeRepository themes;
+  private final TargetTermsRepository targetTerms;
   private final PublishedItems items;
 
-  NotebookService(NoteRepository notes, ThemeRepository themes, PublishedItems items) {
+  NotebookService(NoteRepository notes, TargetTermsRepository targetTerms, PublishedItems items) {
     this.notes = notes;
-    this.themes = themes;
+    this.targetTerms = targetTerms;
     this.items = items;
   }
 
@@ -107,7 +107,7 @@ public class NotebookService {
   /** The terms an item is to use. */
   @Transactional(readOnly = true)
   public List<String> terms(String itemKey) {
-    return themes.findById(itemKey).map(t -> t.terms.lines().toList()).orElse(List.of());
+    return targetTerms.findById(itemKey).map(t -> t.terms.lines().toList()).orElse(List.of());
   }
 
   /** Gives an item other terms. */
@@ -120,16 +120,16 @@ public class NotebookService {
     if (tidy.size() > MOST_TERMS) {
       throw Problem.unusable("At most 100 terms; a text that speaks of more speaks of none.");
     }
-    ThemeEntity theme = themes.findById(itemKey).orElseGet(ThemeEntity::new);
-    theme.itemKey = itemKey;
-    theme.terms = String.join("\n", tidy);
-    themes.save(theme);
+    TargetTermsEntity target = targetTerms.findById(itemKey).orElseGet(TargetTermsEntity::new);
+    target.itemKey = itemKey;
+    target.terms = String.join("\n", tidy);
+    targetTerms.save(target);
     return tidy;
   }
 
   /** Takes all notebooks away. */
   public void clear() {
     notes.deleteAllInBatch();
-    themes.deleteAllInBatch();
+    targetTerms.deleteAllInBatch();
   }
 }

@@ -5,8 +5,8 @@ import app.blenner.core.format.docx.DocxWriter;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.markdown.MarkdownWriter;
 import app.blenner.core.format.odt.OdtWriter;
+import app.blenner.core.format.office.AddressResolver;
 import app.blenner.core.format.office.Media;
-import app.blenner.core.format.office.Outside;
 import app.blenner.core.format.text.TextWriter;
 import app.blenner.core.item.Content;
 import app.blenner.core.language.Slug;
@@ -17,6 +17,7 @@ import app.blenner.core.site.PublishedItem;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.item.PublishedItems;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.site.HouseStyleService;
 import app.blenner.server.site.SiteService;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -34,7 +35,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class OutService {
-  /** Pictures within a page make it a third larger than they are; beyond this they stay outside. */
+  /** Pictures within a page make it a third larger than they are; beyond this they stay addresses. */
   private static final long LARGEST_WITHIN = 8_000_000;
 
   /** A file to be saved. */
@@ -43,12 +44,19 @@ class OutService {
   private final PublishedItems items;
   private final AssetService assets;
   private final SiteService sites;
+  private final HouseStyleService houseStyle;
   private final Library library;
 
-  OutService(PublishedItems items, AssetService assets, SiteService sites, Library library) {
+  OutService(
+      PublishedItems items,
+      AssetService assets,
+      SiteService sites,
+      HouseStyleService houseStyle,
+      Library library) {
     this.items = items;
     this.assets = assets;
     this.sites = sites;
+    this.houseStyle = houseStyle;
     this.library = library;
   }
 
@@ -72,10 +80,10 @@ class OutService {
           case TEXT -> utf8(text(content, title));
           case DOCX ->
               DocxWriter.write(
-                  title, content.summary(), content.body(), outside(base), language, media());
+                  title, content.summary(), content.body(), addresses(base), language, media());
           case ODT ->
               OdtWriter.write(
-                  title, content.summary(), content.body(), outside(base), language, media());
+                  title, content.summary(), content.body(), addresses(base), language, media());
         };
     String slug = Slug.of(title);
     return new File((slug.isEmpty() ? "item" : slug) + "." + form.ending(), bytes);
@@ -91,7 +99,7 @@ class OutService {
   }
 
   /** Items at their address on the site where readers see them, else where they are written. */
-  private Outside outside(String base) {
+  private AddressResolver addresses(String base) {
     return address -> {
       if (address.kind() == Address.Kind.ASSET) {
         return base + "/media/" + address.assetName();
@@ -128,7 +136,7 @@ class OutService {
       String css =
           new ClassPathResource("static/site/article.css")
                   .getContentAsString(StandardCharsets.UTF_8)
-              + sites.house().stylesheet();
+              + houseStyle.get().stylesheet();
       return PageFile.write(item, sites.site(), css, body(item, base));
     } catch (IOException e) {
       throw new UncheckedIOException(e);

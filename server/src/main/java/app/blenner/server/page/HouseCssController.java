@@ -1,6 +1,6 @@
 package app.blenner.server.page;
 
-import app.blenner.server.site.SiteService;
+import app.blenner.server.site.HouseStyleService;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -10,10 +10,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** The named styles of the house style, for the site and for the sheet alike. */
 @RestController
 class HouseCssController {
-  private final SiteService sites;
+  private final HouseStyleService houseStyle;
 
-  HouseCssController(SiteService sites) {
-    this.sites = sites;
+  HouseCssController(HouseStyleService houseStyle) {
+    this.houseStyle = houseStyle;
   }
 
   @GetMapping("/site/house.css")
@@ -21,6 +21,6 @@ class HouseCssController {
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType("text/css;charset=UTF-8"))
         .cacheControl(CacheControl.noCache())
-        .body(sites.house().stylesheet());
+        .body(houseStyle.get().stylesheet());
   }
 }

@@ -1,8 +1,8 @@
 package app.blenner.server.page;
 
 import app.blenner.core.embed.EmbedHost;
+import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteChanged;
-import app.blenner.server.site.SiteService;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -17,11 +17,11 @@ class PagePolicy {
           + " style-src 'self' 'unsafe-inline'; base-uri 'none'; form-action 'self';"
           + " frame-ancestors 'self'; frame-src 'self'";
 
-  private final SiteService sites;
+  private final ExternalService external;
   private volatile String policy;
 
-  PagePolicy(SiteService sites) {
-    this.sites = sites;
+  PagePolicy(ExternalService external) {
+    this.external = external;
   }
 
   /** Puts the headers on an answer. Frames may come from the hosts on the site's list only. */
@@ -36,7 +36,7 @@ class PagePolicy {
     String now = policy;
     if (now == null) {
       now =
-          sites.hosts().stream()
+          external.embedHosts().stream()
               .map(EmbedHost::frameOrigin)
               .filter(o -> !o.isEmpty())
               .distinct()

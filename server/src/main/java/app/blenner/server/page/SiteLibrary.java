@@ -7,7 +7,7 @@ import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.item.PublishedItems;
-import app.blenner.server.site.SiteService;
+import app.blenner.server.site.ExternalService;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -18,17 +18,17 @@ class SiteLibrary implements Library {
   private final PublishedItems items;
   private final AssetService assets;
 
-  private final SiteService sites;
+  private final ExternalService external;
 
-  SiteLibrary(PublishedItems items, AssetService assets, SiteService sites) {
+  SiteLibrary(PublishedItems items, AssetService assets, ExternalService external) {
     this.items = items;
     this.assets = assets;
-    this.sites = sites;
+    this.external = external;
   }
 
   @Override
   public Optional<String> frame(Address address) {
-    Embedding judged = Embedding.judge(address.value(), sites.hosts());
+    Embedding judged = Embedding.judge(address.value(), external.embedHosts());
     return judged.problem().isEmpty() ? Optional.of(judged.frame()) : Optional.empty();
   }
 

@@ -41,9 +41,13 @@ class SiteController {
           String name) {}
 
   private final SiteService sites;
+  private final SectionService sections;
+  private final ExternalService external;
 
-  SiteController(SiteService sites) {
+  SiteController(SiteService sites, SectionService sections, ExternalService external) {
     this.sites = sites;
+    this.sections = sections;
+    this.external = external;
   }
 
   @GetMapping
@@ -61,13 +65,13 @@ class SiteController {
   @PostMapping("/sections")
   Section add(@Valid @RequestBody SectionInput given) {
     editorsOnly();
-    return sites.add(given.name, given.description, topics(given));
+    return sections.add(given.name, given.description, topics(given));
   }
 
   @PutMapping("/sections/{slug}")
   Section change(@PathVariable String slug, @Valid @RequestBody SectionInput given) {
     editorsOnly();
-    return sites.change(slug, given.name, given.description, topics(given));
+    return sections.change(slug, given.name, given.description, topics(given));
   }
 
   private static List<Topic> topics(SectionInput given) {
@@ -75,7 +79,7 @@ class SiteController {
   }
 
   /** The hosts of embeds, where messages of visitors go, and where texts may be fetched from. */
-  record Outside(
+  record ExternalSettings(
       @NotNull List<HostInput> hosts,
       @NotNull String contactAddress,
       @NotNull List<String> fetchHosts) {}
@@ -83,27 +87,27 @@ class SiteController {
   record HostInput(
       @NotNull String host, @NotNull String name, @NotNull String page, @NotNull String frame) {}
 
-  @GetMapping("/outside")
-  Outside outside() {
+  @GetMapping("/external")
+  ExternalSettings external() {
     List<HostInput> hosts =
-        sites.hosts().stream()
+        external.embedHosts().stream()
             .map(h -> new HostInput(h.host(), h.name(), h.page(), h.frame()))
             .toList();
-    return new Outside(hosts, sites.contactAddress(), sites.fetchPolicy().hosts());
+    return new ExternalSettings(hosts, external.contactAddress(), external.fetchPolicy().hosts());
   }
 
-  @PutMapping("/outside")
-  Outside outside(@Valid @RequestBody Outside given) {
+  @PutMapping("/external")
+  ExternalSettings external(@Valid @RequestBody ExternalSettings given) {
     editorsOnly();
     try {
-      sites.hosts(
+      external.embedHosts(
           given.hosts.stream().map(h -> new EmbedHost(h.host, h.name, h.page, h.frame)).toList());
     } catch (IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage());
     }
-    sites.contactAddress(given.contactAddress);
-    sites.fetchHosts(given.fetchHosts);
-    return outside();
+    external.contactAddress(given.contactAddress);
+    external.fetchHosts(given.fetchHosts);
+    return external();
   }
 
   private static void editorsOnly() {

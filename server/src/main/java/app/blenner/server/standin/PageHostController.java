@@ -40,7 +40,7 @@ class PageHostController {
               .contentType(MediaType.IMAGE_PNG)
               .body(new byte[] {(byte) 0x89, 'P', 'N', 'G'});
       case "mill-lane.png" ->
-          ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).body(MillLane.png());
+          ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).body(StandInPicture.png());
       case "valley-lamps", "only-a-script" ->
           html(new ClassPathResource("stand-in/" + name + ".html").getContentAsByteArray());
       default -> throw Problem.notThere("There is no page here.");

@@ -9,7 +9,8 @@ import app.blenner.core.house.HouseStyle;
 import app.blenner.core.language.Length;
 import app.blenner.core.language.Slug;
 import app.blenner.server.item.PublishedItems;
-import app.blenner.server.site.SiteService;
+import app.blenner.server.site.ExternalService;
+import app.blenner.server.site.HouseStyleService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -54,22 +55,24 @@ class WritingController {
           String body) {}
 
   private final PublishedItems items;
-  private final SiteService sites;
+  private final HouseStyleService houseStyle;
+  private final ExternalService external;
 
-  WritingController(PublishedItems items, SiteService sites) {
+  WritingController(PublishedItems items, HouseStyleService houseStyle, ExternalService external) {
     this.items = items;
-    this.sites = sites;
+    this.houseStyle = houseStyle;
+    this.external = external;
   }
 
   @GetMapping
   Writing writing() {
-    HouseStyle house = sites.house();
+    HouseStyle house = houseStyle.get();
     return new Writing(
         house.palette(),
         house.fonts(),
         house.sizes(),
         house.styles().stream().map(s -> new Style(s.name(), s.label())).toList(),
-        sites.hosts().stream().map(h -> new Host(h.host(), h.name())).toList(),
+        external.embedHosts().stream().map(h -> new Host(h.host(), h.name())).toList(),
         MarkupCheck.ELEMENTS.stream().sorted().toList());
   }
 
@@ -80,7 +83,7 @@ class WritingController {
 
   @GetMapping("/embed")
   Embedding embed(@RequestParam String given) {
-    return Embedding.judge(given, sites.hosts());
+    return Embedding.judge(given, external.embedHosts());
   }
 
   /** The titles a list of the latest items shows to readers now. */

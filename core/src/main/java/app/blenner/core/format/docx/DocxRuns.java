@@ -5,8 +5,8 @@ import app.blenner.core.document.Inline;
 import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
+import app.blenner.core.format.office.AddressResolver;
 import app.blenner.core.format.office.Markup;
-import app.blenner.core.format.office.Outside;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,14 +14,14 @@ import java.util.Optional;
 /** Writes running text: runs with their properties, and links around them. */
 final class DocxRuns {
   private final Markup out;
-  private final Outside outside;
+  private final AddressResolver addresses;
   private final List<String> links = new ArrayList<>();
   private int ids;
   private boolean bold;
 
-  DocxRuns(Markup out, Outside outside) {
+  DocxRuns(Markup out, AddressResolver addresses) {
     this.out = out;
-    this.outside = outside;
+    this.addresses = addresses;
   }
 
   /** The addresses outside the file, in the order of their relations. */
@@ -62,7 +62,7 @@ final class DocxRuns {
       out.raw("<w:hyperlink w:anchor=\"" + Markup.escaped(place) + "\">");
       return;
     }
-    links.add(outside.of(address));
+    links.add(addresses.of(address));
     out.raw("<w:hyperlink r:id=\"link" + links.size() + "\">");
   }
 

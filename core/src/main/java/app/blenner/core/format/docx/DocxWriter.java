@@ -9,9 +9,9 @@ import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Picture;
 import app.blenner.core.document.Table;
+import app.blenner.core.format.office.AddressResolver;
 import app.blenner.core.format.office.Markup;
 import app.blenner.core.format.office.Media;
-import app.blenner.core.format.office.Outside;
 import app.blenner.core.format.office.WordWriter;
 import app.blenner.core.format.office.ZipParts;
 import java.util.ArrayList;
@@ -47,9 +47,9 @@ public final class DocxWriter extends WordWriter {
   /** The list that is written, from 1; lists within it share it where they can. */
   private int plan;
 
-  private DocxWriter(Outside outside, Media media) {
+  private DocxWriter(AddressResolver addresses, Media media) {
     this.media = media;
-    this.runs = new DocxRuns(out, outside);
+    this.runs = new DocxRuns(out, addresses);
   }
 
   /**
@@ -57,7 +57,7 @@ public final class DocxWriter extends WordWriter {
    *
    * @param title its title
    * @param summary its summary, or empty
-   * @param outside addresses of the site as they work outside it
+   * @param addresses addresses of the site as they work addresses it
    * @param language a BCP 47 tag
    * @param media where its pictures are
    * @return the file
@@ -66,10 +66,10 @@ public final class DocxWriter extends WordWriter {
       String title,
       String summary,
       Document document,
-      Outside outside,
+      AddressResolver addresses,
       String language,
       Media media) {
-    DocxWriter writer = new DocxWriter(outside, media);
+    DocxWriter writer = new DocxWriter(addresses, media);
     writer.text(title, summary, document);
     return writer.pack(title, language);
   }

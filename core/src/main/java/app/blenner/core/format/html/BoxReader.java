@@ -55,8 +55,8 @@ final class BoxReader {
     }
     flow.add(
         p.hasClass("download")
-            ? new Download(link.get().address(), Words.of(a))
-            : new ButtonLink(link.get(), Words.of(a)));
+            ? new Download(link.get().address(), ElementText.of(a))
+            : new ButtonLink(link.get(), ElementText.of(a)));
     return true;
   }
 
@@ -68,7 +68,7 @@ final class BoxReader {
       return false;
     }
     String name = element.normalName();
-    flow.add(new Prompt(name.equals("p") ? 0 : name.charAt(1) - '0', Words.of(element)));
+    flow.add(new Prompt(name.equals("p") ? 0 : name.charAt(1) - '0', ElementText.of(element)));
     return true;
   }
 
@@ -144,7 +144,7 @@ final class BoxReader {
           && e.normalName().equals("p")
           && title.isEmpty()
           && e.selectFirst("img") == null) {
-        title = Words.of(e);
+        title = ElementText.of(e);
       } else if (e != null
           && e.normalName().equals("ul")
           && items.isEmpty()
@@ -170,7 +170,7 @@ final class BoxReader {
           || a.childrenSize() > 0) {
         return null;
       }
-      out.add(new ItemReference(to.get(), Words.of(a)));
+      out.add(new ItemReference(to.get(), ElementText.of(a)));
     }
     return list.ownText().isBlank() ? out : null;
   }

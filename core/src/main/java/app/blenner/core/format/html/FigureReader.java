@@ -129,7 +129,7 @@ final class FigureReader {
         StyleReader.side(figure),
         link,
         caption,
-        credit == null ? "" : Words.of(credit));
+        credit == null ? "" : ElementText.of(credit));
   }
 
   private void gallery(Element figure, Parts parts, HtmlReader.Place place, Flow flow) {
@@ -204,7 +204,7 @@ final class FigureReader {
   private static Block embed(Element a, Element figure, Width width, List<Inline> caption) {
     Optional<Address> to = Address.parse(a.attr("href")).filter(x -> x.kind() == Address.Kind.WEB);
     String ratio = StyleReader.declarations(figure).getOrDefault("aspect-ratio", "");
-    return to.map(x -> new Embed(x, Words.of(a), width, Embed.Shape.of(ratio), caption))
+    return to.map(x -> new Embed(x, ElementText.of(a), width, Embed.Shape.of(ratio), caption))
         .orElse(null);
   }
 
@@ -231,10 +231,10 @@ final class FigureReader {
             .map(s -> new Track(s, t.attr("srclang")))
             .orElse(null);
     return player.normalName().equals("audio")
-        ? new Audio(source.get(), Words.of(player), track, caption)
+        ? new Audio(source.get(), ElementText.of(player), track, caption)
         : new Video(
             source.get(),
-            Words.of(player),
+            ElementText.of(player),
             asset(player.attr("poster")).orElse(null),
             track,
             width,

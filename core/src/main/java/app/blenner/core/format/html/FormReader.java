@@ -35,7 +35,7 @@ final class FormReader {
       if (field != null) {
         fields.add(field);
       } else if (only != null && only.normalName().equals("button") && button == null) {
-        button = Words.of(only);
+        button = ElementText.of(only);
       } else {
         rest.add(node);
       }
@@ -51,10 +51,10 @@ final class FormReader {
     }
     Element control = controls.get(0);
     List<String> choices =
-        control.select("option").stream().map(Words::of).filter(c -> !c.isEmpty()).toList();
+        control.select("option").stream().map(ElementText::of).filter(c -> !c.isEmpty()).toList();
     Element words = label.clone();
     words.select("input, select, textarea").remove();
-    return new Field(kind(control), Words.of(words), control.hasAttr("required"), choices);
+    return new Field(kind(control), ElementText.of(words), control.hasAttr("required"), choices);
   }
 
   private static Kind kind(Element control) {

@@ -59,7 +59,7 @@ public final class HtmlOut {
     out.append('\n');
   }
 
-  /** Words with a space between them, empty ones left out. */
+  /** ElementText with a space between them, empty ones left out. */
   public static String words(String... words) {
     return Arrays.stream(words).filter(w -> !w.isEmpty()).collect(Collectors.joining(" "));
   }

@@ -41,7 +41,7 @@ final class TableReader {
         case "caption" -> {
           Element described = part.selectFirst("> p.description");
           if (described != null) {
-            description = Words.of(described);
+            description = ElementText.of(described);
             described.remove();
           }
           HtmlReader.Split split = reader.split(part, place.inside());

@@ -11,9 +11,9 @@ import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Picture;
 import app.blenner.core.document.Table;
 import app.blenner.core.document.Text;
+import app.blenner.core.format.office.AddressResolver;
 import app.blenner.core.format.office.Markup;
 import app.blenner.core.format.office.Media;
-import app.blenner.core.format.office.Outside;
 import app.blenner.core.format.office.WordWriter;
 import app.blenner.core.format.office.ZipParts;
 import java.nio.charset.StandardCharsets;
@@ -26,7 +26,7 @@ import java.util.Optional;
 /** Writes OpenDocument text files (OpenDocument 1.3). */
 public final class OdtWriter extends WordWriter {
   private final Markup out = new Markup();
-  private final Outside outside;
+  private final AddressResolver addresses;
   private final Media media;
   private final Map<String, Media.File> pictures = new LinkedHashMap<>();
 
@@ -38,8 +38,8 @@ public final class OdtWriter extends WordWriter {
   private int tables;
   private boolean bold;
 
-  private OdtWriter(Outside outside, Media media) {
-    this.outside = outside;
+  private OdtWriter(AddressResolver addresses, Media media) {
+    this.addresses = addresses;
     this.media = media;
   }
 
@@ -48,7 +48,7 @@ public final class OdtWriter extends WordWriter {
    *
    * @param title its title
    * @param summary its summary, or empty
-   * @param outside addresses of the site as they work outside it
+   * @param addresses addresses of the site as they work addresses it
    * @param language a BCP 47 tag
    * @param media where its pictures are
    * @return the file
@@ -57,10 +57,10 @@ public final class OdtWriter extends WordWriter {
       String title,
       String summary,
       Document document,
-      Outside outside,
+      AddressResolver addresses,
       String language,
       Media media) {
-    OdtWriter writer = new OdtWriter(outside, media);
+    OdtWriter writer = new OdtWriter(addresses, media);
     writer.text(title, summary, document);
     ZipParts zip = new ZipParts();
     // The type stands first and unpacked (part 2, 3.3), so that it can be told from the first
@@ -243,7 +243,7 @@ public final class OdtWriter extends WordWriter {
       }
       if (link != null && !link.equals(open)) {
         String value = link.address().value();
-        String href = value.startsWith("#") ? value : outside.of(link.address());
+        String href = value.startsWith("#") ? value : addresses.of(link.address());
         out.raw("<text:a xlink:type=\"simple\" xlink:href=\"" + Markup.escaped(href) + "\">");
       }
       open = link;

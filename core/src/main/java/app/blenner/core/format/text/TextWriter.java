@@ -2,7 +2,6 @@ package app.blenner.core.format.text;
 
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BulletedList;
-import app.blenner.core.document.Contents;
 import app.blenner.core.document.Divider;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inlines;
@@ -56,7 +55,7 @@ public final class TextWriter {
     }
     List<String> inner = new ArrayList<>();
     block.groups().forEach(g -> g.forEach(b -> inner.add(piece(b, indent))));
-    inner.add(indent + Inlines.text(Contents.of(block)));
+    inner.add(indent + Inlines.text(block.content()));
     return inner.stream().filter(s -> !s.isBlank()).collect(Collectors.joining("\n\n"));
   }
 

@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.intake.Intake;
-import app.blenner.core.intake.Manner;
+import app.blenner.core.intake.PasteMode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -244,7 +244,7 @@ public class DocxReadingTest {
 
   @Test(dataProvider = "shapes")
   public void eachShapeIsReadForWhatItIs(String body, String expected) throws IOException {
-    Intake intake = Intake.read(read(body), Manner.CLEAN, Set.of());
+    Intake intake = Intake.read(read(body), PasteMode.CLEAN, Set.of());
     assertEquals(HtmlWriter.write(intake.document()), expected);
   }
 

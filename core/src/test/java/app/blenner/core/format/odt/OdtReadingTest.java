@@ -8,7 +8,7 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.office.UnreadableFile;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.intake.Intake;
-import app.blenner.core.intake.Manner;
+import app.blenner.core.intake.PasteMode;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -265,7 +265,7 @@ public class OdtReadingTest {
 
   @Test(dataProvider = "shapes")
   public void eachShapeIsReadForWhatItIs(String body, String expected) throws IOException {
-    Intake intake = Intake.read(read(body), Manner.CLEAN, Set.of());
+    Intake intake = Intake.read(read(body), PasteMode.CLEAN, Set.of());
     assertEquals(HtmlWriter.write(intake.document()), expected);
   }
 
@@ -304,7 +304,7 @@ public class OdtReadingTest {
   public void aCellRepeatedWithoutEndDoesNotFillTheSheet() throws IOException {
     String rest =
         "<table:table-row table:number-rows-repeated=\"1048576\"><table:table-cell table:number-columns-repeated=\"16384\"/></table:table-row>";
-    Intake intake = Intake.read(read(table(row("1", "2") + rest)), Manner.CLEAN, Set.of());
+    Intake intake = Intake.read(read(table(row("1", "2") + rest)), PasteMode.CLEAN, Set.of());
     assertEquals(
         HtmlWriter.write(intake.document()),
         "<table>\n<tbody>\n<tr>\n<td>1</td>\n<td>2</td></tr>\n</tbody>\n</table>");

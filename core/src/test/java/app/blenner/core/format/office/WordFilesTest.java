@@ -15,7 +15,7 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.odt.OdtReader;
 import app.blenner.core.format.odt.OdtWriter;
 import app.blenner.core.intake.Intake;
-import app.blenner.core.intake.Manner;
+import app.blenner.core.intake.PasteMode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -98,10 +98,10 @@ public class WordFilesTest {
   }
 
   private static byte[] write(String form, String title, Document document) {
-    Outside outside = Address::value;
+    AddressResolver addresses = Address::value;
     return form.equals("docx")
-        ? DocxWriter.write(title, "", document, outside, "en-GB", MEDIA)
-        : OdtWriter.write(title, "", document, outside, "en-GB", MEDIA);
+        ? DocxWriter.write(title, "", document, addresses, "en-GB", MEDIA)
+        : OdtWriter.write(title, "", document, addresses, "en-GB", MEDIA);
   }
 
   private static Document read(Path file) throws IOException {
@@ -111,7 +111,7 @@ public class WordFilesTest {
             ? DocxReader.read(file, pictures)
             : OdtReader.read(file, pictures);
     text.body().select("h1").first().remove(); // the title
-    return Intake.read(text, Manner.CLEAN, Set.of()).document();
+    return Intake.read(text, PasteMode.CLEAN, Set.of()).document();
   }
 
   private static Path keep(byte[] bytes, String form) throws IOException {

@@ -11,7 +11,7 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.odt.OdtReader;
 import app.blenner.core.format.odt.OdtWriter;
 import app.blenner.core.intake.Intake;
-import app.blenner.core.intake.Manner;
+import app.blenner.core.intake.PasteMode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -173,7 +173,7 @@ public class WordRoundTripTest {
                 ? DocxReader.read(file, Pictures.NONE)
                 : OdtReader.read(file, Pictures.NONE);
         text.body().select("h1").first().remove(); // the title
-        Document back = Intake.read(text, Manner.CLEAN, Set.of()).document();
+        Document back = Intake.read(text, PasteMode.CLEAN, Set.of()).document();
         assertEquals(
             HtmlWriter.write(back), HtmlWriter.write(document), form + " " + seed + " " + n);
       } finally {

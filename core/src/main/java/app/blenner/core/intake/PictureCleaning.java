@@ -1,0 +1,101 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.format.html.Declared;
+import app.blenner.core.format.office.Pictures;
+import java.util.Base64;
+import java.util.Locale;
+import java.util.Optional;
+import org.jsoup.nodes.Element;
+
+/**
+ * Pictures: those that come whole become assets, those of other sites stay where they are, those
+ * that count readers go, and of those whose file did not come along a person is told.
+ */
+final class PictureCleaning implements CleaningStep {
+  private final Pictures keeper;
+
+  PictureCleaning(Pictures keeper) {
+    this.keeper = keeper;
+  }
+
+  @Override
+  public boolean concerns(PageFeatures features) {
+    return features.element("img");
+  }
+
+  @Override
+  public void take(Element body, Report.Tally tally) {
+    int lost = 0;
+    int unreadable = 0;
+    int elsewhere = 0;
+    for (Element img : body.select("img")) {
+      String src = img.attr("src").strip();
+      if (isTracker(img)) {
+        tally.dropped(Report.Dropped.TRACKER, 1);
+        img.remove();
+      } else if (src.startsWith("data:")) {
+        Optional<String> asset = keep(src, img.attr("alt"));
+        if (asset.isPresent()) {
+          img.attr("src", "../assets/" + asset.get());
+        } else {
+          unreadable++;
+          img.remove();
+        }
+      } else if (src.matches("(?i)https?://.*")) {
+        elsewhere++;
+      } else if (!src.startsWith("../assets/")) {
+        lost++;
+        img.remove();
+      }
+      img.removeAttr("width").removeAttr("height");
+    }
+    tally.dropped(Report.Dropped.PICTURE, lost + unreadable);
+    if (lost > 0) {
+      tally.note(
+          "The clipboard held only the places of "
+              + (lost == 1 ? "a picture" : lost + " pictures")
+              + " on your machine. Import the file itself, or paste them one by one.");
+    }
+    if (unreadable > 0) {
+      tally.note("A picture could not be read as GIF, JPEG, PNG or WebP.");
+    }
+    if (elsewhere > 0) {
+      tally.note(
+          elsewhere == 1
+              ? "A picture stays on the site it comes from; readers load it from there."
+              : elsewhere
+                  + " pictures stay on the site they come from; readers load them from there.");
+    }
+  }
+
+  private Optional<String> keep(String data, String alternative) {
+    int comma = data.indexOf(',');
+    if (comma < 0) {
+      return Optional.empty();
+    }
+    String head = data.substring(5, comma).toLowerCase(Locale.ROOT);
+    String type = head.replaceFirst(";.*", "");
+    if (!head.endsWith(";base64") || !type.startsWith("image/")) {
+      return Optional.empty();
+    }
+    try {
+      byte[] bytes = Base64.getMimeDecoder().decode(data.substring(comma + 1));
+      String words = alternative.isBlank() ? "picture" : alternative;
+      return keeper.keep(words, type, bytes);
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
+  /** A picture nobody can see is there to be fetched, not to be looked at. */
+  private static boolean isTracker(Element img) {
+    return isTiny(img.attr("width"), Declared.value(img, "width"))
+        && isTiny(img.attr("height"), Declared.value(img, "height"));
+  }
+
+  private static boolean isTiny(String attribute, String css) {
+    String said = css.isEmpty() ? attribute : css;
+    String number = said.strip().replaceFirst("(?i)(px|pt)$", "");
+    return number.matches("[0-2](\\.\\d+)?");
+  }
+}

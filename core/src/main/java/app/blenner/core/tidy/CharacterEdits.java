@@ -1,0 +1,39 @@
+package app.blenner.core.tidy;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Inlines;
+import app.blenner.core.tidy.Edits.Edit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiFunction;
+
+/** A rule about single characters, wherever there is running text. */
+final class CharacterEdits {
+  private CharacterEdits() {}
+
+  /**
+   * The text with characters changed where somebody agrees.
+   *
+   * @param edits what could be changed in a running text: its characters, and which are code
+   */
+  static Document mend(
+      Document document, BiFunction<String, boolean[], List<Edit>> edits, CleanUpRule.Ask take) {
+    return document.map(block -> block.mapContent(content -> mend(content, edits, take)));
+  }
+
+  private static List<Inline> mend(
+      List<Inline> content, BiFunction<String, boolean[], List<Edit>> edits, CleanUpRule.Ask take) {
+    String text = Inlines.text(content);
+    List<Edit> chosen = new ArrayList<>();
+    for (Edit edit : edits.apply(text, Edits.code(content))) {
+      String before = Snippet.around(text, edit.from(), edit.to());
+      String whole = text.substring(0, edit.from()) + edit.with() + text.substring(edit.to());
+      String after = Snippet.around(whole, edit.from(), edit.from() + edit.with().length());
+      if (take.take(Snippet.letters(text, edit.from()), before, after)) {
+        chosen.add(edit);
+      }
+    }
+    return chosen.isEmpty() ? content : Edits.apply(content, chosen);
+  }
+}

@@ -1,0 +1,71 @@
+package app.blenner.server.site;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.document.PlainText;
+import app.blenner.core.embed.EmbedHost;
+import app.blenner.core.intake.FetchPolicy;
+import app.blenner.server.problem.Problem;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What the site has to do with others: the hosts it shows things of, fetches from, and writes to. */
+@Service
+@Transactional
+public class ExternalService {
+  private final SiteSettings settings;
+  private final JsonMapper json;
+
+  ExternalService(SiteSettings settings, JsonMapper json) {
+    this.settings = settings;
+    this.json = json;
+  }
+
+  /** The hosts whose things may be shown in the site's pages. */
+  @Transactional(readOnly = true)
+  public List<EmbedHost> embedHosts() {
+    String hosts = settings.get().embedHosts;
+    return hosts.isEmpty() ? List.of() : List.of(json.readValue(hosts, EmbedHost[].class));
+  }
+
+  /** Gives the site another list of hosts. */
+  public void embedHosts(List<EmbedHost> hosts) {
+    if (hosts.stream().map(EmbedHost::host).distinct().count() < hosts.size()) {
+      throw Problem.unusable("A host can stand on the list only once.");
+    }
+    settings.change(s -> s.embedHosts = json.writeValueAsString(hosts));
+  }
+
+  /** The mail address that gets the messages of visitors, or empty. */
+  @Transactional(readOnly = true)
+  public String contactAddress() {
+    return settings.get().contactAddress;
+  }
+
+  /** Sends the messages of visitors to another mail address. */
+  public void contactAddress(String address) {
+    String line = PlainText.line(address);
+    if (!line.isEmpty() && Address.parse("mailto:" + line).isEmpty()) {
+      throw Problem.unusable("A mail address looks like name@example.org.");
+    }
+    settings.changeQuietly(s -> s.contactAddress = line);
+  }
+
+  /** Where texts may be fetched from. */
+  @Transactional(readOnly = true)
+  public FetchPolicy fetchPolicy() {
+    return new FetchPolicy(settings.get().fetchHosts.lines().toList());
+  }
+
+  /** Lets texts be fetched from other hosts. */
+  public void fetchHosts(List<String> hosts) {
+    List<String> wrong =
+        hosts.stream().map(FetchPolicy::problem).filter(p -> !p.isEmpty()).toList();
+    if (!wrong.isEmpty()) {
+      throw Problem.unusable(wrong.get(0));
+    }
+    String lines = String.join("\n", new FetchPolicy(hosts).hosts());
+    settings.changeQuietly(s -> s.fetchHosts = lines);
+  }
+}

@@ -1,0 +1,46 @@
+package app.blenner.server.site;
+
+import java.util.function.Consumer;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Component;
+
+/** The one row that holds the settings of the site, for the services that each look after a part of it. */
+@Component
+class SiteSettings {
+  private static final int ONLY = 1;
+
+  private final SettingRepository settings;
+  private final ApplicationEventPublisher events;
+
+  SiteSettings(SettingRepository settings, ApplicationEventPublisher events) {
+    this.settings = settings;
+    this.events = events;
+  }
+
+  /** The settings as they are; those of a new site where nothing was set yet. */
+  SettingEntity get() {
+    return settings.findById(ONLY).orElseGet(SiteSettings::ofNewSite);
+  }
+
+  /** Changes settings that readers see something of. */
+  void change(Consumer<SettingEntity> change) {
+    changeQuietly(change);
+    events.publishEvent(new SiteChanged());
+  }
+
+  /** Changes settings that readers see nothing of. */
+  void changeQuietly(Consumer<SettingEntity> change) {
+    SettingEntity setting = get();
+    change.accept(setting);
+    settings.save(setting);
+  }
+
+  private static SettingEntity ofNewSite() {
+    SettingEntity made = new SettingEntity();
+    made.id = ONLY;
+    made.name = "A new site";
+    made.tagline = "";
+    made.language = "en";
+    return made;
+  }
+}

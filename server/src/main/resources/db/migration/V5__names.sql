@@ -1,0 +1,1 @@
+alter table theme rename to target_terms;

@@ -1,0 +1,74 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { Tooltip } from 'radix-ui'
+import { lazy, Suspense } from 'react'
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
+import { Assets } from '../assets/Assets'
+import { Inbox } from '../inbox/Inbox'
+import { Sections } from '../sections/Sections'
+import { SetUp } from '../setup/SetUp'
+import { Problem } from '../shared/api/client'
+import { useSession } from '../shared/api/queries'
+import { Worklist } from '../worklist/Worklist'
+import { FirstAccount } from './FirstAccount'
+import { Frame } from './Frame'
+import { SignIn } from './SignIn'
+
+// The writing code is large and is wanted nowhere else.
+const Bench = lazy(() => import('../bench/Bench'))
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (failures, error) => !(error instanceof Problem) && failures < 3,
+      refetchOnWindowFocus: false,
+    },
+  },
+})
+
+export function App() {
+  return (
+    <QueryClientProvider client={client}>
+      <Tooltip.Provider delayDuration={400}>
+        <BrowserRouter basename="/editor">
+          <Routes>
+            <Route path="/first-account" element={<FirstAccount />} />
+            <Route path="/*" element={<SignedIn />} />
+          </Routes>
+        </BrowserRouter>
+      </Tooltip.Provider>
+    </QueryClientProvider>
+  )
+}
+
+function SignedIn() {
+  const session = useSession()
+  if (session.isPending) return null
+  if (session.isError)
+    return (
+      <p role="alert" className="p-8">
+        The server does not answer. Start it again, then reload this page.
+      </p>
+    )
+  if (!session.data.person) return <SignIn session={session.data} />
+  return (
+    <Routes>
+      <Route element={<Frame person={session.data.person} />}>
+        <Route index element={<Navigate to="/worklist?whose=mine" replace />} />
+        <Route path="worklist" element={<Worklist />} />
+        <Route path="sections" element={<Sections />} />
+        <Route path="assets" element={<Assets />} />
+        <Route path="set-up" element={<SetUp />} />
+        <Route path="inbox" element={<Inbox />} />
+        <Route
+          path="items/:key"
+          element={
+            <Suspense fallback={<p className="p-8 text-soft">Opening the bench …</p>}>
+              <Bench />
+            </Suspense>
+          }
+        />
+        <Route path="*" element={<p className="p-8">There is nothing at this address. Choose a place above.</p>} />
+      </Route>
+    </Routes>
+  )
+}

@@ -1,0 +1,252 @@
+import { type DragEvent, type FormEvent, useRef, useState } from 'react'
+import { Link } from 'react-router'
+import { kinds } from '../shared/api/kinds'
+import { useRefresh } from '../shared/api/queries'
+import type { Imported, Kind } from '../shared/api/types'
+import { ENDINGS, type ImportWanted } from '../shared/store/importing'
+import { useOpenNew } from '../shared/store/newItem'
+import { Button } from '../shared/ui/Button'
+import { cx } from '../shared/ui/cx'
+import { Dialog, DialogButtons } from '../shared/ui/Dialog'
+import { Input, Select } from '../shared/ui/Field'
+import { beginItem, readAddress, readFile } from './reading'
+
+type Where = 'new' | 'replace' | 'cursor' | 'end'
+
+const places: { where: Where; name: string }[] = [
+  { where: 'cursor', name: 'At the cursor' },
+  { where: 'end', name: 'At the end of the text' },
+  { where: 'replace', name: 'In place of the text; Undo brings the old one back' },
+  { where: 'new', name: 'As a new item' },
+]
+
+/** What became of one file. */
+interface Line {
+  name: string
+  sentence: string
+  key?: string
+  failed?: boolean
+}
+
+interface Props extends ImportWanted {
+  onClose: () => void
+}
+
+/** Brings files or a page of the web in. */
+export default function ImportDialog({ files: given, into, onClose }: Props) {
+  const [files, setFiles] = useState(given)
+  const [address, setAddress] = useState('')
+  const [where, setWhere] = useState<Where>(into ? 'cursor' : 'new')
+  const [kind, setKind] = useState<Kind>('ARTICLE')
+  const [lines, setLines] = useState<Line[]>([])
+  const [state, setState] = useState<'asking' | 'working' | 'done'>('asking')
+  const [problem, setProblem] = useState('')
+  const stopped = useRef(false)
+  const refresh = useRefresh()
+  const openNew = useOpenNew()
+  const empty = !!into?.isEmpty()
+  const many = files.length > 1
+  const asks = !!into && !many
+  const goes: Where = !into || many ? 'new' : where
+
+  function pick(more: FileList | File[]) {
+    setFiles([...more])
+    setAddress('')
+    setProblem('')
+  }
+
+  async function one(read: (asItem: boolean, namesInUse: string[]) => Promise<Imported>, name: string) {
+    try {
+      setState('working')
+      if (goes === 'new') {
+        const brought = await read(true, [])
+        const key = await beginItem(kind, { title: brought.title, body: brought.result.body })
+        onClose()
+        openNew(key)
+        return
+      }
+      if (!into) return
+      const brought = await read(false, goes === 'replace' ? [] : into.namesInUse())
+      into.put(brought.result, goes)
+      onClose()
+      into.tell(`“${name}”: ${brought.result.sentence} ${brought.result.notes.join(' ')} Undo takes it out again.`)
+    } catch (error) {
+      setProblem((error as Error).message)
+      setState('asking')
+    }
+  }
+
+  async function all() {
+    setState('working')
+    stopped.current = false
+    for (const file of files) {
+      if (stopped.current) {
+        report({ name: file.name, sentence: 'Not begun; it was stopped before.', failed: true })
+        continue
+      }
+      try {
+        const brought = await readFile(file, true)
+        const key = await beginItem(kind, { title: brought.title, body: brought.result.body })
+        report({ name: file.name, sentence: brought.result.sentence, key })
+      } catch (error) {
+        // The line begins with the name already.
+        const sentence = (error as Error).message.replace(`“${file.name}”: `, '')
+        report({ name: file.name, sentence, failed: true })
+      }
+    }
+    refresh()
+    setState('done')
+  }
+
+  function report(line: Line) {
+    setLines((was) => [...was, line])
+  }
+
+  function submit(e: FormEvent) {
+    e.preventDefault()
+    e.stopPropagation()
+    if (state !== 'asking') return
+    setProblem('')
+    if (many) all()
+    else if (files.length) one((asItem, namesInUse) => readFile(files[0], asItem, namesInUse), files[0].name)
+    else if (address.trim()) one((_asItem, namesInUse) => readAddress(address, namesInUse), address.trim())
+  }
+
+  const made = lines.filter((l) => !l.failed).length
+  const title = state === 'asking' ? 'Import' : many ? 'Importing' : 'Import'
+  return (
+    <Dialog
+      open
+      wide={many}
+      firm={state === 'working'}
+      onClose={onClose}
+      title={title}
+      about="Word processor files (.docx, .odt), pages (.html), Markdown (.md) and plain text (.txt), or a page of the web. It is cleaned on the way in."
+    >
+      <form onSubmit={submit} className="grid gap-4">
+        {state === 'asking' && <Pick files={files} pick={pick} />}
+        {state === 'asking' && !files.length && (
+          <Input
+            label="Or the address of a page"
+            placeholder="https://"
+            hint="Its main text is found and brought in, with a line that says where it is from."
+            value={address}
+            onChange={(e) => setAddress(e.target.value)}
+          />
+        )}
+        {state === 'asking' && asks && (
+          <fieldset className="grid gap-1">
+            <legend className="mb-1 font-semibold">Where it goes</legend>
+            {places
+              .filter((p) => !empty || p.where === 'cursor' || p.where === 'new')
+              .map((p) => (
+                <label key={p.where} className="flex items-center gap-2">
+                  <input type="radio" name="where" checked={where === p.where} onChange={() => setWhere(p.where)} />
+                  {empty && p.where === 'cursor' ? 'Into this item' : p.name}
+                </label>
+              ))}
+          </fieldset>
+        )}
+        {state === 'asking' && goes === 'new' && (
+          <Select label="It becomes" value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
+            {kinds.map((k) => (
+              <option key={k.kind} value={k.kind}>
+                {many ? `${k.label}s` : k.label}
+              </option>
+            ))}
+          </Select>
+        )}
+        {problem && (
+          <p role="alert" className="text-rust">
+            {problem}
+          </p>
+        )}
+        {state === 'working' && !many && <p role="status">Reading …</p>}
+        {many && state !== 'asking' && (
+          <>
+            <p role="status">
+              {state === 'done'
+                ? `${made} of ${files.length} became items.`
+                : `${lines.length + 1} of ${files.length}: “${files[lines.length]?.name ?? ''}” …`}
+            </p>
+            <progress aria-label="Files done" className="w-full" max={files.length} value={lines.length} />
+            <ul aria-label="Report" className="grid max-h-80 gap-1 overflow-auto">
+              {lines.map((l, i) => (
+                <li key={i} className={cx(l.failed && 'text-rust')}>
+                  {l.failed ? '✕ ' : '✓ '}
+                  {l.key ? (
+                    <Link to={`/items/${l.key}`} onClick={onClose} className="font-semibold underline">
+                      {l.name}
+                    </Link>
+                  ) : (
+                    <b>{l.name}</b>
+                  )}{' '}
+                  {l.sentence}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        <DialogButtons>
+          {state === 'working' && many && <Button onClick={() => (stopped.current = true)}>Stop after this one</Button>}
+          {state === 'asking' && <Button onClick={onClose}>Cancel</Button>}
+          {state === 'asking' && (
+            <Button
+              look="main"
+              type="submit"
+              blocked={files.length || address.trim() ? '' : 'Pick a file or give an address first.'}
+            >
+              {many ? `Make ${files.length} items` : 'Bring it in'}
+            </Button>
+          )}
+          {state === 'done' && (
+            <Button look="main" onClick={onClose}>
+              Close
+            </Button>
+          )}
+        </DialogButtons>
+      </form>
+    </Dialog>
+  )
+}
+
+function Pick({ files, pick }: { files: File[]; pick: (files: FileList | File[]) => void }) {
+  const [over, setOver] = useState(false)
+  function drop(e: DragEvent) {
+    e.preventDefault()
+    setOver(false)
+    if (e.dataTransfer.files.length) pick(e.dataTransfer.files)
+  }
+  return (
+    <label
+      onDragOver={(e) => {
+        e.preventDefault()
+        setOver(true)
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={drop}
+      className={cx(
+        'grid cursor-pointer gap-1 rounded-3 border border-dashed p-4 focus-within:outline-2 focus-within:outline-petrol',
+        over ? 'border-petrol bg-straw' : 'border-edge bg-sheet',
+      )}
+    >
+      <span className="font-semibold">{files.length ? 'Files' : 'Pick files, or drop them here'}</span>
+      {files.length > 0 && (
+        <span className="text-soft">
+          {files
+            .slice(0, 8)
+            .map((f) => f.name)
+            .join(', ')}
+          {files.length > 8 ? ` and ${files.length - 8} more` : ''}
+        </span>
+      )}
+      <input
+        type="file"
+        multiple
+        accept={ENDINGS}
+        aria-label="Files"
+        onChange={(e) => e.target.files?.length && pick(e.target.files)}
+      />
+    </label>
+  )
+}

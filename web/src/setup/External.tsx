@@ -1,0 +1,115 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answer, client } from '../shared/api/client'
+import { useRefresh } from '../shared/api/queries'
+import type { ExternalSettings } from '../shared/api/types'
+import { Button, TextButton } from '../shared/ui/Button'
+import { FieldFrame, fieldBox, Input } from '../shared/ui/Field'
+import { useDraft } from '../shared/ui/useDraft'
+import { useSubmit } from '../shared/ui/useSubmit'
+
+/** Which hosts may be shown in pages, and where the messages of visitors go. */
+export function External({ blocked }: { blocked: string }) {
+  const external = useQuery({ queryKey: ['external'], queryFn: () => answer(client.GET('/editor/api/site/external')) })
+  const refresh = useRefresh()
+  const [given, setGiven] = useDraft<ExternalSettings>(external.data, { hosts: [], contactAddress: '', fetchHosts: [] })
+  const [told, setTold] = useState('')
+
+  const { problem, submit } = useSubmit(
+    async () => {
+      setTold('')
+      await answer(client.PUT('/editor/api/site/external', { body: given }))
+      await refresh()
+      setGiven(undefined)
+    },
+    () => setTold('Changed.'),
+  )
+
+  const change = (index: number, part: Partial<ExternalSettings['hosts'][number]>) =>
+    setGiven({ ...given, hosts: given.hosts.map((h, i) => (i === index ? { ...h, ...part } : h)) })
+
+  return (
+    <form onSubmit={submit} className="grid gap-4 md:col-span-2">
+      <h2 className="font-semibold font-serif text-large">Other hosts, and messages</h2>
+      <p className="text-soft">
+        Only things of these hosts can be embedded; everything else becomes a link. In both addresses {'{id}'} stands
+        for the name of the thing.
+      </p>
+      {given.hosts.map((h, i) => (
+        <fieldset
+          key={i}
+          className="grid items-end gap-3 border-line border-b pb-3 sm:grid-cols-[1fr_1fr_1fr_1.5fr_auto]"
+        >
+          <legend className="sr-only">Host {i + 1}</legend>
+          <Input
+            label="Host"
+            value={h.host}
+            placeholder="media.example.org"
+            onChange={(e) => change(i, { host: e.target.value })}
+          />
+          <Input label="Called" value={h.name} onChange={(e) => change(i, { name: e.target.value })} />
+          <Input
+            label="Page"
+            value={h.page}
+            placeholder="/watch/{id}"
+            onChange={(e) => change(i, { page: e.target.value })}
+          />
+          <Input
+            label="Frame"
+            value={h.frame}
+            placeholder="https://media.example.org/player/{id}"
+            onChange={(e) => change(i, { frame: e.target.value })}
+          />
+          <TextButton
+            className="mb-1.5"
+            aria-label={`Take off ${h.name || 'this host'}`}
+            onClick={() => setGiven({ ...given, hosts: given.hosts.filter((_, n) => n !== i) })}
+          >
+            Take off
+          </TextButton>
+        </fieldset>
+      ))}
+      <p>
+        <Button
+          onClick={() =>
+            setGiven({ ...given, hosts: [...given.hosts, { host: '', name: '', page: '/watch/{id}', frame: '' }] })
+          }
+        >
+          Add a host
+        </Button>
+      </p>
+      <div className="max-w-md">
+        <Input
+          label="Messages of visitors go to"
+          hint="A mail address. They are in the inbox as well."
+          value={given.contactAddress}
+          onChange={(e) => setGiven({ ...given, contactAddress: e.target.value })}
+          problem={problem}
+        />
+      </div>
+      <div className="max-w-md">
+        <FieldFrame
+          label="Texts may be fetched from"
+          hint="One host to a line: example.org, *.example.org for all below it, or * for every public one. A host of a local network must be named itself."
+        >
+          {({ id, describedBy }) => (
+            <textarea
+              id={id}
+              aria-describedby={describedBy}
+              rows={3}
+              value={given.fetchHosts.join('\n')}
+              onChange={(e) => setGiven({ ...given, fetchHosts: e.target.value.split('\n') })}
+              className={`${fieldBox} py-1`}
+            />
+          )}
+        </FieldFrame>
+      </div>
+      <p className="flex items-center gap-3">
+        <Button look="main" type="submit" blocked={blocked}>
+          Change hosts and address
+        </Button>
+        <span role="status">{told || blocked}</span>
+      </p>
+    </form>
+  )
+}

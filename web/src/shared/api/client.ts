@@ -1,0 +1,82 @@
+import createClient from 'openapi-fetch'
+import type { paths } from './schema'
+
+/** What went wrong, in the server's own sentence (RFC 9457). */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    sentence: string,
+    readonly details: Record<string, unknown>,
+  ) {
+    super(sentence)
+  }
+}
+
+/** The server could not be reached at all. */
+export class Unreachable extends Error {
+  constructor() {
+    super('The server does not answer.')
+  }
+}
+
+function csrfToken(): string {
+  return decodeURIComponent(document.cookie.match(/(?:^|; )XSRF-TOKEN=([^;]*)/)?.[1] ?? '')
+}
+
+async function reach(request: Request): Promise<Response> {
+  try {
+    return await fetch(request)
+  } catch {
+    throw new Unreachable()
+  }
+}
+
+async function problemOf(response: Response): Promise<Problem> {
+  let details: Record<string, unknown> = {}
+  try {
+    details = await response.json()
+  } catch {
+    // An answer that is no problem detail comes from something in between.
+  }
+  const sentence = typeof details.detail === 'string' ? details.detail : 'The server could not do this.'
+  return new Problem(response.status, sentence, details)
+}
+
+/** Sends a request with the token that goes with every change, and throws whatever is no good answer. */
+async function send(request: Request): Promise<Response> {
+  const spare = request.clone()
+  request.headers.set('X-XSRF-TOKEN', csrfToken())
+  let response = await reach(request)
+  if (response.status === 403 && !(await response.clone().text()).includes('"detail"')) {
+    // The token is gone or old; asking who is here brings a new one.
+    await reach(new Request('/editor/api/session'))
+    spare.headers.set('X-XSRF-TOKEN', csrfToken())
+    response = await reach(spare)
+  }
+  if (!response.ok) throw await problemOf(response)
+  return response
+}
+
+/**
+ * Asks the server. Paths, parameters, bodies and answers are typed by the server's own description of
+ * its interface (`server/openapi.json`), so that what does not fit it does not compile.
+ */
+export const client = createClient<paths>({ fetch: send })
+
+/**
+ * The answer of a call of the client.
+ *
+ * @throws Problem with the server's sentence, or Unreachable
+ */
+export async function answer<T>(call: Promise<{ data?: T; response: Response }>): Promise<T> {
+  const { data } = await call
+  // Whatever went wrong was thrown by `send`; an answer without a body has no type either.
+  return data as T
+}
+
+/** A file as the body of a call. The description knows it by its name only. */
+export function withFile(file: File) {
+  const form = new FormData()
+  form.append('file', file)
+  return { body: { file: file.name }, bodySerializer: () => form }
+}

@@ -1,0 +1,39 @@
+import type { Imported } from '../api/types'
+import { Store, useStore } from './store'
+
+/** What may be picked; the server looks at each file itself. */
+export const ENDINGS = '.docx,.odt,.html,.htm,.md,.markdown,.txt'
+
+/** The open text that something can be brought into. */
+export interface ImportTarget {
+  isEmpty(): boolean
+  /** The names of places it holds. */
+  namesInUse(): string[]
+  put(brought: Imported['result'], where: 'cursor' | 'end' | 'replace'): void
+  tell(sentence: string): void
+  /** Gives the keyboard back to the text. */
+  focus(): void
+}
+
+/** Files to bring in, and the text they can go into; without one they become items. */
+export interface ImportWanted {
+  files: File[]
+  into: ImportTarget | null
+}
+
+const wanted = new Store<ImportWanted | null>(null)
+
+/** Opens the import for these files; without any, for somebody to pick some. */
+export function askImport(files: File[] = [], into: ImportTarget | null = null) {
+  wanted.set({ files, into })
+}
+
+/** Closes the import. */
+export function closeImport() {
+  wanted.set(null)
+}
+
+/** What is to be imported, or null. */
+export function useImportWanted(): ImportWanted | null {
+  return useStore(wanted)
+}

@@ -1,0 +1,26 @@
+import { useNavigate } from 'react-router'
+import { answer, client } from '../api/client'
+import { useRefresh } from '../api/queries'
+import type { Kind } from '../api/types'
+
+/** The state of the address that says that an item was only just begun, so that its title waits to be written. */
+export const BEGUN = { begun: true }
+
+/** Opens an item that was only just begun. */
+export function useOpenNew() {
+  const navigate = useNavigate()
+  const refresh = useRefresh()
+  return (key: string) => {
+    refresh()
+    navigate(`/items/${key}`, { state: BEGUN })
+  }
+}
+
+/** Begins an item and opens it on the bench. */
+export function useNewItem() {
+  const open = useOpenNew()
+  return async (kind: Kind, body = '', title = '') => {
+    const made = await answer(client.POST('/editor/api/items', { body: { kind, body, title } }))
+    open(made.state.key)
+  }
+}

@@ -1,0 +1,36 @@
+import { Input } from './Field'
+
+export interface NewPerson {
+  name: string
+  signIn: string
+  password: string
+}
+
+interface Props<P extends NewPerson> {
+  person: P
+  change: (person: P) => void
+  nameHint: string
+  problem: string
+}
+
+/** The name, sign-in name and password of somebody who gets an account. */
+export function PersonFields<P extends NewPerson>({ person, change, nameHint, problem }: Props<P>) {
+  const set = (field: keyof NewPerson) => (e: { target: { value: string } }) =>
+    change({ ...person, [field]: e.target.value })
+  return (
+    <>
+      <Input label="Name" hint={nameHint} value={person.name} onChange={set('name')} autoComplete="name" required />
+      <Input label="Sign-in name" value={person.signIn} onChange={set('signIn')} autoComplete="username" required />
+      <Input
+        label="Password"
+        type="password"
+        hint="At least 10 characters."
+        value={person.password}
+        onChange={set('password')}
+        autoComplete="new-password"
+        required
+        problem={problem}
+      />
+    </>
+  )
+}

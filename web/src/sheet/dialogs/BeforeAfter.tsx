@@ -1,0 +1,80 @@
+import { useMemo } from 'react'
+import type { IntakeResult } from '../../shared/api/types'
+import { Dialog } from '../../shared/ui/Dialog'
+import { numberings } from '../blocks/lists'
+import type { Foreign } from '../intake/paste'
+
+interface Props {
+  before: Foreign
+  after: string
+  told: string
+  notes: string[]
+  headings: IntakeResult['headings']
+  onClose: () => void
+}
+
+/** Foreign text as it came, beside what was made of it. */
+export function BeforeAfter({ before, after, told, notes, headings, onClose }: Props) {
+  const shown = useMemo(() => page(before), [before])
+  const kept = useMemo(() => asOnThePage(after), [after])
+  return (
+    <Dialog open wide onClose={onClose} title="Before and after" about={told}>
+      {notes.length > 0 && (
+        <ul aria-label="Notes" className="mb-3 list-disc pl-5">
+          {notes.map((n) => (
+            <li key={n}>{n}</li>
+          ))}
+        </ul>
+      )}
+      <div className="grid grid-cols-2 gap-4 max-lg:grid-cols-1">
+        <section aria-label="As it came">
+          <h2 className="mb-1 font-semibold">As it came</h2>
+          <iframe
+            title="As it came"
+            sandbox=""
+            srcDoc={shown}
+            className="h-[52vh] w-full rounded-3 border border-line bg-white"
+          />
+        </section>
+        <section aria-label="As it was taken">
+          <h2 className="mb-1 font-semibold">As it was taken</h2>
+          <section
+            aria-label="Text as it was taken"
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
+            tabIndex={0}
+            className="h-[52vh] overflow-auto rounded-3 border border-line bg-sheet p-4"
+          >
+            <div className="article" dangerouslySetInnerHTML={{ __html: kept }} />
+          </section>
+        </section>
+      </div>
+      {headings.length > 0 && (
+        <section aria-label="Lines that look like headings" className="mt-4">
+          <h2 className="mb-1 font-semibold">Lines that look like headings</h2>
+          <ul className="list-disc pl-5">
+            {headings.map((h) => (
+              <li key={h.words}>
+                “{h.words}” at level {h.level}: {h.because}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </Dialog>
+  )
+}
+
+/** The stored form as it can be shown here: with addresses of the site, and with the counting that the reset of the interface takes off lists. */
+function asOnThePage(html: string): string {
+  return html
+    .replaceAll('../assets/', '/media/')
+    .replace(/<ol type="([aAiI])"/g, (tag, type) => `${tag} style="list-style-type: ${numberings[type]}"`)
+}
+
+/** A page that shows foreign text and can neither run nor fetch anything. */
+function page({ html, text }: Foreign): string {
+  const policy = `<meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; img-src data:">`
+  if (html) return policy + html
+  const safe = text.replaceAll('&', '&amp;').replaceAll('<', '&lt;')
+  return `${policy}<pre style="white-space: pre-wrap; font: 16px sans-serif">${safe}</pre>`
+}

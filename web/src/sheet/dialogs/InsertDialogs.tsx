@@ -1,0 +1,352 @@
+import { useState } from 'react'
+import { answer, client } from '../../shared/api/client'
+import { useAssets } from '../../shared/api/queries'
+import type { Asset, Embedding } from '../../shared/api/types'
+import { Button } from '../../shared/ui/Button'
+import { FieldFrame, fieldBox, Input, Select } from '../../shared/ui/Field'
+import { FormDialog } from '../../shared/ui/FormDialog'
+import { proportions } from '../blocks/layout'
+import { insertBlock } from '../commands/blocks'
+import { insertTable, MOST_COLUMNS, MOST_ROWS } from '../commands/tables'
+import { schema } from '../model/schema'
+import { useSheet } from '../state/context'
+
+interface Props {
+  onClose: () => void
+}
+
+function number(text: string, most: number): string {
+  const n = Number(text)
+  return Number.isInteger(n) && n >= 1 && n <= most ? '' : `A number from 1 to ${most}.`
+}
+
+/** A new table by its size. */
+export function TableDialog({ onClose }: Props) {
+  const sheet = useSheet()
+  const [rows, setRows] = useState('4')
+  const [columns, setColumns] = useState('3')
+  const wrong = number(rows, MOST_ROWS) || number(columns, MOST_COLUMNS)
+  return (
+    <FormDialog
+      title="New table"
+      about="The first row becomes the header row."
+      does="Put it in"
+      blocked={wrong}
+      onClose={onClose}
+      onSubmit={() => {
+        sheet.run(insertTable(Number(rows), Number(columns)))
+        onClose()
+      }}
+    >
+      <div className="grid grid-cols-2 gap-4">
+        <Input
+          label="Rows"
+          inputMode="numeric"
+          value={rows}
+          onChange={(e) => setRows(e.target.value)}
+          problem={number(rows, MOST_ROWS)}
+          autoFocus
+        />
+        <Input
+          label="Columns"
+          inputMode="numeric"
+          value={columns}
+          onChange={(e) => setColumns(e.target.value)}
+          problem={number(columns, MOST_COLUMNS)}
+        />
+      </div>
+    </FormDialog>
+  )
+}
+
+/** Side-by-side columns in one of the ready proportions. */
+export function ColumnsDialog({ onClose }: Props) {
+  const sheet = useSheet()
+  const [chosen, setChosen] = useState('1:1')
+  return (
+    <FormDialog
+      title="Side-by-side columns"
+      about="On a phone they stand below each other, the first one first."
+      does="Put them in"
+      onClose={onClose}
+      onSubmit={() => {
+        const column = (share: string) => schema.node('column', { share: Number(share) }, schema.node('paragraph'))
+        // The columns' and the first column's beginnings stand before its line.
+        sheet.run(insertBlock(schema.node('columns', null, chosen.split(':').map(column)), 2))
+        onClose()
+      }}
+    >
+      <fieldset className="grid grid-cols-2 gap-2">
+        <legend className="sr-only">Proportions</legend>
+        {proportions.map(([value, name]) => (
+          <label
+            key={value}
+            className="flex cursor-pointer items-center gap-2 border border-line bg-sheet p-2 has-checked:border-petrol has-checked:ring-1 has-checked:ring-petrol has-focus-visible:outline-2 has-focus-visible:outline-pencil"
+          >
+            <input
+              type="radio"
+              name="proportions"
+              className="sr-only"
+              checked={chosen === value}
+              onChange={() => setChosen(value)}
+            />
+            <span aria-hidden className="flex h-6 w-16 shrink-0 gap-0.5">
+              {value.split(':').map((share, i) => (
+                <span key={i} className="bg-edge" style={{ flexGrow: Number(share) }} />
+              ))}
+            </span>
+            {name}
+          </label>
+        ))}
+      </fieldset>
+    </FormDialog>
+  )
+}
+
+/** Something of another host: judged by the site's list before it goes in. */
+export function EmbedDialog({ onClose, given: pasted }: Props & { given: string }) {
+  const sheet = useSheet()
+  const [given, setGiven] = useState(pasted)
+  const [judged, setJudged] = useState<Embedding | null>(null)
+  const [title, setTitle] = useState('')
+  const [problem, setProblem] = useState('')
+  const { hosts } = sheet.writing
+
+  async function look() {
+    setProblem('')
+    try {
+      const found = await answer(client.GET('/editor/api/writing/embed', { params: { query: { given } } }))
+      setJudged(found)
+      if (found.problem) setProblem(found.problem)
+      else if (title.trim() || found.title) put(found, title.trim() || found.title)
+      else setProblem('')
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+
+  function put(found: Embedding, words: string) {
+    const attrs = { address: found.address, title: words, width: '100%', shape: found.shape }
+    sheet.run(insertBlock(schema.node('embed', attrs)))
+    onClose()
+  }
+
+  function link() {
+    const href = judged?.link ?? ''
+    sheet.run((state, dispatch) => {
+      const text = schema.text(title.trim() || href, [schema.mark('link', { href })])
+      dispatch?.(state.tr.replaceSelectionWith(text, false).scrollIntoView())
+      return true
+    })
+    onClose()
+  }
+
+  const taken = judged && !judged.problem
+  return (
+    <FormDialog
+      title="Embed"
+      about={`Shows a player or page of another host. The site lets in: ${hosts.map((h) => h.name).join(', ') || 'none yet; an editor can list hosts in Set-up'}.`}
+      does="Put it in"
+      blocked={taken && !title.trim() ? 'Say what it is first: the title is needed.' : ''}
+      onClose={onClose}
+      onSubmit={look}
+      more={
+        judged?.link && problem ? (
+          <Button className="mr-auto" onClick={link}>
+            Insert a link instead
+          </Button>
+        ) : undefined
+      }
+    >
+      <FieldFrame label="Address or code" hint="The address of the page, or the whole <iframe> code." problem={problem}>
+        {({ id, describedBy }) => (
+          <textarea
+            id={id}
+            rows={3}
+            aria-describedby={describedBy}
+            value={given}
+            // biome-ignore lint/a11y/noAutofocus: a dialog is opened to type here
+            autoFocus
+            onChange={(e) => {
+              setGiven(e.target.value)
+              setJudged(null)
+              setProblem('')
+            }}
+            className={`${fieldBox} py-1.5`}
+          />
+        )}
+      </FieldFrame>
+      <Input
+        label="Title"
+        hint="What it shows, for people who cannot see it. Needed."
+        value={title}
+        onChange={(e) => setTitle(e.target.value)}
+        problem={taken && !title.trim() ? 'It came without a title. Say what it is.' : ''}
+      />
+    </FormDialog>
+  )
+}
+
+const wanted: Record<string, (a: Asset) => boolean> = {
+  audio: (a) => a.mediaType.startsWith('audio/'),
+  video: (a) => a.mediaType.startsWith('video/'),
+  download: () => true,
+}
+
+/** A film, a sound or a file of the site. */
+export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video' | 'download' }) {
+  const sheet = useSheet()
+  const assets = useAssets()
+  const choices = (assets.data ?? []).filter(wanted[kind])
+  const tracks = (assets.data ?? []).filter((a) => a.name.endsWith('.vtt'))
+  const [name, setName] = useState('')
+  const [title, setTitle] = useState('')
+  const [track, setTrack] = useState('')
+  const picked = choices.find((a) => a.name === name)
+  const words = { audio: 'sound', video: 'film', download: 'file' }[kind]
+
+  function put() {
+    if (!picked) return
+    const src = `../assets/${picked.name}`
+    const called = title.trim() || picked.title
+    const captions = track ? { src: `../assets/${track}`, language: sheet.writingLanguage.language } : null
+    const node =
+      kind === 'download'
+        ? schema.node('download', { asset: src, label: called })
+        : schema.node(kind, { src, title: called, captions })
+    sheet.run(insertBlock(node))
+    onClose()
+  }
+
+  return (
+    <FormDialog
+      title={{ audio: 'Audio', video: 'Video', download: 'File download' }[kind]}
+      about={
+        kind === 'download'
+          ? 'The page tells readers the kind and size of the file.'
+          : 'With controls on; it never starts by itself.'
+      }
+      does="Put it in"
+      blocked={picked ? '' : `Pick a ${words} first.`}
+      onClose={onClose}
+      onSubmit={put}
+    >
+      {assets.data && !choices.length ? (
+        <p>The site has no {words} among its assets yet.</p>
+      ) : (
+        <Select label={`The ${words}`} value={name} onChange={(e) => setName(e.target.value)}>
+          <option value="">Choose one</option>
+          {choices.map((a) => (
+            <option key={a.name} value={a.name}>
+              {a.title} ({a.name})
+            </option>
+          ))}
+        </Select>
+      )}
+      <Input
+        label={kind === 'download' ? 'Words of the link' : 'Title'}
+        hint="Left empty, the asset’s own title."
+        value={title}
+        onChange={(e) => setTitle(e.target.value)}
+      />
+      {kind !== 'download' && (
+        <Select
+          label="Captions"
+          hint="What is said and heard, as text, for people who cannot hear it."
+          value={track}
+          onChange={(e) => setTrack(e.target.value)}
+        >
+          <option value="">None</option>
+          {tracks.map((a) => (
+            <option key={a.name} value={a.name}>
+              {a.title} ({a.name})
+            </option>
+          ))}
+        </Select>
+      )}
+    </FormDialog>
+  )
+}
+
+/** Pictures set beside each other. */
+export function GalleryDialog({ onClose }: Props) {
+  const sheet = useSheet()
+  const assets = useAssets()
+  const pictures = (assets.data ?? []).filter((a) => a.width > 0)
+  const [names, setNames] = useState<string[]>([])
+
+  function put() {
+    const made = names.map((name) => {
+      const a = pictures.find((p) => p.name === name)
+      return schema.node('picture', { src: `../assets/${name}`, alt: a?.alternative || null, credit: a?.credit ?? '' })
+    })
+    const columns = Math.min(3, made.length)
+    sheet.run(insertBlock(schema.node('gallery', { columns }, [...made, schema.node('gallery_caption')])))
+    onClose()
+  }
+
+  return (
+    <FormDialog
+      title="Gallery"
+      about="Pick the pictures in the order in which they shall stand."
+      wide
+      does={names.length > 1 ? `Put ${names.length} pictures in` : 'Put it in'}
+      blocked={names.length ? '' : 'Pick at least one picture.'}
+      onClose={onClose}
+      onSubmit={put}
+    >
+      <fieldset className="grid max-h-80 grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-3 overflow-auto p-1">
+        <legend className="sr-only">Pictures</legend>
+        {pictures.map((a) => (
+          <label
+            key={a.name}
+            className="relative block cursor-pointer border border-line bg-sheet has-checked:border-petrol has-checked:ring-2 has-checked:ring-petrol has-focus-visible:outline-2 has-focus-visible:outline-pencil"
+          >
+            <input
+              type="checkbox"
+              className="sr-only"
+              checked={names.includes(a.name)}
+              onChange={(e) => setNames(e.target.checked ? [...names, a.name] : names.filter((n) => n !== a.name))}
+            />
+            <img src={a.url} alt="" className="aspect-video w-full object-cover" />
+            <span className="block truncate px-2 py-1">{a.title}</span>
+            {names.includes(a.name) && (
+              <span className="absolute top-1 left-1 grid size-6 place-items-center bg-petrol text-white">
+                {names.indexOf(a.name) + 1}
+              </span>
+            )}
+          </label>
+        ))}
+      </fieldset>
+    </FormDialog>
+  )
+}
+
+/** A named place that links can lead to. */
+export function JumpDialog({ onClose }: Props) {
+  const sheet = useSheet()
+  const [name, setName] = useState('')
+  const problem = name ? sheet.targetProblem(name, '') : ''
+  return (
+    <FormDialog
+      title="Jump target"
+      about="Names this place, so that links can lead to it. Headings can be linked to without one."
+      does="Put it in"
+      blocked={!name ? 'Name the place first.' : problem}
+      onClose={onClose}
+      onSubmit={() => {
+        sheet.run(insertBlock(schema.node('jump_target', { anchor: name })))
+        onClose()
+      }}
+    >
+      <Input
+        label="Name"
+        hint="Letters, digits and hyphens, beginning with a letter."
+        value={name}
+        onChange={(e) => setName(e.target.value.trim())}
+        problem={problem}
+        autoFocus
+      />
+    </FormDialog>
+  )
+}

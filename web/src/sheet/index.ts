@@ -1,0 +1,18 @@
+/**
+ * The writing surface as a module of its own. This is all that the places of the application know of it;
+ * the README introduces its ideas in reading order.
+ */
+export type { PlaceAsk } from './base/ask'
+export type { Sources } from './base/host'
+export { nameOf, specOf, wordsOf } from './blocks/kinds'
+export { moveBlocks, sectionLength } from './commands/blocks'
+export { atPath, topBlocks } from './model/paths'
+export { isVoid } from './model/write'
+export { BlockSettings, useOpenSettings } from './place/BlockSettings'
+export { SheetPlace } from './place/SheetPlace'
+export { SheetContext, useSheet } from './state/context'
+export { Sheet } from './state/Sheet'
+export { useSettledDoc } from './state/useSettledDoc'
+export { runTool } from './strip/useTool'
+export { told, tools } from './tools/registry'
+export { mediaUrl } from './views/picture'

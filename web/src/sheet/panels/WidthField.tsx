@@ -1,0 +1,31 @@
+import { useState } from 'react'
+import { FieldFrame, fieldBox } from '../../shared/ui/Field'
+
+const widthForm = /^(|[1-9]\d{0,1}%|100%|[1-9]\d{1,3}px)$/
+
+/** A width that is taken once it makes sense. */
+export function WidthField({ value, set }: { value: string; set: (width: string) => void }) {
+  const [typed, setTyped] = useState<string | null>(null)
+  const shown = typed ?? value
+  const tidy = shown.trim().replace(/\s+/g, '')
+  const wrong = widthForm.test(tidy) ? '' : 'As 40% or 280px.'
+  return (
+    <FieldFrame label="Width" problem={typed === null ? '' : wrong}>
+      {({ id, describedBy }) => (
+        <input
+          id={id}
+          aria-describedby={describedBy}
+          value={shown}
+          placeholder="its own"
+          onChange={(e) => {
+            setTyped(e.target.value)
+            const next = e.target.value.trim().replace(/\s+/g, '')
+            if (widthForm.test(next)) set(next)
+          }}
+          onBlur={() => setTyped(null)}
+          className={`${fieldBox} h-8`}
+        />
+      )}
+    </FieldFrame>
+  )
+}

@@ -1,0 +1,162 @@
+import { Command } from 'cmdk'
+import { useLayoutEffect, useRef, useState } from 'react'
+import { keep, readKept } from '../../shared/store/kept'
+import { cx } from '../../shared/ui/cx'
+import { Sign } from '../../shared/ui/Sign'
+import { families } from '../blocks/spec'
+import { useSheet } from '../state/context'
+import { runTool } from '../strip/useTool'
+import { told, tools } from '../tools/registry'
+import { canUse, type InsertEntry, type Tool } from '../tools/tool'
+
+/** A tool that stands in the insert list. */
+type Entry = Tool & { insert: InsertEntry }
+
+const entries = tools.filter((t): t is Entry => !!t.insert)
+
+const KEPT = 'blenner.used-inserts'
+const LATELY = 3
+
+/** What was put in lately by somebody in this browser, the latest first. */
+function usedLately(): string[] {
+  const kept = readKept<unknown>(KEPT, [])
+  return Array.isArray(kept) ? kept.filter((id) => typeof id === 'string') : []
+}
+
+/** What fits some letters: first what begins with them, then what one uses, then the rest. */
+function fitting(letters: string, lately: string[]): Entry[] {
+  const begins = (t: Tool) => t.name.toLowerCase().startsWith(letters)
+  const rank = (t: Tool) => (begins(t) ? 0 : 2) - (lately.includes(t.id) ? 1 : 0)
+  return entries
+    .filter((t) => `${t.name} ${t.words ?? ''}`.toLowerCase().includes(letters))
+    .sort((a, b) => rank(a) - rank(b))
+}
+
+/** What can be put in, to be looked for by a few letters, at the line where the cursor stands. */
+export function InsertList({ onClose }: { onClose: () => void }) {
+  const sheet = useSheet()
+  const [words, setWords] = useState('')
+  const [lately] = useState(usedLately)
+  const [at, setAt] = useState<{ top: number; left: number } | null>(null)
+  const box = useRef<HTMLElement>(null)
+  const letters = words.trim().toLowerCase()
+  const groups: [name: string, entries: Entry[]][] = letters
+    ? [['What fits', fitting(letters, lately)]]
+    : [
+        ['Used lately', lately.flatMap((id) => entries.find((t) => t.id === id) ?? []).slice(0, LATELY)],
+        ...Object.entries(families).map(([family, name]): [string, Entry[]] => [
+          name,
+          entries.filter((t) => t.insert.family === family && !lately.slice(0, LATELY).includes(t.id)),
+        ]),
+      ]
+  const found = groups.filter(([, list]) => list.length)
+
+  useLayoutEffect(() => {
+    const frame = box.current?.parentElement?.getBoundingClientRect()
+    const view = sheet.view
+    if (!frame || !view) return
+    const line = view.coordsAtPos(view.state.selection.from)
+    setAt({ top: line.bottom - frame.top + 4, left: Math.max(8, Math.min(line.left - frame.left, frame.width - 370)) })
+  }, [sheet])
+
+  useLayoutEffect(() => {
+    if (at) box.current?.scrollIntoView({ block: 'nearest' })
+  }, [at])
+
+  function leave(text = '') {
+    onClose()
+    sheet.focus()
+    if (!text) return
+    sheet.run((state, dispatch) => {
+      dispatch?.(state.tr.insertText(text))
+      return true
+    })
+  }
+
+  function put(t: Entry) {
+    if (!canUse(t, sheet.state)) return
+    keep(KEPT, [t.id, ...lately.filter((id) => id !== t.id)].slice(0, 12))
+    leave()
+    runTool(sheet, t)
+  }
+
+  return (
+    <section
+      ref={box}
+      aria-label="Insert list"
+      data-takes-keyboard
+      style={at ?? undefined}
+      className="absolute z-30 w-90 scroll-my-4 rounded-3 border border-edge bg-sheet p-2 text-plain"
+      onBlur={(e) => {
+        if (!e.currentTarget.contains(e.relatedTarget)) onClose()
+      }}
+    >
+      <Command
+        label="Insert list"
+        shouldFilter={false}
+        loop
+        onKeyDown={(e) => {
+          if (e.key === 'Escape') {
+            e.preventDefault()
+            e.stopPropagation()
+            leave()
+          }
+          if (e.key === 'Tab') {
+            e.preventDefault()
+            leave()
+          }
+          if (!words && (e.key === '/' || e.key === 'Backspace' || e.key === ' ')) {
+            e.preventDefault()
+            leave(e.key === 'Backspace' ? '' : e.key === '/' ? '/' : '/ ')
+          }
+          // What fits nothing was no search: it is put into the text as it was typed.
+          if (e.key === 'Enter' && words && !found.length) {
+            e.preventDefault()
+            leave(`/${words}`)
+          }
+        }}
+      >
+        <Command.Input
+          autoFocus
+          value={words}
+          onValueChange={setWords}
+          placeholder="What shall go in? Escape goes back"
+          className="h-8 w-full rounded-3 border border-edge bg-sheet px-2.5 placeholder:text-soft"
+        />
+        <Command.List className="mt-2 max-h-72 overflow-auto" aria-label="What can be put in">
+          {!found.length && <p className="px-2 py-1 text-soft">Nothing fits “{words}”. Enter keeps it as text.</p>}
+          {found.map(([name, list]) => (
+            <Command.Group
+              key={name}
+              heading={name}
+              className="[&>[cmdk-group-heading]]:px-2 [&>[cmdk-group-heading]]:pt-1.5 [&>[cmdk-group-heading]]:text-small [&>[cmdk-group-heading]]:text-soft"
+            >
+              {list.map((t) => {
+                const can = canUse(t, sheet.state)
+                return (
+                  <Command.Item
+                    key={t.id}
+                    value={t.id}
+                    disabled={!can}
+                    aria-label={t.name}
+                    aria-description={t.insert.about}
+                    onSelect={() => put(t)}
+                    className={cx(
+                      'flex items-center gap-2.5 rounded-3 px-2 py-1 data-[selected=true]:bg-desk',
+                      can ? 'cursor-pointer' : 'text-soft',
+                    )}
+                  >
+                    <Sign lines={t.insert.sign} />
+                    <span className="shrink-0">{t.name}</span>
+                    <span className="min-w-0 flex-1 truncate text-small text-soft">{t.insert.about}</span>
+                    <kbd className="shrink-0 font-sans text-small text-soft">{t.keys && told(t.keys)}</kbd>
+                  </Command.Item>
+                )
+              })}
+            </Command.Group>
+          ))}
+        </Command.List>
+      </Command>
+    </section>
+  )
+}

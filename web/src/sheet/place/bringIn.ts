@@ -1,0 +1,50 @@
+import { answer, client, withFile } from '../../shared/api/client'
+import type { Asset } from '../../shared/api/types'
+import { ENDINGS, type ImportTarget } from '../../shared/store/importing'
+import { putAside } from '../intake/range'
+import { targetsOf } from '../links/targets'
+import { schema } from '../model/schema'
+import type { Sheet } from '../state/Sheet'
+
+const PICTURE = /^image\//
+
+/** Puts pictures into the text at the marked place, and gives the texts among the other files back. */
+export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> {
+  const others = given.filter((f) => !PICTURE.test(f.type))
+  for (const file of given.filter((f) => PICTURE.test(f.type))) {
+    try {
+      sheet.tell(`Bringing in “${file.name}” …`)
+      const asset = await upload(file)
+      const node = schema.node('picture', { src: `../assets/${asset.name}`, alt: null, credit: asset.credit })
+      sheet.dispatch(putAside(sheet.state, node))
+      sheet.tell(`“${file.name}” is in the text and among the assets. Say what it shows for those who cannot see it.`)
+    } catch (error) {
+      sheet.tell((error as Error).message)
+    }
+  }
+  const texts = others.filter((f) => ENDINGS.split(',').some((e) => f.name.toLowerCase().endsWith(e)))
+  const strange = others.filter((f) => !texts.includes(f)).map((f) => `“${f.name}”`)
+  if (strange.length) {
+    const was = strange.length === 1 ? 'was' : 'were'
+    sheet.tell(
+      `${strange.join(', ')} ${was} not taken: texts come as .docx, .odt, .html, .md or .txt, pictures as GIF, JPEG or PNG.`,
+    )
+  }
+  return texts
+}
+
+/** Makes an asset of a picture. */
+export function upload(file: File): Promise<Asset> {
+  return answer(client.POST('/editor/api/assets', withFile(file)))
+}
+
+/** The sheet as a text that files can be brought into. */
+export function importInto(sheet: Sheet): ImportTarget {
+  return {
+    isEmpty: () => !sheet.state.doc.textContent.trim() && sheet.state.doc.childCount <= 1,
+    namesInUse: () => targetsOf(sheet.state.doc).flatMap((t) => t.anchor || []),
+    put: (brought, where) => sheet.pasting.bring(brought, where),
+    tell: (sentence) => sheet.tell(sentence),
+    focus: () => sheet.focus(),
+  }
+}

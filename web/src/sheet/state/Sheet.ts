@@ -1,0 +1,205 @@
+import type { Node } from 'prosemirror-model'
+import { type Command, EditorState, NodeSelection, type Plugin, Selection, TextSelection } from 'prosemirror-state'
+import { EditorView } from 'prosemirror-view'
+import type { Writing, WritingLanguage } from '../../shared/api/types'
+import { Store } from '../../shared/store/store'
+import type { SheetHost, Sources } from '../base/host'
+import { specOf } from '../blocks/kinds'
+import { Pasting } from '../intake/paste'
+import { freeName, rename, targetProblem } from '../links/places'
+import { targetsOf } from '../links/targets'
+import { atPath } from '../model/paths'
+import { readHtml } from '../model/read'
+import { writeHtml } from '../model/write'
+import { tools } from '../tools/registry'
+import { replacement, withWords } from './changes'
+import { type SheetHooks, silent } from './hooks'
+import { nodeViews } from './nodeViews'
+import { pluginsOf } from './plugins'
+
+/** Whether a block is picked as a whole: one with nothing to write in, and a figure, whose caption is apart. */
+export function isPickedWhole(node: Node): boolean {
+  return node.isAtom || (!!node.type.spec.draggable && !!specOf(node))
+}
+
+/**
+ * The sheet of one item: the document, the view that shows it, and whoever wants to know when it changes. It
+ * lives as long as the item is open, also while another view of the item is shown.
+ */
+export class Sheet implements SheetHost {
+  view: EditorView | null = null
+  /** The element in which the sheet scrolls. */
+  scroller: HTMLElement | null = null
+  hooks: SheetHooks = { ...silent }
+  /** What was pasted last. */
+  readonly pasting: Pasting = new Pasting(this)
+  /** Every tool, for whoever wants to use them all. */
+  readonly tools = tools
+  private readonly store: Store<EditorState>
+  private readonly plugins: Plugin[]
+
+  constructor(
+    html: string,
+    public writingLanguage: WritingLanguage,
+    readonly writing: Writing,
+    readonly sources: Sources,
+  ) {
+    this.plugins = pluginsOf(this)
+    performance.mark('sheet-begins')
+    this.store = new Store(EditorState.create({ doc: readHtml(html), plugins: this.plugins }))
+  }
+
+  get state(): EditorState {
+    return this.store.get()
+  }
+
+  subscribe = (listener: () => void): (() => void) => this.store.subscribe(listener)
+
+  snapshot = (): EditorState => this.store.get()
+
+  doc(): Node {
+    return this.state.doc
+  }
+
+  focus() {
+    this.view?.focus()
+  }
+
+  tell(sentence: string) {
+    this.hooks.tell(sentence)
+  }
+
+  /** Shows the sheet in a place of the page. */
+  mount(place: HTMLElement) {
+    this.view = new EditorView(place, {
+      state: this.state,
+      attributes: () => ({
+        class: 'article',
+        role: 'textbox',
+        'aria-multiline': 'true',
+        tabindex: '0',
+        'aria-label': 'Text of the item',
+        spellcheck: 'true',
+        lang: this.writingLanguage.language,
+      }),
+      // A press on what is shown picks it; one on its caption sets the cursor there.
+      handleClickOn: (view, _pos, node, nodePos, event) => {
+        const figure = isPickedWhole(node) && !node.isAtom
+        if (!figure || !(event.target instanceof Element) || event.target.closest('figcaption')) return false
+        view.dispatch(view.state.tr.setSelection(NodeSelection.create(view.state.doc, nodePos)))
+        return true
+      },
+      nodeViews: nodeViews(this),
+      dispatchTransaction: (tr) => {
+        const view = this.view
+        if (!view) return
+        try {
+          const next = view.state.applyTransaction(tr)
+          view.updateState(next.state)
+          this.store.set(next.state)
+          if (next.transactions.some((t) => t.docChanged)) this.hooks.edit()
+        } catch (error) {
+          this.hooks.crash(error)
+        }
+      },
+    })
+    // Tests and the bench read the sheet from its element, and how long it took to show it.
+    Object.assign(this.view.dom, { sheet: this })
+    requestAnimationFrame(() => setTimeout(() => performance.measure('sheet-open', 'sheet-begins')))
+  }
+
+  unmount() {
+    this.view?.destroy()
+    this.view = null
+  }
+
+  /** Goes on in another language. */
+  writeIn(language: WritingLanguage) {
+    if (language === this.writingLanguage) return
+    this.writingLanguage = language
+    this.view?.setProps({})
+  }
+
+  /** Begins anew from the text as it is, after the sheet failed. */
+  recover() {
+    this.store.set(EditorState.create({ doc: readHtml(this.html()), plugins: this.plugins }))
+  }
+
+  html(): string {
+    return writeHtml(this.state.doc)
+  }
+
+  /** Carries a command out and gives the keyboard back to the sheet. */
+  run(command: Command) {
+    this.apply(command)
+    this.view?.focus()
+  }
+
+  /** Carries a command out and leaves the keyboard where it is. */
+  apply(command: Command) {
+    if (this.view) command(this.view.state, this.view.dispatch, this.view)
+  }
+
+  /** Applies a change, also while the sheet is not shown. */
+  dispatch(tr: EditorState['tr']) {
+    if (this.view) return this.view.dispatch(tr)
+    this.store.set(this.state.apply(tr))
+    if (tr.docChanged) this.hooks.edit()
+  }
+
+  /** Takes over another text. Only the stretch that differs is replaced, and Undo brings it back. */
+  replace(html: string) {
+    const tr = replacement(this.state, html)
+    if (tr) this.dispatch(tr)
+  }
+
+  /** Puts some words in at the cursor. */
+  insertWords(words: string) {
+    this.dispatch(withWords(this.state, words))
+  }
+
+  targetProblem(name: string, own: string): string {
+    return targetProblem(this.state.doc, name, own)
+  }
+
+  async nameTarget(pos: number): Promise<string> {
+    const node = this.state.doc.nodeAt(pos)
+    if (!node) return ''
+    if (node.attrs.anchor) return node.attrs.anchor
+    const words = node.textContent
+    const name = freeName(this.state.doc, await this.sources.slug(words))
+    // Somebody may have gone on writing while the server was asked.
+    const now = targetsOf(this.state.doc).find((t) => t.words === words && !t.anchor)
+    if (now) this.dispatch(this.state.tr.setNodeAttribute(now.pos, 'anchor', name))
+    return name
+  }
+
+  renameTarget(old: string, given: string, pos: number) {
+    const { tr, told } = rename(this.state, old, given, pos)
+    if (tr) this.dispatch(tr)
+    if (told) this.tell(told)
+  }
+
+  /** Picks the block at a path and scrolls to it; a stretch within it, where there is one. */
+  goTo(path: number[], from = 0, to = 0) {
+    const found = atPath(this.state.doc, path)
+    if (found) this.goToPosition(found.pos, from, to)
+  }
+
+  /** Picks the block at a position and scrolls to it; a stretch within it, where there is one. */
+  goToPosition(pos: number, from = 0, to = 0) {
+    if (!this.view) return
+    const { doc, tr } = this.view.state
+    const node = doc.nodeAt(pos)
+    if (!node) return
+    const selection = isPickedWhole(node)
+      ? NodeSelection.create(doc, pos)
+      : to > from && node.isTextblock
+        ? TextSelection.create(doc, pos + 1 + from, Math.min(pos + 1 + to, pos + node.nodeSize - 1))
+        : Selection.near(doc.resolve(pos + 1))
+    this.view.dispatch(tr.setSelection(selection))
+    this.view.focus()
+    const dom = this.view.nodeDOM(pos)
+    if (dom instanceof HTMLElement) dom.scrollIntoView({ block: 'center' })
+  }
+}

@@ -1,0 +1,33 @@
+import type { Node } from 'prosemirror-model'
+import { useEffect, useState } from 'react'
+import type { Sheet } from './Sheet'
+
+/** How long somebody must pause before words in the map are drawn anew, in milliseconds. */
+const PAUSE = 250
+
+/** The document: at once where blocks come or go, after a pause where only words change. */
+export function useSettledDoc(sheet: Sheet): Node {
+  const [doc, setDoc] = useState(sheet.state.doc)
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined
+    let shown = sheet.state.doc
+    const take = () => {
+      clearTimeout(timer)
+      shown = sheet.state.doc
+      setDoc(shown)
+    }
+    take()
+    const stop = sheet.subscribe(() => {
+      const now = sheet.state.doc
+      if (now === shown) return
+      if (now.childCount !== shown.childCount) return take()
+      clearTimeout(timer)
+      timer = setTimeout(take, PAUSE)
+    })
+    return () => {
+      clearTimeout(timer)
+      stop()
+    }
+  }, [sheet])
+  return doc
+}

@@ -1,0 +1,97 @@
+import { DropdownMenu, Toolbar } from 'radix-ui'
+import { Fragment, type ReactNode } from 'react'
+import { cx } from '../../shared/ui/cx'
+import { useSheet } from '../state/context'
+import { useEditor } from '../state/useEditor'
+import { told } from '../tools/registry'
+import type { Tool } from '../tools/tool'
+import { runTool, stateOf } from './useTool'
+
+interface Props {
+  name: string
+  /** The tools, in parts with a line between them. */
+  parts: Tool[][]
+  /** Whether one of them holds at a time, as of kinds of block. */
+  one?: boolean
+  className?: string
+  children: ReactNode
+}
+
+/** Tools behind a word in the strip. */
+export function ToolMenu({ name, parts, one, className, children }: Props) {
+  const sheet = useSheet()
+  return (
+    <DropdownMenu.Root modal={false}>
+      <Toolbar.Button asChild>
+        <DropdownMenu.Trigger
+          aria-label={name}
+          className={cx(
+            'h-7 shrink-0 whitespace-nowrap rounded-3 px-1.5 hover:bg-desk data-[state=open]:bg-desk',
+            className,
+          )}
+        >
+          {children}
+          <span aria-hidden className="text-soft">
+            {' '}
+            ▾
+          </span>
+        </DropdownMenu.Trigger>
+      </Toolbar.Button>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={4}
+          onCloseAutoFocus={(e) => {
+            e.preventDefault()
+            // A tool that opened a part of the screen has given it the keyboard already.
+            if (!document.querySelector('[role="dialog"], [data-takes-keyboard]')) sheet.focus()
+          }}
+          className="z-50 max-h-[70vh] min-w-56 overflow-auto rounded-3 border border-edge bg-sheet py-1 text-plain"
+        >
+          {parts.map((part, i) => (
+            <Fragment key={part[0]?.id}>
+              {i > 0 && <DropdownMenu.Separator className="my-1 h-px bg-line" />}
+              {part.map((t) => (
+                <Item key={t.id} tool={t} one={one} />
+              ))}
+            </Fragment>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  )
+}
+
+function Item({ tool, one }: { tool: Tool; one?: boolean }) {
+  const sheet = useSheet()
+  const { on, can } = stateOf(tool, useEditor())
+  const shared = {
+    'aria-disabled': !can || undefined,
+    'aria-keyshortcuts': tool.keys && told(tool.keys).replace('Ctrl', 'Control'),
+    onSelect: (e: Event) => {
+      if (!can) return e.preventDefault()
+      // The menu closes first, and gives the keyboard back; a dialog that opens then keeps it.
+      setTimeout(() => runTool(sheet, tool))
+    },
+    className: cx(
+      'flex cursor-pointer items-center gap-3 px-3 py-1 outline-none data-[highlighted]:bg-desk',
+      !can && 'cursor-default text-soft',
+    ),
+  }
+  const content = (
+    <>
+      <span className="w-3 shrink-0" aria-hidden>
+        {on ? '✓' : ''}
+      </span>
+      {tool.name}
+      <kbd className="ml-auto pl-6 font-sans text-small text-soft">{tool.keys && told(tool.keys)}</kbd>
+    </>
+  )
+  // What does not toggle is a plain item: a screen reader must not call it “not checked”.
+  if (tool.on === undefined) return <DropdownMenu.Item {...shared}>{content}</DropdownMenu.Item>
+  return (
+    <DropdownMenu.CheckboxItem {...shared} role={one ? 'menuitemradio' : undefined} checked={!!on}>
+      {content}
+    </DropdownMenu.CheckboxItem>
+  )
+}
