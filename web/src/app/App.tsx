@@ -7,7 +7,9 @@ import { Inbox } from '../inbox/Inbox'
 import { Sections } from '../sections/Sections'
 import { SetUp } from '../setup/SetUp'
 import { Problem } from '../shared/api/client'
+import { setWindowPerson, windowPerson } from '../shared/api/person'
 import { useSession } from '../shared/api/queries'
+import { openText } from '../shared/store/openText'
 import { Worklist } from '../worklist/Worklist'
 import { FirstAccount } from './FirstAccount'
 import { Frame } from './Frame'
@@ -49,11 +51,15 @@ function SignedIn() {
         The server does not answer. Start it again, then reload this page.
       </p>
     )
-  if (!session.data.person) return <SignIn session={session.data} />
+  const { person } = session.data
+  if (!person) return <SignIn session={session.data} />
+  // With an item open, a window stays whose it was; the bench asks before anything goes on under another name.
+  if (!windowPerson() || !openText()) setWindowPerson(person)
+  const landing = person.role === 'EDITOR' ? '/worklist?waiting=yes' : '/worklist?whose=mine'
   return (
     <Routes>
-      <Route element={<Frame person={session.data.person} />}>
-        <Route index element={<Navigate to="/worklist?whose=mine" replace />} />
+      <Route element={<Frame person={person} />}>
+        <Route index element={<Navigate to={landing} replace />} />
         <Route path="worklist" element={<Worklist />} />
         <Route path="sections" element={<Sections />} />
         <Route path="assets" element={<Assets />} />

@@ -9,7 +9,7 @@ import { useNewItem } from '../shared/store/newItem'
 import { changeNotebook } from '../shared/store/notebook'
 import { useOffered } from '../shared/store/placeCommands'
 import { Dialog } from '../shared/ui/Dialog'
-import { StageMark } from '../shared/ui/StageMark'
+import { StageIcon } from '../shared/ui/StageIcon'
 
 /** Ctrl and the full stop open the field from anywhere. */
 export function useFindKey(open: () => void) {
@@ -90,7 +90,7 @@ export function FindAnything({ open, onClose, onOutline }: Props) {
               className={row}
               onSelect={() => pick(() => navigate(`/items/${r.key}`))}
             >
-              <StageMark stage={r.stage} />
+              <StageIcon stage={r.stage} />
               <span className="truncate">{r.title || 'Untitled'}</span>
               <span className="ml-auto text-small text-soft">{r.kindLabel}</span>
             </Command.Item>

@@ -5,11 +5,13 @@ import { Notebook } from '../notebook/Notebook'
 import { NewFromOutline } from '../outlines/NewFromOutline'
 import { answer, client } from '../shared/api/client'
 import { kinds } from '../shared/api/kinds'
+import { setWindowPerson } from '../shared/api/person'
 import { useInbox, useRefresh, useSite } from '../shared/api/queries'
 import type { Kind, Person } from '../shared/api/types'
 import { askImport } from '../shared/store/importing'
 import { useNewItem } from '../shared/store/newItem'
 import { changeNotebook, useNotebook } from '../shared/store/notebook'
+import { openText } from '../shared/store/openText'
 import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { Menu, MenuItem } from '../shared/ui/Menu'
@@ -36,8 +38,11 @@ export function Frame({ person }: { person: Person }) {
   useFindKey(() => setFinding(true))
 
   async function signOut() {
+    // What is written goes to the server first; what cannot go stays in this browser for its writer.
+    await openText()?.flush()
     await answer(client.DELETE('/editor/api/session'))
     navigate('/worklist')
+    setWindowPerson(null)
     refresh()
   }
 

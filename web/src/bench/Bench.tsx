@@ -1,17 +1,21 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { useParams } from 'react-router'
-import { answer, client } from '../shared/api/client'
-import { useWriting } from '../shared/api/queries'
-import type { ItemView, Writing } from '../shared/api/types'
+import { Link, useLocation, useParams } from 'react-router'
+import { answer, client, Problem } from '../shared/api/client'
+import { windowPerson } from '../shared/api/person'
+import { useSession, useWriting } from '../shared/api/queries'
+import type { ItemView, Person, Writing } from '../shared/api/types'
+import { askFor } from '../shared/store/asked'
 import { Sheet, type Sources } from '../sheet'
 import { BenchScreen } from './BenchScreen'
 import { dropBackup, readBackup } from './state/backup'
-import { isKept, Saver } from './state/saver'
+import { isKept } from './state/fields'
+import { Saver } from './state/saver'
 
 /** Opens an item on the bench. */
 export default function Bench() {
   const { key = '' } = useParams()
+  const session = useSession()
   const item = useQuery({
     queryKey: ['bench', key],
     queryFn: () => answer(client.GET('/editor/api/items/{key}', { params: { path: { key } } })),
@@ -19,40 +23,68 @@ export default function Bench() {
     staleTime: Number.POSITIVE_INFINITY,
   })
   const writing = useWriting()
+  const person = windowPerson() ?? session.data?.person
   const failed = item.error ?? writing.error
+  if (failed instanceof Problem && failed.status === 404) return <NotThere />
   if (failed) return <p className="p-8 text-rust">{failed.message}</p>
-  if (!item.data || !writing.data) return <p className="p-8 text-soft">Opening the bench …</p>
-  return <Opened key={key} item={item.data} writing={writing.data} />
+  if (!item.data || !writing.data || !person) return <p className="p-8 text-soft">Opening the bench …</p>
+  return <Opened key={key} item={item.data} writing={writing.data} person={person} />
 }
 
-const sources: Sources = {
-  frameOf: (address) => answer(client.GET('/editor/api/writing/embed', { params: { query: { given: address } } })),
-  slug: async (words) => (await answer(client.GET('/editor/api/writing/slug', { params: { query: { words } } }))).text,
-  latest: (section, topic, count) =>
-    answer(client.GET('/editor/api/writing/latest', { params: { query: { section, topic, count } } })),
+function NotThere() {
+  return (
+    <div className="p-8">
+      <p>There is no such item. Perhaps its address was mistyped, or it was left with nothing written in it.</p>
+      <Link to="/worklist" className="underline">
+        Go to the worklist
+      </Link>
+    </div>
+  )
+}
+
+/** What the sheet is told by the server while it shows an item. */
+function sourcesFor(key: string): Sources {
+  return {
+    frameOf: (given) => answer(client.GET('/editor/api/writing/embed', { params: { query: { given } } })),
+    slug: async (words) =>
+      (await answer(client.GET('/editor/api/writing/slug', { params: { query: { words } } }))).text,
+    latest: (section, topic, count) => {
+      const query = { section, topic, except: key, count }
+      return answer(client.GET('/editor/api/writing/latest', { params: { query } }))
+    },
+  }
 }
 
 /** The sheet and what keeps it, together for as long as the item is open. */
-function open(item: ItemView, writing: Writing): { sheet: Sheet; saver: Saver } {
-  const left = readBackup(item.state.key)
-  const fresh = left && !isKept(left, item)
-  const sheet = new Sheet(fresh ? left.content.body : item.content.body, item.state.language, writing, sources)
-  const saver = new Saver(item, () => sheet.html())
+function open(item: ItemView, writing: Writing, person: Person): { sheet: Sheet; saver: Saver } {
+  const { key } = item.state
+  const left = readBackup(key, person)
+  const fresh = left && !isKept(left.content, item)
+  const body = fresh ? left.content.body : item.content.body
+  const sheet = new Sheet(body, item.state.language, writing, sourcesFor(key))
+  const saver = new Saver(item, () => sheet.html(), person)
   sheet.hooks.edit = () => saver.touch()
   // A text that never reached the server is shown again, and sent.
   if (fresh) saver.bringBack(left)
-  else dropBackup(item.state.key)
+  else dropBackup(key, person)
   return { sheet, saver }
 }
 
-function Opened({ item, writing }: { item: ItemView; writing: Writing }) {
-  const [{ sheet, saver }] = useState(() => open(item, writing))
+function Opened({ item, writing, person }: { item: ItemView; writing: Writing; person: Person }) {
+  const [{ sheet, saver }] = useState(() => open(item, writing, person))
+  const { state } = useLocation()
+  const begun = !!(state as { begun?: boolean } | null)?.begun
   useEffect(() => saver.subscribe(() => sheet.writeIn(saver.snapshot().state.language)), [saver, sheet])
+  useEffect(() => {
+    // In a new item the title waits to be written; in any other the text.
+    if (begun) askFor('title')
+    else sheet.focus()
+  }, [begun, sheet])
   useEffect(() => {
     addEventListener('pagehide', saver.leave)
     return () => {
       removeEventListener('pagehide', saver.leave)
-      saver.flush()
+      saver.close()
     }
   }, [saver])
   return <BenchScreen saver={saver} sheet={sheet} />

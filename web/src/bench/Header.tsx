@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 import { useAsked } from '../shared/store/asked'
 import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
-import { StageMark } from '../shared/ui/StageMark'
+import { StageIcon } from '../shared/ui/StageIcon'
 import { ago, useNow } from '../shared/ui/time'
 import { useBench, useSaved } from './state/context'
 
@@ -46,16 +46,18 @@ export function Header({ view, setView, onOut }: Props) {
           value={words}
           onChange={(e) => saver.change({ title: e.target.value })}
           onKeyDown={(e) => {
-            if (e.key === 'Enter') {
+            // The text is where one goes on; what stands between is reached from the text, backwards.
+            const on = e.key === 'Enter' || (e.key === 'Tab' && !e.shiftKey)
+            if (on && !e.ctrlKey && !e.altKey && !e.nativeEvent.isComposing && sheet.view) {
               e.preventDefault()
-              sheet.view?.focus()
+              sheet.focus()
             }
           }}
           className="w-full truncate rounded-3 bg-transparent px-1 font-semibold font-serif text-title placeholder:text-soft"
         />
       </h1>
       <p className="flex shrink-0 items-center gap-1.5">
-        <StageMark stage={stage} />
+        <StageIcon stage={stage} />
         {stageLabel}
       </p>
       <Saved />
@@ -93,17 +95,15 @@ function Saved() {
     unsaved: 'Saving …',
     unreachable: 'The server does not answer; your text is kept here',
     'signed-out': 'Not saved: you are signed out',
+    'other-person': 'Not saved: somebody else is signed in',
+    gone: 'Not saved: the item is not there any more',
     conflict: 'Not saved: somebody changed it too',
     refused: '',
   }[status.is]
   const why = status.is === 'refused' ? status.why : ''
   const calm = status.is === 'saved' || status.is === 'unsaved'
   return (
-    <p
-      data-testid="saved"
-      className={cx('max-w-64 shrink-0', calm ? 'text-soft' : 'text-rust')}
-      role={calm ? undefined : 'alert'}
-    >
+    <p data-testid="saved" className={cx('max-w-64 shrink-0', calm ? 'text-soft' : 'text-rust')}>
       {told || `Not saved. ${why}`}
     </p>
   )

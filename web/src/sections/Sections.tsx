@@ -16,7 +16,6 @@ export function Sections() {
   const session = useSession()
   const [editing, setEditing] = useState<Section | 'new' | null>(null)
   const isEditor = session.data?.person?.role === 'EDITOR'
-  const blocked = isEditor ? '' : 'Only an editor can change the site’s sections.'
   return (
     <Place
       title="Sections"
@@ -46,16 +45,21 @@ export function Sections() {
               /{s.slug}
               <span className="sr-only"> (opens a new tab)</span>
             </a>
-            <Button blocked={blocked} onClick={() => setEditing(s)} aria-label={`Edit ${s.name}`}>
-              Edit
-            </Button>
+            {isEditor && (
+              <Button onClick={() => setEditing(s)} aria-label={`Edit ${s.name}`}>
+                Edit
+              </Button>
+            )}
           </li>
         ))}
       </ul>
-      <Button className="mt-4" blocked={blocked} onClick={() => setEditing('new')}>
-        Add a section
-      </Button>
-      {blocked && <p className="mt-2 text-soft">{blocked}</p>}
+      {isEditor ? (
+        <Button className="mt-4" onClick={() => setEditing('new')}>
+          Add a section
+        </Button>
+      ) : (
+        session.data && <p className="mt-4 text-soft">An editor can add sections and change them.</p>
+      )}
       {editing && <SectionDialog section={editing === 'new' ? null : editing} onClose={() => setEditing(null)} />}
     </Place>
   )

@@ -4,6 +4,7 @@ import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { ExternalSettings } from '../shared/api/types'
 import { Button, TextButton } from '../shared/ui/Button'
+import { Facts } from '../shared/ui/Facts'
 import { FieldFrame, fieldBox, Input } from '../shared/ui/Field'
 import { useDraft } from '../shared/ui/useDraft'
 import { useSubmit } from '../shared/ui/useSubmit'
@@ -28,6 +29,21 @@ export function External({ blocked }: { blocked: string }) {
   const change = (index: number, part: Partial<ExternalSettings['hosts'][number]>) =>
     setGiven({ ...given, hosts: given.hosts.map((h, i) => (i === index ? { ...h, ...part } : h)) })
 
+  if (blocked) {
+    const hosts = given.hosts.map((h) => `${h.name} (${h.host})`).join('\n')
+    return (
+      <section aria-label="Other hosts, and messages" className="grid gap-4 md:col-span-2">
+        <h2 className="font-semibold font-serif text-large">Other hosts, and messages</h2>
+        <Facts
+          rows={[
+            ['Things of these hosts can be embedded', hosts || 'None'],
+            ['Messages of visitors go to', given.contactAddress || 'The inbox only'],
+            ['Texts may be fetched from', given.fetchHosts.join('\n') || 'Nowhere'],
+          ]}
+        />
+      </section>
+    )
+  }
   return (
     <form onSubmit={submit} className="grid gap-4 md:col-span-2">
       <h2 className="font-semibold font-serif text-large">Other hosts, and messages</h2>
@@ -105,10 +121,10 @@ export function External({ blocked }: { blocked: string }) {
         </FieldFrame>
       </div>
       <p className="flex items-center gap-3">
-        <Button look="main" type="submit" blocked={blocked}>
+        <Button look="main" type="submit">
           Change hosts and address
         </Button>
-        <span role="status">{told || blocked}</span>
+        <span role="status">{told}</span>
       </p>
     </form>
   )

@@ -68,35 +68,46 @@ export function Outlines({ blocked }: { blocked: string }) {
               </p>
               <p className="text-soft">{o.kinds.map((k) => kinds.find((x) => x.kind === k)?.label).join(', ')}</p>
               <TextButton
-                aria-label={`Look at and change “${o.name}”`}
+                aria-label={blocked ? `Look at “${o.name}”` : `Look at and change “${o.name}”`}
                 aria-expanded={open === o.id}
                 onClick={() => setOpen(open === o.id ? 0 : o.id)}
               >
-                {open === o.id ? 'Close' : 'Change'}
+                {open === o.id ? 'Close' : blocked ? 'Look' : 'Change'}
               </TextButton>
-              <TextButton
-                aria-label={`Copy “${o.name}”`}
-                disabled={!!blocked}
-                onClick={() =>
-                  act(() => answer(client.POST('/editor/api/outlines/{id}/copy', { params: { path: { id: o.id } } })))
-                }
-              >
-                Copy
-              </TextButton>
-              <TextButton aria-label={`Delete “${o.name}”`} disabled={!!blocked} onClick={() => remove(o)}>
-                Delete
-              </TextButton>
+              {!blocked && (
+                <>
+                  <TextButton
+                    aria-label={`Copy “${o.name}”`}
+                    onClick={() =>
+                      act(() =>
+                        answer(client.POST('/editor/api/outlines/{id}/copy', { params: { path: { id: o.id } } })),
+                      )
+                    }
+                  >
+                    Copy
+                  </TextButton>
+                  <TextButton aria-label={`Delete “${o.name}”`} disabled={!!blocked} onClick={() => remove(o)}>
+                    Delete
+                  </TextButton>
+                </>
+              )}
             </div>
-            {open === o.id && <Change outline={o} blocked={blocked} />}
+            {open === o.id &&
+              (blocked ? (
+                <div className="mt-2 border border-line bg-sheet p-4">
+                  <OutlineLines outline={o} />
+                </div>
+              ) : (
+                <Change outline={o} />
+              ))}
           </li>
         ))}
       </ul>
-      {blocked && <p className="text-soft">{blocked}</p>}
     </section>
   )
 }
 
-function Change({ outline, blocked }: { outline: Outline; blocked: string }) {
+function Change({ outline }: { outline: Outline }) {
   const refresh = useRefresh()
   const begin = useNewItem()
   const [name, setName] = useState(outline.name)
@@ -126,7 +137,7 @@ function Change({ outline, blocked }: { outline: Outline; blocked: string }) {
         <Input label="What it is for" value={about} maxLength={500} onChange={(e) => setAbout(e.target.value)} />
         <KindChoice picked={forKinds} pick={setKinds} />
         <p className="flex flex-wrap items-center gap-3">
-          <Button look="main" blocked={blocked} onClick={save}>
+          <Button look="main" onClick={save}>
             Change the outline
           </Button>
           <Button onClick={() => begin(outline.kinds[0], outline.body, `Outline: ${outline.name}`)}>

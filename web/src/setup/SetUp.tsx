@@ -5,6 +5,7 @@ import { useRefresh, useSession, useSite } from '../shared/api/queries'
 import type { NewPerson } from '../shared/api/types'
 import { Button } from '../shared/ui/Button'
 import { Dialog, DialogButtons } from '../shared/ui/Dialog'
+import { Facts } from '../shared/ui/Facts'
 import { Input, Select } from '../shared/ui/Field'
 import { languageName, languages } from '../shared/ui/languages'
 import { PersonFields } from '../shared/ui/PersonFields'
@@ -23,12 +24,17 @@ export function SetUp() {
   const blocked = session.data?.person?.role === 'EDITOR' ? '' : 'Only an editor can change this.'
   return (
     <Place title="Set-up" about="What the site is called, who works on it, and what it lets in.">
+      {blocked && (
+        <p className="mb-5 border border-line bg-sheet px-3 py-2">
+          This is how the site is set up. An editor can change it; ask one of those below.
+        </p>
+      )}
       <div className="grid items-start gap-10 md:grid-cols-2">
         <SiteName blocked={blocked} />
         <People blocked={blocked} />
         <Outlines blocked={blocked} />
         <External blocked={blocked} />
-        <WholeSite blocked={blocked} />
+        {!blocked && <WholeSite />}
       </div>
     </Place>
   )
@@ -55,6 +61,21 @@ function SiteName({ blocked }: { blocked: string }) {
     () => setTold('Changed. Readers see it now.'),
   )
 
+  if (blocked) {
+    const { name, tagline, language } = given
+    return (
+      <section aria-label="The site" className="grid gap-4">
+        <h2 className="font-semibold font-serif text-large">The site</h2>
+        <Facts
+          rows={[
+            ['Name', name],
+            ['What it is, in a line', tagline],
+            ['Language', languageName(language)],
+          ]}
+        />
+      </section>
+    )
+  }
   return (
     <form onSubmit={submit} className="grid gap-4">
       <h2 className="font-semibold font-serif text-large">The site</h2>
@@ -74,10 +95,8 @@ function SiteName({ blocked }: { blocked: string }) {
         ))}
       </Select>
       <div className="flex items-center gap-3">
-        <Button type="submit" blocked={blocked}>
-          Change
-        </Button>
-        <span role="status">{told || blocked}</span>
+        <Button type="submit">Change</Button>
+        <span role="status">{told}</span>
       </div>
     </form>
   )
@@ -98,9 +117,11 @@ function People({ blocked }: { blocked: string }) {
           </li>
         ))}
       </ul>
-      <Button className="justify-self-start" blocked={blocked} onClick={() => setAdding(true)}>
-        Add a person
-      </Button>
+      {!blocked && (
+        <Button className="justify-self-start" onClick={() => setAdding(true)}>
+          Add a person
+        </Button>
+      )}
       {adding && <PersonDialog onClose={() => setAdding(false)} />}
     </section>
   )

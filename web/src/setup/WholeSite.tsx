@@ -6,7 +6,7 @@ import { Button, TextButton } from '../shared/ui/Button'
 import { download } from '../shared/ui/download'
 
 /** The whole site as one archive of readable files, out and in. */
-export function WholeSite({ blocked }: { blocked: string }) {
+export function WholeSite() {
   const refresh = useRefresh()
   const [file, setFile] = useState<File | null>(null)
   const [working, setWorking] = useState(false)
@@ -40,21 +40,14 @@ export function WholeSite({ blocked }: { blocked: string }) {
         and the set-up. Passwords are not in it.
       </p>
       <p>
-        <Button blocked={blocked} onClick={() => download('/editor/api/archive/site')}>
-          Download the site
-        </Button>
+        <Button onClick={() => download('/editor/api/archive/site')}>Download the site</Button>
       </p>
       <div className="flex flex-wrap items-center gap-3">
         <label className="flex items-center gap-2">
           <span className="font-semibold">A site’s archive</span>
-          <input
-            type="file"
-            accept=".zip"
-            disabled={!!blocked || working}
-            onChange={(e) => setFile(e.target.files?.[0] ?? null)}
-          />
+          <input type="file" accept=".zip" disabled={working} onChange={(e) => setFile(e.target.files?.[0] ?? null)} />
         </label>
-        <Button blocked={blocked || (file ? '' : 'Pick an archive first.')} onClick={bringIn}>
+        <Button blocked={file ? '' : 'Pick an archive first.'} onClick={bringIn}>
           Put it in the place of this site
         </Button>
       </div>
@@ -74,7 +67,6 @@ export function WholeSite({ blocked }: { blocked: string }) {
             </TextButton>
           </>
         )}
-        {blocked}
       </p>
       {problem && (
         <p role="alert" className="text-rust">

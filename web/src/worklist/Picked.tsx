@@ -4,7 +4,7 @@ import { answer, client } from '../shared/api/client'
 import { useAssets } from '../shared/api/queries'
 import type { Row } from '../shared/api/types'
 import { Button } from '../shared/ui/Button'
-import { LevelMark } from '../shared/ui/LevelMark'
+import { LevelIcon } from '../shared/ui/LevelIcon'
 import { WhereItAppears } from '../shared/ui/WhereItAppears'
 
 /** The picked item: its teaser as readers see it, where it appears, what it waits for. */
@@ -35,11 +35,12 @@ export function Picked({ row }: { row: Row }) {
       <WhereItAppears state={state} />
       <section className="grid gap-1">
         <h3 className="font-semibold">What it waits for</h3>
+        <p>{state.standing.turn}</p>
         {state.findings.length === 0 && <p className="text-soft">{row.next.sentence}.</p>}
         {state.findings.map((f) => (
-          <p key={`${f.rule}${f.path}${f.from}`} className="flex items-start gap-2">
+          <p key={f.id} className="flex items-start gap-2">
             <span className="pt-0.5">
-              <LevelMark level={f.level} />
+              <LevelIcon level={f.level} />
             </span>
             {f.message}
           </p>

@@ -1,6 +1,6 @@
 import type { Worklist } from '../shared/api/types'
 import { cx } from '../shared/ui/cx'
-import { StageMark } from '../shared/ui/StageMark'
+import { StageIcon } from '../shared/ui/StageIcon'
 import type { Filter } from './filter'
 
 interface Props {
@@ -8,6 +8,12 @@ interface Props {
   filter: Filter
   change: (part: Partial<Filter>) => void
 }
+
+const whose = [
+  { name: 'Waiting for you', of: { waiting: true, mine: false }, count: 'waiting' },
+  { name: 'Mine', of: { waiting: false, mine: true }, count: 'mine' },
+  { name: 'Everyone’s', of: { waiting: false, mine: false }, count: 'everyones' },
+] as const
 
 /** Whose items, and at which stage, each with its count. */
 export function StageRail({ list, filter, change }: Props) {
@@ -18,22 +24,17 @@ export function StageRail({ list, filter, change }: Props) {
     )
   return (
     <nav aria-label="Stages" className="flex w-44 shrink-0 flex-col overflow-auto border-line border-r py-4">
-      <button
-        type="button"
-        className={entry(filter.mine)}
-        aria-pressed={filter.mine}
-        onClick={() => change({ mine: true })}
-      >
-        Mine <span className="ml-auto font-normal text-soft">{list?.mine}</span>
-      </button>
-      <button
-        type="button"
-        className={entry(!filter.mine)}
-        aria-pressed={!filter.mine}
-        onClick={() => change({ mine: false })}
-      >
-        Everyone’s <span className="ml-auto font-normal text-soft">{list?.everyones}</span>
-      </button>
+      {whose.map(({ name, of, count }) => (
+        <button
+          key={name}
+          type="button"
+          className={entry(filter.mine === !!of.mine && filter.waiting === !!of.waiting)}
+          aria-pressed={filter.mine === !!of.mine && filter.waiting === !!of.waiting}
+          onClick={() => change({ mine: !!of.mine, waiting: !!of.waiting })}
+        >
+          {name} <span className="ml-auto font-normal text-soft">{list?.[count]}</span>
+        </button>
+      ))}
       <hr className="mx-5 my-3 border-line" />
       {list?.stages.map((s) => (
         <button
@@ -43,7 +44,7 @@ export function StageRail({ list, filter, change }: Props) {
           aria-pressed={filter.stage === s.stage}
           onClick={() => change({ stage: filter.stage === s.stage ? '' : s.stage })}
         >
-          <StageMark stage={s.stage} />
+          <StageIcon stage={s.stage} />
           {s.label} <span className="ml-auto font-normal text-soft">{s.count}</span>
         </button>
       ))}

@@ -9,8 +9,8 @@ import { askImport } from '../shared/store/importing'
 import { Button, TextButton } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { download } from '../shared/ui/download'
-import { LevelMark } from '../shared/ui/LevelMark'
-import { StageMark } from '../shared/ui/StageMark'
+import { LevelIcon } from '../shared/ui/LevelIcon'
+import { StageIcon } from '../shared/ui/StageIcon'
 import { ago, useNow } from '../shared/ui/time'
 import { useTitle } from '../shared/ui/useTitle'
 import { type Filter, query, useFilter } from './filter'
@@ -167,6 +167,7 @@ function Sentence({ list, filter, change, site }: Part & { list: List | undefine
     <p className="px-5 py-3 text-soft" role="status">
       <span className="font-semibold text-ink">
         {list.found} {filter.mine ? `of your ${kind}s` : noun}
+        {filter.waiting && (list.found === 1 ? ' that waits for you' : ' that wait for you')}
       </span>{' '}
       {parts.join(' ')}
       {parts.length ? ',' : ''} changed latest first.{' '}
@@ -190,9 +191,17 @@ function Empty({ filter, change }: Part) {
       ) : (
         <>
           <p className="font-semibold font-serif text-large">
-            {filter.mine ? 'You have no items yet.' : 'There are no items yet.'}
+            {filter.waiting
+              ? 'Nothing waits for you.'
+              : filter.mine
+                ? 'You have no items yet.'
+                : 'There are no items yet.'}
           </p>
-          <p className="text-soft">Begin with New at the top, and choose an article, a post or a page.</p>
+          {filter.waiting ? (
+            <Button onClick={() => change({ waiting: false, mine: true })}>Show your own items</Button>
+          ) : (
+            <p className="text-soft">Begin with New at the top, and choose an article, a post or a page.</p>
+          )}
         </>
       )}
     </li>
@@ -252,7 +261,7 @@ function Entry({ row, site, on, pick, ticked, tick }: EntryProps) {
         onChange={(e) => tick(e.target.checked, (e.nativeEvent as MouseEvent).shiftKey)}
       />
       <span className="pt-1">
-        <StageMark stage={row.stage} label={row.stageLabel} />
+        <StageIcon stage={row.stage} label={row.stageLabel} />
       </span>
       <div className="min-w-0 flex-1">
         <Link
@@ -266,7 +275,7 @@ function Entry({ row, site, on, pick, ticked, tick }: EntryProps) {
           {section && ` · ${section}`}
         </p>
         <p className="flex items-center gap-2">
-          <LevelMark level={row.next.sign} />
+          <LevelIcon level={row.next.sign} />
           <span className="min-w-0 truncate">{row.next.sentence}</span>
         </p>
       </div>

@@ -3,6 +3,8 @@ import type { Kind, Stage, WorklistQuery } from '../shared/api/types'
 
 export interface Filter {
   mine: boolean
+  /** Only what waits for the person who looks. */
+  waiting: boolean
   stage: Stage | ''
   section: string
   kind: Kind | ''
@@ -16,6 +18,7 @@ export function useFilter(): [Filter, (change: Partial<Filter>) => void] {
   const [params, setParams] = useSearchParams()
   const filter: Filter = {
     mine: params.get('whose') === 'mine',
+    waiting: params.get('waiting') === 'yes',
     stage: (params.get('stage') ?? '') as Filter['stage'],
     section: params.get('section') ?? '',
     kind: (params.get('kind') ?? '') as Filter['kind'],
@@ -27,6 +30,7 @@ export function useFilter(): [Filter, (change: Partial<Filter>) => void] {
     const next = { ...filter, page: 0, ...part }
     const out = new URLSearchParams()
     if (next.mine) out.set('whose', 'mine')
+    if (next.waiting) out.set('waiting', 'yes')
     if (next.stage) out.set('stage', next.stage)
     if (next.section) out.set('section', next.section)
     if (next.kind) out.set('kind', next.kind)

@@ -1,12 +1,16 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { answer, client } from '../../shared/api/client'
-import type { Session } from '../../shared/api/types'
+import type { Person } from '../../shared/api/types'
 import { Dialog } from '../../shared/ui/Dialog'
 import { SignInForm } from '../../shared/ui/SignInForm'
 
+interface Props {
+  onDone: (person: Person) => void
+  onClose: () => void
+}
+
 /** Signs in again in place; the text stays where it is. */
-export function SignInAgain({ onDone }: { onDone: () => void }) {
-  const queries = useQueryClient()
+export function SignInAgain({ onDone, onClose }: Props) {
   // Also fetches the token that the next request must carry.
   const session = useQuery({
     queryKey: ['session-again'],
@@ -14,20 +18,8 @@ export function SignInAgain({ onDone }: { onDone: () => void }) {
     gcTime: 0,
   })
   return (
-    <Dialog
-      open
-      firm
-      onClose={() => {}}
-      title="You are signed out"
-      about="What you wrote is still here. Sign in, and it is saved at once."
-    >
-      <SignInForm
-        session={session.data}
-        onDone={(person) => {
-          queries.setQueryData<Session>(['session'], (was) => (was ? { ...was, person } : was))
-          onDone()
-        }}
-      />
+    <Dialog open onClose={onClose} title="Sign in again" about="What you wrote is still here. It is saved at once.">
+      <SignInForm session={session.data} onDone={onDone} />
     </Dialog>
   )
 }

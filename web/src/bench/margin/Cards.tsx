@@ -1,6 +1,7 @@
 import { Collapsible } from 'radix-ui'
 import { type ReactNode, useEffect, useState } from 'react'
 import { useSite } from '../../shared/api/queries'
+import { keep, readKept } from '../../shared/base/kept'
 import { useLead } from '../../shared/store/asked'
 import { useSaved } from '../state/context'
 import { KeywordsCard } from './KeywordsCard'
@@ -13,6 +14,11 @@ const leadsTo: Record<string, string> = {
   section: 'Placement',
   slug: 'Placement',
   keywords: 'Keywords',
+}
+
+/** The card that holds a field that somebody is led to; undefined for a field that stands elsewhere. */
+export function cardOf(field: string): string | undefined {
+  return leadsTo[field]
 }
 
 /** What each card says of itself while it is closed. */
@@ -78,7 +84,7 @@ interface CardProps {
 /** One group of settings; folded or not, it stays so for this person. */
 function Card({ name, told, wanted, children }: CardProps) {
   const key = `blenner:card:${name}`
-  const [open, setOpen] = useState(() => localStorage.getItem(key) !== 'folded')
+  const [open, setOpen] = useState(() => readKept(key, true))
   useEffect(() => {
     if (wanted) setOpen(true)
   }, [wanted])
@@ -87,7 +93,7 @@ function Card({ name, told, wanted, children }: CardProps) {
       open={open}
       onOpenChange={(now) => {
         setOpen(now)
-        localStorage.setItem(key, now ? 'open' : 'folded')
+        keep(key, now)
       }}
       className="border-line border-b"
     >

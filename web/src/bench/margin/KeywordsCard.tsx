@@ -2,6 +2,9 @@ import { useState } from 'react'
 import { Input } from '../../shared/ui/Field'
 import { useBench, useSaved } from '../state/context'
 
+/** What parts keywords: the commas and semicolons of Latin, Arabic and East Asian writing, as in the core. */
+const PARTS = /[,;،؛、，；]/
+
 /** Free words. A comma or Enter ends one; each can be taken off again. */
 export function KeywordsCard() {
   const { saver } = useBench()
@@ -10,7 +13,7 @@ export function KeywordsCard() {
 
   function add(text: string) {
     const words = text
-      .split(',')
+      .split(PARTS)
       .map((w) => w.trim())
       .filter(Boolean)
     const next = [...keywords]
@@ -40,10 +43,10 @@ export function KeywordsCard() {
       )}
       <Input
         label="Add keywords"
-        hint="Separate them with commas."
+        hint="Separate them with commas or semicolons."
         value={typed}
         maxLength={200}
-        onChange={(e) => (e.target.value.includes(',') ? add(e.target.value) : setTyped(e.target.value))}
+        onChange={(e) => (PARTS.test(e.target.value) ? add(e.target.value) : setTyped(e.target.value))}
         onKeyDown={(e) => {
           if (e.key === 'Enter') {
             e.preventDefault()

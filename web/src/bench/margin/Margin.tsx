@@ -1,32 +1,95 @@
 import { Tabs } from 'radix-ui'
 import { useEffect, useState } from 'react'
-import type { Finding } from '../../shared/api/types'
+import { keep, readKept } from '../../shared/base/kept'
 import { useLead } from '../../shared/store/asked'
-import { LevelMark } from '../../shared/ui/LevelMark'
+import { LevelIcon } from '../../shared/ui/LevelIcon'
+import { useOpenSettings } from '../../sheet'
 import { useBench, useSaved } from '../state/context'
-import { CardSummaries, Cards } from './Cards'
+import { CardSummaries, Cards, cardOf } from './Cards'
 import { Marks } from './Marks'
 
-/** The strip right of the sheet: marks beside the lines they concern, and cards. */
+type Tab = 'marks' | 'cards'
+
+const KEPT = 'blenner.margin-tab'
+
+/** The tab somebody looked at last stays, in this browser. */
+function useTab(): [Tab, (tab: Tab) => void] {
+  const [tab, setTab] = useState<Tab>(() => (readKept<unknown>(KEPT, '') === 'cards' ? 'cards' : 'marks'))
+  return [
+    tab,
+    (next) => {
+      keep(KEPT, next)
+      setTab(next)
+    },
+  ]
+}
+
+/** The strip right of the sheet: marks beside the lines they concern, the settings of a picked block, and cards. */
 export function Margin({ narrow = false }: { narrow?: boolean }) {
   const { marksOpen } = useBench()
   const lead = useLead()
-  const [tab, setTab] = useState('marks')
-  const [card, setCard] = useState('')
+  const [tab, setTab] = useTab()
+  const [peeking, setPeeking] = useState(false)
   useEffect(() => {
-    if (/^(summary|section|slug|keywords)$/.test(lead)) setTab('cards')
+    if (!cardOf(lead)) return
+    setTab('cards')
+    setPeeking(true)
   }, [lead])
   useEffect(() => {
-    if (marksOpen) setTab('marks')
+    if (!marksOpen) return
+    setTab('marks')
+    setPeeking(true)
   }, [marksOpen])
 
-  if (narrow) return <Rail />
+  if (!narrow) {
+    return (
+      <aside
+        aria-label="Margin"
+        data-region
+        data-keeps-settings
+        className="w-79 shrink-0 border-line border-l max-lg:w-64"
+      >
+        <Both tab={tab} setTab={setTab} />
+      </aside>
+    )
+  }
+  return (
+    <>
+      {peeking && (
+        <aside
+          aria-label="Margin"
+          data-region
+          className="absolute inset-y-0 right-11 z-30 w-79 max-w-[calc(100%-2.75rem)] border-edge border-l bg-paper"
+          onKeyDown={(e) => e.key === 'Escape' && !e.defaultPrevented && setPeeking(false)}
+        >
+          <Both tab={tab} setTab={setTab} onClose={() => setPeeking(false)} />
+        </aside>
+      )}
+      <Rail open={peeking} toggle={() => setPeeking(!peeking)} />
+    </>
+  )
+}
+
+interface BothProps {
+  tab: Tab
+  setTab: (tab: Tab) => void
+  onClose?: () => void
+}
+
+function Both({ tab, setTab, onClose }: BothProps) {
+  const [card, setCard] = useState('')
+  const settings = useOpenSettings()
   const trigger =
     'h-full border-b-3 border-transparent pt-0.5 text-soft data-[state=active]:border-ink data-[state=active]:font-semibold data-[state=active]:text-ink'
   return (
-    <aside aria-label="Margin" data-region className="w-79 shrink-0 border-line border-l max-lg:w-64">
-      <Tabs.Root value={tab} onValueChange={setTab} className="flex h-full flex-col">
-        <Tabs.List aria-label="Margin" className="flex h-11 shrink-0 gap-5 border-line border-b px-4">
+    // The settings of a picked block stand level with it, among the marks, whichever tab one looked at.
+    <Tabs.Root
+      value={settings && !onClose ? 'marks' : tab}
+      onValueChange={(next) => setTab(next === 'cards' ? 'cards' : 'marks')}
+      className="flex h-full flex-col"
+    >
+      <div className="flex h-11 shrink-0 items-center border-line border-b pr-2">
+        <Tabs.List aria-label="Margin" className="flex h-full flex-1 gap-5 px-4">
           <Tabs.Trigger value="marks" className={trigger}>
             Marks
           </Tabs.Trigger>
@@ -34,46 +97,61 @@ export function Margin({ narrow = false }: { narrow?: boolean }) {
             Cards
           </Tabs.Trigger>
         </Tabs.List>
-        <Tabs.Content value="marks" tabIndex={-1} className="flex min-h-0 flex-1 flex-col">
-          <Marks />
-          <CardSummaries
-            open={(name) => {
-              setCard(name)
-              setTab('cards')
-            }}
-          />
-        </Tabs.Content>
-        <Tabs.Content value="cards" tabIndex={-1} className="min-h-0 flex-1 overflow-auto">
-          <Cards opened={card} />
-        </Tabs.Content>
-      </Tabs.Root>
-    </aside>
+        {onClose && (
+          <button type="button" aria-label="Fold the margin" onClick={onClose} className="rounded-3 px-2 text-soft">
+            ×
+          </button>
+        )}
+      </div>
+      <Tabs.Content value="marks" tabIndex={-1} className="flex min-h-0 flex-1 flex-col">
+        <Marks withSettings={!onClose} />
+        <CardSummaries
+          open={(name) => {
+            setCard(name)
+            setTab('cards')
+          }}
+        />
+      </Tabs.Content>
+      <Tabs.Content value="cards" tabIndex={-1} className="min-h-0 flex-1 overflow-auto">
+        <Cards opened={card} />
+      </Tabs.Content>
+    </Tabs.Root>
   )
 }
 
 /** The margin folded to the shapes of its marks; each leads to its place. */
-function Rail() {
+function Rail({ open, toggle }: { open: boolean; toggle: () => void }) {
   const { goTo } = useBench()
   const findings = useSaved((now) => now.state.findings)
   return (
     <aside
       aria-label="Marks"
       data-region
-      className="flex w-11 shrink-0 flex-col items-center gap-1 overflow-auto border-line border-l py-3"
+      className="flex w-11 shrink-0 flex-col items-center gap-1 overflow-auto border-line border-l py-2"
     >
-      {findings.map((f: Finding) => (
+      <button
+        type="button"
+        aria-label="Marks and cards"
+        aria-expanded={open}
+        title="Marks and cards"
+        onClick={toggle}
+        className="grid size-7 place-items-center rounded-3 text-soft hover:bg-desk hover:text-ink"
+      >
+        {open ? '»' : '«'}
+      </button>
+      {findings.map((f) => (
         <button
-          key={`${f.rule}${f.path}${f.from}`}
+          key={f.id}
           type="button"
           title={f.message}
           aria-label={f.message}
           onClick={() => goTo(f)}
           className="grid size-7 place-items-center rounded-3 hover:bg-desk"
         >
-          <LevelMark level={f.level} silent />
+          <LevelIcon level={f.level} silent />
         </button>
       ))}
-      {!findings.length && <LevelMark level="PASSED" />}
+      {!findings.length && <LevelIcon level="PASSED" />}
     </aside>
   )
 }

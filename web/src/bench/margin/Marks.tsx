@@ -1,49 +1,74 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Finding } from '../../shared/api/types'
 import { TextButton } from '../../shared/ui/Button'
-import { LevelMark } from '../../shared/ui/LevelMark'
-import { atPath, useSettledDoc } from '../../sheet'
+import { LevelIcon } from '../../shared/ui/LevelIcon'
+import { atPath, BlockSettings, useOpenSettings, useSettledDoc } from '../../sheet'
 import { useBench, useSaved } from '../state/context'
 
 const GAP = 10
 
-/** The findings, each level with the block it concerns; those on no block stand at the top. */
-export function Marks() {
+interface Places {
+  tops: number[]
+  card: number
+}
+
+/** Where marks stand when each wants to stand level with its block, and a card must not be covered. */
+function arranged(wanted: number[], heights: number[], card: { top: number; height: number } | null): number[] {
+  let free = GAP
+  return wanted.map((level, i) => {
+    let top = Math.max(level, free)
+    if (card && top + heights[i] + GAP > card.top && top < card.top + card.height + GAP) {
+      top = card.top + card.height + GAP
+    }
+    free = top + heights[i] + GAP
+    return top
+  })
+}
+
+/** The findings, each level with the block it concerns, and the settings of the picked block level with it. */
+export function Marks({ withSettings }: { withSettings: boolean }) {
   const { sheet } = useBench()
   const doc = useSettledDoc(sheet)
   const findings = useSaved((now) => now.state.findings)
+  const settings = useOpenSettings()
+  const picked = withSettings && settings ? settings.pos : null
   const box = useRef<HTMLDivElement>(null)
+  const moving = useRef<HTMLDivElement>(null)
   const list = useRef<HTMLUListElement>(null)
-  const [tops, setTops] = useState<number[]>([])
+  const card = useRef<HTMLDivElement>(null)
+  const [places, setPlaces] = useState<Places>({ tops: [], card: 0 })
 
   useEffect(() => {
     const place = () => {
       const scroller = sheet.scroller
-      if (!scroller || !list.current || !box.current) return
+      const frame = box.current
+      if (!scroller || !list.current || !frame) return
       // The strip above the sheet is higher than the margin's own head; the marks are measured from here.
-      const frame = box.current.getBoundingClientRect()
-      const heights = [...list.current.children].map((li) => (li as HTMLElement).offsetHeight)
-      let free = GAP
-      const next = findings.map((f, i) => {
-        const found = f.field === 'body' ? atPath(doc, f.path) : null
-        const dom = found && sheet.view?.nodeDOM(found.pos)
-        const wanted = dom instanceof HTMLElement ? dom.getBoundingClientRect().top - frame.top + scroller.scrollTop : 0
-        const top = Math.max(wanted, free)
-        free = top + (heights[i] ?? 60) + GAP
-        return top
-      })
-      setTops((was) => (was.length === next.length && was.every((t, i) => Math.abs(t - next[i]) < 1) ? was : next))
+      const zero = frame.getBoundingClientRect().top - scroller.scrollTop
+      const levelOf = (pos: number | undefined) => {
+        const dom = pos === undefined ? null : sheet.view?.nodeDOM(pos)
+        return dom instanceof HTMLElement ? dom.getBoundingClientRect().top - zero : 0
+      }
+      const heights = [...list.current.children].map((li) => (li as HTMLElement).offsetHeight || 60)
+      const wanted = findings.map((f) => levelOf(f.field === 'body' ? atPath(doc, f.path)?.pos : undefined))
+      const height = card.current?.offsetHeight ?? 0
+      // Level with its block, but whole in sight.
+      const last = scroller.scrollTop + frame.clientHeight - height - GAP
+      const top = picked === null ? 0 : Math.max(scroller.scrollTop + GAP, Math.min(levelOf(picked), last))
+      const next = { tops: arranged(wanted, heights, picked === null ? null : { top, height }), card: top }
+      setPlaces((was) => (JSON.stringify(was) === JSON.stringify(next) ? was : next))
     }
     place()
     const watch = new ResizeObserver(place)
     if (sheet.view) watch.observe(sheet.view.dom)
+    if (card.current) watch.observe(card.current)
     return () => watch.disconnect()
-  }, [findings, doc, sheet])
+  }, [findings, doc, sheet, picked])
 
   useEffect(() => {
     const scroller = sheet.scroller
     const follow = () => {
-      if (list.current && scroller) list.current.style.transform = `translateY(${-scroller.scrollTop}px)`
+      if (moving.current && scroller) moving.current.style.transform = `translateY(${-scroller.scrollTop}px)`
     }
     follow()
     scroller?.addEventListener('scroll', follow, { passive: true })
@@ -55,34 +80,43 @@ export function Marks() {
     <div
       ref={box}
       className="relative min-h-0 flex-1 overflow-hidden"
-      onWheel={(e) => sheet.scroller?.scrollBy({ top: e.deltaY })}
+      onWheel={(e) => {
+        if (!card.current?.contains(e.target as Node)) sheet.scroller?.scrollBy({ top: e.deltaY })
+      }}
       // When the keyboard reaches a mark that is out of sight, the sheet comes along.
       onFocus={(e) => {
         if (box.current) box.current.scrollTop = 0
         const mark = e.target.closest('li')
         const scroller = sheet.scroller
-        if (!mark || !scroller || !box.current) return
+        if (!mark || card.current?.contains(mark) || !scroller || !box.current) return
         const top = mark.offsetTop - scroller.scrollTop
         if (top < 0 || top + mark.offsetHeight > box.current.clientHeight) scroller.scrollTop = mark.offsetTop - 60
       }}
     >
-      {!findings.length && (
+      {!findings.length && picked === null && (
         <p className="flex items-center gap-2 px-5 py-4">
-          <LevelMark level="PASSED" silent /> Nothing to fix. Marks appear here, level with what they concern.
+          <LevelIcon level="PASSED" silent /> Nothing to fix. Marks appear here, level with what they concern.
         </p>
       )}
-      <ul ref={list} aria-label="Marks">
-        {findings.map((f, i) => (
-          <li
-            key={`${f.rule}${f.path}${f.from}`}
-            style={{ top: tops[i] ?? 0 }}
-            className="absolute inset-x-0 flex gap-2 pr-4"
+      <div ref={moving}>
+        {picked !== null && (
+          <div
+            ref={card}
+            style={{ top: places.card, maxHeight: (box.current?.clientHeight ?? 600) - 2 * GAP }}
+            className="absolute inset-x-3 z-10 overflow-auto"
           >
-            <span aria-hidden className="mt-2.5 h-px w-4 shrink-0 bg-edge" />
-            <Mark finding={f} />
-          </li>
-        ))}
-      </ul>
+            <BlockSettings />
+          </div>
+        )}
+        <ul ref={list} aria-label="Marks">
+          {findings.map((f, i) => (
+            <li key={f.id} style={{ top: places.tops[i] ?? 0 }} className="absolute inset-x-0 flex gap-2 pr-4">
+              <span aria-hidden className="mt-2.5 h-px w-4 shrink-0 bg-edge" />
+              <Mark finding={f} />
+            </li>
+          ))}
+        </ul>
+      </div>
     </div>
   )
 }
@@ -92,7 +126,7 @@ function Mark({ finding }: { finding: Finding }) {
   return (
     <>
       <span className="pt-0.5">
-        <LevelMark level={finding.level} />
+        <LevelIcon level={finding.level} />
       </span>
       <div className="min-w-0">
         <button

@@ -86,6 +86,17 @@ export function PlacementCard() {
           onBlur={() => setTyped(null)}
           problem={fields.slug !== undefined ? state.placement.slugProblem : ''}
         />
+        {fields.slug !== undefined && state.placement.slugProblem && state.placement.slugSuggestion && (
+          <TextButton
+            className="justify-self-start"
+            onClick={() => {
+              setTyped(null)
+              saver.change({ slug: state.placement.slugSuggestion })
+            }}
+          >
+            Use “{state.placement.slugSuggestion}”
+          </TextButton>
+        )}
         {fields.slug !== undefined && state.stage !== 'LIVE' && (
           <TextButton
             className="justify-self-start"

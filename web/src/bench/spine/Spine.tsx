@@ -11,7 +11,7 @@ import {
 } from 'react'
 import type { Level } from '../../shared/api/types'
 import { cx } from '../../shared/ui/cx'
-import { LevelMark } from '../../shared/ui/LevelMark'
+import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { Sign } from '../../shared/ui/Sign'
 import { isVoid, moveBlocks, nameOf, sectionLength, specOf, topBlocks, useSettledDoc, wordsOf } from '../../sheet'
 import { useBench, useSaved } from '../state/context'
@@ -193,7 +193,7 @@ const Row = memo(function Row({ index, node, current, worst, narrow, line, go, o
       >
         {(!heading || narrow) && <Sign lines={specOf(node)?.sign ?? ''} />}
         {!narrow && <span className={cx('min-w-0 flex-1 truncate', !heading && 'text-soft')}>{text}</span>}
-        {worst && !narrow && <LevelMark level={worst} />}
+        {worst && !narrow && <LevelIcon level={worst} />}
         {!worst && heading && words > 0 && !narrow && <span className="text-small text-soft">{words}</span>}
       </button>
     </li>

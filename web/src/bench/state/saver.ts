@@ -1,28 +1,37 @@
 import { answer, client, Problem, Unreachable } from '../../shared/api/client'
-import type { ContentInput, ItemContent, ItemState, ItemView } from '../../shared/api/types'
+import { setWindowPerson } from '../../shared/api/person'
+import type { ContentInput, ItemContent, ItemState, ItemView, Person } from '../../shared/api/types'
+import { Store } from '../../shared/base/store'
 import { type Backup, backup, dropBackup } from './backup'
+import { type Fields, fieldsOf, isBlank, sayTheSame, sharing } from './fields'
 
 /** Does something when nothing else is to be done, but no later than this; not every browser can tell. */
 const whenIdle = (task: () => void, timeout: number): number =>
   'requestIdleCallback' in window ? requestIdleCallback(task, { timeout }) : setTimeout(task, 50)
 const forget = (idle: number) => ('cancelIdleCallback' in window ? cancelIdleCallback(idle) : clearTimeout(idle))
 
-/** What is written apart from the text itself, which the sheet holds. */
-export type Fields = Omit<ContentInput, 'body'>
-
+/** Somebody saved another text while one wrote. */
 export interface Conflict {
   theirs: ItemContent
   theirRevision: number
   changedBy: string
-  mine: ContentInput
+  /** Whether it was the same person, in another window. */
+  own: boolean
+  changedAt: string
 }
 
+/**
+ * How what is on the screen stands to what is on the server. In the last four the server refuses it; it is kept in the
+ * browser, one goes on writing, and nothing is decided until the person decides it.
+ */
 export type SaveStatus =
   | { is: 'saved' }
   | { is: 'unsaved' }
   | { is: 'unreachable' }
-  | { is: 'signed-out' }
   | { is: 'refused'; why: string }
+  | { is: 'signed-out' }
+  | { is: 'other-person'; name: string }
+  | { is: 'gone' }
   | { is: 'conflict'; conflict: Conflict }
 
 export interface Snapshot {
@@ -40,46 +49,55 @@ const PAUSE = 350
 const LONGEST = 900
 const RETRY = 2000
 
+const held = new Set<SaveStatus['is']>(['signed-out', 'other-person', 'gone', 'conflict'])
+
 /**
  * Keeps what is written. Every change is noted in the browser at once and sent to the server after a
  * short pause; nothing is forgotten until the server has confirmed it.
  */
 export class Saver {
-  private now: Snapshot
-  private readonly listeners = new Set<() => void>()
-  private body: () => string
+  private readonly store: Store<Snapshot>
   private dirty = false
   private sent: ContentInput[] = []
   private firstDirty = 0
   private timer: ReturnType<typeof setTimeout> | undefined
   private noting = 0
-  private running: Promise<void> | null = null
+  private running: Promise<unknown> | null = null
 
-  constructor(item: ItemView, body: () => string) {
-    this.body = body
-    this.now = {
+  constructor(
+    item: ItemView,
+    private readonly body: () => string,
+    /** Whose words these are. */
+    private person: Person,
+  ) {
+    this.store = new Store<Snapshot>({
       fields: fieldsOf(item),
       state: item.state,
       status: { is: 'saved' },
       savedAt: new Date(item.state.changed.at),
       broughtBack: false,
-    }
+    })
   }
 
-  subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener)
-    return () => this.listeners.delete(listener)
-  }
+  subscribe = (listener: () => void): (() => void) => this.store.subscribe(listener)
 
-  snapshot = (): Snapshot => this.now
+  snapshot = (): Snapshot => this.store.get()
+
+  private get now(): Snapshot {
+    return this.store.get()
+  }
 
   private set(part: Partial<Snapshot>) {
-    this.now = { ...this.now, ...part }
-    for (const listener of this.listeners) listener()
+    this.store.set({ ...this.now, ...part })
   }
 
   get key(): string {
     return this.now.state.key
+  }
+
+  /** Whose words these are. */
+  get writer(): Person {
+    return this.person
   }
 
   content(): ContentInput {
@@ -99,15 +117,20 @@ export class Saver {
     if (this.now.status.is === 'saved') this.set({ status: { is: 'unsaved' } })
     // Between two keys, not in the way of one.
     this.noting ||= whenIdle(() => this.note(), 400)
-    if (this.now.status.is === 'conflict' || this.now.status.is === 'signed-out') return
+    if (this.isHeld()) return
     const left = Math.max(0, LONGEST - (Date.now() - this.firstDirty))
     this.schedule(Math.min(PAUSE, left))
+  }
+
+  private isHeld(): boolean {
+    return held.has(this.now.status.is)
   }
 
   private note() {
     forget(this.noting)
     this.noting = 0
-    if (this.dirty) backup(this.key, { revision: this.now.state.revision, content: this.content(), sent: this.sent })
+    if (!this.dirty) return
+    backup(this.key, this.person, { revision: this.now.state.revision, content: this.content(), sent: this.sent })
   }
 
   private schedule(wait: number) {
@@ -115,16 +138,28 @@ export class Saver {
     this.timer = setTimeout(() => whenIdle(() => this.flush(), 200), wait)
   }
 
-  /** Sends what has not been sent; done when the server has it, or has said why not. */
+  /** Sends what has not been sent; true when the server has everything. */
   async flush(): Promise<boolean> {
     clearTimeout(this.timer)
     while (this.running) await this.running
-    if (!this.dirty) return this.now.status.is === 'saved'
-    this.running = this.send().finally(() => {
-      this.running = null
-    })
-    await this.running
+    if (this.dirty && !this.isHeld()) await this.alone(() => this.send())
     return !this.dirty && this.now.status.is === 'saved'
+  }
+
+  /**
+   * Does something that changes the item on the server, while nothing else does: what is typed meanwhile is sent
+   * afterwards, and builds on what came of it.
+   */
+  async alone<T>(work: () => Promise<T>): Promise<T> {
+    while (this.running) await this.running.catch(() => {})
+    const working = work()
+    this.running = working.catch(() => {})
+    try {
+      return await working
+    } finally {
+      this.running = null
+      if (this.dirty && !this.isHeld() && this.now.status.is !== 'unreachable') this.schedule(PAUSE)
+    }
   }
 
   private async send() {
@@ -134,17 +169,16 @@ export class Saver {
     try {
       const state = await this.put(content)
       this.sent = []
-      if (!this.dirty) dropBackup(this.key)
+      if (!this.dirty) dropBackup(this.key, this.person)
       this.set({
         state: sharing(this.now.state, state),
         status: { is: this.dirty ? 'unsaved' : 'saved' },
         savedAt: new Date(),
       })
-      if (this.dirty) this.schedule(PAUSE)
     } catch (error) {
       this.dirty = true
       this.note()
-      this.failed(error, content)
+      await this.failed(error)
     }
   }
 
@@ -158,51 +192,73 @@ export class Saver {
     )
   }
 
-  private failed(error: unknown, mine: ContentInput) {
+  /** What an answer that is no success means for what is written here; its sentence, for who wants to say it. */
+  async failed(error: unknown): Promise<string> {
+    const sentence = (error as Error).message
     if (error instanceof Problem && error.status === 401) this.set({ status: { is: 'signed-out' } })
+    else if (error instanceof Problem && typeof error.details.signedInAs === 'string')
+      this.set({ status: { is: 'other-person', name: error.details.signedInAs } })
+    else if (error instanceof Problem && error.status === 404) this.set({ status: { is: 'gone' } })
     else if (error instanceof Problem && error.status === 409 && error.details.theirs)
-      this.meet({ ...(error.details as unknown as Conflict), mine })
-    else if (error instanceof Problem && error.status < 500) this.set({ status: { is: 'refused', why: error.message } })
+      await this.meet(error.details as unknown as Conflict)
+    else if (!this.dirty) return sentence
+    else if (error instanceof Problem && error.status < 500) this.set({ status: { is: 'refused', why: sentence } })
     else {
       this.set({ status: { is: 'unreachable' } })
       this.schedule(error instanceof Unreachable ? RETRY : RETRY * 2)
     }
+    return sentence
   }
 
   /**
-   * Two texts. Where theirs is what this window sent itself, and left before it was confirmed, there
-   * is nothing to choose: writing goes on from there.
+   * Two texts. Where theirs is what this window sent itself, and left before it was confirmed, or says what is written
+   * here, there is nothing to choose: writing goes on from there.
    */
   private async meet(conflict: Conflict) {
-    const theirs = parts(conflict.theirs, '')
-    if (!this.sent.some((own) => parts(own, '') === theirs)) {
+    const { theirs } = conflict
+    if (!this.sent.some((own) => sayTheSame(own, theirs)) && !sayTheSame(this.content(), theirs)) {
       return this.set({ status: { is: 'conflict', conflict } })
     }
     const { state } = await answer(client.GET('/editor/api/items/{key}', { params: { path: { key: this.key } } }))
     this.set({ state, status: { is: 'unsaved' } })
+    this.schedule(0)
+  }
+
+  /** Goes on after somebody signed in again; somebody else is asked first whether the words shall be theirs. */
+  resume(person: Person) {
+    if (person.id !== this.person.id) return this.set({ status: { is: 'other-person', name: person.name } })
+    setWindowPerson(person)
+    this.set({ status: { is: 'unsaved' } })
     this.flush()
   }
 
-  /** Goes on after somebody signed in again. */
-  resume() {
-    this.set({ status: { is: 'unsaved' } })
-    this.flush()
+  /** Goes on under another name, after that person agreed. */
+  hand(person: Person) {
+    dropBackup(this.key, this.person)
+    this.person = person
+    this.dirty = true
+    this.note()
+    this.resume(person)
+  }
+
+  /** Whether something here is not on the server yet. */
+  get isDirty(): boolean {
+    return this.dirty
   }
 
   /** Takes over what the server says after it changed the item itself. */
   adopt(item: ItemView) {
     this.dirty = false
+    this.sent = []
     clearTimeout(this.timer)
-    dropBackup(this.key)
+    dropBackup(this.key, this.person)
     this.set({ fields: fieldsOf(item), state: item.state, status: { is: 'saved' }, savedAt: new Date() })
   }
 
-  /** Takes over how the item stands, with the text as it is. */
+  /** Takes over how the item stands, with what is written here as it is. */
   adoptState(state: ItemState) {
-    this.set({
-      state,
-      fields: { ...this.now.fields, slug: state.placement.slugByHand ? state.placement.slug : undefined },
-    })
+    const { slug, slugByHand } = state.placement
+    this.set({ state, fields: { ...this.now.fields, slug: slugByHand ? slug : undefined } })
   }
 
   /** Goes on with a text that was left over. */
@@ -221,46 +277,17 @@ export class Saver {
 
   /** Called when the page goes away: notes the rest, and sends it if it is short enough for that. */
   leave = () => {
-    if (!this.dirty || this.now.status.is === 'conflict') return
+    if (!this.dirty) return
     this.note()
     const content = this.content()
-    if (content.body.length < 50_000) {
-      this.put(content, true).catch(() => {})
-    }
+    if (!this.isHeld() && content.body.length < 50_000) this.put(content, true).catch(() => {})
   }
-}
 
-/** The new state with every part of the old one that says the same, so that nobody draws it again. */
-function sharing(was: ItemState, next: ItemState): ItemState {
-  const out = { ...next }
-  for (const key of Object.keys(next) as (keyof ItemState)[]) {
-    if (JSON.stringify(was[key]) === JSON.stringify(next[key])) Object.assign(out, { [key]: was[key] })
+  /** Called when one goes to another place: sends the rest, and lets the server take away an item left empty. */
+  async close() {
+    await this.flush()
+    if (!isBlank(this.content()) || this.now.state.stage !== 'DRAFT' || this.isHeld()) return
+    const params = { path: { key: this.key } }
+    await answer(client.POST('/editor/api/items/{key}/leaving', { params })).catch(() => {})
   }
-  return out
-}
-
-function fieldsOf(item: ItemView): Fields {
-  const { body: _, slug, ...fields } = item.content
-  return { ...fields, slug: item.state.placement.slugByHand ? slug : undefined }
-}
-
-/** Whether the server already has what was noted in the browser. */
-export function isKept(left: Backup, item: ItemView): boolean {
-  return parts(left.content, item.state.placement.slug) === parts(item.content, item.state.placement.slug)
-}
-
-/** What is written, to be compared; white space counts as HTML counts it. */
-function parts(c: ContentInput, slug: string): string {
-  const body = c.body.replace(/[ \t\r\n\f]+/g, ' ')
-  return JSON.stringify([
-    c.title.trim(),
-    c.summary.trim(),
-    body,
-    c.section,
-    c.topics,
-    c.keywords,
-    slug && (c.slug ?? slug),
-    c.leadPicture,
-    c.language,
-  ])
 }

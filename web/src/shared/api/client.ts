@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { windowPerson } from './person'
 import type { paths } from './schema'
 
 /** What went wrong, in the server's own sentence (RFC 9457). */
@@ -45,6 +46,8 @@ async function problemOf(response: Response): Promise<Problem> {
 /** Sends a request with the token that goes with every change, and throws whatever is no good answer. */
 async function send(request: Request): Promise<Response> {
   const spare = request.clone()
+  const person = windowPerson()
+  for (const r of [request, spare]) if (person) r.headers.set('X-Blenner-Person', String(person.id))
   request.headers.set('X-XSRF-TOKEN', csrfToken())
   let response = await reach(request)
   if (response.status === 403 && !(await response.clone().text()).includes('"detail"')) {

@@ -1,5 +1,5 @@
 import { type RefObject, useEffect, useRef } from 'react'
-import { Store, useStore } from './store'
+import { Store, useStore } from '../base/store'
 
 /** A field that somebody was led to. Each lead is an object of its own, so that the same field can be asked for again. */
 interface Lead {

@@ -1,5 +1,5 @@
 import type { Imported } from '../api/types'
-import { Store, useStore } from './store'
+import { Store, useStore } from '../base/store'
 
 /** What may be picked; the server looks at each file itself. */
 export const ENDINGS = '.docx,.odt,.html,.htm,.md,.markdown,.txt'

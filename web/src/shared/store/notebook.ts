@@ -1,5 +1,5 @@
-import { keep, readKept } from './kept'
-import { Store, useStore } from './store'
+import { keep, readKept } from '../base/kept'
+import { Store, useStore } from '../base/store'
 
 /** How somebody keeps the notebook: open or not, docked or where, folded, and whose it shows. */
 export interface NotebookState {

@@ -1,4 +1,4 @@
-import { Store, useStore } from './store'
+import { Store, useStore } from '../base/store'
 
 /** The text that is open on the bench, for what works from outside it. */
 export interface OpenText {

@@ -1,5 +1,5 @@
 import { useEffect } from 'react'
-import { Store, useStore } from './store'
+import { Store, useStore } from '../base/store'
 
 /** A command that the find-anything field offers while a place is open. */
 export interface PlaceCommand {

@@ -2,9 +2,16 @@ import { Popover } from 'radix-ui'
 import { type ReactNode, useLayoutEffect, useRef, useState } from 'react'
 import { cx } from './cx'
 
+/** A piece of a row. */
+export interface Piece {
+  key: string
+  node: ReactNode
+  /** What has a higher one goes behind the button first; among equals the last. */
+  rank?: number
+}
+
 interface Props {
-  /** The pieces of the row, the ones that shall go first into the rest last. */
-  items: { key: string; node: ReactNode }[]
+  items: Piece[]
   /** What the button for the rest is called. */
   more: string
   className?: string
@@ -15,11 +22,14 @@ interface Props {
 /** Room for the button behind which the rest stands, in pixels. */
 const BUTTON = 68
 
+/** The space between two pieces. */
+const GAP = 2
+
 /** A row that never takes a second line: what does not fit stands behind a button at its end. */
 export function Overflow({ items, more, className, onClose }: Props) {
   const row = useRef<HTMLDivElement>(null)
   const widths = useRef(new Map<string, number>())
-  const [fit, setFit] = useState(items.length)
+  const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set())
   const [open, setOpen] = useState(false)
 
   // After every drawing: a piece may have become wider, or another one.
@@ -30,12 +40,21 @@ export function Overflow({ items, more, className, onClose }: Props) {
       for (const piece of box.querySelectorAll<HTMLElement>(':scope > [data-piece]')) {
         widths.current.set(piece.dataset.piece ?? '', piece.offsetWidth)
       }
-      const width = (key: string) => (widths.current.get(key) ?? 40) + 4
+      const width = (key: string) => (widths.current.get(key) ?? 40) + GAP
       const all = items.reduce((n, i) => n + width(i.key), 0)
-      let left = box.clientWidth - (all > box.clientWidth ? BUTTON : 0)
-      let count = 0
-      while (count < items.length && left >= width(items[count].key)) left -= width(items[count++].key)
-      setFit(count)
+      const next = new Set<string>()
+      let over = all - box.clientWidth
+      if (over > 0) {
+        over += BUTTON
+        const goes = items.map((item, index) => ({ item, index }))
+        goes.sort((a, b) => (b.item.rank ?? 0) - (a.item.rank ?? 0) || b.index - a.index)
+        for (const { item } of goes) {
+          if (over <= 0) break
+          next.add(item.key)
+          over -= width(item.key)
+        }
+      }
+      setHidden((was) => (was.size === next.size && [...next].every((k) => was.has(k)) ? was : next))
     }
     measure()
     const watch = new ResizeObserver(measure)
@@ -43,14 +62,16 @@ export function Overflow({ items, more, className, onClose }: Props) {
     return () => watch.disconnect()
   })
 
-  const rest = items.slice(fit)
+  const rest = items.filter((i) => hidden.has(i.key))
   return (
-    <div ref={row} className={cx('flex min-w-0 flex-1 items-center gap-1 overflow-hidden', className)}>
-      {items.slice(0, fit).map((i) => (
-        <div key={i.key} data-piece={i.key} className="flex shrink-0 items-center gap-1">
-          {i.node}
-        </div>
-      ))}
+    <div ref={row} className={cx('flex min-w-0 flex-1 items-center gap-0.5 overflow-hidden', className)}>
+      {items
+        .filter((i) => !hidden.has(i.key))
+        .map((i) => (
+          <div key={i.key} data-piece={i.key} className="flex shrink-0 items-center">
+            {i.node}
+          </div>
+        ))}
       {rest.length > 0 && (
         <Popover.Root open={open} onOpenChange={setOpen}>
           <Popover.Trigger

@@ -4,10 +4,16 @@ import { type EditorState, Plugin, type Transaction } from 'prosemirror-state'
 import type { EditorView } from 'prosemirror-view'
 import { answer, client } from '../../shared/api/client'
 import type { IntakeResult, PasteMode } from '../../shared/api/types'
-import { Store } from '../../shared/store/store'
+import { keep, readKept } from '../../shared/base/kept'
+import { Store } from '../../shared/base/store'
 import { tableAt } from '../commands/tables'
 import { targetsOf } from '../links/targets'
 import { put, setPlace, stretchOf } from './range'
+
+const KEPT = 'blenner.paste-text-only'
+
+/** Whether somebody has made “text only” their way of pasting, in this browser. */
+export const textOnlyAlways = () => readKept<unknown>(KEPT, false) === true
 
 /** What came from a clipboard or a file, before anything was done to it. */
 export interface Foreign {
@@ -107,6 +113,12 @@ export class Pasting {
     sheet.focus()
   }
 
+  /** Makes text only the way of pasting from now on, or formatted text again. */
+  always(textOnly: boolean) {
+    keep(KEPT, textOnly)
+    this.changed()
+  }
+
   close() {
     this.placed = null
     this.sheet.dispatch(setPlace(this.sheet.state, null))
@@ -134,7 +146,7 @@ export class Pasting {
       const namesInUse = this.namesElsewhere()
       return await answer(client.POST('/editor/api/intake/paste', { body: { ...foreign, mode, headings, namesInUse } }))
     } catch (error) {
-      this.sheet.tell(`${(error as Error).message} What was pasted has been result as the browser gives it.`)
+      this.sheet.tell(`${(error as Error).message} What was pasted has been taken as the browser gives it.`)
       return null
     } finally {
       this.busy = false
@@ -177,7 +189,7 @@ export function pastes(pasting: () => Pasting): Plugin {
       },
       handlePaste: (view, event) => {
         const data = event.clipboardData
-        const only = Date.now() - textOnly < 1500
+        const only = Date.now() - textOnly < 1500 || textOnlyAlways()
         textOnly = 0
         if (!data) return false
         const html = data.getData('text/html')

@@ -8,9 +8,9 @@ export function WidthField({ value, set }: { value: string; set: (width: string)
   const [typed, setTyped] = useState<string | null>(null)
   const shown = typed ?? value
   const tidy = shown.trim().replace(/\s+/g, '')
-  const wrong = widthForm.test(tidy) ? '' : 'As 40% or 280px.'
+  const wrong = widthForm.test(tidy) ? '' : 'A share of the column such as 40 %, or pixels such as 280 px.'
   return (
-    <FieldFrame label="Width" problem={typed === null ? '' : wrong}>
+    <FieldFrame label="Width, in % or px" problem={typed === null ? '' : wrong}>
       {({ id, describedBy }) => (
         <input
           id={id}

@@ -1,6 +1,6 @@
 import { Command } from 'cmdk'
 import { useLayoutEffect, useRef, useState } from 'react'
-import { keep, readKept } from '../../shared/store/kept'
+import { keep, readKept } from '../../shared/base/kept'
 import { cx } from '../../shared/ui/cx'
 import { Sign } from '../../shared/ui/Sign'
 import { families } from '../blocks/spec'
@@ -12,7 +12,10 @@ import { canUse, type InsertEntry, type Tool } from '../tools/tool'
 /** A tool that stands in the insert list. */
 type Entry = Tool & { insert: InsertEntry }
 
-const entries = tools.filter((t): t is Entry => !!t.insert)
+// A page has one title, and it stands above the text; a heading of its level is seldom wanted.
+const entries = tools
+  .filter((t): t is Entry => !!t.insert)
+  .sort((a, b) => Number(a.id === 'heading-1') - Number(b.id === 'heading-1'))
 
 const KEPT = 'blenner.used-inserts'
 const LATELY = 3

@@ -1,6 +1,6 @@
 import { memo, type ReactNode, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
+import { keep, readKept } from '../../shared/base/kept'
 import { askImport } from '../../shared/store/importing'
-import { keep, readKept } from '../../shared/store/kept'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import type { Ask, PlaceAsk } from '../base/ask'

@@ -2,7 +2,7 @@ import type { Node } from 'prosemirror-model'
 import { type Command, EditorState, NodeSelection, type Plugin, Selection, TextSelection } from 'prosemirror-state'
 import { EditorView } from 'prosemirror-view'
 import type { Writing, WritingLanguage } from '../../shared/api/types'
-import { Store } from '../../shared/store/store'
+import { Store } from '../../shared/base/store'
 import type { SheetHost, Sources } from '../base/host'
 import { specOf } from '../blocks/kinds'
 import { Pasting } from '../intake/paste'
@@ -13,6 +13,7 @@ import { readHtml } from '../model/read'
 import { writeHtml } from '../model/write'
 import { tools } from '../tools/registry'
 import { replacement, withWords } from './changes'
+import { Followed } from './followed'
 import { type SheetHooks, silent } from './hooks'
 import { nodeViews } from './nodeViews'
 import { pluginsOf } from './plugins'
@@ -37,6 +38,7 @@ export class Sheet implements SheetHost {
   readonly tools = tools
   private readonly store: Store<EditorState>
   private readonly plugins: Plugin[]
+  private readonly followed = new Set<Followed>()
 
   constructor(
     html: string,
@@ -97,6 +99,7 @@ export class Sheet implements SheetHost {
           const next = view.state.applyTransaction(tr)
           view.updateState(next.state)
           this.store.set(next.state)
+          for (const done of next.transactions) this.follows(done)
           if (next.transactions.some((t) => t.docChanged)) this.hooks.edit()
         } catch (error) {
           this.hooks.crash(error)
@@ -144,6 +147,7 @@ export class Sheet implements SheetHost {
   dispatch(tr: EditorState['tr']) {
     if (this.view) return this.view.dispatch(tr)
     this.store.set(this.state.apply(tr))
+    this.follows(tr)
     if (tr.docChanged) this.hooks.edit()
   }
 
@@ -151,6 +155,29 @@ export class Sheet implements SheetHost {
   replace(html: string) {
     const tr = replacement(this.state, html)
     if (tr) this.dispatch(tr)
+  }
+
+  private follows(tr: EditorState['tr']) {
+    for (const one of this.followed) one.note(tr)
+  }
+
+  /**
+   * Remembers the text as it stands, for somebody who is asked to change it. What comes of that is put into the text
+   * as it stands then; false where somebody has changed that very passage meanwhile.
+   */
+  follow(): { replace: (html: string) => boolean; end: () => void } {
+    const one = new Followed(this.state.doc)
+    this.followed.add(one)
+    const end = () => this.followed.delete(one)
+    return {
+      end,
+      replace: (html) => {
+        end()
+        const tr = one.into(this.state, html)
+        if (tr) this.dispatch(tr)
+        return tr !== undefined
+      },
+    }
   }
 
   /** Puts some words in at the cursor. */

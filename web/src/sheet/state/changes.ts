@@ -1,18 +1,15 @@
 import { closeHistory } from 'prosemirror-history'
+import type { Node, Slice } from 'prosemirror-model'
 import { type EditorState, Selection, type Transaction } from 'prosemirror-state'
 import { readHtml } from '../model/read'
 import { schema } from '../model/schema'
 
-/**
- * The change that makes one text another, or null where they are the same. Only the stretch that differs is
- * replaced, so that the cursor and Undo keep what stands around it.
- */
-export function replacement(state: EditorState, html: string): Transaction | null {
-  const now = state.doc
+/** The stretch in which a text differs from another, and what stands there in the other; null where they are the same. */
+export function difference(doc: Node, html: string): { from: number; to: number; slice: Slice } | null {
   const next = readHtml(html)
-  const start = now.content.findDiffStart(next.content)
+  const start = doc.content.findDiffStart(next.content)
   if (start === null) return null
-  const ends = now.content.findDiffEnd(next.content)
+  const ends = doc.content.findDiffEnd(next.content)
   if (!ends) return null
   let { a, b } = ends
   const overlap = start - Math.min(a, b)
@@ -20,13 +17,23 @@ export function replacement(state: EditorState, html: string): Transaction | nul
     a += overlap
     b += overlap
   }
+  return { from: start, to: a, slice: next.slice(start, b) }
+}
+
+/**
+ * The change that makes one text another, or null where they are the same. Only the stretch that differs is
+ * replaced, so that the cursor and Undo keep what stands around it.
+ */
+export function replacement(state: EditorState, html: string): Transaction | null {
+  const found = difference(state.doc, html)
+  if (!found) return null
   try {
-    const tr = state.tr.replace(start, a, next.slice(start, b))
+    const tr = state.tr.replace(found.from, found.to, found.slice)
     tr.doc.check()
     return tr
   } catch {
     // The ends lie at different depths; then all of it is replaced, still in one step.
-    return state.tr.replaceWith(0, now.content.size, next.content)
+    return state.tr.replaceWith(0, state.doc.content.size, readHtml(html).content)
   }
 }
 

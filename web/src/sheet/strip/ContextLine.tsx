@@ -1,6 +1,6 @@
 import { type EditorState, NodeSelection } from 'prosemirror-state'
 import { Toolbar } from 'radix-ui'
-import type { ReactNode } from 'react'
+import { Overflow, type Piece } from '../../shared/ui/Overflow'
 import { nameOf } from '../blocks/kinds'
 import { proportions } from '../blocks/layout'
 import { setAttrs, setShares } from '../commands/blocks'
@@ -9,9 +9,11 @@ import { alignCells, tableAt } from '../commands/tables'
 import { around, setList } from '../commands/text'
 import { schema } from '../model/schema'
 import { useSheet } from '../state/context'
+import type { Sheet } from '../state/Sheet'
 import { useDerived } from '../state/useEditor'
 import { menu } from '../tools/registry'
-import { Line, ToolButton } from './ToolButton'
+import { Caution, Pick, Typed } from './Pick'
+import { ToolButton } from './ToolButton'
 import { ToolMenu } from './ToolMenu'
 
 /** The line that says what the cursor stands in, with what can be set there. */
@@ -26,17 +28,14 @@ export function ContextLine() {
     const name = nameOf($from.node(d))
     if (name && trail.at(-1) !== name) trail.push(name)
   }
-  const picked = 'node' in state.selection ? nameOf(state.selection.node as Parameters<typeof nameOf>[0]) : ''
+  const picked = state.selection instanceof NodeSelection ? nameOf(state.selection.node) : ''
   if (picked && trail.at(-1) !== picked) trail.push(picked)
   return (
-    <Toolbar.Root
-      className="flex min-h-7 min-w-0 items-center gap-x-1 overflow-x-auto text-small"
-      aria-label="Where the cursor stands"
-    >
-      <p className="min-w-24 truncate pr-1 text-soft" data-testid="trail" title={trail.join(' › ')}>
+    <Toolbar.Root className="flex h-7 min-w-0 items-center gap-x-1 text-small" aria-label="Where the cursor stands">
+      <p className="max-w-56 shrink-0 truncate pr-1 text-soft" data-testid="trail" title={trail.join(' › ')}>
         {trail.join(' › ') || 'Text'}
       </p>
-      {settings(state, sheet)}
+      <Overflow items={pieces(state, sheet)} more="More to set here" />
     </Toolbar.Root>
   )
 }
@@ -53,92 +52,82 @@ function signature(state: EditorState): string {
   return parts.join(' ')
 }
 
-function settings(state: EditorState, sheet: ReturnType<typeof useSheet>): ReactNode {
+/** What can be set where the cursor stands, the outermost thing first. */
+function pieces(state: EditorState, sheet: Sheet): Piece[] {
+  if (tableAt(state)) return tablePieces(state, sheet)
+  return [...boxPieces(state, sheet), ...listPieces(state, sheet), ...linePieces(state, sheet)]
+}
+
+function boxPieces(state: EditorState, sheet: Sheet): Piece[] {
   const { nodes } = schema
-  const found = (name: string) => around(state, nodes[name])
-  if (tableAt(state)) return <TableTools />
-  const columns = found('columns')
-  const text = found('text_columns')
-  const callout = found('callout')
-  const code = found('code_block')
-  const list = around(state, nodes.bulleted_list, nodes.numbered_list)
-  const gallery = found('gallery')
-  return (
-    <>
-      {gallery && (
-        <Pick
-          name="Pictures in a row"
-          value={String(gallery.node.attrs.columns)}
-          choices={[1, 2, 3, 4, 5, 6].map((n) => [String(n), `${n} in a row`])}
-          set={(v) => sheet.run(setAttrs(gallery.pos, { columns: Number(v) }))}
-        />
-      )}
-      {columns && (
-        <Pick
-          name="Proportions"
-          value={columns.node.children.map((c) => c.attrs.share).join(':')}
-          choices={proportions.filter(([v]) => v.split(':').length === columns.node.childCount)}
-          set={(v) => sheet.run(setShares(v.split(':').map(Number)))}
-        />
-      )}
-      {text && (
-        <>
-          <Pick
-            name="Number of columns"
-            value={String(text.node.attrs.count)}
-            choices={[1, 2, 3, 4, 5, 6, 7, 8, 9, 10].map((n) => [String(n), n === 1 ? '1 column' : `${n} columns`])}
-            set={(v) => sheet.run(setAttrs(text.pos, { count: Number(v) }))}
-          />
-          <Pick
-            name="Gap between columns"
-            value={String(text.node.attrs.gap)}
-            choices={[...new Set([0, 16, 24, 32, 48, 64, 96, text.node.attrs.gap])].map((n) => [String(n), `Gap ${n}`])}
-            set={(v) => sheet.run(setAttrs(text.pos, { gap: Number(v) }))}
-          />
-          {text.node.attrs.count > 3 && <Caution>More than three columns are hard to follow on a screen.</Caution>}
-        </>
-      )}
-      {callout && (
-        <Pick
-          name="Kind of callout"
-          value={callout.node.attrs.kind}
-          choices={[
-            ['note', 'Note'],
-            ['tip', 'Tip'],
-            ['warning', 'Warning'],
-          ]}
-          set={(v) => sheet.run(setAttrs(callout.pos, { kind: v }))}
-        />
-      )}
-      {code && (
-        <Typed
-          name="Language of the code"
-          value={code.node.attrs.language}
-          set={(v) => sheet.run(setAttrs(code.pos, { language: v.replace(/[^A-Za-z0-9+#.-]/g, '').slice(0, 30) }))}
-        />
-      )}
-      {list?.node.type === nodes.bulleted_list && (
-        <Pick
-          name="Sign of the list"
-          value={list.node.attrs.className}
-          choices={bullets}
-          set={(v) => sheet.run(setList({ className: v }))}
-        />
-      )}
-      {list?.node.type === nodes.numbered_list && (
-        <>
-          <Pick
-            name="Kind of numbers"
-            value={list.node.attrs.type}
-            choices={[
-              ['1', '1, 2, 3'],
-              ['a', 'a, b, c'],
-              ['A', 'A, B, C'],
-              ['i', 'i, ii, iii'],
-              ['I', 'I, II, III'],
-            ]}
-            set={(v) => sheet.run(setList({ type: v }))}
-          />
+  const out: Piece[] = []
+  const pick = (name: string, value: string, choices: (readonly [string, string])[], set: (v: string) => void) =>
+    out.push({ key: name, node: <Pick name={name} value={value} choices={choices} set={set} /> })
+  const gallery = around(state, nodes.gallery)
+  if (gallery) {
+    const rows = [1, 2, 3, 4, 5, 6].map((n): [string, string] => [String(n), `${n} in a row`])
+    pick('Pictures in a row', String(gallery.node.attrs.columns), rows, (v) =>
+      sheet.run(setAttrs(gallery.pos, { columns: Number(v) })),
+    )
+  }
+  const columns = around(state, nodes.columns)
+  if (columns) {
+    const fitting = proportions.filter(([v]) => v.split(':').length === columns.node.childCount)
+    pick('Proportions', columns.node.children.map((c) => c.attrs.share).join(':'), fitting, (v) =>
+      sheet.run(setShares(v.split(':').map(Number))),
+    )
+  }
+  const text = around(state, nodes.text_columns)
+  if (text) {
+    const { count, gap } = text.node.attrs
+    const counts = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10].map((n): [string, string] => [
+      String(n),
+      n === 1 ? '1 column' : `${n} columns`,
+    ])
+    pick('Number of columns', String(count), counts, (v) => sheet.run(setAttrs(text.pos, { count: Number(v) })))
+    const gaps = [...new Set([0, 16, 24, 32, 48, 64, 96, gap])].map((n): [string, string] => [String(n), `Gap ${n}`])
+    pick('Gap between columns', String(gap), gaps, (v) => sheet.run(setAttrs(text.pos, { gap: Number(v) })))
+    if (count > 3) {
+      out.push({
+        key: 'many columns',
+        node: <Caution>More than three columns are hard to follow on a screen.</Caution>,
+      })
+    }
+  }
+  const callout = around(state, nodes.callout)
+  if (callout) {
+    const kinds: [string, string][] = [
+      ['note', 'Note'],
+      ['tip', 'Tip'],
+      ['warning', 'Warning'],
+    ]
+    pick('Kind of callout', callout.node.attrs.kind, kinds, (v) => sheet.run(setAttrs(callout.pos, { kind: v })))
+  }
+  const code = around(state, nodes.code_block)
+  if (code) {
+    const set = (v: string) =>
+      sheet.run(setAttrs(code.pos, { language: v.replace(/[^A-Za-z0-9+#.-]/g, '').slice(0, 30) }))
+    out.push({ key: 'code', node: <Typed name="Language of the code" value={code.node.attrs.language} set={set} /> })
+  }
+  return out
+}
+
+function listPieces(state: EditorState, sheet: Sheet): Piece[] {
+  const { bulleted_list, numbered_list } = schema.nodes
+  const list = around(state, bulleted_list, numbered_list)
+  if (!list) return []
+  const { className, type, start } = list.node.attrs
+  const out: Piece[] = []
+  if (list.node.type === bulleted_list) {
+    const set = (v: string) => sheet.run(setList({ className: v }))
+    out.push({ key: 'sign', node: <Pick name="Sign of the list" value={className} choices={bullets} set={set} /> })
+  } else {
+    const set = (v: string) => sheet.run(setList({ type: v }))
+    out.push(
+      { key: 'numbers', node: <Pick name="Kind of numbers" value={type} choices={numbers} set={set} /> },
+      {
+        key: 'start',
+        node: (
           <label className="flex shrink-0 items-center gap-1">
             Starts at
             <input
@@ -146,107 +135,89 @@ function settings(state: EditorState, sheet: ReturnType<typeof useSheet>): React
               aria-label="First number"
               min={-9999}
               max={9999}
-              value={list.node.attrs.start}
+              value={start}
               onChange={(e) =>
                 Number.isInteger(e.target.valueAsNumber) && sheet.apply(setList({ start: e.target.valueAsNumber }))
               }
               className="h-6 w-16 rounded-3 border border-edge bg-sheet px-1"
             />
           </label>
-        </>
-      )}
-      {list && (
-        <>
-          <ToolButton id="nest">In</ToolButton>
-          <ToolButton id="unnest">Out</ToolButton>
-        </>
-      )}
-      <LinesTools />
-    </>
-  )
+        ),
+      },
+    )
+  }
+  out.push({ key: 'nest', node: <ToolButton id="nest">In</ToolButton> })
+  out.push({ key: 'unnest', node: <ToolButton id="unnest">Out</ToolButton> })
+  return out
 }
 
 /** How the lines of a paragraph or heading stand. */
-function LinesTools() {
-  const sheet = useSheet()
-  const { state } = sheet
+function linePieces(state: EditorState, sheet: Sheet): Piece[] {
   const style = currentStyle(state)
-  if (!style) return null
+  if (!style) return []
   const heading = state.selection.$from.parent.type.name === 'heading' ? around(state, schema.nodes.heading) : null
-  return (
-    <>
-      <Line />
-      <Pick
-        name="Alignment"
-        value={style.align}
-        choices={[
-          ['', 'As the language'],
-          ['left', 'Left'],
-          ['centre', 'Centre'],
-          ['right', 'Right'],
-          ['justified', 'Justified'],
-        ]}
-        set={(v) => sheet.run(restyle(() => ({ align: v })))}
-      />
-      <ToolButton id="outdent">⇤</ToolButton>
-      <ToolButton id="indent">⇥</ToolButton>
-      {!heading && <ToolButton id="drop-cap">Drop cap</ToolButton>}
-      {sheet.writing.styles.length > 0 && (
-        <Pick
-          name="Named style of the block"
-          value={style.name}
-          choices={[['', 'No named style'], ...sheet.writing.styles.map((s): [string, string] => [s.name, s.label])]}
-          set={(v) => sheet.run(restyle(() => ({ name: v })))}
-        />
-      )}
-      {style.align === 'justified' && (
-        <Caution>Even edges tear holes into lines on a phone. Left reads better there.</Caution>
-      )}
-      {heading && (
-        <Typed
-          name="Jump target"
-          hint="named by itself"
-          value={heading.node.attrs.anchor}
-          set={(v) => sheet.renameTarget(heading.node.attrs.anchor, v, heading.pos)}
-        />
-      )}
-    </>
-  )
+  const align = (v: string) => sheet.run(restyle(() => ({ align: v })))
+  const out: Piece[] = [
+    { key: 'align', node: <Pick name="Alignment" value={style.align} choices={alignments} set={align} /> },
+    { key: 'outdent', node: <ToolButton id="outdent">⇤</ToolButton> },
+    { key: 'indent', node: <ToolButton id="indent">⇥</ToolButton> },
+  ]
+  if (!heading) out.push({ key: 'drop-cap', node: <ToolButton id="drop-cap">Drop cap</ToolButton> })
+  if (sheet.writing.styles.length) {
+    const styles: [string, string][] = [
+      ['', 'No named style'],
+      ...sheet.writing.styles.map((s): [string, string] => [s.name, s.label]),
+    ]
+    const set = (v: string) => sheet.run(restyle(() => ({ name: v })))
+    out.push({
+      key: 'style',
+      node: <Pick name="Named style of the block" value={style.name} choices={styles} set={set} />,
+    })
+  }
+  if (style.align === 'justified') {
+    out.push({
+      key: 'justified',
+      node: <Caution>Even edges tear holes into lines on a phone. Left reads better there.</Caution>,
+    })
+  }
+  if (heading) {
+    const { anchor } = heading.node.attrs
+    const set = (v: string) => sheet.renameTarget(anchor, v, heading.pos)
+    out.push({ key: 'anchor', node: <Typed name="Jump target" hint="named by itself" value={anchor} set={set} /> })
+  }
+  return out
 }
 
-function TableTools() {
-  const sheet = useSheet()
-  const { state } = sheet
-  return (
-    <>
-      <ToolMenu name="Row" parts={menu('row')}>
-        Row
-      </ToolMenu>
-      <ToolMenu name="Column" parts={menu('column')}>
-        Column
-      </ToolMenu>
-      <ToolButton id="merge">Merge</ToolButton>
-      <ToolButton id="split">Split</ToolButton>
-      <Line />
-      <Pick
-        name="Lines in the cells"
-        value={cellAlign(state)}
-        choices={[
-          ['', 'Cells: start'],
-          ['align-left', 'Cells: left'],
-          ['align-centre', 'Cells: centre'],
-          ['align-right', 'Cells: right'],
-          ['align-justified', 'Cells: justified'],
-        ]}
-        set={(v) => sheet.run(alignCells(v))}
-      />
-      <ToolButton id="table-settings">Table settings</ToolButton>
-    </>
-  )
-}
-
-function cellAlign(state: EditorState): string {
-  return (around(state, schema.nodes.table_cell, schema.nodes.table_header)?.node.attrs.align as string) ?? ''
+function tablePieces(state: EditorState, sheet: Sheet): Piece[] {
+  const cell = around(state, schema.nodes.table_cell, schema.nodes.table_header)
+  const align = (v: string) => sheet.run(alignCells(v))
+  return [
+    {
+      key: 'row',
+      node: (
+        <ToolMenu name="Row" parts={menu('row')}>
+          Row
+        </ToolMenu>
+      ),
+    },
+    {
+      key: 'column',
+      node: (
+        <ToolMenu name="Column" parts={menu('column')}>
+          Column
+        </ToolMenu>
+      ),
+    },
+    { key: 'merge', node: <ToolButton id="merge">Merge</ToolButton> },
+    { key: 'split', node: <ToolButton id="split">Split</ToolButton> },
+    {
+      key: 'cells',
+      node: (
+        <Pick name="Lines in the cells" value={cell?.node.attrs.align ?? ''} choices={cellAlignments} set={align} />
+      ),
+    },
+    { key: 'settings', node: <ToolButton id="table-settings">Table settings</ToolButton> },
+  ]
 }
 
 const bullets: [string, string][] = [
@@ -258,70 +229,26 @@ const bullets: [string, string][] = [
   ['bullet-none', 'No signs'],
 ]
 
-interface PickProps {
-  name: string
-  value: string
-  choices: (readonly [string, string])[]
-  set: (value: string) => void
-}
+const numbers: [string, string][] = [
+  ['1', '1, 2, 3'],
+  ['a', 'a, b, c'],
+  ['A', 'A, B, C'],
+  ['i', 'i, ii, iii'],
+  ['I', 'I, II, III'],
+]
 
-function Pick({ name, value, choices, set }: PickProps) {
-  const known = choices.some(([v]) => v === value)
-  return (
-    <select
-      aria-label={name}
-      title={name}
-      value={value}
-      onChange={(e) => set(e.target.value)}
-      className="h-6 shrink-0 rounded-3 border border-edge bg-sheet px-0.5 text-small"
-    >
-      {!known && <option value={value}>{value || name}</option>}
-      {choices.map(([v, label]) => (
-        <option key={v} value={v}>
-          {label}
-        </option>
-      ))}
-    </select>
-  )
-}
+const alignments: [string, string][] = [
+  ['', 'As the language'],
+  ['left', 'Left'],
+  ['centre', 'Centre'],
+  ['right', 'Right'],
+  ['justified', 'Justified'],
+]
 
-/** A field whose value is taken when one leaves it or presses Enter. */
-function Typed({
-  name,
-  value,
-  hint,
-  set,
-}: {
-  name: string
-  value: string
-  hint?: string
-  set: (value: string) => void
-}) {
-  return (
-    <label className="flex shrink-0 items-center gap-1">
-      {name}
-      <input
-        key={value}
-        defaultValue={value}
-        placeholder={hint}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') {
-            e.preventDefault()
-            set(e.currentTarget.value)
-          }
-          e.stopPropagation()
-        }}
-        onBlur={(e) => e.target.value !== value && set(e.target.value)}
-        className="h-6 w-28 rounded-3 border border-edge bg-sheet px-1.5 placeholder:text-soft"
-      />
-    </label>
-  )
-}
-
-function Caution({ children }: { children: ReactNode }) {
-  return (
-    <p role="status" className="shrink-0 pl-1 text-pencil">
-      ◇ {children}
-    </p>
-  )
-}
+const cellAlignments: [string, string][] = [
+  ['', 'Cells: start'],
+  ['align-left', 'Cells: left'],
+  ['align-centre', 'Cells: centre'],
+  ['align-right', 'Cells: right'],
+  ['align-justified', 'Cells: justified'],
+]

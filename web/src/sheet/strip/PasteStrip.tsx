@@ -2,6 +2,7 @@ import { useState, useSyncExternalStore } from 'react'
 import type { PasteMode } from '../../shared/api/types'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { BeforeAfter } from '../dialogs/BeforeAfter'
+import { textOnlyAlways } from '../intake/paste'
 import { isGone } from '../intake/range'
 import { useSheet } from '../state/context'
 import { useDerived } from '../state/useEditor'
@@ -20,11 +21,16 @@ const plain: { mode: PasteMode; name: string }[] = [
   { mode: 'MARKDOWN', name: 'As Markdown' },
 ]
 
+function isTextOnly(mode: PasteMode): boolean {
+  return mode === 'PARAGRAPHS' || mode === 'LINES'
+}
+
 /** Says what became of pasted text, and lets one take it in another way. */
 export function PasteStrip() {
   const { pasting } = useSheet()
   const placed = useSyncExternalStore(pasting.subscribe, pasting.snapshot)
   const busy = useSyncExternalStore(pasting.subscribe, () => pasting.busy)
+  const always = useSyncExternalStore(pasting.subscribe, textOnlyAlways)
   const gone = useDerived(isGone)
   const [comparing, setComparing] = useState(false)
   if (busy && !placed) return <p className="border-line border-b bg-straw px-4 py-1.5">Cleaning what you pasted …</p>
@@ -75,6 +81,14 @@ export function PasteStrip() {
         </select>
       </label>
       <Button onClick={() => setComparing(true)}>Compare</Button>
+      {always ? (
+        <p>
+          Text only is your way of pasting.{' '}
+          <TextButton onClick={() => pasting.always(false)}>Paste with form again</TextButton>
+        </p>
+      ) : (
+        isTextOnly(mode) && <TextButton onClick={() => pasting.always(true)}>Always paste text only</TextButton>
+      )}
       {result.notes.length > 0 && (
         <TextButton onClick={() => setComparing(true)}>
           {result.notes.length === 1 ? '1 note' : `${result.notes.length} notes`}

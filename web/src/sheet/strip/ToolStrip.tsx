@@ -1,7 +1,7 @@
 import { Toolbar } from 'radix-ui'
 import { memo, type ReactNode } from 'react'
 import { cx } from '../../shared/ui/cx'
-import { Overflow } from '../../shared/ui/Overflow'
+import { Overflow, type Piece } from '../../shared/ui/Overflow'
 import { kinds } from '../blocks/kinds'
 import { blockKind } from '../commands/text'
 import { useSheet } from '../state/context'
@@ -14,7 +14,7 @@ import { ToolMenu } from './ToolMenu'
 
 /** The groups that have buttons of their own, and the menu that holds the rest of each. */
 const parts: { group: Group; menu?: { name: MenuName; title: string; label: string; always?: boolean } }[] = [
-  { group: 'text', menu: { name: 'more', title: 'More for words', label: 'More' } },
+  { group: 'text', menu: { name: 'more', title: 'More for words', label: 'Words' } },
   { group: 'structure' },
   { group: 'insert', menu: { name: 'insert', title: 'Insert', label: 'Insert', always: true } },
   { group: 'tidy', menu: { name: 'tidy', title: 'Tidy', label: 'Tidy' } },
@@ -33,14 +33,16 @@ const looks: Record<NonNullable<StripButton['look']>, string> = {
  */
 export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
   const sheet = useSheet()
-  const items: { key: string; node: ReactNode }[] = [{ key: 'kind', node: <KindOfBlock /> }]
+  const items: Piece[] = [{ key: 'kind', rank: -2, node: <KindOfBlock /> }]
   for (const { group, menu: last } of parts) {
-    const row: { key: string; node: ReactNode }[] = []
+    const row: Piece[] = []
     for (const t of tools) {
       if (t.group !== group || !t.strip || (few && !t.strip.always)) continue
       const { label, look } = t.strip
       const sign = <span className={cx(look && looks[look])}>{label}</span>
-      row.push({ key: t.id, node: <ToolButton id={t.id}>{sign}</ToolButton> })
+      // What is undone most is kept in sight longest; what has a key that everybody knows goes first.
+      const rank = t.group === 'tidy' ? -1 : look === 'underline' ? 2 : t.strip.always ? 0 : 1
+      row.push({ key: t.id, rank, node: <ToolButton id={t.id}>{sign}</ToolButton> })
     }
     if (last && (last.always || !few)) {
       const rest = (
@@ -56,7 +58,7 @@ export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
   return (
     <div data-region className="shrink-0 border-line border-b px-3 py-1">
       <Toolbar.Root aria-label="Tools" className="flex h-8 min-w-0 items-center">
-        <Overflow items={items} more="More tools" onClose={() => sheet.focus()} className="gap-0!" />
+        <Overflow items={items} more="More tools" onClose={() => sheet.focus()} />
       </Toolbar.Root>
       {!few && <ContextLine />}
     </div>
@@ -76,8 +78,8 @@ function KindOfBlock() {
   const kind = useDerived(blockKind)
   const value = kind === 'paragraph' ? 'Paragraph' : kind.startsWith('heading-') ? `Heading ${kind.slice(-1)}` : ''
   return (
-    <ToolMenu name="Kind of block" parts={menu('kind')} one className="w-26 border border-edge bg-sheet text-left">
-      <span className="inline-block w-20 truncate align-bottom">{value || others[kind] || 'Block'}</span>
+    <ToolMenu name="Kind of block" parts={menu('kind')} one className="w-23 border border-edge bg-sheet text-left">
+      <span className="inline-block w-17 truncate align-bottom">{value || others[kind] || 'Block'}</span>
     </ToolMenu>
   )
 }

@@ -1,4 +1,4 @@
-import { kindEntries, kinds } from '../blocks/kinds'
+import { kindEntries } from '../blocks/kinds'
 import { type BlockSpec, families, type Insert } from '../blocks/spec'
 import { insertBlock, toggleBox } from '../commands/blocks'
 import { around } from '../commands/text'
@@ -25,7 +25,6 @@ function toolOf(spec: BlockSpec, insert: Insert): Tool {
     tool.command = toggleBox(wraps)
     tool.on = (state) => !!around(state, schema.nodes[wraps])
   }
-  if (spec === kinds.picture) tool.strip = { label: 'Picture' }
   return tool
 }
 

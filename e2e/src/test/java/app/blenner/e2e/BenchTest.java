@@ -96,10 +96,24 @@ abstract class BenchTest extends BrowserTest {
   /** Chooses a tool in one of the strip's menus. */
   protected void choose(String menu, String name) {
     tool(menu).click();
-    page.getByRole(AriaRole.MENUITEMCHECKBOX, new Page.GetByRoleOptions().setName(name))
+    page.locator("[role=menu] [role^=menuitem]")
+        .filter(new Locator.FilterOptions().setHasText(name))
         .first()
         .click();
     page.waitForTimeout(120);
+  }
+
+  /** Makes the block at the cursor another kind, by the menu in the strip. */
+  protected void kindOfBlock(String name) {
+    tool("Kind of block").click();
+    page.getByRole(AriaRole.MENUITEMRADIO, new Page.GetByRoleOptions().setName(name)).click();
+    page.waitForTimeout(120);
+  }
+
+  /** Picks a block of the sheet by pressing on it, and gives the card with its settings. */
+  protected Locator settingsOf(String block, String name) {
+    sheet().locator(block).first().click();
+    return region("The picked " + name);
   }
 
   /** Chooses from the insert list on an empty line, by keyboard. */

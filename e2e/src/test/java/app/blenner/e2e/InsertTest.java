@@ -187,7 +187,7 @@ public class InsertTest extends BenchTest {
     page.getByLabel("The sound").selectOption("An owl at the lodge (owl-call.wav)");
     page.getByLabel("Captions").selectOption("Captions for the owl (owl-call.vtt)");
     button("Put it in").click();
-    press("ArrowRight", "Enter");
+    backOnTheSheet();
     String html = stored();
     assertTrue(
         html.contains(
@@ -197,8 +197,9 @@ public class InsertTest extends BenchTest {
     insert("video");
     page.getByLabel("The film").selectOption("The turning sky (turning-sky.webm)");
     button("Put it in").click();
-    region("The picked video").getByLabel("Width").fill("80%");
-    region("The picked video").getByLabel("Picture before it plays").selectOption("Meteor night");
+    Locator panel = settingsOf("video", "video");
+    panel.getByLabel("Width, in % or px").fill("80%");
+    panel.getByLabel("Picture before it plays").selectOption("Meteor night");
     assertTrue(
         stored()
             .contains(
@@ -269,7 +270,7 @@ public class InsertTest extends BenchTest {
   public void itemsArePickedAndPutInOrder() {
     onNewLine();
     insert("related");
-    Locator panel = region("The picked related items");
+    Locator panel = settingsOf(".box.related-items", "related items");
     for (String words : new String[] {"red tor", "getting he"}) {
       panel.getByRole(AriaRole.COMBOBOX).fill(words);
       assertThat(page.locator("[role=option]").first()).containsText(words.substring(1));
@@ -289,7 +290,7 @@ public class InsertTest extends BenchTest {
   public void aContactFormIsMadeAndAnswered() {
     onNewLine();
     insert("contact");
-    Locator panel = region("The picked contact form");
+    Locator panel = settingsOf(".box.contact-form", "contact form");
     panel
         .getByLabel("Question 1", new Locator.GetByLabelOptions().setExact(true))
         .fill("What are you called?");

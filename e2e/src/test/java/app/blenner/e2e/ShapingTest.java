@@ -102,12 +102,12 @@ public class ShapingTest extends BenchTest {
     BoundingBox after = sheet().getByRole(AriaRole.IMG).boundingBox();
     assertEquals(after.width / after.height, before.width / before.height, 0.02);
     Locator panel = region("The picked picture");
-    panel.getByLabel("Width").fill("280px");
+    panel.getByLabel("Width, in % or px").fill("280 px");
     panel.getByLabel("Place").selectOption("Right, text beside it");
     assertTrue(
         stored().contains("<figure class=\"picture right\" style=\"width: 280px\">"), stored());
-    panel.getByLabel("Width").fill("wide");
-    assertThat(panel).containsText("As 40% or 280px.");
+    panel.getByLabel("Width, in % or px").fill("wide");
+    assertThat(panel).containsText("A share of the column such as 40 %, or pixels such as 280 px.");
     panel.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Replace")).click();
     dialog().getByText("Meteor night").click();
     assertTrue(stored().contains("../assets/meteor-night.jpg"), stored());

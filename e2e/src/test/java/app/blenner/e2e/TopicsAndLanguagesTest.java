@@ -43,7 +43,7 @@ public class TopicsAndLanguagesTest extends BenchTest {
     // A list of that topic, by keyboard, on the sheet and on the page.
     openWith("");
     insert("item list");
-    press("Enter");
+    settingsOf(".box.item-list", "item list");
     page.getByLabel("Section").last().selectOption("Night Sky");
     page.getByLabel("Topic").selectOption("Meteors");
     assertThat(sheet().locator(".item-list li"))

@@ -193,7 +193,7 @@ public class SiteLifeTest {
   @Test
   public void theStateTellsLengthsAndPlaces() {
     JsonNode state = Items.view(editor, "summer-milky-way").path("state");
-    assertEquals(state.path("summaryLimit").asInt(), 250);
+    assertEquals(state.path("measures").path("summaryLimit").asInt(), 250);
     assertEquals(state.path("measures").path("summaryLength").asInt(), 113);
     assertTrue(state.path("measures").path("words").path("words").asInt() > 150);
     assertEquals(state.path("findings").size(), 2);

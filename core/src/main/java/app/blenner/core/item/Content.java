@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * What people write in an item: the state of a working copy, or of what is live.
@@ -36,6 +37,9 @@ public record Content(
 
   /** Nothing written yet. */
   public static final Content EMPTY = new Content("", "", Document.EMPTY, "", List.of(), "", "");
+
+  /** What parts keywords: the commas and semicolons of Latin, Arabic and East Asian writing. */
+  private static final Pattern PARTS = Pattern.compile("[,;،؛、，；]");
 
   /** Most characters of a summary. Common practice. */
   public static final int SUMMARY_LIMIT = 250;
@@ -71,9 +75,11 @@ public record Content(
     Set<String> seen = new LinkedHashSet<>();
     List<String> out = new ArrayList<>();
     for (String keyword : given) {
-      String line = PlainText.line(keyword).replace(",", "");
-      if (!line.isEmpty() && seen.add(line.toLowerCase(Locale.ROOT))) {
-        out.add(line);
+      for (String part : PARTS.split(keyword)) {
+        String line = PlainText.line(part);
+        if (!line.isEmpty() && seen.add(line.toLowerCase(Locale.ROOT))) {
+          out.add(line);
+        }
       }
     }
     return List.copyOf(out);

@@ -73,6 +73,8 @@ public final class EmptyLinkText implements Rule {
       }
       String text = Inlines.text(content.subList(i, end));
       if (link.isPresent() && saysNothing(text)) {
+        int first = i;
+        int last = end;
         found.add(
             new Finding(
                 id(),
@@ -83,28 +85,28 @@ public final class EmptyLinkText implements Rule {
                 path,
                 offset,
                 offset + text.length(),
-                List.of(Fix.make("Remove the link", c -> unlinked(c, path, link.get())))));
+                List.of(Fix.make("Remove the link", c -> unlinked(c, path, first, last)))));
       }
       offset += text.length();
       i = end;
     }
   }
 
-  private static Content unlinked(Content content, BlockPath path, Mark.Link link) {
+  /** The content without the link on some pieces of a block's running text, and on no others. */
+  private static Content unlinked(Content content, BlockPath path, int first, int last) {
     return content.withBody(
-        content.body().change(path, block -> block.mapContent(inlines -> unlinked(inlines, link))));
+        content
+            .body()
+            .change(path, block -> block.mapContent(inlines -> unlinked(inlines, first, last))));
   }
 
-  private static List<Inline> unlinked(List<Inline> content, Mark.Link link) {
-    return content.stream()
-        .map(
-            inline -> {
-              boolean empty =
-                  inline.marks().link().equals(Optional.of(link))
-                      && saysNothing(Inlines.text(List.of(inline)));
-              return empty ? inline.withMarks(inline.marks().without(link::equals)) : inline;
-            })
-        .toList();
+  private static List<Inline> unlinked(List<Inline> content, int first, int last) {
+    List<Inline> out = new ArrayList<>(content);
+    for (int i = first; i < Math.min(last, out.size()); i++) {
+      Inline inline = out.get(i);
+      out.set(i, inline.withMarks(inline.marks().without(Mark.Link.class::isInstance)));
+    }
+    return out;
   }
 
   /** Whether there is no character to be seen or heard. */

@@ -6,6 +6,9 @@ import java.util.List;
 /**
  * What a rule found at one place.
  *
+ * <p>Its {@link #identity()} tells it from every other finding in the same text: the rule, the place,
+ * and the words concerned.
+ *
  * @param rule id of the rule
  * @param level how much it weighs
  * @param message what is wrong, in a sentence
@@ -26,6 +29,15 @@ public record Finding(
     int from,
     int to,
     List<Fix> fixes) {
+
+  /**
+   * What tells this finding from others in the same text, as a short lasting word: the rule, the field
+   * or block, and the stretch within it.
+   */
+  public String identity() {
+    String place = path == null ? field : path.steps().toString().replaceAll("[^0-9,]", "");
+    return rule + ":" + place + ":" + from + "-" + to;
+  }
 
   /** A finding on a field as a whole. */
   public static Finding onField(

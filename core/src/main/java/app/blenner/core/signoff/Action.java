@@ -15,6 +15,8 @@ import java.util.Set;
 public enum Action {
   PUT_LIVE("Put live", Set.of(DRAFT, IN_REVIEW, CLEARED, SCHEDULED, WITHDRAWN), LIVE, true, true),
   UPDATE_LIVE("Update live", Set.of(LIVE), LIVE, true, true),
+  SEND_CHANGE("Send the change for review", Set.of(LIVE), LIVE, false, true),
+  TAKE_BACK_CHANGE("Take the change back", Set.of(LIVE), LIVE, false, false),
   SEND_FOR_REVIEW("Send for review", Set.of(DRAFT, WITHDRAWN), IN_REVIEW, false, true),
   TAKE_BACK("Take back", Set.of(IN_REVIEW, CLEARED, SCHEDULED), DRAFT, false, false),
   WITHDRAW("Withdraw", Set.of(LIVE), WITHDRAWN, true, false),
@@ -48,6 +50,15 @@ public enum Action {
   /** The stage it leads to. */
   public Stage to() {
     return to;
+  }
+
+  /**
+   * What its button says to somebody.
+   *
+   * @param own whether the item belongs to the person who asks
+   */
+  public String label(boolean own) {
+    return this == TAKE_BACK && !own ? "Give back to the writer" : label;
   }
 
   /** Whether only an editor may take it, because readers see what it does. */

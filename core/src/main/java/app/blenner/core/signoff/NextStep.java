@@ -27,6 +27,30 @@ public record NextStep(Sign sign, String sentence) {
    * @param since the day it reached the stage, as a word
    */
   public static NextStep of(Stage stage, String needs, boolean changed, String since) {
+    return of(stage, needs, changed, since, new Waiting("", ""));
+  }
+
+  /**
+   * What an item waits for besides its stage.
+   *
+   * @param changeSince the day a change of what is live was sent for review, as a word, or empty
+   * @param givenBackBy who gave it back to the person it belongs to, or empty
+   */
+  public record Waiting(String changeSince, String givenBackBy) {}
+
+  /** The next step of an item that may wait for more than its stage says. */
+  public static NextStep of(
+      Stage stage, String needs, boolean changed, String since, Waiting waiting) {
+    if (stage == Stage.LIVE && !waiting.changeSince().isEmpty()) {
+      return needs.isEmpty()
+          ? new NextStep(
+              Sign.LOOK, "Live; a change waits for an editor since " + waiting.changeSince())
+          : live(needs, changed);
+    }
+    if (stage == Stage.DRAFT && !waiting.givenBackBy().isEmpty() && needs.isEmpty()) {
+      return new NextStep(
+          Sign.LOOK, "Given back by " + waiting.givenBackBy() + "; change it and send it again");
+    }
     return switch (stage) {
       case LIVE -> live(needs, changed);
       case WITHDRAWN ->

@@ -14,8 +14,14 @@ public final class SignOff {
    * @param stage its stage
    * @param mustFix how many must-fix findings there are
    * @param changed whether the working copy differs from what is live
+   * @param sent whether a change of what is live waits for an editor
    */
-  public record Standing(Stage stage, int mustFix, boolean changed) {}
+  public record Standing(Stage stage, int mustFix, boolean changed, boolean sent) {
+    /** Where no change of a live item waits. */
+    public Standing(Stage stage, int mustFix, boolean changed) {
+      this(stage, mustFix, changed, false);
+    }
+  }
 
   /**
    * One thing that can be done, or could be if nothing held it back.
@@ -45,19 +51,25 @@ public final class SignOff {
     List<Step> mine = new ArrayList<>();
     List<Step> others = new ArrayList<>();
     for (Action action : Action.values()) {
-      if (action.from().contains(standing.stage())) {
+      if (applies(action, standing)) {
         Step step = step(action, blocked(action, standing, role));
         (action.isEditorsOnly() && role != Role.EDITOR ? others : mine).add(step);
       }
     }
-    // On a live item the next step is to update it, even for somebody who may only look on.
-    mine.addAll(standing.stage() == Stage.LIVE ? 0 : mine.size(), others);
+    mine.addAll(others);
     return List.copyOf(mine);
+  }
+
+  private static boolean applies(Action action, Standing standing) {
+    boolean waits = standing.stage() == Stage.LIVE && standing.sent();
+    return action.from().contains(standing.stage())
+        && (action != Action.SEND_CHANGE || !waits)
+        && (action != Action.TAKE_BACK_CHANGE || waits);
   }
 
   /** The step for one action. */
   public static Step step(Action action, Standing standing, Role role) {
-    if (!action.from().contains(standing.stage())) {
+    if (!applies(action, standing)) {
       String stage = standing.stage().label().toLowerCase(Locale.ROOT);
       return step(action, "“" + action.label() + "” does not apply: the item is " + stage + ".");
     }
@@ -76,7 +88,8 @@ public final class SignOff {
         default -> "Only an editor can withdraw an item.";
       };
     }
-    if (action == Action.UPDATE_LIVE && !standing.changed()) {
+    boolean ofChange = action == Action.UPDATE_LIVE || action == Action.SEND_CHANGE;
+    if (ofChange && !standing.changed()) {
       return "Readers already see this text.";
     }
     if (action.isChecked() && standing.mustFix() > 0) {

@@ -32,14 +32,14 @@ import java.util.Set;
  * their size, headings a name to be linked to, links that open a new tab say so, and a link to an
  * item that is not live gives way to its words.
  */
-public final class BodyRenderer extends HtmlWriter {
+public class BodyRenderer extends HtmlWriter {
   private final Library library;
   private final Set<String> anchors = new HashSet<>(Set.of("content"));
 
   private final String key;
   private int forms;
 
-  private BodyRenderer(String key, Library library) {
+  BodyRenderer(String key, Library library) {
     this.key = key;
     this.library = library;
   }
@@ -201,7 +201,7 @@ public final class BodyRenderer extends HtmlWriter {
   public Void itemList(ItemList block) {
     List<PublishedItem> items =
         block.source() instanceof ItemList.Latest latest
-            ? library.latest(latest.section(), latest.topic(), latest.count())
+            ? library.latest(latest.section(), latest.topic(), key, latest.count())
             : picked(((ItemList.Picked) block.source()).items());
     return links("item-list", block.title(), items);
   }
@@ -213,6 +213,7 @@ public final class BodyRenderer extends HtmlWriter {
 
   private List<PublishedItem> picked(List<ItemReference> items) {
     return items.stream()
+        .filter(i -> !i.item().itemKey().equals(key))
         .map(i -> library.item(i.item().itemKey()).orElse(null))
         .filter(Objects::nonNull)
         .toList();

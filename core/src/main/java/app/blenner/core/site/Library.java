@@ -14,13 +14,14 @@ public interface Library {
   Optional<SiteAsset> asset(String name);
 
   /**
-   * The latest live items, the newest first.
+   * The latest live items, the newest first, without pages, which are never news.
    *
    * @param section short name of a section, or empty for all
    * @param topic short name of a topic, or empty for all
-   * @param count at most this many
+   * @param except key of an item that is left out: a list never shows the item it stands in
+   * @param count at most this many are left
    */
-  List<PublishedItem> latest(String section, String topic, int count);
+  List<PublishedItem> latest(String section, String topic, String except, int count);
 
   /** The address of the frame that shows something of another host; empty where it may not be. */
   Optional<String> frame(Address address);

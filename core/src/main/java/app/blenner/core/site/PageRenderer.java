@@ -2,11 +2,13 @@ package app.blenner.core.site;
 
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.item.Content;
+import app.blenner.core.item.Kind;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Whole pages of the site: the front page, a section, an item, and the pages that say sorry. */
@@ -41,9 +43,9 @@ public final class PageRenderer {
       out.text("Nothing has been put live here yet.").close("p");
     } else {
       out.open("div").attribute("class", "lead").endOpen();
-      teaser(out, items.get(0), true, true);
+      teaser(out, items.get(0), true, Optional.empty());
       out.close("div");
-      teasers(out, items.subList(1, items.size()), true);
+      teasers(out, items.subList(1, items.size()), false);
     }
     return page(new PageHead(site.name(), site.tagline(), "/", "website", ""), "", out.toString());
   }
@@ -75,7 +77,7 @@ public final class PageRenderer {
       out.close("ul");
       out.close("nav");
     }
-    teasers(out, news, false);
+    teasers(out, news, true);
     PageHead head =
         new PageHead(
             section.name() + " · " + site.name(),
@@ -219,21 +221,28 @@ public final class PageRenderer {
     out.text(".").close("p");
   }
 
-  private void teasers(HtmlOut out, List<PublishedItem> items, boolean tellSection) {
+  /**
+   * @param folded whether a post shows its text down to its fold
+   */
+  private void teasers(HtmlOut out, List<PublishedItem> items, boolean folded) {
     if (items.isEmpty()) {
       return;
     }
     out.open("ul").attribute("class", "teasers").endOpen();
     for (PublishedItem item : items) {
       out.tag("li");
-      teaser(out, item, tellSection, false);
+      boolean shows = folded && item.kind() == Kind.POST;
+      teaser(out, item, false, shows ? FoldRenderer.render(item, library) : Optional.empty());
       out.close("li");
     }
     out.close("ul");
   }
 
-  /** What section pages show of an item: its picture, its title, its summary. */
-  private void teaser(HtmlOut out, PublishedItem item, boolean tellSection, boolean first) {
+  /**
+   * What section pages show of an item: its picture, its title, its summary, and of a post with a fold its text down to
+   * there.
+   */
+  private void teaser(HtmlOut out, PublishedItem item, boolean first, Optional<String> text) {
     Content content = item.content();
     out.open("div").attribute("class", "teaser");
     out.attributeIf("lang", foreign(content)).endOpen();
@@ -258,8 +267,22 @@ public final class PageRenderer {
     if (!content.summary().isEmpty()) {
       out.tag("p").text(content.summary()).close("p");
     }
+    text.ifPresent(html -> downToFold(out, item, html));
     out.close("div");
     out.close("div");
+  }
+
+  private static void downToFold(HtmlOut out, PublishedItem item, String html) {
+    out.open("div").attribute("class", "article").endOpen().line();
+    out.markup(html).line();
+    out.close("div");
+    out.open("p").attribute("class", "onward").endOpen();
+    out.open("a").attribute("href", item.path()).endOpen().text("Continue reading");
+    // Out of its context such a link must say what one goes on with.
+    out.open("span").attribute("class", "unseen").endOpen();
+    out.text(": " + item.content().title()).close("span");
+    out.close("a");
+    out.close("p");
   }
 
   private static void link(HtmlOut out, String around, String path, String words) {

@@ -26,6 +26,11 @@ public final class SitePaths {
     return "/" + section.slug();
   }
 
+  /** The legal slug nearest to one that somebody typed; empty where nothing of it can be used. */
+  public static String suggestion(String slug) {
+    return Slug.isLegal(slug) && slug.length() <= Slug.MAX_LENGTH ? slug : Slug.of(slug);
+  }
+
   /**
    * What is wrong with a slug that somebody typed, in a sentence.
    *
@@ -39,9 +44,9 @@ public final class SitePaths {
       return "The address is longer than " + Slug.MAX_LENGTH + " characters.";
     }
     if (!Slug.isLegal(slug)) {
-      return "Use small letters a to z, digits, and single hyphens between them. “"
-          + Slug.of(slug)
-          + "” would do.";
+      String would = suggestion(slug);
+      return "Use small letters a to z, digits, and single hyphens between them."
+          + (would.isEmpty() ? "" : " “" + would + "” would do.");
     }
     return "";
   }

@@ -7,6 +7,7 @@ import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.Predicate;
 
 /** A rule about single characters, wherever there is running text. */
 final class CharacterEdits {
@@ -19,14 +20,30 @@ final class CharacterEdits {
    */
   static Document mend(
       Document document, BiFunction<String, boolean[], List<Edit>> edits, CleanUpRule.Ask take) {
-    return document.map(block -> block.mapContent(content -> mend(content, edits, take)));
+    return mend(document, Edits::isCode, edits, take);
+  }
+
+  /**
+   * The text with characters changed where somebody agrees, but for pieces that are kept as they are.
+   *
+   * @param isKept whether a piece of running text is kept
+   */
+  static Document mend(
+      Document document,
+      Predicate<Inline> isKept,
+      BiFunction<String, boolean[], List<Edit>> edits,
+      CleanUpRule.Ask take) {
+    return document.map(block -> block.mapContent(content -> mend(content, isKept, edits, take)));
   }
 
   private static List<Inline> mend(
-      List<Inline> content, BiFunction<String, boolean[], List<Edit>> edits, CleanUpRule.Ask take) {
+      List<Inline> content,
+      Predicate<Inline> isKept,
+      BiFunction<String, boolean[], List<Edit>> edits,
+      CleanUpRule.Ask take) {
     String text = Inlines.text(content);
     List<Edit> chosen = new ArrayList<>();
-    for (Edit edit : edits.apply(text, Edits.code(content))) {
+    for (Edit edit : edits.apply(text, Edits.kept(content, isKept))) {
       String before = Snippet.around(text, edit.from(), edit.to());
       String whole = text.substring(0, edit.from()) + edit.with() + text.substring(edit.to());
       String after = Snippet.around(whole, edit.from(), edit.from() + edit.with().length());

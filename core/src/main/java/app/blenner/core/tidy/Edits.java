@@ -6,6 +6,7 @@ import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** Changes of characters in running text; the marks stay where they are. */
 final class Edits {
@@ -70,14 +71,24 @@ final class Edits {
 
   /** Whether each character is code, which is meant as it is. */
   static boolean[] code(List<Inline> content) {
+    return kept(content, Edits::isCode);
+  }
+
+  /** Whether a piece of running text is code. */
+  static boolean isCode(Inline inline) {
+    return inline.marks().all().contains(Mark.Plain.CODE);
+  }
+
+  /** Whether each character belongs to a piece that is kept as it is. */
+  static boolean[] kept(List<Inline> content, Predicate<Inline> isKept) {
     int length = content.stream().mapToInt(i -> i instanceof Text t ? t.text().length() : 1).sum();
     boolean[] out = new boolean[length];
     int at = 0;
     for (Inline inline : content) {
       int n = inline instanceof Text t ? t.text().length() : 1;
-      boolean code = inline.marks().all().contains(Mark.Plain.CODE);
+      boolean kept = isKept.test(inline);
       for (int i = 0; i < n; i++) {
-        out[at++] = code;
+        out[at++] = kept;
       }
     }
     return out;

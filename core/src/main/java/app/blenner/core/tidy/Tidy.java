@@ -22,6 +22,7 @@ public final class Tidy {
           new HandFormatting(),
           new Capitals(),
           new StraightQuotes(),
+          new ForeignQuotes(),
           new Spaces(),
           new StrayBreaks(),
           new TypedLists(),

@@ -23,7 +23,8 @@ public class SignOffTest {
     assertEquals(main(Stage.DRAFT, 0, true, Role.EDITOR).action(), Action.PUT_LIVE);
     assertEquals(main(Stage.DRAFT, 0, true, Role.WRITER).action(), Action.SEND_FOR_REVIEW);
     assertEquals(main(Stage.IN_REVIEW, 0, true, Role.WRITER).action(), Action.TAKE_BACK);
-    assertEquals(main(Stage.LIVE, 0, true, Role.WRITER).action(), Action.UPDATE_LIVE);
+    assertEquals(main(Stage.LIVE, 0, true, Role.WRITER).action(), Action.SEND_CHANGE);
+    assertEquals(main(Stage.LIVE, 0, true, Role.EDITOR).action(), Action.UPDATE_LIVE);
     assertEquals(main(Stage.WITHDRAWN, 0, true, Role.EDITOR).action(), Action.PUT_LIVE);
   }
 
@@ -45,10 +46,70 @@ public class SignOffTest {
   public void onlyEditorsChangeWhatReadersSee() {
     for (Stage stage : Stage.values()) {
       for (SignOff.Step step : SignOff.steps(new SignOff.Standing(stage, 0, true), Role.WRITER)) {
-        boolean seen = stage == Stage.LIVE || step.action().to() == Stage.LIVE;
+        boolean seen =
+            (stage == Stage.LIVE || step.action().to() == Stage.LIVE)
+                && step.action() != Action.SEND_CHANGE;
         assertEquals(step.isOpen(), !seen, stage + " " + step);
       }
     }
+  }
+
+  @Test
+  public void aWriterSendsAChangeOfWhatIsLiveAndReadersKeepWhatTheyHave() {
+    SignOff.Standing changed = new SignOff.Standing(Stage.LIVE, 0, true, false);
+    SignOff.Step send = SignOff.steps(changed, Role.WRITER).get(0);
+    assertEquals(send.action(), Action.SEND_CHANGE);
+    assertTrue(send.isOpen());
+    assertEquals(send.action().to(), Stage.LIVE);
+    SignOff.Standing sent = new SignOff.Standing(Stage.LIVE, 0, true, true);
+    assertEquals(SignOff.steps(sent, Role.WRITER).get(0).action(), Action.TAKE_BACK_CHANGE);
+    assertEquals(SignOff.steps(sent, Role.EDITOR).get(0).action(), Action.UPDATE_LIVE);
+    assertFalse(SignOff.step(Action.SEND_CHANGE, sent, Role.WRITER).isOpen());
+    SignOff.Standing faulty = new SignOff.Standing(Stage.LIVE, 1, true, false);
+    assertTrue(SignOff.step(Action.SEND_CHANGE, faulty, Role.WRITER).byFindings());
+  }
+
+  /** Nobody stands before a stage at which they can do nothing, or are not told whose turn it is. */
+  @Test
+  public void noRoleStandsBeforeADeadEnd() {
+    for (Role role : Role.values()) {
+      for (Stage stage : Stage.values()) {
+        if (stage == Stage.SCHEDULED && role == Role.WRITER) {
+          continue;
+        }
+        SignOff.Standing standing = new SignOff.Standing(stage, 0, true, false);
+        assertTrue(
+            SignOff.steps(standing, role).stream().anyMatch(SignOff.Step::isOpen),
+            role + " can do nothing at " + stage);
+        for (boolean own : new boolean[] {true, false}) {
+          String turn =
+              Turn.told(standing, "Bram Oduya", "", "Tuesday", new Turn.Viewer(role, own));
+          assertTrue(turn.contains("turn"), turn);
+        }
+      }
+    }
+  }
+
+  @Test
+  public void everybodyIsToldWhoseTurnItIs() {
+    SignOff.Standing review = new SignOff.Standing(Stage.IN_REVIEW, 0, true);
+    assertEquals(
+        turn(review, "", Role.EDITOR, false), "Your turn: it waits for an editor since Tuesday.");
+    assertEquals(turn(review, "", Role.WRITER, true), "An editor’s turn since Tuesday.");
+    SignOff.Standing draft = new SignOff.Standing(Stage.DRAFT, 0, true);
+    assertEquals(
+        turn(draft, "Ilse Marten", Role.WRITER, true),
+        "Your turn: Ilse Marten gave it back Tuesday.");
+    assertEquals(turn(draft, "", Role.EDITOR, false), "Bram Oduya’s turn: it is being written.");
+    SignOff.Standing sent = new SignOff.Standing(Stage.LIVE, 0, true, true);
+    assertEquals(turn(sent, "", Role.WRITER, true), "An editor’s turn since Tuesday.");
+    assertEquals(
+        turn(new SignOff.Standing(Stage.LIVE, 0, false), "", Role.WRITER, true),
+        "Nobody’s turn: readers see the latest text.");
+  }
+
+  private static String turn(SignOff.Standing standing, String by, Role role, boolean own) {
+    return Turn.told(standing, "Bram Oduya", by, "Tuesday", new Turn.Viewer(role, own));
   }
 
   @Test
@@ -95,6 +156,13 @@ public class SignOffTest {
     assertEquals(
         NextStep.of(Stage.LIVE, "Needs a title", true, "today").sentence(),
         "Live; the newer text needs a title");
+    assertEquals(
+        NextStep.of(Stage.LIVE, "", true, "May", new NextStep.Waiting("Tuesday", "")).sentence(),
+        "Live; a change waits for an editor since Tuesday");
+    assertEquals(
+        NextStep.of(Stage.DRAFT, "", true, "today", new NextStep.Waiting("", "Ilse Marten"))
+            .sentence(),
+        "Given back by Ilse Marten; change it and send it again");
     assertEquals(
         NextStep.of(Stage.LIVE, "", false, "today").sentence(),
         "Live; readers see the latest text");

@@ -48,7 +48,7 @@ public class PageRendererTest {
         }
 
         @Override
-        public List<PublishedItem> latest(String section, String topic, int count) {
+        public List<PublishedItem> latest(String section, String topic, String except, int count) {
           return List.of();
         }
       };

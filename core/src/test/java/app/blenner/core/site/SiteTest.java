@@ -52,7 +52,7 @@ public class SiteTest {
         }
 
         @Override
-        public List<PublishedItem> latest(String section, String topic, int count) {
+        public List<PublishedItem> latest(String section, String topic, String except, int count) {
           return topic.equals("moon") || topic.isEmpty()
               ? List.of(SiteTest.item("there", content("There", "visit", "")))
               : List.of();

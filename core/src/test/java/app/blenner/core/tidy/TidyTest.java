@@ -49,6 +49,19 @@ public class TidyTest {
         "<p>1987. It froze.</p><p>1991. It thawed.</p>",
         "<p>1987. It froze.</p>\n<p>1991. It thawed.</p>"
       },
+      // Marks typed before the language was set. Those of this language stand as the CLDR has them.
+      {"<p>„Heute nicht“, sagte sie.</p>", "<p>“Heute nicht”, sagte sie.</p>"},
+      {"<p>«Pas ce soir», dit-elle.</p>", "<p>“Pas ce soir”, dit-elle.</p>"},
+      {"<p>«&nbsp;Pas ce soir&nbsp;», dit-elle.</p>", "<p>“Pas ce soir”, dit-elle.</p>"},
+      {
+        "<p>She said “it’s the dogs’ night” and left.</p>",
+        "<p>She said “it’s the dogs’ night” and left.</p>"
+      },
+      {"<p>„Sag ‚nein‘ dazu“, ging’s weiter.</p>", "<p>“Sag ‘nein’ dazu”, ging’s weiter.</p>"},
+      {
+        "<p><span lang=\"de\">„so“</span> and „so“</p>",
+        "<p><span lang=\"de\">„so“</span> and “so”</p>"
+      },
       {"<p>- alone</p><p>Text.</p>", "<p>- alone</p>\n<p>Text.</p>"},
       {"<p>1. one</p><p>3. three</p>", "<p>1. one</p>\n<p>3. three</p>"},
       {"<p><b>Visit</b></p><p>Come up the hill.</p>", "<h2>Visit</h2>\n<p>Come up the hill.</p>"},

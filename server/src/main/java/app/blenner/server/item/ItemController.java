@@ -3,6 +3,7 @@ package app.blenner.server.item;
 import app.blenner.core.signoff.Action;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.item.ItemViews.Act;
+import app.blenner.server.item.ItemViews.ContentInput;
 import app.blenner.server.item.ItemViews.FixChoice;
 import app.blenner.server.item.ItemViews.ItemState;
 import app.blenner.server.item.ItemViews.ItemView;
@@ -36,7 +37,7 @@ class ItemController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   ItemView create(@Valid @RequestBody NewItem wanted) {
-    return items.create(wanted, AccountService.current());
+    return RetryOnConflict.call(() -> items.create(wanted, AccountService.current()));
   }
 
   @GetMapping("/{key}")
@@ -47,12 +48,25 @@ class ItemController {
   @PostMapping("/{key}/copy")
   @ResponseStatus(HttpStatus.CREATED)
   ItemView copy(@PathVariable String key) {
-    return items.copy(key, AccountService.current());
+    return RetryOnConflict.call(() -> items.copy(key, AccountService.current()));
   }
 
   @PutMapping("/{key}")
   ItemState save(@PathVariable String key, @Valid @RequestBody Save save) {
     return RetryOnConflict.call(() -> items.save(key, save, AccountService.current()));
+  }
+
+  /** What tells somebody's text from the one that is kept, to be chosen between. */
+  @PostMapping("/{key}/comparison")
+  ComparisonView compare(@PathVariable String key, @Valid @RequestBody ContentInput mine) {
+    return ComparisonView.of(items.compare(key, mine));
+  }
+
+  /** Somebody leaves the item; one left with nothing in it vanishes. */
+  @PostMapping("/{key}/leaving")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void leave(@PathVariable String key) {
+    items.leave(key);
   }
 
   @PostMapping("/{key}/resolution")

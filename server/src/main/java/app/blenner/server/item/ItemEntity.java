@@ -34,6 +34,15 @@ class ItemEntity {
   Instant changedAt;
   String changedBy;
 
+  /** Whose change the last one was; 0 where nobody noted it. */
+  long changedById;
+
+  /** When a change of what is live was sent for review; null while none waits. */
+  Instant changeSentAt;
+
+  /** Who gave the item back to the person it belongs to; empty while nobody has. */
+  String givenBackBy = "";
+
   @Embedded ContentColumns content = new ContentColumns();
 
   boolean slugByHand;

@@ -4,6 +4,7 @@ import app.blenner.core.archive.PackedItem;
 import app.blenner.core.item.Content;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
+import app.blenner.server.site.SiteService;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -20,7 +21,9 @@ public class ItemImport {
   private final ItemService itemService;
   private final StageService stages;
   private final LiveCopyRepository liveCopies;
-  private final SiteAddressRepository addresses;
+  private final SiteAddressRepository siteAddresses;
+  private final Addresses addresses;
+  private final SiteService sites;
   private final AccountService accounts;
 
   ItemImport(
@@ -28,13 +31,17 @@ public class ItemImport {
       ItemService itemService,
       StageService stages,
       LiveCopyRepository liveCopies,
-      SiteAddressRepository addresses,
+      SiteAddressRepository siteAddresses,
+      Addresses addresses,
+      SiteService sites,
       AccountService accounts) {
     this.items = items;
     this.itemService = itemService;
     this.stages = stages;
     this.liveCopies = liveCopies;
+    this.siteAddresses = siteAddresses;
     this.addresses = addresses;
+    this.sites = sites;
     this.accounts = accounts;
   }
 
@@ -51,15 +58,24 @@ public class ItemImport {
     item.author = packed.people().author().isEmpty() ? owner.name() : packed.people().author();
     item.slugByHand = packed.slugByHand();
     Content live = packed.live();
+    // What readers may have noted down goes first; two drafts that want one address get two.
+    Content working = packed.content();
     String by = times.changedBy().isEmpty() ? owner.name() : times.changedBy();
-    itemService.take(item, live == null ? packed.content() : live, by);
+    itemService.take(item, live == null ? working : live, by);
     items.saveAndFlush(item);
     if (live != null) {
       stages.goLive(item, times.firstLive(), times.updated());
       item.slugByHand = packed.slugByHand();
-      itemService.take(item, packed.content(), by);
+      itemService.take(item, working, by);
     }
-    packed.addresses().forEach(path -> stages.reserve(path, packed.key()));
+    packed.addresses().forEach(path -> addresses.keep(path, packed.key(), true));
+    if (addresses.isOfAnother(working.section(), working.slug(), packed.key())) {
+      String slug =
+          addresses.free(
+              sites.site(), working.section(), working.slug(), packed.kind(), packed.key());
+      itemService.take(item, working.withSlug(slug), by);
+    }
+    addresses.reserve(item);
     item.changedAt = times.changed();
     items.saveAndFlush(item);
   }
@@ -68,7 +84,7 @@ public class ItemImport {
   @Transactional(readOnly = true)
   public List<PackedItem> packed(Collection<String> keys) {
     Map<String, List<String>> paths =
-        addresses.findAll().stream()
+        siteAddresses.findAllByWasLiveTrueAndItemKeyNotNull().stream()
             .collect(
                 Collectors.groupingBy(
                     a -> a.itemKey,
@@ -108,7 +124,7 @@ public class ItemImport {
 
   /** Takes all items away, and all their addresses. */
   public void clear() {
-    addresses.deleteAllInBatch();
+    siteAddresses.deleteAllInBatch();
     liveCopies.deleteAllInBatch();
     items.deleteAllInBatch();
   }

@@ -1,6 +1,5 @@
 package app.blenner.server.item;
 
-import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.format.html.HtmlReader;
@@ -13,8 +12,8 @@ import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
-import app.blenner.core.site.SitePaths;
 import app.blenner.core.site.Topic;
+import app.blenner.core.version.Comparison;
 import app.blenner.server.account.Account;
 import app.blenner.server.item.ItemViews.ContentInput;
 import app.blenner.server.item.ItemViews.ContentView;
@@ -24,7 +23,6 @@ import app.blenner.server.item.ItemViews.ItemView;
 import app.blenner.server.item.ItemViews.NewItem;
 import app.blenner.server.item.ItemViews.Resolve;
 import app.blenner.server.item.ItemViews.Save;
-import app.blenner.server.item.ItemViews.Take;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.SiteService;
 import java.security.SecureRandom;
@@ -32,7 +30,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,6 +46,7 @@ class ItemService {
   private final Addresses addresses;
   private final SiteService sites;
   private final StateMaker states;
+  private final List<ItemNotes> notes;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
@@ -57,12 +56,14 @@ class ItemService {
       Addresses addresses,
       SiteService sites,
       StateMaker states,
+      List<ItemNotes> notes,
       Clock clock) {
     this.items = items;
     this.liveCopies = liveCopies;
     this.addresses = addresses;
     this.sites = sites;
     this.states = states;
+    this.notes = notes;
     this.clock = clock;
   }
 
@@ -72,8 +73,7 @@ class ItemService {
     String title = PlainText.line(wanted.title());
     Document body = wanted.body() == null ? Document.EMPTY : HtmlReader.read(wanted.body());
     String slug = addresses.free(sites.site(), "", title, wanted.kind(), item.itemKey);
-    take(item, new Content(title, "", body, "", List.of(), slug, ""), by.name());
-    items.saveAndFlush(item);
+    keep(item, new Content(title, "", body, "", List.of(), slug, ""), by);
     return view(item, by, "");
   }
 
@@ -84,8 +84,7 @@ class ItemService {
     Content written = from.content.toContent();
     String title = "Copy of " + (written.title().isEmpty() ? "an untitled item" : written.title());
     String slug = addresses.free(sites.site(), written.section(), title, copy.kind, copy.itemKey);
-    take(copy, written.withTitle(title).withSlug(slug), by.name());
-    items.saveAndFlush(copy);
+    keep(copy, written.withTitle(title).withSlug(slug), by);
     return view(copy, by, "");
   }
 
@@ -116,7 +115,7 @@ class ItemService {
   }
 
   private ItemView view(ItemEntity item, Account by, String copyKey) {
-    ItemState state = states.make(item, item.content.toContent(), by, "");
+    ItemState state = states.make(item, item.content.toContent(), by, Addresses.Settled.NONE);
     return new ItemView(state, ContentView.of(item.content), copyKey);
   }
 
@@ -134,18 +133,21 @@ class ItemService {
    */
   ItemState save(String key, Save save, Account by) {
     ItemEntity item = get(key);
-    checkRevision(item, save.revision());
+    checkRevision(item, save.revision(), by);
     return store(item, save.content(), by);
   }
 
-  void checkRevision(ItemEntity item, long revision) {
+  void checkRevision(ItemEntity item, long revision, Account by) {
     if (item.revision != revision) {
+      boolean own = item.changedById == by.id();
       throw Problem.conflict(
-          item.changedBy + " changed this item in the meantime. Both texts are kept; choose one.",
+          (own ? "You changed this item in another window" : item.changedBy + " changed this item")
+              + " in the meantime. Both texts are kept; compare them and choose.",
           Map.of(
               "theirs", ContentView.of(item.content),
               "theirRevision", item.revision,
               "changedBy", item.changedBy,
+              "own", own,
               "changedAt", item.changedAt));
     }
   }
@@ -153,14 +155,14 @@ class ItemService {
   private ItemState store(ItemEntity item, ContentInput input, Account by) {
     Site site = sites.site();
     Content written = content(input, site);
-    Settled address = settleAddress(item, input, written, site);
-    Content content = written.withSlug(address.slug);
-    if (address.byHand != item.slugByHand || !ContentColumns.of(content).equals(item.content)) {
-      item.slugByHand = address.byHand;
-      take(item, content, by.name());
+    Addresses.Settled address =
+        addresses.settle(site, item, written.section(), written.title(), input.slug());
+    Content content = written.withSlug(address.slug());
+    if (address.byHand() != item.slugByHand || !ContentColumns.of(content).equals(item.content)) {
+      item.slugByHand = address.byHand();
+      keep(item, content, by);
     }
-    items.saveAndFlush(item);
-    return states.make(item, content, by, address.problem);
+    return states.make(item, content, by, address);
   }
 
   private static Content content(ContentInput input, Site site) {
@@ -179,35 +181,12 @@ class ItemService {
         input.language());
   }
 
-  /**
-   * The address an item gets.
-   *
-   * @param slug its last part
-   * @param byHand whether somebody typed it
-   * @param problem why the one typed could not be had, or empty
-   */
-  private record Settled(String slug, boolean byHand, String problem) {}
-
-  /** The address typed, where it can be had, or one made from the title. */
-  private Settled settleAddress(ItemEntity item, ContentInput input, Content written, Site site) {
-    String key = item.itemKey;
-    String section = written.section();
-    if (input.slug() == null) {
-      String made = addresses.free(site, section, written.title(), item.kind, key);
-      return new Settled(made, false, "");
-    }
-    String wrong = SitePaths.problem(input.slug());
-    wrong = wrong.isEmpty() ? addresses.problem(site, section, input.slug(), key) : wrong;
-    if (wrong.isEmpty()) {
-      return new Settled(input.slug(), true, "");
-    }
-    boolean stays = addresses.problem(site, section, item.content.slug, key).isEmpty();
-    // An item can be moved to a section where its address is taken.
-    String kept =
-        stays
-            ? item.content.slug
-            : addresses.free(site, section, item.content.slug, item.kind, key);
-    return new Settled(kept, item.slugByHand, wrong);
+  /** Makes this the working copy, of somebody's making, with its address. */
+  private void keep(ItemEntity item, Content content, Account by) {
+    take(item, content, by.name());
+    item.changedById = by.id();
+    items.saveAndFlush(item);
+    addresses.reserve(item);
   }
 
   /** Makes this the working copy. */
@@ -227,43 +206,75 @@ class ItemService {
         liveCopies.findById(item.itemKey).map(l -> !l.content.equals(item.content)).orElse(true);
   }
 
-  /** Settles on one of two texts; the other is kept as a draft of its own. */
+  /** What tells somebody's text from the one that is kept. */
+  @Transactional(readOnly = true)
+  Comparison compare(String key, ContentInput mine) {
+    return Comparison.of(get(key).content.toContent(), content(mine, sites.site()));
+  }
+
+  /**
+   * Settles on one of two texts, or on parts of each. What was not chosen is kept as a draft of its own.
+   *
+   * @throws Problem with both texts, where somebody changed the item once more
+   */
   ItemView resolve(String key, Resolve choice, Account by) {
     ItemEntity item = get(key);
-    checkRevision(item, choice.theirRevision());
+    checkRevision(item, choice.theirRevision(), by);
     Site site = sites.site();
-    Content mine = content(choice.mine(), site);
-    boolean takeMine = choice.take() == Take.MINE;
-    Content other = takeMine ? item.content.toContent() : mine;
+    Content theirs = item.content.toContent();
+    Comparison comparison = Comparison.of(theirs, content(choice.mine(), site));
+    Set<Integer> mine = Set.copyOf(choice.mineAt());
+    Content chosen = comparison.pick(mine);
+    Content other = comparison.pick(comparison.allBut(mine));
     ItemEntity copy = blank(item.kind, by);
-    String whose = takeMine ? item.changedBy : by.name();
-    String title = "Copy by " + whose + ": " + other.title();
+    boolean allMine = comparison.allBut(mine).isEmpty();
+    String whose = allMine ? item.changedBy : by.name();
+    String title =
+        "Copy by " + whose + ": " + (other.title().isEmpty() ? "untitled" : other.title());
     String slug = addresses.free(site, other.section(), title, item.kind, copy.itemKey);
-    take(copy, other.withTitle(title).withSlug(slug), whose);
-    items.saveAndFlush(copy);
-    if (takeMine) {
-      store(item, choice.mine(), by);
-    }
+    keep(copy, other.withTitle(title).withSlug(slug), by);
+    copy.changedBy = whose;
+    String typed = mine.isEmpty() || choice.mine().slug() == null ? null : choice.mine().slug();
+    Addresses.Settled address =
+        addresses.settle(
+            site,
+            item,
+            chosen.section(),
+            chosen.title(),
+            typed == null && item.slugByHand ? item.content.slug : typed);
+    item.slugByHand = address.byHand();
+    keep(item, chosen.withSlug(address.slug()), by);
     return view(item, by, copy.itemKey);
+  }
+
+  /** Takes an item away that was left with nothing in it, and that nobody but its owner can know of. */
+  void leave(String key) {
+    ItemEntity item = items.findById(key).orElse(null);
+    if (item == null
+        || item.stage != Stage.DRAFT
+        || liveCopies.existsById(key)
+        || !Content.EMPTY.equals(item.content.toContent().withSlug(""))
+        || notes.stream().anyMatch(n -> n.hasNotes(key))) {
+      return;
+    }
+    addresses.releaseAll(key);
+    items.delete(item);
   }
 
   /** Mends a finding. */
   ItemView fix(String key, FixChoice choice, Account by) {
     ItemEntity item = get(key);
-    checkRevision(item, choice.revision());
+    checkRevision(item, choice.revision(), by);
     Content content = item.content.toContent();
-    boolean onBlock = choice.path() != null && !choice.path().isEmpty();
-    BlockPath path = onBlock ? new BlockPath(choice.path()) : null;
     Fix fix =
         Preflight.check(content).stream()
-            .filter(f -> f.rule().equals(choice.rule()) && Objects.equals(f.path(), path))
+            .filter(f -> f.identity().equals(choice.finding()))
             .flatMap(f -> f.fixes().stream())
             .skip(choice.fix())
             .findFirst()
             .orElseThrow(
                 () -> Problem.unusable("This was mended already, or the text has changed since."));
-    take(item, fix.change().apply(content), by.name());
-    items.saveAndFlush(item);
+    keep(item, fix.change().apply(content), by);
     return view(item, by, "");
   }
 }

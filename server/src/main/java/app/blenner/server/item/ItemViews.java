@@ -57,20 +57,26 @@ final class ItemViews {
 
   record Act(long revision) {}
 
-  record FixChoice(long revision, @NotNull String rule, List<Integer> path, int fix) {}
+  /** Which fix of which finding, by the finding's identity. */
+  record FixChoice(long revision, @NotNull String finding, int fix) {}
 
-  /** Which of two texts to go on with. */
-  enum Take {
-    MINE,
-    THEIRS
-  }
-
-  record Resolve(@NotNull Take take, long theirRevision, @NotNull @Valid ContentInput mine) {}
+  /**
+   * What to go on with, of two texts.
+   *
+   * @param mineAt the differences, by their number, at which mine is chosen
+   */
+  record Resolve(
+      long theirRevision, @NotNull @Valid ContentInput mine, @NotNull List<Integer> mineAt) {}
 
   record FixView(String label, String asks) {}
 
-  /** A finding; the path is empty for one that is on no block. */
+  /**
+   * A finding; the path is empty for one that is on no block.
+   *
+   * @param id its identity within this text
+   */
   record FindingView(
+      String id,
       String rule,
       Level level,
       String message,
@@ -84,6 +90,7 @@ final class ItemViews {
 
     static FindingView of(Finding f, String reference) {
       return new FindingView(
+          f.identity(),
           f.rule(),
           f.level(),
           f.message(),
@@ -110,9 +117,10 @@ final class ItemViews {
    *
    * @param since when it reached its stage
    * @param differs whether the working copy differs from what is live
+   * @param turn whose turn it is, in a sentence to the person who asks
    * @param steps what can be done with it, the next step first
    */
-  record Standing(Instant since, boolean differs, List<StepView> steps) {}
+  record Standing(Instant since, boolean differs, String turn, List<StepView> steps) {}
 
   /**
    * Where the item stands on the site.
@@ -120,6 +128,7 @@ final class ItemViews {
    * @param slug last part of its address
    * @param slugByHand whether somebody typed it
    * @param slugProblem why the address somebody typed could not be had, or empty
+   * @param slugSuggestion the nearest one that can be had instead, or empty
    * @param path its address once it is live, or empty
    * @param livePath its address now, or empty while it is not live
    * @param appearances the pages that show it
@@ -129,6 +138,7 @@ final class ItemViews {
       String slug,
       boolean slugByHand,
       String slugProblem,
+      String slugSuggestion,
       String path,
       String livePath,
       Appearances appearances,

@@ -2,6 +2,7 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
+import java.util.Collection;
 import java.util.List;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -18,6 +19,13 @@ interface LiveCopyRepository extends JpaRepository<LiveCopyEntity, String> {
           + " and (:section is null or l.content.section = :section)"
           // Topics stand a line each; their names hold no sign that a pattern would read.
           + " and (:topic is null or concat('\n', l.content.topics, '\n') like concat('%\n', :topic, '\n%'))"
+          + " and i.kind in :kinds and l.itemKey <> :except"
           + " order by l.firstLiveAt desc, l.itemKey")
-  List<Live> latest(Stage live, String section, String topic, Pageable page);
+  List<Live> latest(
+      Stage live,
+      String section,
+      String topic,
+      Collection<Kind> kinds,
+      String except,
+      Pageable page);
 }

@@ -1,9 +1,14 @@
 package app.blenner.server.item;
 
+import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
 import app.blenner.core.site.PublishedItem;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,7 +39,10 @@ public class PublishedItems {
 
   /** The item that is or was live at an address, or under another address since. */
   public Optional<At> at(String path) {
-    return addresses.findById(path).flatMap(a -> copy(a.itemKey));
+    return addresses
+        .findById(path)
+        .filter(a -> a.wasLive && a.itemKey != null)
+        .flatMap(a -> copy(a.itemKey));
   }
 
   /** The live item with this key. */
@@ -52,11 +60,34 @@ public class PublishedItems {
                     .map(l -> new At(l.toPublished(i.kind), i.stage == Stage.LIVE)));
   }
 
-  /** The live items of a section and a topic, or of all, the newest first. */
-  public List<PublishedItem> latest(String section, String topic, int count) {
-    String inSection = section.isEmpty() ? null : section;
-    String onTopic = topic.isEmpty() ? null : topic;
-    return liveCopies.latest(Stage.LIVE, inSection, onTopic, PageRequest.of(0, count)).stream()
+  /**
+   * Which of the live items are wanted.
+   *
+   * @param section short name of a section, or empty for all
+   * @param topic short name of a topic, or empty for all
+   * @param news whether those are wanted that are news, or the fixed pages
+   * @param except key of an item that is left out, or empty
+   */
+  public record Wanted(String section, String topic, boolean news, String except) {
+    /** News of a section, or of all. */
+    public static Wanted news(String section) {
+      return new Wanted(section, "", true, "");
+    }
+
+    private Set<Kind> kinds() {
+      return Arrays.stream(Kind.values())
+          .filter(k -> k.isNews() == news)
+          .collect(Collectors.toCollection(() -> EnumSet.noneOf(Kind.class)));
+    }
+  }
+
+  /** The live items that are wanted, the newest first, at most so many. */
+  public List<PublishedItem> latest(Wanted wanted, int count) {
+    String section = wanted.section.isEmpty() ? null : wanted.section;
+    String topic = wanted.topic.isEmpty() ? null : wanted.topic;
+    return liveCopies
+        .latest(Stage.LIVE, section, topic, wanted.kinds(), wanted.except, PageRequest.of(0, count))
+        .stream()
         .map(l -> l.copy().toPublished(l.kind()))
         .toList();
   }

@@ -4,17 +4,23 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 
-/** An address at which an item is or was live. */
+/** An address that belongs to an item, or to a section. The database lets nobody else have it. */
 @Entity
 @Table(name = "site_address")
 class SiteAddressEntity {
   @Id String path;
+
+  /** The item it belongs to; null for a section's. */
   String itemKey;
 
-  static SiteAddressEntity of(String path, String itemKey) {
-    SiteAddressEntity address = new SiteAddressEntity();
-    address.path = path;
-    address.itemKey = itemKey;
-    return address;
+  /** Whether readers could ever have noted it down; such an address is kept for good. */
+  boolean wasLive;
+
+  static SiteAddressEntity of(String path, String itemKey, boolean wasLive) {
+    SiteAddressEntity made = new SiteAddressEntity();
+    made.path = path;
+    made.itemKey = itemKey;
+    made.wasLive = wasLive;
+    return made;
   }
 }

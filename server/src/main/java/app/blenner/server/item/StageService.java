@@ -1,11 +1,9 @@
 package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Stage;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.SignOff;
-import app.blenner.core.site.SitePaths;
 import app.blenner.server.account.Account;
 import app.blenner.server.item.ItemViews.ItemState;
 import app.blenner.server.problem.Problem;
@@ -24,7 +22,7 @@ class StageService {
   private final ItemService itemService;
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
-  private final SiteAddressRepository addresses;
+  private final Addresses addresses;
   private final StateMaker states;
   private final ApplicationEventPublisher events;
   private final Clock clock;
@@ -33,7 +31,7 @@ class StageService {
       ItemService itemService,
       ItemRepository items,
       LiveCopyRepository liveCopies,
-      SiteAddressRepository addresses,
+      Addresses addresses,
       StateMaker states,
       ApplicationEventPublisher events,
       Clock clock) {
@@ -53,24 +51,33 @@ class StageService {
    */
   ItemState act(String key, Action action, long revision, Account by) {
     ItemEntity item = itemService.get(key);
-    itemService.checkRevision(item, revision);
+    itemService.checkRevision(item, revision, by);
     Content content = item.content.toContent();
     SignOff.Standing standing = StateMaker.standing(item, Preflight.check(content));
     SignOff.Step step = SignOff.step(action, standing, by.role());
     if (!step.isOpen()) {
       throw Problem.conflict(step.blocked(), Map.of());
     }
+    move(item, action, by);
+    items.saveAndFlush(item);
+    if (action == Action.PUT_LIVE || action == Action.UPDATE_LIVE) {
+      goLive(item, clock.instant(), clock.instant());
+      items.saveAndFlush(item);
+    }
+    events.publishEvent(new SiteChanged());
+    return states.make(item, content, by, Addresses.Settled.NONE);
+  }
+
+  private void move(ItemEntity item, Action action, Account by) {
     if (item.stage != action.to()) {
       item.stage = action.to();
       item.stageSince = clock.instant();
     }
+    item.changeSentAt = action == Action.SEND_CHANGE ? clock.instant() : null;
+    boolean givesBack = action == Action.TAKE_BACK && by.id() != item.ownerId;
+    item.givenBackBy = givesBack ? by.name() : "";
     item.changedBy = by.name();
-    if (action.to() == Stage.LIVE) {
-      goLive(item, clock.instant(), clock.instant());
-    }
-    items.saveAndFlush(item);
-    events.publishEvent(new SiteChanged());
-    return states.make(item, content, by, "");
+    item.changedById = by.id();
   }
 
   /** Shows the working copy to readers. */
@@ -87,12 +94,6 @@ class StageService {
     // What readers may have noted down stays as it is, whatever the title becomes.
     item.slugByHand = true;
     item.differs = false;
-    String path = SitePaths.of(item.content.section, item.content.slug);
-    addresses.save(SiteAddressEntity.of(path, item.itemKey));
-  }
-
-  /** Keeps an address for an item that was live there once. */
-  void reserve(String path, String itemKey) {
-    addresses.save(SiteAddressEntity.of(path, itemKey));
+    addresses.reserveForReaders(item);
   }
 }

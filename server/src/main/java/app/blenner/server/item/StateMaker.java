@@ -2,6 +2,7 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.language.Counts;
+import app.blenner.core.language.RelativeDay;
 import app.blenner.core.language.WordCounts;
 import app.blenner.core.language.WritingLanguage;
 import app.blenner.core.preflight.Finding;
@@ -9,6 +10,7 @@ import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.preflight.Rule;
 import app.blenner.core.signoff.SignOff;
+import app.blenner.core.signoff.Turn;
 import app.blenner.core.site.Appearances;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
@@ -22,6 +24,8 @@ import app.blenner.server.item.ItemViews.Placement;
 import app.blenner.server.item.ItemViews.Standing;
 import app.blenner.server.item.ItemViews.StepView;
 import app.blenner.server.site.SiteService;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -35,13 +39,15 @@ class StateMaker {
 
   private final LiveCopyRepository liveCopies;
   private final SiteService sites;
+  private final Clock clock;
 
-  StateMaker(LiveCopyRepository liveCopies, SiteService sites) {
+  StateMaker(LiveCopyRepository liveCopies, SiteService sites, Clock clock) {
     this.liveCopies = liveCopies;
     this.sites = sites;
+    this.clock = clock;
   }
 
-  ItemState make(ItemEntity item, Content content, Account by, String slugProblem) {
+  ItemState make(ItemEntity item, Content content, Account by, Addresses.Settled address) {
     Site site = sites.site();
     List<Finding> findings = Preflight.check(content);
     Content live = liveCopies.findById(item.itemKey).map(l -> l.content.withoutBody()).orElse(null);
@@ -53,11 +59,12 @@ class StateMaker {
         item.revision,
         new Labels(item.kind.label(), item.stage.label(), item.author),
         new Changed(item.changedAt, item.changedBy),
-        new Standing(item.stageSince, item.differs, steps(item, findings, by)),
+        standingView(item, findings, by),
         new Placement(
             content.slug(),
             item.slugByHand,
-            slugProblem,
+            address.problem(),
+            address.suggestion(),
             content.slug().isEmpty() ? "" : SitePaths.of(content.section(), content.slug()),
             appearances.places().isEmpty() ? "" : appearances.places().get(0).path(),
             appearances,
@@ -70,14 +77,29 @@ class StateMaker {
         findings.stream().map(f -> FindingView.of(f, REFERENCES.get(f.rule()))).toList());
   }
 
-  private static List<StepView> steps(ItemEntity item, List<Finding> findings, Account by) {
-    return SignOff.steps(standing(item, findings), by.role()).stream()
-        .map(s -> new StepView(s.action(), s.action().label(), s.blocked(), s.byFindings()))
-        .toList();
+  private Standing standingView(ItemEntity item, List<Finding> findings, Account by) {
+    SignOff.Standing standing = standing(item, findings);
+    boolean own = item.ownerId == by.id();
+    Instant since = item.changeSentAt == null ? item.stageSince : item.changeSentAt;
+    String turn =
+        Turn.told(
+            standing,
+            item.author,
+            item.givenBackBy,
+            RelativeDay.day(since, clock.instant(), clock.getZone()),
+            new Turn.Viewer(by.role(), own));
+    List<StepView> steps =
+        SignOff.steps(standing, by.role()).stream()
+            .map(s -> new StepView(s.action(), s.action().label(own), s.blocked(), s.byFindings()))
+            .toList();
+    return new Standing(item.stageSince, item.differs, turn, steps);
   }
 
   static SignOff.Standing standing(ItemEntity item, List<Finding> findings) {
     return new SignOff.Standing(
-        item.stage, Preflight.count(findings, Level.MUST_FIX), item.differs);
+        item.stage,
+        Preflight.count(findings, Level.MUST_FIX),
+        item.differs,
+        item.changeSentAt != null);
   }
 }

@@ -4,6 +4,8 @@ import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
 import app.blenner.core.language.RelativeDay;
 import app.blenner.core.signoff.NextStep;
+import app.blenner.core.signoff.Role;
+import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import java.time.Clock;
 import java.time.Instant;
@@ -46,11 +48,18 @@ class WorklistController {
    *
    * @param rows the items, the latest changed first
    * @param found how many items the filter finds
+   * @param waiting how many wait for the person who asks
    * @param mine how many items belong to the person who asks
    * @param everyones how many there are
    * @param stages how many there are at each stage, of the person's own or of everyone's
    */
-  record Worklist(List<Row> rows, long found, long mine, long everyones, List<StageTotal> stages) {}
+  record Worklist(
+      List<Row> rows,
+      long found,
+      long waiting,
+      long mine,
+      long everyones,
+      List<StageTotal> stages) {}
 
   private final ItemRepository items;
   private final Clock clock;
@@ -63,21 +72,26 @@ class WorklistController {
   @GetMapping
   Worklist find(
       @RequestParam(defaultValue = "false") boolean mine,
+      @RequestParam(defaultValue = "false") boolean waiting,
       @RequestParam(required = false) Stage stage,
       @RequestParam(required = false) String section,
       @RequestParam(required = false) Kind kind,
       @RequestParam(required = false) String words,
       @RequestParam(defaultValue = "0") int page,
       @RequestParam(defaultValue = "25") int size) {
-    long me = AccountService.current().id();
+    Account asks = AccountService.current();
+    long me = asks.id();
+    boolean editor = asks.role() == Role.EDITOR;
     Long owner = mine ? me : null;
     PageRequest wanted =
         PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size)));
     Page<ItemRepository.Line> found =
-        items.find(owner, stage, blankToNull(section), kind, pattern(words), wanted);
+        items.find(
+            owner, stage, blankToNull(section), kind, waiting, me, editor, pattern(words), wanted);
     return new Worklist(
         found.stream().map(this::row).toList(),
         found.getTotalElements(),
+        items.countWaiting(me, editor),
         items.countByOwnerId(me),
         items.count(),
         totals(owner));
@@ -92,7 +106,8 @@ class WorklistController {
   }
 
   private Row row(ItemRepository.Line l) {
-    String since = RelativeDay.day(l.stageSince(), clock.instant(), clock.getZone());
+    String since = day(l.stageSince());
+    String sent = l.changeSentAt() == null ? "" : day(l.changeSentAt());
     return new Row(
         l.key(),
         l.kind(),
@@ -104,7 +119,16 @@ class WorklistController {
         l.author(),
         l.changedAt(),
         l.changedBy(),
-        NextStep.of(l.stage(), l.nextStep(), l.differs(), since));
+        NextStep.of(
+            l.stage(),
+            l.nextStep(),
+            l.differs(),
+            since,
+            new NextStep.Waiting(sent, l.givenBackBy())));
+  }
+
+  private String day(Instant then) {
+    return RelativeDay.day(then, clock.instant(), clock.getZone());
   }
 
   private static String blankToNull(String text) {

@@ -2,6 +2,7 @@ package app.blenner.server.notebook;
 
 import app.blenner.core.archive.PackedNote;
 import app.blenner.core.document.PlainText;
+import app.blenner.server.item.ItemNotes;
 import app.blenner.server.item.PublishedItems;
 import app.blenner.server.problem.Problem;
 import java.util.LinkedHashSet;
@@ -15,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 @Transactional
-public class NotebookService {
+public class NotebookService implements ItemNotes {
   private static final int MOST_LINES = 1000;
   private static final int MOST_TERMS = 100;
 
@@ -27,6 +28,12 @@ public class NotebookService {
     this.notes = notes;
     this.targetTerms = targetTerms;
     this.items = items;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public boolean hasNotes(String itemKey) {
+    return !lines(itemKey).isEmpty() || !terms(itemKey).isEmpty();
   }
 
   private void check(String itemKey) {

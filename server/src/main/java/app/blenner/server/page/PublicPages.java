@@ -8,6 +8,8 @@ import app.blenner.core.site.SitePaths;
 import app.blenner.server.item.PublishedItems;
 import app.blenner.server.site.SiteService;
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,17 +47,11 @@ class PublicPages {
     Site site = sites.site();
     PageRenderer pages = new PageRenderer(site, library, clock.getZone());
     if (path.equals("/")) {
-      return page(
-          pages.front(
-              items.latest("", "", ON_SECTION_PAGE).stream()
-                  .filter(i -> i.kind().isNews())
-                  .limit(ON_FRONT_PAGE)
-                  .toList()));
+      return page(pages.front(items.latest(PublishedItems.Wanted.news(""), ON_FRONT_PAGE)));
     }
     Optional<Section> section = site.section(path.substring(1));
     if (section.isPresent()) {
-      return page(
-          pages.section(section.get(), items.latest(section.get().slug(), "", ON_SECTION_PAGE)));
+      return page(pages.section(section.get(), listed(section.get().slug())));
     }
     Optional<PublishedItems.At> at = items.at(path);
     if (at.isEmpty()) {
@@ -66,6 +62,15 @@ class PublicPages {
       return new Answer(410, pages.gone(item.content()), "");
     }
     return item.path().equals(path) ? page(pages.item(item)) : new Answer(301, "", item.path());
+  }
+
+  /** What a section's page lists: its fixed pages, and its news. */
+  private List<PublishedItem> listed(String section) {
+    List<PublishedItem> all =
+        new ArrayList<>(
+            items.latest(new PublishedItems.Wanted(section, "", false, ""), ON_SECTION_PAGE));
+    all.addAll(items.latest(PublishedItems.Wanted.news(section), ON_SECTION_PAGE));
+    return all;
   }
 
   private static Answer page(String html) {

@@ -43,7 +43,7 @@ class SiteLibrary implements Library {
   }
 
   @Override
-  public List<PublishedItem> latest(String section, String topic, int count) {
-    return items.latest(section, topic, count);
+  public List<PublishedItem> latest(String section, String topic, String except, int count) {
+    return items.latest(new PublishedItems.Wanted(section, topic, true, except), count);
   }
 }

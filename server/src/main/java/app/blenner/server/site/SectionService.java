@@ -64,12 +64,15 @@ public class SectionService {
     SectionEntity section = new SectionEntity();
     section.slug = slug;
     section.place = (int) sections.count();
-    return describe(section, given.name(), given.description(), given.topics());
+    Section made = describe(section, given.name(), given.description(), given.topics());
+    addresses.reserveForSection("/" + slug);
+    return made;
   }
 
   /** Takes all sections away. */
   public void clear() {
     sections.deleteAllInBatch();
+    addresses.releaseSections();
     events.publishEvent(new SiteChanged());
   }
 

@@ -86,11 +86,15 @@ class WritingController {
     return Embedding.judge(given, external.embedHosts());
   }
 
-  /** The titles a list of the latest items shows to readers now. */
+  /** The titles a list of the latest items in some item shows to readers now. */
   @GetMapping("/latest")
   List<String> latest(
-      @RequestParam String section, @RequestParam String topic, @RequestParam int count) {
-    return items.latest(section, topic, Math.max(1, Math.min(50, count))).stream()
+      @RequestParam String section,
+      @RequestParam String topic,
+      @RequestParam String except,
+      @RequestParam int count) {
+    PublishedItems.Wanted wanted = new PublishedItems.Wanted(section, topic, true, except);
+    return items.latest(wanted, Math.max(1, Math.min(50, count))).stream()
         .map(i -> i.content().title())
         .toList();
   }

@@ -8,7 +8,7 @@ const names: Record<Sign, string> = {
 }
 
 /** The shape of a finding: a filled triangle, an open diamond, an eye, a tick. */
-export function LevelMark({ level, silent = false }: { level: Level | Sign; silent?: boolean }) {
+export function LevelIcon({ level, silent = false }: { level: Level | Sign; silent?: boolean }) {
   return (
     <svg
       viewBox="0 0 14 14"

@@ -1,7 +1,7 @@
 import type { Stage } from '../api/types'
 
 /** The shape of a stage: the meaning never hangs on colour alone. */
-export function StageMark({ stage, label }: { stage: Stage; label?: string }) {
+export function StageIcon({ stage, label }: { stage: Stage; label?: string }) {
   return (
     <svg
       viewBox="0 0 14 14"

@@ -1,0 +1,70 @@
+package app.blenner.core.site;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.document.Block;
+import app.blenner.core.document.ContactForm;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Fold;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.JumpTarget;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The text of an item down to its fold, as part of a page that lists it. Several such texts stand on one page, so
+ * none of them names a place there; headings go one level down, below the title of the item they belong to.
+ */
+final class FoldRenderer extends BodyRenderer {
+  private final PublishedItem item;
+
+  private FoldRenderer(PublishedItem item, Library library) {
+    super(item.key(), library);
+    this.item = item;
+  }
+
+  /** The HTML of the text down to its fold; empty for a text without one, or with nothing above it. */
+  static Optional<String> render(PublishedItem item, Library library) {
+    List<Block> blocks = item.content().body().blocks();
+    for (int i = 0; i < blocks.size(); i++) {
+      if (holdsFold(blocks.get(i))) {
+        FoldRenderer renderer = new FoldRenderer(item, library);
+        renderer.siblings(blocks.subList(0, i));
+        return Optional.of(renderer.out.toString()).filter(html -> !html.isBlank());
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static boolean holdsFold(Block block) {
+    boolean[] found = {false};
+    new Document(List.of(block)).each(b -> found[0] |= b instanceof Fold);
+    return found[0];
+  }
+
+  @Override
+  public Void heading(Heading block) {
+    return super.heading(block.atLevel(block.level() + 1));
+  }
+
+  @Override
+  protected String anchor(Heading heading) {
+    return "";
+  }
+
+  @Override
+  public Void jumpTarget(JumpTarget block) {
+    return null;
+  }
+
+  /** A form is answered on the item's own page. */
+  @Override
+  public Void contactForm(ContactForm block) {
+    return null;
+  }
+
+  @Override
+  protected String href(Address address) {
+    String href = super.href(address);
+    return href.startsWith("#") ? item.path() + href : href;
+  }
+}

@@ -1,0 +1,157 @@
+package app.blenner.core.version;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.Document;
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Content;
+import com.github.difflib.DiffUtils;
+import com.github.difflib.patch.AbstractDelta;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * What tells one content from another: the fields that say something else, and the stretches of blocks that do. Each
+ * difference has a number, and at each one of the two can be chosen.
+ *
+ * @param theirs the content that is kept
+ * @param mine the content that somebody would put in its place
+ * @param fields the fields that differ, numbered from 0
+ * @param stretches the whole text in stretches, the same ones and those that differ; the latter are numbered on from the
+ *     fields
+ */
+public record Comparison(
+    Content theirs, Content mine, List<Field> fields, List<Stretch> stretches) {
+
+  /** A field besides the text. Section and topics go together, since topics belong to a section. */
+  public enum Field {
+    TITLE("Title"),
+    SUMMARY("Summary"),
+    PLACEMENT("Section and topics"),
+    KEYWORDS("Keywords"),
+    LEAD_PICTURE("Lead picture"),
+    LANGUAGE("Language");
+
+    private final String label;
+
+    Field(String label) {
+      this.label = label;
+    }
+
+    /** What people call it. */
+    public String label() {
+      return label;
+    }
+
+    /** What it says in a content, in words. */
+    public String of(Content c) {
+      return switch (this) {
+        case TITLE -> c.title();
+        case SUMMARY -> c.summary();
+        case PLACEMENT -> (c.section() + " " + String.join(" ", c.topics())).strip();
+        case KEYWORDS -> String.join(", ", c.keywords());
+        case LEAD_PICTURE -> c.leadPicture();
+        case LANGUAGE -> c.language();
+      };
+    }
+
+    private Content take(Content into, Content from) {
+      return new Content(
+          this == TITLE ? from.title() : into.title(),
+          this == SUMMARY ? from.summary() : into.summary(),
+          into.body(),
+          this == PLACEMENT ? from.section() : into.section(),
+          this == PLACEMENT ? from.topics() : into.topics(),
+          this == KEYWORDS ? from.keywords() : into.keywords(),
+          into.slug(),
+          this == LEAD_PICTURE ? from.leadPicture() : into.leadPicture(),
+          this == LANGUAGE ? from.language() : into.language());
+    }
+  }
+
+  /**
+   * A stretch of blocks.
+   *
+   * @param number of the difference, or -1 where both say the same
+   * @param theirs its blocks in the content that is kept; can be none
+   * @param mine its blocks in the other content; can be none
+   */
+  public record Stretch(int number, List<Block> theirs, List<Block> mine) {
+    /** Whether both say the same here. */
+    public boolean isSame() {
+      return number < 0;
+    }
+  }
+
+  /** Holds two contents against each other. */
+  public static Comparison of(Content theirs, Content mine) {
+    List<Field> fields = new ArrayList<>();
+    for (Field field : Field.values()) {
+      if (!field.of(theirs).equals(field.of(mine))) {
+        fields.add(field);
+      }
+    }
+    List<Block> a = theirs.body().blocks();
+    List<Block> b = mine.body().blocks();
+    List<Stretch> stretches = new ArrayList<>();
+    int number = fields.size();
+    int at = 0;
+    for (AbstractDelta<Block> delta : DiffUtils.diff(a, b).getDeltas()) {
+      int start = delta.getSource().getPosition();
+      same(stretches, a.subList(at, start));
+      stretches.add(
+          new Stretch(
+              number++,
+              List.copyOf(delta.getSource().getLines()),
+              List.copyOf(delta.getTarget().getLines())));
+      at = start + delta.getSource().size();
+    }
+    same(stretches, a.subList(at, a.size()));
+    return new Comparison(theirs, mine, List.copyOf(fields), List.copyOf(stretches));
+  }
+
+  private static void same(List<Stretch> stretches, List<Block> blocks) {
+    if (!blocks.isEmpty()) {
+      stretches.add(new Stretch(-1, List.copyOf(blocks), List.copyOf(blocks)));
+    }
+  }
+
+  /** How many differences there are. */
+  public int count() {
+    return fields.size() + (int) stretches.stream().filter(s -> !s.isSame()).count();
+  }
+
+  /** The numbers of all differences but some. */
+  public Set<Integer> allBut(Set<Integer> some) {
+    Set<Integer> out = new TreeSet<>();
+    for (int i = 0; i < count(); i++) {
+      if (!some.contains(i)) {
+        out.add(i);
+      }
+    }
+    return out;
+  }
+
+  /**
+   * One content made of both, with the address of the one that is kept.
+   *
+   * @param mineAt the numbers of the differences at which mine is chosen; at all others theirs is
+   */
+  public Content pick(Set<Integer> mineAt) {
+    List<Block> blocks = new ArrayList<>();
+    for (Stretch s : stretches) {
+      blocks.addAll(mineAt.contains(s.number()) ? s.mine() : s.theirs());
+    }
+    // Two texts put together can name two places alike; reading them settles that.
+    Document body = HtmlReader.read(HtmlWriter.write(new Document(blocks)));
+    Content out = theirs.withBody(body);
+    for (int i = 0; i < fields.size(); i++) {
+      if (mineAt.contains(i)) {
+        out = fields.get(i).take(out, mine);
+      }
+    }
+    return out;
+  }
+}

@@ -1,0 +1,8 @@
+package app.blenner.server.item;
+
+/** An area that keeps something for items besides what is written in them. */
+public interface ItemNotes {
+
+  /** Whether there is something for an item that somebody would miss. */
+  boolean hasNotes(String itemKey);
+}
