@@ -162,7 +162,7 @@ function RuleGroup({ rule, left, leave }: GroupProps) {
               <span className="min-w-0 break-words">{t.before}</span>
               <span aria-hidden>→</span>
               <span className="sr-only">becomes</span>
-              <span className="min-w-0 break-words">{t.after || '(chosenCount out)'}</span>
+              <span className="min-w-0 break-words">{t.after || '(taken out)'}</span>
             </label>
           </li>
         ))}

@@ -73,7 +73,7 @@ export class Pasting {
     const { doc, selection } = sheet.state
     const end = doc.content.size
     const last = doc.lastChild
-    // An empty line at the end, which the sheet keeps to write on, is result up.
+    // An empty line at the end, which the sheet keeps to write on, is taken up.
     const free = last?.type.name === 'paragraph' && !last.content.size ? last.nodeSize : 0
     const place = {
       cursor: besideLine(doc, stretchOf(sheet.state) ?? selection),
@@ -172,7 +172,7 @@ function besideLine(doc: Node, { from, to }: { from: number; to: number }): { fr
   return { from: pos, to: pos }
 }
 
-/** Text that says more than a line does is result in by the core; the rest just goes in. */
+/** Text that says more than a line does is taken in by the core; the rest just goes in. */
 function isMore(foreign: Foreign): boolean {
   if (foreign.html) return true
   return /\n\s*\S/.test(foreign.text.trim()) || /(\]\(|\*\*|^#{1,6} )/.test(foreign.text)

@@ -20,9 +20,10 @@ public class SheetTest extends BenchTest {
     page.keyboard().press("ArrowLeft");
     assertThat(tool("Bold")).isFocused();
     page.keyboard().press("End");
-    assertThat(tool("Redo")).isFocused();
+    assertThat(tool("View")).isFocused();
     page.keyboard().press("Home");
-    assertThat(tool("Bold")).isFocused();
+    assertThat(tool("Kind of block")).isFocused();
+    page.keyboard().press("ArrowRight");
     page.keyboard().press("ArrowRight");
     assertThat(tool("Italic")).isFocused();
     page.keyboard().press("Tab");
