@@ -65,7 +65,7 @@ function starts(): InputRule[] {
     textblockTypeInputRule(/^(#{1,6})\s$/, heading, (m) => ({ level: m[1].length })),
     wrappingInputRule(/^\s?[-*+]\s$/, bulleted_list),
     wrappingInputRule(
-      /^(\d{1,4})[.)]\s$/,
+      /^(\d{1,3})[.)]\s$/,
       numbered_list,
       (m) => ({ start: Number(m[1]) }),
       (m, node) => node.childCount + node.attrs.start === Number(m[1]),

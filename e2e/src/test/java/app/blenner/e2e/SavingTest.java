@@ -62,17 +62,15 @@ public class SavingTest extends BrowserTest {
       } finally {
         other.close();
       }
-      // The session ended with the server; signing in again in place saves at once.
-      Locator dialog =
-          page.getByRole(
-              AriaRole.DIALOG, new Page.GetByRoleOptions().setName("You are signed out"));
-      assertThat(dialog).isVisible();
-      dialog
-          .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Ilse Marten"))
-          .click();
+      // The session ended with the server; a strip says so and takes no key. Signing in saves at
+      // once.
+      assertThat(strip()).containsText("You are signed out.");
+      page.keyboard().type(", and on");
+      signInAgain("Ilse Marten");
       waitUntilSaved();
       assertEquals(
-          new Api(context, own).body(itemKey()), "<p>Saved. Typed as it died and after</p>");
+          new Api(context, own).body(itemKey()),
+          "<p>Saved. Typed as it died and after, and on</p>");
     } finally {
       own.kill();
     }
@@ -87,60 +85,241 @@ public class SavingTest extends BrowserTest {
     waitUntilSaved();
     context.clearCookies();
     page.keyboard().type("after");
-    Locator dialog =
-        page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("You are signed out"));
-    assertThat(dialog).isVisible();
-    assertThat(page.locator(".ProseMirror")).containsText("before after");
+    assertThat(strip()).containsText("You are signed out.");
+    // Nothing took the keyboard: one goes on in the text.
+    assertThat(sheet()).isFocused();
+    page.keyboard().type(" and on");
+    assertThat(sheet()).containsText("before after and on");
+    strip().getByRole(AriaRole.BUTTON, named("Sign in again")).click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
     dialog.getByLabel("Sign-in name").fill("ilse");
     dialog.getByLabel("Password").fill("not the password");
-    dialog
-        .getByRole(
-            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Sign in").setExact(true))
-        .click();
+    dialog.getByRole(AriaRole.BUTTON, named("Sign in")).click();
     assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("do not go together");
     dialog.getByLabel("Password").fill("tarnlow-nights");
-    dialog
-        .getByRole(
-            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Sign in").setExact(true))
-        .click();
+    dialog.getByRole(AriaRole.BUTTON, named("Sign in")).click();
     assertThat(dialog).not().isVisible();
     waitUntilSaved();
-    assertEquals(new Api(context, app()).body(itemKey()), "<p>before after</p>");
+    // The cursor stands where it stood.
+    assertThat(sheet()).isFocused();
+    page.keyboard().type("!");
+    waitUntilSaved();
+    page.waitForTimeout(500);
+    waitUntilSaved();
+    assertEquals(new Api(context, app()).body(itemKey()), "<p>before after and on!</p>");
+  }
+
+  private static Locator.GetByRoleOptions named(String name) {
+    return new Locator.GetByRoleOptions().setName(name).setExact(true);
+  }
+
+  private Locator strip() {
+    return region("What holds saving up");
+  }
+
+  private void signInAgain(String name) {
+    strip().getByRole(AriaRole.BUTTON, named("Sign in again")).click();
+    page.getByRole(AriaRole.DIALOG)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name))
+        .click();
+    assertThat(page.getByRole(AriaRole.DIALOG)).not().isVisible();
   }
 
   @Test
-  public void twoPeopleAtOneItemKeepBothTexts() {
+  public void anotherPersonsWordsAreNotSavedUnderOnesOwnNameUnasked() {
+    begin("Ilse Marten", "Article");
+    headline().fill("Whose words");
+    sheet().click();
+    page.keyboard().type("Ilse wrote this");
+    waitUntilSaved();
+    context.clearCookies();
+    page.keyboard().type(", and this too.");
+    assertThat(strip()).containsText("You are signed out.");
+    signInAgain("Bram Oduya");
+    assertThat(strip()).containsText("Bram Oduya is signed in here now.");
+    assertThat(strip()).containsText("These words are Ilse Marten’s");
+    String key = itemKey();
+    assertEquals(new Api(context, app()).body(key), "<p>Ilse wrote this</p>");
+    strip().getByRole(AriaRole.BUTTON, named("Save them as Bram Oduya’s")).click();
+    waitUntilSaved();
+    assertEquals(new Api(context, app()).body(key), "<p>Ilse wrote this, and this too.</p>");
+    assertThat(button("Bram Oduya")).isVisible();
+  }
+
+  /** All windows of a browser share one session; somebody else signs in in another of them. */
+  @Test
+  public void aWindowGoesOnUnderNoOtherNameUnasked() {
+    begin("Ilse Marten", "Article");
+    headline().fill("In two windows");
+    sheet().click();
+    page.keyboard().type("As Ilse. ");
+    waitUntilSaved();
+    new Api(context, app()).signIn("bram");
+    page.keyboard().type("Still Ilse.");
+    assertThat(strip()).containsText("Bram Oduya is signed in here now.");
+    assertEquals(new Api(context, app()).body(itemKey()), "<p>As Ilse. </p>".replace(" <", "<"));
+    strip().getByRole(AriaRole.BUTTON, named("Sign in as Ilse Marten")).click();
+    page.getByRole(AriaRole.DIALOG)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Ilse Marten"))
+        .click();
+    waitUntilSaved();
+    assertEquals(new Api(context, app()).body(itemKey()), "<p>As Ilse. Still Ilse.</p>");
+  }
+
+  @Test
+  public void wordsThatNeverReachedTheServerWaitForTheirOwnWriter() {
+    begin("Ilse Marten", "Article");
+    headline().fill("Left behind");
+    sheet().click();
+    page.keyboard().type("Sent. ");
+    waitUntilSaved();
+    String address = page.url();
+    context.clearCookies();
+    page.keyboard().type("Never sent.");
+    assertThat(strip()).isVisible();
+    page.waitForTimeout(600);
+    page.navigate("about:blank");
+    signIn("Bram Oduya");
+    page.navigate(address);
+    assertThat(sheet()).hasText("Sent.");
+    assertThat(page.getByText("This browser keeps words of Ilse Marten")).isVisible();
+    new Api(context, app()).signIn("ilse");
+    page.navigate("about:blank");
+    page.navigate(address);
+    assertThat(sheet()).containsText("Sent. Never sent.");
+  }
+
+  private String clash() {
     Api api = new Api(context, app()).signIn("ilse");
-    String key = api.item("Shared", "<p>The start.</p>");
+    String key = api.item("Shared", "<p>The start.</p>\n<p>The end.</p>");
     openItem(key);
     BrowserContext other = newContext(new Browser.NewContextOptions());
     try {
-      new Api(other, app()).signIn("bram").save(key, "Shared", "<p>The start. Bram was here.</p>");
+      new Api(other, app())
+          .signIn("bram")
+          .save(key, "Shared", "<p>The start. Bram was here.</p>\n<p>The end.</p>");
     } finally {
       other.close();
     }
-    sheet().click();
-    page.keyboard().press("End");
+    page.keyboard().press("Control+End");
     page.keyboard().type(" Ilse was here.");
-    Locator dialog =
-        page.getByRole(
-            AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Two texts for one item"));
-    assertThat(dialog.getByRole(AriaRole.REGION, new Locator.GetByRoleOptions().setName("Yours")))
-        .containsText("Ilse was here.");
-    assertThat(
-            dialog.getByRole(
-                AriaRole.REGION, new Locator.GetByRoleOptions().setName("Bram Oduya’s")))
-        .containsText("Bram was here.");
-    dialog
-        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take theirs"))
+    assertThat(strip()).containsText("Bram Oduya saved another text");
+    return key;
+  }
+
+  @Test
+  public void aClashTakesNoKeyAndIsDecidedBlockByBlock() {
+    String key = clash();
+    // Whatever is typed after it goes into the text: spaces, Enter, letters.
+    page.keyboard().type("  On and on");
+    page.keyboard().press("Enter");
+    page.keyboard().type("A new line");
+    assertThat(sheet()).isFocused();
+    assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+    assertThat(strip()).isVisible();
+    strip().getByRole(AriaRole.BUTTON, named("Compare and choose")).click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    assertThat(dialog).containsText("Bram was here.");
+    assertThat(dialog).containsText("Ilse was here.");
+    AccessibilityTest.check(page, "comparison of two texts");
+    Locator take = dialog.getByRole(AriaRole.BUTTON, named("Go on with what I chose"));
+    assertThat(take).hasAttribute("aria-disabled", "true");
+    Locator first = dialog.getByRole(AriaRole.GROUP, named("Passage 1"));
+    first.getByRole(AriaRole.RADIO).last().check();
+    dialog.getByRole(AriaRole.GROUP, named("Passage 2")).getByRole(AriaRole.RADIO).first().check();
+    take.click();
+    assertThat(dialog).hasCount(0);
+    assertThat(sheet()).isFocused();
+    waitUntilSaved();
+    assertEquals(
+        new Api(context, app()).body(key),
+        "<p>The start. Bram was here.</p>\n<p>The end. Ilse was here.  On and on</p>\n<p>A new line</p>");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("a draft of its own"))
         .click();
+    assertThat(headline()).hasValue("Copy by Ilse Marten: Shared");
+    assertThat(sheet()).containsText("The start.");
+  }
+
+  @Test
+  public void aClashWaitsThroughAReloadAndIsDecidedAsAWhole() {
+    String key = clash();
+    page.waitForTimeout(600);
+    page.reload();
+    assertThat(sheet()).containsText("Ilse was here.");
+    assertThat(strip()).containsText("Bram Oduya saved another text");
+    strip().getByRole(AriaRole.BUTTON, named("Compare and choose")).click();
+    Locator dialog = page.getByRole(AriaRole.DIALOG);
+    dialog.getByRole(AriaRole.BUTTON, named("Decide later")).click();
+    assertThat(strip()).isVisible();
+    strip().getByRole(AriaRole.BUTTON, named("Compare and choose")).click();
+    dialog.getByRole(AriaRole.BUTTON, named("All of Bram Oduya’s")).click();
+    dialog.getByRole(AriaRole.BUTTON, named("Go on with what I chose")).click();
     assertThat(sheet()).containsText("Bram was here.");
-    assertThat(page.getByText("Your text is kept as a draft of its own")).isVisible();
+    assertThat(strip()).hasCount(0);
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("‹ Worklist")).click();
+    button("Mine ")
+        .or(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Mine")))
+        .first()
+        .click();
     page.getByRole(
             AriaRole.LINK, new Page.GetByRoleOptions().setName("Copy by Ilse Marten: Shared"))
+        .first()
         .click();
-    assertThat(sheet()).containsText("The start. Ilse was here.");
+    assertThat(sheet()).containsText("The end. Ilse was here.");
+    assertEquals(
+        new Api(context, app()).body(key), "<p>The start. Bram was here.</p>\n<p>The end.</p>");
+  }
+
+  @Test
+  public void twoWindowsOfOnePersonAreToldApart() {
+    Api api = new Api(context, app()).signIn("ilse");
+    String key = api.item("Twice open", "<p>One.</p>");
+    openItem(key);
+    Page second = context.newPage();
+    watch(second);
+    second.navigate(app().url("/editor/items/" + key));
+    Locator there = second.locator(".ProseMirror");
+    assertThat(there).isVisible();
+    there.click();
+    second.keyboard().press("End");
+    second.keyboard().type(" From the second.");
+    assertThat(second.getByTestId("saved")).containsText("Saved");
+    page.bringToFront();
+    page.keyboard().press("Control+End");
+    page.keyboard().type(" From the first.");
+    assertThat(strip()).containsText("in another window of yours");
+    assertThat(sheet()).isFocused();
+  }
+
+  @Test
+  public void anItemThatIsGoneCanBecomeANewOne() {
+    begin("Ilse Marten", "Post");
+    String key = itemKey();
+    Page second = context.newPage();
+    second.navigate(app().url("/editor/items/" + key));
+    assertThat(second.locator(".ProseMirror")).isVisible();
+    second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("‹ Worklist")).click();
+    assertThat(second.getByLabel("Search titles and texts")).isVisible();
+    second.waitForTimeout(500);
+    page.bringToFront();
+    page.keyboard().type("Written after it was left empty elsewhere");
+    assertThat(strip()).containsText("This item is not there any more.");
+    strip().getByRole(AriaRole.BUTTON, named("Make a new item of them")).click();
+    assertThat(headline()).hasValue("Written after it was left empty elsewhere");
+    assertThat(page).not().hasURL(app().url("/editor/items/" + key));
+    waitUntilSaved();
+  }
+
+  @Test
+  public void anItemLeftEmptyIsNotInTheWorklist() {
+    begin("Tove Ahlgren", "Page");
+    String key = itemKey();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("‹ Worklist")).click();
+    assertThat(page.getByLabel("Search titles and texts")).isVisible();
+    page.waitForCondition(
+        () -> context.request().get(app().url("/editor/api/items/" + key)).status() == 404);
+    page.navigate(app().url("/editor/items/" + key));
+    assertThat(page.getByText("it was left with nothing written in it")).isVisible();
   }
 
   @Test
@@ -181,7 +360,9 @@ public class SavingTest extends BrowserTest {
         .isVisible();
     textbox("Address").fill("Bad Address!");
     assertThat(page.getByText("“bad-address” would do.")).isVisible();
-    textbox("Address").fill("bad-address");
+    // The message carries a button that takes the suggestion.
+    button("Use “bad-address”").click();
+    assertThat(textbox("Address")).hasValue("bad-address");
     assertThat(page.getByText("Once live: /visit/bad-address")).isVisible();
     assertTrue(
         new Api(context, app())

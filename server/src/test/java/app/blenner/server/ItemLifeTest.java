@@ -124,9 +124,11 @@ public class ItemLifeTest {
     assertTrue(conflict.sentence().startsWith("Ilse Marten changed this item"));
     assertEquals(conflict.json().path("theirs").path("body").asString(), "<p>Ilse</p>");
 
-    ObjectNode choice = JsonMapper.shared().createObjectNode().put("take", "MINE");
+    ObjectNode choice = JsonMapper.shared().createObjectNode();
     choice.put("theirRevision", conflict.json().path("theirRevision").asLong());
     choice.set("mine", Items.content("Bram's", "s", "<p>Bram</p>", "", null));
+    // Two differences, the title and the text, and mine at both.
+    choice.putArray("mineAt").add(0).add(1);
     Answer resolved = writer.post("/editor/api/items/" + key + "/resolution", choice.toString());
     assertEquals(resolved.status(), 200, resolved.text());
     assertEquals(Items.view(writer, key).path("content").path("body").asString(), "<p>Bram</p>");
@@ -157,7 +159,9 @@ public class ItemLifeTest {
             "/editor/api/items/" + key + "/fixes",
             "{\"revision\":"
                 + Items.revision(editor, key)
-                + ",\"rule\":\"picture-alternative\",\"path\":[0],\"fix\":1}");
+                + ",\"finding\":\""
+                + saved.json().path("findings").path(0).path("id").asString()
+                + "\",\"fix\":1}");
     assertTrue(
         fixed.json().path("content").path("body").asString().contains("alt=\"\""), fixed.text());
     assertEquals(Items.act(editor, key, "PUT_LIVE").status(), 200);

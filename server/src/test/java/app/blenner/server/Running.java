@@ -103,6 +103,7 @@ public final class Running implements AutoCloseable {
     private final CookieManager cookies = new CookieManager();
     private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
     private boolean sendsToken = true;
+    private String window;
 
     Visitor withoutToken() {
       sendsToken = false;
@@ -121,6 +122,12 @@ public final class Running implements AutoCloseable {
           .filter(c -> c.getName().equals(name))
           .findFirst()
           .orElse(null);
+    }
+
+    /** The same visitor; the next request comes from a window that says whose it is. */
+    Visitor as(long person) {
+      window = String.valueOf(person);
+      return this;
     }
 
     Answer get(String path) {
@@ -184,6 +191,10 @@ public final class Running implements AutoCloseable {
       HttpCookie token = cookie("XSRF-TOKEN");
       if (sendsToken && token != null) {
         request.header("X-XSRF-TOKEN", token.getValue());
+      }
+      if (window != null) {
+        request.header("X-Blenner-Person", window);
+        window = null;
       }
       try {
         HttpResponse<String> r = client.send(request.build(), HttpResponse.BodyHandlers.ofString());

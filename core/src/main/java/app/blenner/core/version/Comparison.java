@@ -1,13 +1,16 @@
 package app.blenner.core.version;
 
 import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockStyle;
 import app.blenner.core.document.Document;
-import app.blenner.core.format.html.HtmlReader;
-import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.JumpTarget;
+import app.blenner.core.document.Paragraph;
 import app.blenner.core.item.Content;
 import com.github.difflib.DiffUtils;
 import com.github.difflib.patch.AbstractDelta;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -134,6 +137,21 @@ public record Comparison(
     return out;
   }
 
+  /** Two texts put together can name two places alike; the first one keeps the name. */
+  private static Document namedOnce(Document document) {
+    Set<String> names = new HashSet<>();
+    return document.map(
+        block -> {
+          if (block instanceof Heading h && !h.anchor().isEmpty() && !names.add(h.anchor())) {
+            return new Heading(h.level(), "", h.content(), h.style());
+          }
+          // An empty paragraph is nothing, and what is nothing is left out.
+          return block instanceof JumpTarget j && !names.add(j.anchor())
+              ? new Paragraph(List.of(), BlockStyle.PLAIN)
+              : block;
+        });
+  }
+
   /**
    * One content made of both, with the address of the one that is kept.
    *
@@ -144,9 +162,9 @@ public record Comparison(
     for (Stretch s : stretches) {
       blocks.addAll(mineAt.contains(s.number()) ? s.mine() : s.theirs());
     }
-    // Two texts put together can name two places alike; reading them settles that.
-    Document body = HtmlReader.read(HtmlWriter.write(new Document(blocks)));
-    Content out = theirs.withBody(body);
+    Document body = new Document(blocks);
+    boolean whole = body.equals(theirs.body()) || body.equals(mine.body());
+    Content out = theirs.withBody(whole ? body : namedOnce(body));
     for (int i = 0; i < fields.size(); i++) {
       if (mineAt.contains(i)) {
         out = fields.get(i).take(out, mine);

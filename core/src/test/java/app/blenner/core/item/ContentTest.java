@@ -22,7 +22,11 @@ public class ContentTest {
   public void keywordsComeOnceAndKeepTheirOrder() {
     assertEquals(
         content("", List.of(" Moon ", "", "stars", "moon", "a, b", "STARS"), "").keywords(),
-        List.of("Moon", "stars", "a b"));
+        List.of("Moon", "stars", "a", "b"));
+    // Arabic and East Asian writing part with marks of their own (common practice).
+    assertEquals(
+        content("", List.of("قمر، نجوم؛ ليل", "月、星；夜"), "").keywords(),
+        List.of("قمر", "نجوم", "ليل", "月", "星", "夜"));
   }
 
   @Test
