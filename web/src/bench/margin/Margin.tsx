@@ -12,12 +12,14 @@ type Tab = 'marks' | 'cards'
 
 const KEPT = 'blenner.margin-tab'
 
-/** The tab somebody looked at last stays, in this browser. */
+/** The tab somebody looked at last stays, in this browser. Cards take the place of the settings of a picked block. */
 function useTab(): [Tab, (tab: Tab) => void] {
+  const { sheet } = useBench()
   const [tab, setTab] = useState<Tab>(() => (readKept<unknown>(KEPT, '') === 'cards' ? 'cards' : 'marks'))
   return [
     tab,
     (next) => {
+      if (next === 'cards') sheet.closeSettings()
       keep(KEPT, next)
       setTab(next)
     },
@@ -26,7 +28,7 @@ function useTab(): [Tab, (tab: Tab) => void] {
 
 /** The strip right of the sheet: marks beside the lines they concern, the settings of a picked block, and cards. */
 export function Margin({ narrow = false }: { narrow?: boolean }) {
-  const { marksOpen } = useBench()
+  const { marksOpen, sheet } = useBench()
   const lead = useLead()
   const [tab, setTab] = useTab()
   const [peeking, setPeeking] = useState(false)
@@ -43,10 +45,15 @@ export function Margin({ narrow = false }: { narrow?: boolean }) {
 
   if (!narrow) {
     return (
+      // biome-ignore lint/a11y/useKeyWithClickEvents: Escape does the same by the keyboard
       <aside
         aria-label="Margin"
         data-region
         data-keeps-settings
+        // Only when the press is over: a mark must not move away from under it.
+        onClick={(e) => {
+          if (!(e.target as Element).closest('button, a, label, [data-settings]')) sheet.closeSettings()
+        }}
         className="w-79 shrink-0 border-line border-l max-lg:w-64"
       >
         <Both tab={tab} setTab={setTab} />

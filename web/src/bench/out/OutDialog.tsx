@@ -1,8 +1,7 @@
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
 import { answer, client } from '../../shared/api/client'
-import { useRefresh } from '../../shared/api/queries'
 import type { OutForm } from '../../shared/api/types'
+import { useOpenNew } from '../../shared/store/newItem'
 import { Button } from '../../shared/ui/Button'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
 import { copyOut, forms, printItem, saveOut } from './forms'
@@ -17,8 +16,7 @@ interface Props {
 /** Takes a text out: to the clipboard, to a file, to paper, or to another item. */
 export function OutDialog({ item, flush, onClose }: Props) {
   const [told, setTold] = useState('')
-  const refresh = useRefresh()
-  const navigate = useNavigate()
+  const openNew = useOpenNew()
 
   async function act(work: () => Promise<unknown>, done: string) {
     setTold('')
@@ -38,9 +36,8 @@ export function OutDialog({ item, flush, onClose }: Props) {
   async function duplicate() {
     await act(async () => {
       const made = await answer(client.POST('/editor/api/items/{key}/copy', { params: { path: { key: item } } }))
-      refresh()
       onClose()
-      navigate(`/items/${made.state.key}`)
+      openNew(made.state.key)
     }, '')
   }
 

@@ -130,7 +130,8 @@ export function Spine({ narrow }: { narrow: boolean }) {
 }
 
 function Words() {
-  return <>{useSaved((now) => now.state.measures.words.words).toLocaleString('en')} words</>
+  const words = useSaved((now) => now.state.measures.words.words)
+  return <>{words === 1 ? '1 word' : `${words.toLocaleString('en')} words`}</>
 }
 
 /** The stored block at the top that a position lies in. */

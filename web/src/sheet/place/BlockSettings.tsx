@@ -2,7 +2,7 @@ import { type RefObject, useEffect, useLayoutEffect, useRef } from 'react'
 import { TextButton } from '../../shared/ui/Button'
 import { nameOf, specOf } from '../blocks/kinds'
 import { remove, setAttrs } from '../commands/blocks'
-import { closeSettings, settingsOf } from '../plugins/settings'
+import { settingsOf } from '../plugins/settings'
 import { useSheet } from '../state/context'
 import { useDerived } from '../state/useEditor'
 
@@ -27,7 +27,7 @@ export function BlockSettings({ ref }: { ref?: RefObject<HTMLElement | null> }) 
       const at = e.target
       if (!(at instanceof Element) || card.current?.contains(at) || sheet.view?.dom.contains(at)) return
       if (at.closest('[role="dialog"], [role="menu"], [role="listbox"], [data-keeps-settings]')) return
-      sheet.dispatch(closeSettings(sheet.state))
+      sheet.closeSettings()
     }
     document.addEventListener('pointerdown', away)
     return () => document.removeEventListener('pointerdown', away)
@@ -39,7 +39,7 @@ export function BlockSettings({ ref }: { ref?: RefObject<HTMLElement | null> }) 
   const set = (attrs: Record<string, unknown>) => sheet.apply(setAttrs(pos, attrs))
 
   function close() {
-    sheet.dispatch(closeSettings(sheet.state))
+    sheet.closeSettings()
     sheet.focus()
   }
 

@@ -25,11 +25,20 @@ export const settings = new Plugin<number | null>({
       if (picked === null || asked === 'open') return picked
       const stayed = pickedWithPanel(before)
       const same = stayed !== null && tr.mapping.map(stayed) === picked
-      // A press on the same block picks it once more.
-      return same && !tr.getMeta('pointer') ? (was === null ? null : picked) : picked
+      return same && was === null ? null : picked
     },
   },
   props: {
+    handleDOMEvents: {
+      // A press on the block that is picked already changes no selection, but asks for its settings all the same.
+      click: (view, event) => {
+        const picked = pickedWithPanel(view.state)
+        if (picked === null || settingsOf(view.state) !== null || !(event.target instanceof Element)) return false
+        const inCaption = event.target.closest('figcaption, caption')
+        if (!inCaption && view.nodeDOM(picked)?.contains(event.target)) view.dispatch(openSettings(view.state))
+        return false
+      },
+    },
     handleKeyDown: (view, event) => {
       if (event.key !== 'Escape' || settingsOf(view.state) === null) return false
       view.dispatch(closeSettings(view.state))

@@ -11,6 +11,7 @@ import { targetsOf } from '../links/targets'
 import { atPath } from '../model/paths'
 import { readHtml } from '../model/read'
 import { writeHtml } from '../model/write'
+import { closeSettings, settingsOf } from '../plugins/settings'
 import { tools } from '../tools/registry'
 import { replacement, withWords } from './changes'
 import { Followed } from './followed'
@@ -53,6 +54,11 @@ export class Sheet implements SheetHost {
 
   get state(): EditorState {
     return this.store.get()
+  }
+
+  /** Closes the settings of the picked block, where they are open. */
+  closeSettings() {
+    if (settingsOf(this.state) !== null) this.dispatch(closeSettings(this.state))
   }
 
   subscribe = (listener: () => void): (() => void) => this.store.subscribe(listener)

@@ -4,6 +4,7 @@ import { keydownHandler } from 'prosemirror-keymap'
 import { type Command, Plugin } from 'prosemirror-state'
 import type { EditorView } from 'prosemirror-view'
 import type { Ask } from '../base/ask'
+import { leaveQuote } from '../commands/quotes'
 import { tabInTable } from '../commands/tables'
 import * as t from '../commands/text'
 import { lineBelowPicked } from '../plugins/picked'
@@ -67,7 +68,7 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
     'Shift-Enter': t.breakLine,
     Tab: chainCommands(tabInTable(1), t.nest, inCode('\t')),
     'Shift-Tab': chainCommands(tabInTable(-1), t.unnest),
-    Enter: chainCommands(lineBelowPicked, leavePrompt, linkBeforeEnter, t.enter),
+    Enter: chainCommands(lineBelowPicked, leavePrompt, linkBeforeEnter, leaveQuote, t.enter),
     Backspace: chainCommands(undoInputRule, removePrompt),
     Delete: removePrompt,
     '/': insertOnEmptyLine(ask),

@@ -8,14 +8,16 @@ import app.blenner.server.site.AddressBook;
 import jakarta.persistence.EntityManager;
 import java.util.Locale;
 import org.springframework.dao.OptimisticLockingFailureException;
-import org.springframework.stereotype.Component;
+import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Who has which address, and which are free. An address is reserved in the database as soon as an item takes it, so two
  * who want the same one in the same moment cannot both have it: the second is told, or gets the next free one.
+ *
+ * <p>A repository to Spring, so that a refusal by the database arrives as one of its own exceptions.
  */
-@Component
+@Repository
 @Transactional
 class Addresses implements AddressBook {
 
