@@ -22,10 +22,9 @@ export function ButtonForm({ node, set }: PanelProps) {
   const [problem, setProblem] = useState('')
 
   async function take() {
-    setProblem('')
     const judged = await judgeAddress(given)
-    if (judged.problem) setProblem(judged.problem)
-    else set({ href: judged.address })
+    setProblem(judged.problem ?? '')
+    if (!judged.problem) set({ href: judged.address })
   }
 
   return (

@@ -22,7 +22,9 @@ export function WidthField({ value, set }: { value: string; set: (width: string)
             const next = e.target.value.trim().replace(/\s+/g, '')
             if (widthForm.test(next)) set(next)
           }}
-          onBlur={() => setTyped(null)}
+          // What is wrong stays with its message; a message that went away on leaving would also move what is pressed.
+          onBlur={() => !wrong && setTyped(null)}
+          aria-invalid={wrong ? true : undefined}
           className={`${fieldBox} h-8`}
         />
       )}

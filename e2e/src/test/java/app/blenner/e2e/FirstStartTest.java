@@ -49,7 +49,8 @@ public class FirstStartTest extends BrowserTest {
       page.keyboard().type("We write things down.");
       waitUntilSaved();
       button("Put live").click();
-      assertThat(page.getByText("Live now at").getByRole(AriaRole.LINK)).hasAttribute("href", "/about-us");
+      assertThat(page.getByText("Live now at").getByRole(AriaRole.LINK))
+          .hasAttribute("href", "/about-us");
       page.navigate(own.url("/about-us"));
       assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
           .hasText("About us");

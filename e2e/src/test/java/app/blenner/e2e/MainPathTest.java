@@ -243,7 +243,8 @@ public class MainPathTest extends BenchTest {
     }
     reach(button("Put live"));
     page.keyboard().press("Enter");
-    assertThat(page.getByText("Live now at /by-keys-alone")).isVisible();
+    assertThat(page.getByText("Live now at").getByRole(AriaRole.LINK))
+        .hasAttribute("href", "/by-keys-alone");
     assertEquals(
         new Api(context, app()).body(itemKey()),
         """
