@@ -1,4 +1,5 @@
 import { lazy, type ReactNode, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { useSearchParams } from 'react-router'
 import { answer, client } from '../shared/api/client'
 import type { Finding, Step } from '../shared/api/types'
@@ -69,8 +70,8 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   )
 
   function closeDialog() {
-    setDialog(null)
-    setTimeout(() => sheet.focus())
+    flushSync(() => setDialog(null))
+    if (!document.activeElement?.matches('input, textarea')) sheet.focus()
   }
 
   useQuietKeys(quiet, () => setQuiet(false))

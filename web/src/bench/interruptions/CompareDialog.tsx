@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { type ReactNode, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { Link } from 'react-router'
-import { answer, client } from '../../shared/api/client'
+import { answer, client, Problem } from '../../shared/api/client'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
@@ -29,6 +29,11 @@ export default function CompareDialog({ conflict, onTold, onClose }: Props) {
     queryFn: () => answer(client.POST('/editor/api/items/{key}/comparison', { params: { path: { key } }, body: mine })),
     gcTime: 0,
   })
+  const lost = found.error
+  useEffect(() => {
+    // Whoever is signed out has to sign in before the other text can be shown; the strip says so.
+    if (lost instanceof Problem && lost.status === 401) saver.failed(lost).then(onClose)
+  }, [lost, saver, onClose])
   const numbers = [
     ...(found.data?.fields ?? []).map((f) => f.number),
     ...(found.data?.stretches ?? []).flatMap((s) => (s.number >= 0 ? s.number : [])),

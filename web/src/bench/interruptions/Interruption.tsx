@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { lazy, type ReactNode, Suspense, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { answer, client } from '../../shared/api/client'
 import { setWindowPerson } from '../../shared/api/person'
 import type { Person, Session } from '../../shared/api/types'
@@ -27,9 +28,9 @@ export function Interruption({ onTold }: { onTold: (told: ReactNode) => void }) 
   const openNew = useOpenNew()
 
   function close() {
-    setOpen(null)
+    flushSync(() => setOpen(null))
     // The cursor stands where it stood.
-    setTimeout(() => sheet.focus())
+    sheet.focus()
   }
 
   /** Goes on as somebody who has signed in. */

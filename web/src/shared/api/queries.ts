@@ -22,7 +22,7 @@ export function useRefresh() {
   return () => client.invalidateQueries()
 }
 
-/** What the site gives a writer: language, dress, hosts. */
+/** What the site gives a writer: language, named styles, colours, hosts. */
 export function useWriting() {
   return useQuery({
     queryKey: ['writing'],

@@ -1,4 +1,4 @@
-import type { FormEvent, ReactNode } from 'react'
+import { type FormEvent, type ReactNode, useRef } from 'react'
 import { Button } from './Button'
 import { Dialog, DialogButtons } from './Dialog'
 
@@ -10,7 +10,8 @@ interface Props {
   does: string
   blocked?: string
   onClose: () => void
-  onSubmit: () => void
+  /** Does it. While it waits for an answer, pressing again does nothing. */
+  onSubmit: () => unknown
   /** More buttons before the others. */
   more?: ReactNode
   children: ReactNode
@@ -18,10 +19,18 @@ interface Props {
 
 /** A dialog that asks for something and then does it. */
 export function FormDialog({ title, about, wide, does, blocked, onClose, onSubmit, more, children }: Props) {
-  function submit(e: FormEvent) {
+  const busy = useRef(false)
+
+  async function submit(e: FormEvent) {
     e.preventDefault()
     e.stopPropagation()
-    if (!blocked) onSubmit()
+    if (blocked || busy.current) return
+    busy.current = true
+    try {
+      await onSubmit()
+    } finally {
+      busy.current = false
+    }
   }
   return (
     <Dialog open wide={wide} onClose={onClose} title={title} about={about}>

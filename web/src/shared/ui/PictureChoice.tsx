@@ -4,14 +4,17 @@ import { cx } from './cx'
 
 interface Props {
   assets: Asset[] | undefined
+  /** Why they could not be had. */
+  problem?: string
   picked: string
   onPick: (asset: Asset) => void
 }
 
 /** The site's pictures to pick one from. */
-export function PictureChoice({ assets, picked, onPick }: Props) {
+export function PictureChoice({ assets, problem, picked, onPick }: Props) {
   const group = useId()
   const pictures = assets?.filter((a) => a.width > 0) ?? []
+  if (problem) return <p role="alert">{problem}</p>
   if (assets && !pictures.length) {
     return <p>The site has no pictures yet. There is no way to add one in this version.</p>
   }

@@ -231,6 +231,7 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
       onClose={onClose}
       onSubmit={put}
     >
+      {assets.error && <p role="alert">{assets.error.message}</p>}
       {assets.data && !choices.length ? (
         <p>The site has no {words} among its assets yet.</p>
       ) : (
@@ -295,6 +296,7 @@ export function GalleryDialog({ onClose }: Props) {
       onClose={onClose}
       onSubmit={put}
     >
+      {assets.error && <p role="alert">{assets.error.message}</p>}
       <fieldset className="grid max-h-80 grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-3 overflow-auto p-1">
         <legend className="sr-only">Pictures</legend>
         {pictures.map((a) => (

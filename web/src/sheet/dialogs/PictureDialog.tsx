@@ -47,7 +47,7 @@ export function PictureDialog({ onClose }: { onClose: () => void }) {
       about="It goes after the block the cursor stands in."
     >
       <form onSubmit={submit} className="grid gap-4">
-        <PictureChoice assets={assets.data} picked={picked?.name ?? ''} onPick={pick} />
+        <PictureChoice assets={assets.data} problem={assets.error?.message} picked={picked?.name ?? ''} onPick={pick} />
         {picked && (
           <div className="grid gap-4 sm:grid-cols-2">
             <div className="grid content-start gap-2">

@@ -4,23 +4,14 @@ import { HtmlEditor } from './HtmlEditor'
 import type { PanelProps } from './props'
 
 /** A piece of HTML, to be changed in the editor it came from. */
-export function HtmlForm({ node, set, host }: PanelProps) {
+export function HtmlForm({ node, set }: PanelProps) {
   const [open, setOpen] = useState(false)
   return (
     <>
       <p>
         <Button onClick={() => setOpen(true)}>Change the HTML</Button>
       </p>
-      {open && (
-        <HtmlEditor
-          start={node.attrs.html}
-          put={(html) => set({ html })}
-          onClose={() => {
-            setOpen(false)
-            setTimeout(() => host.focus())
-          }}
-        />
-      )}
+      {open && <HtmlEditor start={node.attrs.html} put={(html) => set({ html })} onClose={() => setOpen(false)} />}
     </>
   )
 }

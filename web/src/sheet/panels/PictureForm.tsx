@@ -61,11 +61,11 @@ export function PictureForm({ node, set, host }: PanelProps) {
         >
           <PictureChoice
             assets={assets.data}
+            problem={assets.error?.message}
             picked={node.attrs.src.replace('../assets/', '')}
             onPick={(a) => {
               set({ src: `../assets/${a.name}`, alt: a.alternative || null, credit: a.credit })
               setReplacing(false)
-              setTimeout(() => host.focus())
             }}
           />
         </Dialog>

@@ -77,7 +77,8 @@ export function InsertList({ onClose }: { onClose: () => void }) {
   }
 
   function put(t: Entry) {
-    if (!canUse(t, sheet.state)) return
+    // What the line is already needs no more than to go back to it.
+    if (!canUse(t, sheet.state)) return t.on?.(sheet.state) ? leave() : undefined
     keep(KEPT, [t.id, ...lately.filter((id) => id !== t.id)].slice(0, 12))
     leave()
     runTool(sheet, t)
@@ -140,7 +141,7 @@ export function InsertList({ onClose }: { onClose: () => void }) {
                   <Command.Item
                     key={t.id}
                     value={t.id}
-                    disabled={!can}
+                    disabled={!can && !t.on?.(sheet.state)}
                     aria-label={t.name}
                     aria-description={t.insert.about}
                     onSelect={() => put(t)}

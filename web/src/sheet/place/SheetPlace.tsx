@@ -1,4 +1,5 @@
 import { memo, type ReactNode, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { keep, readKept } from '../../shared/base/kept'
 import { askImport } from '../../shared/store/importing'
 import { Button } from '../../shared/ui/Button'
@@ -116,9 +117,9 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, settingsBelo
   const close = useCallback(() => setOpen(null), [])
 
   function closeDialog() {
-    setOpen(null)
-    // The dialog gives the keyboard back to what opened it; the text is where one goes on.
-    setTimeout(() => sheet.focus())
+    // At once, so that the very next key is one for the text.
+    flushSync(() => setOpen(null))
+    if (!document.activeElement?.matches('input, textarea')) sheet.focus()
   }
 
   function goOn() {

@@ -71,6 +71,13 @@ export class Sheet implements SheetHost {
 
   focus() {
     this.view?.focus()
+    // After a dialog Chromium can hold the new place for one that cannot be written in, and swallow what is typed, until
+    // it is set once more.
+    const selection = getSelection()
+    const range = selection?.rangeCount ? selection.getRangeAt(0) : null
+    if (!selection || !range || !range.collapsed || !this.view?.dom.contains(range.startContainer)) return
+    selection.removeAllRanges()
+    selection.addRange(range)
   }
 
   tell(sentence: string) {

@@ -7,6 +7,8 @@ import type { Ask } from '../base/ask'
 import { leaveQuote } from '../commands/quotes'
 import { tabInTable } from '../commands/tables'
 import * as t from '../commands/text'
+import { around } from '../commands/text'
+import { schema } from '../model/schema'
 import { lineBelowPicked } from '../plugins/picked'
 import { leavePrompt, removePrompt } from '../plugins/prompts'
 import { linkBeforeEnter } from '../plugins/typing'
@@ -66,8 +68,8 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
     'Mod-Home': t.toStart,
     'Mod-End': t.toEnd,
     'Shift-Enter': t.breakLine,
-    Tab: chainCommands(tabInTable(1), t.nest, inCode('\t')),
-    'Shift-Tab': chainCommands(tabInTable(-1), t.unnest),
+    Tab: chainCommands(tabInTable(1), t.nest, inList, inCode('\t')),
+    'Shift-Tab': chainCommands(tabInTable(-1), t.unnest, inList),
     Enter: chainCommands(lineBelowPicked, leavePrompt, linkBeforeEnter, leaveQuote, t.enter),
     Backspace: chainCommands(undoInputRule, removePrompt),
     Delete: removePrompt,
@@ -75,6 +77,9 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
   })
   return [handled(map), handled(baseKeymap)]
 }
+
+/** In a list Tab is a key of the list, also where an item cannot go deeper: nobody who types shall find themselves elsewhere. */
+const inList: Command = (state) => !!around(state, schema.nodes.list_item)
 
 function inCode(text: string): Command {
   return (state, dispatch) => {

@@ -90,6 +90,7 @@ function boxPieces(state: EditorState, sheet: Sheet): Piece[] {
     if (count > 3) {
       out.push({
         key: 'many columns',
+        rank: -1,
         node: <Caution>More than three columns are hard to follow on a screen.</Caution>,
       })
     }
@@ -177,6 +178,7 @@ function linePieces(state: EditorState, sheet: Sheet): Piece[] {
   if (style.align === 'justified') {
     out.push({
       key: 'justified',
+      rank: -1,
       node: <Caution>Even edges tear holes into lines on a phone. Left reads better there.</Caution>,
     })
   }

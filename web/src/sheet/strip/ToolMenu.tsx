@@ -1,5 +1,6 @@
 import { DropdownMenu, Toolbar } from 'radix-ui'
-import { Fragment, type ReactNode } from 'react'
+import { Fragment, type ReactNode, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { cx } from '../../shared/ui/cx'
 import { useSheet } from '../state/context'
 import { useEditor } from '../state/useEditor'
@@ -20,8 +21,9 @@ interface Props {
 /** Tools behind a word in the strip. */
 export function ToolMenu({ name, parts, one, className, children }: Props) {
   const sheet = useSheet()
+  const [open, setOpen] = useState(false)
   return (
-    <DropdownMenu.Root modal={false}>
+    <DropdownMenu.Root modal={false} open={open} onOpenChange={setOpen}>
       <Toolbar.Button asChild>
         <DropdownMenu.Trigger
           aria-label={name}
@@ -52,7 +54,7 @@ export function ToolMenu({ name, parts, one, className, children }: Props) {
             <Fragment key={part[0]?.id}>
               {i > 0 && <DropdownMenu.Separator className="my-1 h-px bg-line" />}
               {part.map((t) => (
-                <Item key={t.id} tool={t} one={one} />
+                <Item key={t.id} tool={t} one={one} close={() => flushSync(() => setOpen(false))} />
               ))}
             </Fragment>
           ))}
@@ -62,16 +64,19 @@ export function ToolMenu({ name, parts, one, className, children }: Props) {
   )
 }
 
-function Item({ tool, one }: { tool: Tool; one?: boolean }) {
+function Item({ tool, one, close }: { tool: Tool; one?: boolean; close: () => void }) {
   const sheet = useSheet()
   const { on, can } = stateOf(tool, useEditor())
   const shared = {
     'aria-disabled': !can || undefined,
     'aria-keyshortcuts': tool.keys && told(tool.keys).replace('Ctrl', 'Control'),
     onSelect: (e: Event) => {
-      if (!can) return e.preventDefault()
-      // The menu closes first, and gives the keyboard back; a dialog that opens then keeps it.
-      setTimeout(() => runTool(sheet, tool))
+      e.preventDefault()
+      if (!can) return
+      // The menu closes first and gives the keyboard back, at once: the next key may be one for the text.
+      close()
+      sheet.focus()
+      runTool(sheet, tool)
     },
     className: cx(
       'flex cursor-pointer items-center gap-3 px-3 py-1 outline-none data-[highlighted]:bg-desk',

@@ -21,7 +21,8 @@ final class Asked {
               a ->
                   a.text("Address or code", "https://media.tarnlow.example/watch/turning-sky")
                       .text("Title", "The sky turns")
-                      .confirm("Put it in")),
+                      .confirm("Put it in")
+                      .untilGone()),
           Map.entry("audio", a -> a.choice("The sound").confirm("Put it in")),
           Map.entry("video", a -> a.choice("The film").confirm("Put it in")),
           Map.entry("download", a -> a.choice("The file").confirm("Put it in")),
@@ -32,7 +33,7 @@ final class Asked {
                       .text("Words on the button", "Go there")
                       .confirm("Put it in")),
           Map.entry("jump", a -> a.text("Name", "a-place").confirm("Put it in")),
-          Map.entry("html", a -> a.text("HTML", "<dl><dt>a</dt></dl>").confirm("Put it in")));
+          Map.entry("html", a -> a.text("HTML", "<p>a</p>").confirm("Put it in").untilGone()));
 
   private final Page page;
   private final Locator dialog;
@@ -66,7 +67,10 @@ final class Asked {
   }
 
   private Asked text(String label, String words) {
-    dialog.getByLabel(label, new Locator.GetByLabelOptions().setExact(true)).fill(words);
+    dialog
+        .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
+        .and(page.locator("input, textarea"))
+        .fill(words);
     return this;
   }
 
@@ -77,11 +81,17 @@ final class Asked {
     return this;
   }
 
+  /** What the server judges stays open until it has; whoever types then sees a dialog. */
+  private void untilGone() {
+    assertThat(dialog).hasCount(0);
+  }
+
   /** Nothing waits after it: whoever calls this goes on typing in the same breath. */
-  private void confirm(String button) {
+  private Asked confirm(String button) {
     dialog
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button).setExact(true))
         .focus();
     page.keyboard().press("Enter");
+    return this;
   }
 }

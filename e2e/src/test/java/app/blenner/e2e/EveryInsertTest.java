@@ -20,6 +20,7 @@ public class EveryInsertTest extends BenchTest {
   /** Where words go that are typed after a block with text of its own was put in; else a paragraph below. */
   private static final Map<String, String> INTO =
       Map.ofEntries(
+          Map.entry("paragraph", "<p>Zeta eta</p>"),
           Map.entry("heading-1", "<h1>Zeta eta</h1>"),
           Map.entry("heading-2", "<h2>Zeta eta</h2>"),
           Map.entry("heading-3", "<h3>Zeta eta</h3>"),

@@ -227,6 +227,7 @@ public class SavingTest extends BrowserTest {
     Locator first = dialog.getByRole(AriaRole.GROUP, named("Passage 1"));
     first.getByRole(AriaRole.RADIO).last().check();
     dialog.getByRole(AriaRole.GROUP, named("Passage 2")).getByRole(AriaRole.RADIO).first().check();
+    dialog.getByRole(AriaRole.GROUP, named("Passage 3")).getByRole(AriaRole.RADIO).first().check();
     take.click();
     assertThat(dialog).hasCount(0);
     assertThat(sheet()).isFocused();

@@ -2,17 +2,19 @@ package app.blenner.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.Random;
 import org.testng.annotations.Test;
 
-/** The dress and the meaning of words, links, and the helps while typing. */
+/** The formatting and the meaning of words, links, and the helps while typing. */
 public class WordsTest extends BenchTest {
 
   private static String[][] marks() {
@@ -24,7 +26,6 @@ public class WordsTest extends BenchTest {
       {"Control+Alt+u", "sup"},
       {"Control+Alt+l", "sub"},
       {"Control+e", "code"},
-      {"Control+Shift+h", "mark"},
     };
   }
 
@@ -44,10 +45,55 @@ public class WordsTest extends BenchTest {
     assertTrue(live().contains(all.toString().strip()));
   }
 
+  private Locator palette(String name) {
+    return page.getByRole(
+        AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName(name).setExact(true));
+  }
+
+  @Test
+  public void colourAndHighlightByOnePressBesideTheWords() {
+    openWith("<p>word and more</p>");
+    press("Control+Shift+ArrowRight", "Control+Alt+c");
+    // By the keyboard: the palette has it, arrows go through it, Enter sets.
+    assertThat(palette("Text colour").getByRole(AriaRole.BUTTON).first()).isFocused();
+    BoundingBox colours = palette("Text colour").boundingBox();
+    BoundingBox words = sheet().getByText("word and more").boundingBox();
+    assertTrue(colours.y >= words.y + words.height, "the words stay in sight");
+    AccessibilityTest.check(page, "the palette");
+    press("ArrowRight", "Enter");
+    backOnTheSheet();
+    assertTrue(stored().startsWith("<p><span style=\"color: #"), stored());
+    // By the mouse, from the strip at the selection.
+    Locator strip =
+        page.getByRole(
+            AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName("Tools for the selection"));
+    for (String tool : new String[] {"Underline", "Highlight"}) {
+      assertThat(strip.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(tool)))
+          .isVisible();
+    }
+    strip.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Highlight")).click();
+    palette("Highlight")
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("The site’s own"))
+        .click();
+    assertTrue(stored().contains("<mark>"), stored());
+    press("Control+Shift+h");
+    palette("Highlight")
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("None"))
+        .press("Enter");
+    assertFalse(stored().contains("<mark>"), stored());
+    // Escape leaves it; whoever goes on typing without looking types into the text.
+    press("Control+Alt+c", "Escape");
+    backOnTheSheet();
+    press("End", "Control+Alt+c");
+    page.keyboard().type("! And on");
+    assertEquals(sheet().innerText().strip(), "word and more! And on");
+  }
+
   @Test
   public void colourFontSizeAndStyleInOneDialog() {
     openWith("<p>word</p>");
     press("Control+a", "Control+Alt+c");
+    button("More …").click();
     dialog()
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Torch red"))
         .first()
@@ -73,6 +119,7 @@ public class WordsTest extends BenchTest {
   public void whatIsNoColourIsRefused() {
     openWith("<p>word</p>");
     press("Control+a", "Control+Alt+c");
+    button("More …").click();
     page.getByLabel("Text colour, as a code").fill("reddish");
     assertThat(dialog()).containsText("“reddish” is not a colour.");
     assertThat(button("Set it")).hasAttribute("aria-disabled", "true");
@@ -129,7 +176,9 @@ public class WordsTest extends BenchTest {
     press("Control+Alt+Shift+c", "Control+]", "Control+]", "Control+[", "Control+Alt+d");
     assertEquals(stored(), "<p class=\"align-centre indent-1 drop-cap\">word</p>");
     page.getByLabel("Alignment").selectOption("Justified");
+    // A caution stays in sight; what it leaves no room for is under More.
     assertThat(page.getByText("Even edges tear holes into lines on a phone.")).isVisible();
+    tool("More to set here").click();
     page.getByLabel("Named style of the block").selectOption("Lead paragraph");
     assertEquals(stored(), "<p class=\"align-justified indent-1 drop-cap style-lead\">word</p>");
   }

@@ -104,11 +104,10 @@ public record Comparison(
     for (AbstractDelta<Block> delta : DiffUtils.diff(a, b).getDeltas()) {
       int start = delta.getSource().getPosition();
       same(stretches, a.subList(at, start));
-      stretches.add(
-          new Stretch(
-              number++,
-              List.copyOf(delta.getSource().getLines()),
-              List.copyOf(delta.getTarget().getLines())));
+      for (Pairing.Pair p :
+          Pairing.of(delta.getSource().getLines(), delta.getTarget().getLines())) {
+        stretches.add(new Stretch(number++, List.copyOf(p.theirs()), List.copyOf(p.mine())));
+      }
       at = start + delta.getSource().size();
     }
     same(stretches, a.subList(at, a.size()));

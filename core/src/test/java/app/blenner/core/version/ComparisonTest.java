@@ -41,6 +41,30 @@ public class ComparisonTest {
   }
 
   @Test
+  public void neighboursThatBothChangedAreChosenOneByOne() {
+    Comparison c =
+        Comparison.of(
+            content("A", "<p>The start. Bram was here.</p><p>The end of the text.</p>"),
+            content("A", "<p>The start.</p><p>The end of the text, by Ilse.</p><p>And on</p>"));
+    assertEquals(c.count(), 3);
+    assertEquals(
+        html(c.pick(Set.of(1))),
+        "<p>The start. Bram was here.</p>\n<p>The end of the text, by Ilse.</p>");
+    assertEquals(
+        html(c.pick(Set.of(0, 2))),
+        "<p>The start.</p>\n<p>The end of the text.</p>\n<p>And on</p>");
+  }
+
+  @Test
+  public void whatHasNothingInCommonIsOneDifference() {
+    Comparison c =
+        Comparison.of(
+            content("A", "<p>one two</p><h2>three</h2>"),
+            content("A", "<p>vier</p><p>three</p><p>sechs</p>"));
+    assertEquals(c.count(), 1);
+  }
+
+  @Test
   public void fieldsAreChosenOneByOne() {
     Content theirs =
         new Content(

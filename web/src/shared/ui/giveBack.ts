@@ -1,0 +1,21 @@
+/** Where the keyboard is, for who will take it away for a while; of a menu, the button that opened it. */
+export function whoHasKeyboard(): Element | null {
+  const at = document.activeElement
+  const menu = at?.closest('[role="menu"]')
+  return menu ? document.getElementById(menu.getAttribute('aria-labelledby') ?? '') : at
+}
+
+function canTake(at: Element | null): at is HTMLElement {
+  return at instanceof HTMLElement && at !== document.body && at.isConnected && at.getClientRects().length > 0
+}
+
+/**
+ * Gives the keyboard back when nobody has it any more: to where it was, else to the text, else to the place on the
+ * screen. Nobody who works without a mouse shall have to look for where they are.
+ */
+export function giveBack(to: Element | null) {
+  if (canTake(document.activeElement)) return
+  const places = ['.ProseMirror', 'main [tabindex="0"], main :is(input, button, a[href])', 'main']
+  const at = [to, ...places.map((p) => document.querySelector(p))].find(canTake)
+  at?.focus()
+}
