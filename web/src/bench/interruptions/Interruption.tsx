@@ -51,9 +51,17 @@ export function Interruption({ onTold }: { onTold: (told: ReactNode) => void }) 
 
   async function asNewItem() {
     try {
-      const { title, body } = saver.content()
+      const content = saver.content()
+      const { title, body } = content
       const made = await answer(
         client.POST('/editor/api/items', { body: { kind: saver.snapshot().state.kind, title, body } }),
+      )
+      // The fields beside the text go along; the address was the old item's.
+      await answer(
+        client.PUT('/editor/api/items/{key}', {
+          params: { path: { key: made.state.key } },
+          body: { revision: made.state.revision, content: { ...content, slug: undefined } },
+        }),
       )
       openNew(made.state.key)
     } catch (error) {

@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react'
+import { type FormEvent, useRef, useState } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { type Choice, Combobox } from '../../shared/ui/Combobox'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
@@ -12,6 +12,8 @@ import { useSheet } from '../state/context'
 /** Makes a link of the selection, changes the one at the cursor, or takes it off; or makes a button. */
 export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButton?: boolean }) {
   const sheet = useSheet()
+  // Pressed twice while the address is looked at, it goes in once.
+  const busy = useRef(false)
   const [start] = useState(() => {
     const { selection } = sheet.state
     const link = asButton ? null : markRange(sheet.state, schema.marks.link)
@@ -36,6 +38,8 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
   async function submit(e: FormEvent) {
     e.preventDefault()
     e.stopPropagation()
+    if (busy.current) return
+    busy.current = true
     setProblem('')
     try {
       const judged = await judgeAddress(given)
@@ -47,6 +51,8 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
       onClose()
     } catch (error) {
       setProblem((error as Error).message)
+    } finally {
+      busy.current = false
     }
   }
 

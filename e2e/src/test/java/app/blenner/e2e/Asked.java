@@ -31,7 +31,8 @@ final class Asked {
               a ->
                   a.text("Address", "https://example.org/")
                       .text("Words on the button", "Go there")
-                      .confirm("Put it in")),
+                      .confirm("Put it in")
+                      .untilGone()),
           Map.entry("jump", a -> a.text("Name", "a-place").confirm("Put it in")),
           Map.entry("html", a -> a.text("HTML", "<p>a</p>").confirm("Put it in").untilGone()));
 

@@ -29,8 +29,10 @@ public class BlindTypingTest extends BenchTest {
 
   private Random random;
   private List<String> words;
+
   /** What was done, in order, for whoever has to find out why a word is missing. */
   private List<String> did;
+
   private BrowserContext bram;
   private String key;
 
@@ -55,9 +57,12 @@ public class BlindTypingTest extends BenchTest {
       int signOut = 5 + random.nextInt(WORDS / 2);
       int clash = 5 + random.nextInt(WORDS - 10);
       List<Map<String, String>> inserts = inserts();
-      // What the server has to look at first cannot be put in while one is signed out; its dialog says so.
+      // What the server has to look at first cannot be put in while one is signed out; its dialog
+      // says so.
       List<Map<String, String>> alone =
-          inserts.stream().filter(t -> List.of("", "table", "columns", "jump").contains(t.get("ask"))).toList();
+          inserts.stream()
+              .filter(t -> List.of("", "table", "columns", "jump").contains(t.get("ask")))
+              .toList();
       for (int i = 0; i < WORDS; i++) {
         if (i == signOut) {
           context.clearCookies();

@@ -211,7 +211,7 @@ public class SavingTest extends BrowserTest {
   public void aClashTakesNoKeyAndIsDecidedBlockByBlock() {
     String key = clash();
     // Whatever is typed after it goes into the text: spaces, Enter, letters.
-    page.keyboard().type("  On and on");
+    page.keyboard().type(" On and on");
     page.keyboard().press("Enter");
     page.keyboard().type("A new line");
     assertThat(sheet()).isFocused();
@@ -234,7 +234,7 @@ public class SavingTest extends BrowserTest {
     waitUntilSaved();
     assertEquals(
         new Api(context, app()).body(key),
-        "<p>The start. Bram was here.</p>\n<p>The end. Ilse was here.  On and on</p>\n<p>A new line</p>");
+        "<p>The start. Bram was here.</p>\n<p>The end. Ilse was here. On and on</p>\n<p>A new line</p>");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("a draft of its own"))
         .click();
     assertThat(headline()).hasValue("Copy by Ilse Marten: Shared");
