@@ -74,8 +74,9 @@ export class Sheet implements SheetHost {
     // After a dialog Chromium can hold the new place for one that cannot be written in, and swallow what is typed, until
     // it is set once more.
     const selection = getSelection()
-    const range = selection?.rangeCount ? selection.getRangeAt(0) : null
-    if (!selection || !range || !range.collapsed || !this.view?.dom.contains(range.startContainer)) return
+    if (!selection?.rangeCount || !this.view) return
+    const range = selection.getRangeAt(0)
+    if (!range.collapsed || !this.view.dom.contains(range.startContainer)) return
     selection.removeAllRanges()
     selection.addRange(range)
   }

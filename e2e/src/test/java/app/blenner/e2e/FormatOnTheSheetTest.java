@@ -2,6 +2,7 @@ package app.blenner.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -23,6 +24,7 @@ public class FormatOnTheSheetTest extends BenchTest {
     while (m.find()) {
       out.add(m.group(1));
     }
+    assertTrue(out.size() > 20, out.size() + " examples of the format");
     return out;
   }
 

@@ -1,6 +1,7 @@
 package app.blenner.e2e;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -32,6 +33,7 @@ public class RandomEditingTest extends BenchTest {
     while (m.find()) {
       all.append(all.isEmpty() ? "" : "\n").append(m.group(1));
     }
+    assertFalse(all.isEmpty(), "docs/format.md has examples");
     openWith(all.toString());
     String start = written();
     Object failed = page.evaluate(SCRIPT, List.of(seed, COMMANDS));
