@@ -95,7 +95,7 @@ function Item({ tool, one, close }: { tool: Tool; one?: boolean; close: () => vo
   // What does not toggle is a plain item: a screen reader must not call it “not checked”.
   if (tool.on === undefined) return <DropdownMenu.Item {...shared}>{content}</DropdownMenu.Item>
   return (
-    <DropdownMenu.CheckboxItem {...shared} role={one ? 'menuitemradio' : undefined} checked={!!on}>
+    <DropdownMenu.CheckboxItem {...shared} role={one ? 'menuitemradio' : 'menuitemcheckbox'} checked={!!on}>
       {content}
     </DropdownMenu.CheckboxItem>
   )

@@ -56,6 +56,10 @@ final class Api {
   }
 
   void save(String key, String title, String body) {
+    save(key, title, body, "");
+  }
+
+  void save(String key, String title, String body, String language) {
     JsonObject content = new JsonObject();
     content.addProperty("title", title);
     content.addProperty("summary", "A summary.");
@@ -64,7 +68,7 @@ final class Api {
     content.add("keywords", new JsonArray());
     content.addProperty("leadPicture", "");
     content.add("topics", new JsonArray());
-    content.addProperty("language", "");
+    content.addProperty("language", language);
     JsonObject save = new JsonObject();
     save.addProperty("revision", revision(key));
     save.add("content", content);

@@ -13,6 +13,11 @@ import org.testng.annotations.Test;
 
 /** From a blank sheet to a live page and away again. */
 public class MainPathTest extends BenchTest {
+  @Override
+  protected boolean keepsWindow() {
+    // Each of them begins at the door.
+    return false;
+  }
 
   @Test
   public void byMouse() {

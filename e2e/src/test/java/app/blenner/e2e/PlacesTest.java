@@ -49,7 +49,9 @@ public class PlacesTest extends BrowserTest {
     signIn("Ilse Marten");
     page.getByLabel("Search titles and texts").fill("How dark is dark");
     // An editor looks at what waits for them first; the rest is one press away.
-    page.getByText("Show all of everyone’s").click();
+    page.getByRole(
+            AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Everyone’s")))
+        .click();
     items().filter(new Locator.FilterOptions().setHasText("How dark is dark?")).click();
     Locator picked =
         page.getByRole(

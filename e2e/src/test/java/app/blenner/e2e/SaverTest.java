@@ -118,11 +118,12 @@ public class SaverTest extends BenchTest {
   @Test
   public void aRefusalSaysWhyAndTheNextChangeIsSentAnew() {
     openWith("<p>Start-</p>");
-    script(List.of(status(422, "This cannot be kept, for a reason.")));
+    script(java.util.Collections.nCopies(50, status(422, "This cannot be kept, for a reason.")));
     press("Control+End");
     page.keyboard().type("refused");
     assertThat(page.getByText("This cannot be kept, for a reason.").first()).isVisible();
     assertThat(sheet()).isFocused();
+    page.unroute("**/editor/api/items/*");
     typesAndIsSaved(" and then not");
     assertEquals(api.body(itemKey()), "<p>Start-refused and then not</p>");
   }

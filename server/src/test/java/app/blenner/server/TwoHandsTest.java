@@ -199,12 +199,12 @@ public class TwoHandsTest {
         StreamSupport.stream(comparison.path("stretches").spliterator(), false)
             .map(s -> s.path("number").asInt())
             .toList();
-    assertEquals(numbers, List.of(-1, 1, -1, 2));
+    assertEquals(numbers, List.of(-1, 1, -1, 2, 3));
 
     ObjectNode choice = JsonMapper.shared().createObjectNode();
     choice.put("theirRevision", Items.revision(writer, key));
     choice.set("mine", mine);
-    choice.putArray("mineAt").add(0).add(2);
+    choice.putArray("mineAt").add(0).add(2).add(3);
     Answer resolved = writer.post(API + key + "/resolution", choice.toString());
     assertEquals(resolved.status(), 200, resolved.text());
     JsonNode now = resolved.json().path("content");
