@@ -92,7 +92,10 @@ function Finder({ filter, change, site }: Part) {
   const [words, setWords] = useState(filter.words)
   useEffect(() => setWords(filter.words), [filter.words])
   useEffect(() => {
-    const timer = setTimeout(() => words !== filter.words && change({ words }), 250)
+    const timer = setTimeout(() => {
+      // Whoever has gone on to an item while it loads must not be called back by what they looked for.
+      if (words !== filter.words && location.pathname.endsWith('/worklist')) change({ words })
+    }, 250)
     return () => clearTimeout(timer)
   })
   const chip = 'h-8 rounded-3 border px-2.5'
