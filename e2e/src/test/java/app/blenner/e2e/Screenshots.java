@@ -33,7 +33,9 @@ public class Screenshots extends BrowserTest {
     shoot("bench-write");
     tab("Cards").click();
     shoot("bench-cards");
-    button("Picture").click();
+    tab("Marks").click();
+    sheet().locator("figure.picture img").first().click();
+    assertThat(region("The picked picture")).isVisible();
     shoot("bench-picture");
     page.keyboard().press("Escape");
     button("Write | Proof").click();
