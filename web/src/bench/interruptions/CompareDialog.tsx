@@ -22,6 +22,8 @@ export default function CompareDialog({ conflict, onTold, onClose }: Props) {
   const { saver, sheet } = useBench()
   const [mine] = useState(() => saver.content())
   const [chosen, setChosen] = useState<ReadonlyMap<number, Side>>(new Map())
+  // Chosen for all, it also holds for what is still being compared.
+  const [all, setAll] = useState<Side | null>(null)
   const [problem, setProblem] = useState('')
   const key = saver.key
   const found = useQuery({
@@ -38,16 +40,20 @@ export default function CompareDialog({ conflict, onTold, onClose }: Props) {
     ...(found.data?.fields ?? []).map((f) => f.number),
     ...(found.data?.stretches ?? []).flatMap((s) => (s.number >= 0 ? s.number : [])),
   ]
-  const open = numbers.filter((n) => !chosen.has(n)).length
+  const sideOf = (number: number) => chosen.get(number) ?? all ?? undefined
+  const open = numbers.filter((n) => !sideOf(n)).length
   const theirName = conflict.own ? 'The other window’s' : `${conflict.changedBy}’s`
 
   const choose = (number: number, side: Side) => setChosen(new Map(chosen).set(number, side))
-  const chooseAll = (side: Side) => setChosen(new Map(numbers.map((n) => [n, side])))
+  const chooseAll = (side: Side | null) => {
+    setChosen(new Map())
+    setAll(side)
+  }
 
   async function take() {
     setProblem('')
     try {
-      const mineAt = numbers.filter((n) => chosen.get(n) === 'mine')
+      const mineAt = numbers.filter((n) => sideOf(n) === 'mine')
       const item = await saver.alone(() =>
         answer(
           client.POST('/editor/api/items/{key}/resolution', {
@@ -71,7 +77,7 @@ export default function CompareDialog({ conflict, onTold, onClose }: Props) {
     } catch (error) {
       // Where the text changed once more, the strip tells it, and the comparison begins anew.
       setProblem(await saver.failed(error))
-      setChosen(new Map())
+      chooseAll(null)
     }
   }
 
@@ -107,7 +113,7 @@ export default function CompareDialog({ conflict, onTold, onClose }: Props) {
             key={f.number}
             name={f.label}
             theirName={theirName}
-            side={chosen.get(f.number)}
+            side={sideOf(f.number)}
             choose={(side) => choose(f.number, side)}
             mine={<p>{f.mine || <i className="text-soft">nothing</i>}</p>}
             theirs={<p>{f.theirs || <i className="text-soft">nothing</i>}</p>}
@@ -123,7 +129,7 @@ export default function CompareDialog({ conflict, onTold, onClose }: Props) {
               key={s.number}
               name={`Passage ${s.number - (found.data?.fields.length ?? 0) + 1}`}
               theirName={theirName}
-              side={chosen.get(s.number)}
+              side={sideOf(s.number)}
               choose={(side) => choose(s.number, side)}
               mine={<Shown html={s.mine} />}
               theirs={<Shown html={s.theirs} />}

@@ -201,10 +201,11 @@ public class BlindTypingTest extends BenchTest {
     dialog
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("All of yours"))
         .click();
-    dialog
-        .getByRole(
-            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Go on with what I chose"))
-        .click();
+    Locator goOn =
+        dialog.getByRole(
+            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Go on with what I chose"));
+    assertThat(goOn).not().hasAttribute("aria-disabled", "true");
+    goOn.click();
     assertThat(dialog).hasCount(0);
     waitUntilSaved();
   }
