@@ -58,6 +58,9 @@ public class EveryInsertTest extends BenchTest {
   private void typesOn(Map<String, String> tool, String before, String after) {
     startOver(before + "<p></p>" + after);
     press(before.isEmpty() ? "Control+Home" : "ArrowDown");
+    // The browser tells of its own moves of the cursor a moment later.
+    page.waitForFunction(
+        "() => !document.querySelector('.ProseMirror').sheet.state.selection.$from.parent.content.size");
     putIn(tool);
     page.keyboard().type("Zeta eta");
     String html = written();
