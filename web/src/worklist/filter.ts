@@ -13,10 +13,8 @@ export interface Filter {
   size: number
 }
 
-/** The filter lives in the browser's address, so that it can be kept and sent. */
-export function useFilter(): [Filter, (change: Partial<Filter>) => void] {
-  const [params, setParams] = useSearchParams()
-  const filter: Filter = {
+function read(params: URLSearchParams): Filter {
+  return {
     mine: params.get('whose') === 'mine',
     waiting: params.get('waiting') === 'yes',
     stage: (params.get('stage') ?? '') as Filter['stage'],
@@ -26,8 +24,15 @@ export function useFilter(): [Filter, (change: Partial<Filter>) => void] {
     page: Number(params.get('page') ?? 0),
     size: Number(params.get('size') ?? 25),
   }
+}
+
+/** The filter lives in the browser's address, so that it can be kept and sent. */
+export function useFilter(): [Filter, (change: Partial<Filter>) => void] {
+  const [params, setParams] = useSearchParams()
+  const filter = read(params)
   const change = (part: Partial<Filter>) => {
-    const next = { ...filter, page: 0, ...part }
+    // From the address as it is now: words still being typed must not take back what was pressed meanwhile.
+    const next = { ...read(new URLSearchParams(location.search)), page: 0, ...part }
     const out = new URLSearchParams()
     if (next.mine) out.set('whose', 'mine')
     if (next.waiting) out.set('waiting', 'yes')
