@@ -5,6 +5,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.Map;
+import org.testng.Assert;
 
 /** Somebody at the bench with one item, and what becomes of it. */
 abstract class BenchTest extends BrowserTest {
@@ -124,6 +127,21 @@ abstract class BenchTest extends BrowserTest {
     page.waitForTimeout(80);
     press("Enter");
     page.waitForTimeout(120);
+  }
+
+  /** What can be put in, by the registry: the name of each tool, and what it asks for. */
+  @SuppressWarnings("unchecked")
+  protected List<Map<String, String>> inserts() {
+    List<Map<String, String>> all =
+        (List<Map<String, String>>)
+            page.evaluate(
+                """
+                () => document.querySelector('.ProseMirror').sheet.tools
+                  .filter((t) => t.insert && t.id !== 'import')
+                  .map((t) => ({ id: t.id, name: t.name, ask: t.ask ?? '' }))
+                """);
+    Assert.assertTrue(all.size() > 20, "the insert list has " + all.size() + " entries");
+    return all;
   }
 
   /** Pastes as another program would. */

@@ -32,20 +32,6 @@ public class EveryInsertTest extends BenchTest {
           Map.entry("code-block", "<code>Zeta eta</code>"),
           Map.entry("table", "<th scope=\"col\">Zeta eta</th>"));
 
-  @SuppressWarnings("unchecked")
-  private List<Map<String, String>> inserts() {
-    List<Map<String, String>> all =
-        (List<Map<String, String>>)
-            page.evaluate(
-                """
-                () => document.querySelector('.ProseMirror').sheet.tools
-                  .filter((t) => t.insert && t.id !== 'import')
-                  .map((t) => ({ id: t.id, name: t.name, ask: t.ask ?? '' }))
-                """);
-    assertTrue(all.size() > 20, "the insert list has " + all.size() + " entries");
-    return all;
-  }
-
   private void putIn(Map<String, String> tool) {
     press("/");
     page.keyboard().type(tool.get("name"));
