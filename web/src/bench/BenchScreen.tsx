@@ -1,5 +1,4 @@
 import { lazy, type ReactNode, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { flushSync } from 'react-dom'
 import { useSearchParams } from 'react-router'
 import { answer, client } from '../shared/api/client'
 import type { Finding, Step } from '../shared/api/types'
@@ -11,7 +10,7 @@ import { useOffer } from '../shared/store/placeCommands'
 import { cx } from '../shared/ui/cx'
 import { useTitle } from '../shared/ui/useTitle'
 import { useWidth } from '../shared/ui/useWidth'
-import { runTool, type Sheet, SheetContext, SheetPlace, told as toldKeys, tools } from '../sheet'
+import { backToText, runTool, type Sheet, SheetContext, SheetPlace, told as toldKeys, tools } from '../sheet'
 import { Header, type View } from './Header'
 import { Interruption } from './interruptions/Interruption'
 import { Margin } from './margin/Margin'
@@ -69,10 +68,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     [openOut],
   )
 
-  function closeDialog() {
-    flushSync(() => setDialog(null))
-    if (!document.activeElement?.matches('input, textarea')) sheet.focus()
-  }
+  const closeDialog = () => backToText(sheet, () => setDialog(null))
 
   useQuietKeys(quiet, () => setQuiet(false))
   useOffer(

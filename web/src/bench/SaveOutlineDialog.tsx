@@ -2,9 +2,8 @@ import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useOutlines, useRefresh, useSession } from '../shared/api/queries'
 import type { Kind } from '../shared/api/types'
-import { Button } from '../shared/ui/Button'
-import { Dialog, DialogButtons } from '../shared/ui/Dialog'
 import { Input, Select } from '../shared/ui/Field'
+import { FormDialog } from '../shared/ui/FormDialog'
 import { KindChoice } from '../shared/ui/KindChoice'
 import { useSubmit } from '../shared/ui/useSubmit'
 
@@ -41,37 +40,31 @@ export function SaveOutlineDialog({ body, onClose }: { body: string; onClose: ()
   )
 
   return (
-    <Dialog
-      open
+    <FormDialog
       onClose={onClose}
       title="Make an outline of this text"
       about="The text as it stands becomes a starting structure. Turn what others shall write themselves into prompts first (Tidy, Prompt)."
+      does="Keep the outline"
+      blocked={editor ? '' : 'Only an editor can change the site’s outlines.'}
+      onSubmit={submit}
     >
-      <form onSubmit={submit} className="grid gap-4">
-        <Select label="Keep it as" value={id} onChange={(e) => pick(Number(e.target.value))}>
-          <option value={0}>A new outline</option>
-          {outlines.data?.map((o) => (
-            <option key={o.id} value={o.id}>
-              {`In place of “${o.name}”`}
-            </option>
-          ))}
-        </Select>
-        <Input label="Name" value={name} maxLength={200} onChange={(e) => setName(e.target.value)} problem={problem} />
-        <Input
-          label="What it is for"
-          hint="A line that helps others choose."
-          value={about}
-          maxLength={500}
-          onChange={(e) => setAbout(e.target.value)}
-        />
-        <KindChoice picked={forKinds} pick={setKinds} />
-        <DialogButtons>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit" blocked={editor ? '' : 'Only an editor can change the site’s outlines.'}>
-            Keep the outline
-          </Button>
-        </DialogButtons>
-      </form>
-    </Dialog>
+      <Select label="Keep it as" value={id} onChange={(e) => pick(Number(e.target.value))}>
+        <option value={0}>A new outline</option>
+        {outlines.data?.map((o) => (
+          <option key={o.id} value={o.id}>
+            {`In place of “${o.name}”`}
+          </option>
+        ))}
+      </Select>
+      <Input label="Name" value={name} maxLength={200} onChange={(e) => setName(e.target.value)} problem={problem} />
+      <Input
+        label="What it is for"
+        hint="A line that helps others choose."
+        value={about}
+        maxLength={500}
+        onChange={(e) => setAbout(e.target.value)}
+      />
+      <KindChoice picked={forKinds} pick={setKinds} />
+    </FormDialog>
   )
 }

@@ -3,8 +3,8 @@ import { answer, client } from '../shared/api/client'
 import { useRefresh, useSession, useSite } from '../shared/api/queries'
 import type { Section, Topic } from '../shared/api/types'
 import { Button, TextButton } from '../shared/ui/Button'
-import { Dialog, DialogButtons } from '../shared/ui/Dialog'
 import { fieldBox, Input } from '../shared/ui/Field'
+import { FormDialog } from '../shared/ui/FormDialog'
 import { Place } from '../shared/ui/Place'
 import { useSubmit } from '../shared/ui/useSubmit'
 import { useTitle } from '../shared/ui/useTitle'
@@ -86,39 +86,32 @@ function SectionDialog({ section, onClose }: { section: Section | null; onClose:
   )
 
   return (
-    <Dialog
-      open
+    <FormDialog
       onClose={onClose}
       title={section ? `Section ${section.name}` : 'A new section'}
       about={
         section ? 'Its address stays as it is, so that links to it keep working.' : 'Its address is made from its name.'
       }
+      does={section ? 'Change the section' : 'Add the section'}
+      onSubmit={submit}
     >
-      <form onSubmit={submit} className="grid gap-4">
-        <Input
-          label="Name"
-          value={name}
-          onChange={(e) => setName(e.target.value)}
-          maxLength={200}
-          required
-          problem={problem}
-        />
-        <Input
-          label="Description"
-          hint="A sentence under the name on its page."
-          value={description}
-          onChange={(e) => setDescription(e.target.value)}
-          maxLength={1000}
-        />
-        <TopicList topics={topics} set={setTopics} />
-        <DialogButtons>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit">
-            {section ? 'Change the section' : 'Add the section'}
-          </Button>
-        </DialogButtons>
-      </form>
-    </Dialog>
+      <Input
+        label="Name"
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+        maxLength={200}
+        required
+        problem={problem}
+      />
+      <Input
+        label="Description"
+        hint="A sentence under the name on its page."
+        value={description}
+        onChange={(e) => setDescription(e.target.value)}
+        maxLength={1000}
+      />
+      <TopicList topics={topics} set={setTopics} />
+    </FormDialog>
   )
 }
 

@@ -4,9 +4,9 @@ import { answer, client } from '../shared/api/client'
 import { useRefresh, useSession, useSite } from '../shared/api/queries'
 import type { NewPerson } from '../shared/api/types'
 import { Button } from '../shared/ui/Button'
-import { Dialog, DialogButtons } from '../shared/ui/Dialog'
 import { Facts } from '../shared/ui/Facts'
 import { Input, Select } from '../shared/ui/Field'
+import { FormDialog } from '../shared/ui/FormDialog'
 import { languageName, languages } from '../shared/ui/languages'
 import { PersonFields } from '../shared/ui/PersonFields'
 import { Place } from '../shared/ui/Place'
@@ -138,30 +138,23 @@ function PersonDialog({ onClose }: { onClose: () => void }) {
     },
   )
   return (
-    <Dialog
-      open
+    <FormDialog
       onClose={onClose}
       title="Add a person"
       about="Tell them the name and password yourself; nothing is sent."
+      does="Add the person"
+      onSubmit={submit}
     >
-      <form onSubmit={submit} className="grid gap-4">
-        <Select
-          label="Role"
-          hint="A writer hands on to an editor; an editor may put live."
-          value={given.role}
-          onChange={(e) => setGiven({ ...given, role: e.target.value === 'EDITOR' ? 'EDITOR' : 'WRITER' })}
-        >
-          <option value="WRITER">Writer</option>
-          <option value="EDITOR">Editor</option>
-        </Select>
-        <PersonFields person={given} change={setGiven} nameHint="It stands under what they write." problem={problem} />
-        <DialogButtons>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit">
-            Add the person
-          </Button>
-        </DialogButtons>
-      </form>
-    </Dialog>
+      <Select
+        label="Role"
+        hint="A writer hands on to an editor; an editor may put live."
+        value={given.role}
+        onChange={(e) => setGiven({ ...given, role: e.target.value === 'EDITOR' ? 'EDITOR' : 'WRITER' })}
+      >
+        <option value="WRITER">Writer</option>
+        <option value="EDITOR">Editor</option>
+      </Select>
+      <PersonFields person={given} change={setGiven} nameHint="It stands under what they write." problem={problem} />
+    </FormDialog>
   )
 }

@@ -1,11 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { lazy, type ReactNode, Suspense, useState } from 'react'
-import { flushSync } from 'react-dom'
 import { answer, client } from '../../shared/api/client'
 import { setWindowPerson } from '../../shared/api/person'
 import type { Person, Session } from '../../shared/api/types'
 import { useOpenNew } from '../../shared/store/newItem'
 import { Button } from '../../shared/ui/Button'
+import { backToText } from '../../sheet'
 import { useBench, useSaved } from '../state/context'
 import { SignInAgain } from './SignInAgain'
 
@@ -28,9 +28,7 @@ export function Interruption({ onTold }: { onTold: (told: ReactNode) => void }) 
   const openNew = useOpenNew()
 
   function close() {
-    flushSync(() => setOpen(null))
-    // The cursor stands where it stood.
-    sheet.focus()
+    backToText(sheet, () => setOpen(null))
   }
 
   /** Goes on as somebody who has signed in. */

@@ -1,6 +1,7 @@
-import { type FormEvent, type ReactNode, useRef } from 'react'
+import type { FormEvent, ReactNode } from 'react'
 import { Button } from './Button'
 import { Dialog, DialogButtons } from './Dialog'
+import { useOnce } from './useOnce'
 
 interface Props {
   title: string
@@ -19,18 +20,12 @@ interface Props {
 
 /** A dialog that asks for something and then does it. */
 export function FormDialog({ title, about, wide, does, blocked, onClose, onSubmit, more, children }: Props) {
-  const busy = useRef(false)
+  const once = useOnce()
 
-  async function submit(e: FormEvent) {
+  function submit(e: FormEvent) {
     e.preventDefault()
     e.stopPropagation()
-    if (blocked || busy.current) return
-    busy.current = true
-    try {
-      await onSubmit()
-    } finally {
-      busy.current = false
-    }
+    if (!blocked) once(onSubmit)
   }
   return (
     <Dialog open wide={wide} onClose={onClose} title={title} about={about}>

@@ -1,4 +1,5 @@
-import { type FormEvent, useRef, useState } from 'react'
+import { type FormEvent, useState } from 'react'
+import { useOnce } from './useOnce'
 
 /**
  * Sends a form, and keeps the sentence that says why it could not be taken.
@@ -8,25 +9,21 @@ import { type FormEvent, useRef, useState } from 'react'
  */
 export function useSubmit(send: () => Promise<unknown>, done: () => void) {
   const [problem, setProblem] = useState('')
-  const busy = useRef(false)
+  const once = useOnce()
 
-  async function submit(e?: FormEvent) {
+  function submit(e?: FormEvent) {
     // A dialog stands in the place of the page that opened it; its form must not send that one too.
     e?.preventDefault()
     e?.stopPropagation()
-    // Pressed again while it is on its way, it must not be sent twice.
-    if (busy.current) return
-    busy.current = true
-    setProblem('')
-    try {
-      await send()
-    } catch (error) {
-      setProblem((error as Error).message)
-      return
-    } finally {
-      busy.current = false
-    }
-    done()
+    return once(async () => {
+      setProblem('')
+      try {
+        await send()
+      } catch (error) {
+        return setProblem((error as Error).message)
+      }
+      done()
+    })
   }
   return { problem, submit }
 }

@@ -1,8 +1,8 @@
-import { type FormEvent, useRef, useState } from 'react'
+import { useState } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { type Choice, Combobox } from '../../shared/ui/Combobox'
-import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
 import { Input } from '../../shared/ui/Field'
+import { FormDialog } from '../../shared/ui/FormDialog'
 import { insertBlock } from '../commands/blocks'
 import { markRange } from '../commands/marks'
 import { addressOf, judgeAddress, useLinkChoices } from '../links/targets'
@@ -12,8 +12,6 @@ import { useSheet } from '../state/context'
 /** Makes a link of the selection, changes the one at the cursor, or takes it off; or makes a button. */
 export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButton?: boolean }) {
   const sheet = useSheet()
-  // Pressed twice while the address is looked at, it goes in once.
-  const busy = useRef(false)
   const [start] = useState(() => {
     const { selection } = sheet.state
     const link = asButton ? null : markRange(sheet.state, schema.marks.link)
@@ -35,11 +33,7 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
     setChosen(choice)
   }
 
-  async function submit(e: FormEvent) {
-    e.preventDefault()
-    e.stopPropagation()
-    if (busy.current) return
-    busy.current = true
+  async function submit() {
     setProblem('')
     try {
       const judged = await judgeAddress(given)
@@ -51,8 +45,6 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
       onClose()
     } catch (error) {
       setProblem((error as Error).message)
-    } finally {
-      busy.current = false
     }
   }
 
@@ -79,58 +71,56 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
     onClose()
   }
 
-  const name = asButton ? 'Button link' : start.attrs ? 'Link' : 'New link'
   return (
-    <Dialog open onClose={onClose} title={name}>
-      <form onSubmit={submit} className="grid gap-4">
-        <Combobox
-          label="Address"
-          hint={
-            chosen
-              ? `Leads to “${chosen.label}” (${chosen.about}).`
-              : 'A web page, a mail address, a telephone number, or a few letters of an item, an asset, or a heading here.'
-          }
-          value={given}
-          onChange={(v) => {
-            setGiven(v)
-            setChosen(null)
-            setProblem('')
-          }}
-          choices={choices}
-          onPick={pick}
-          problem={problem}
-          autoFocus
-        />
-        {bare && (
-          <Input
-            label={asButton ? 'Words on the button' : 'Words of the link'}
-            hint="They should make sense by themselves. Left empty, the name or the address is shown."
-            value={text}
-            onChange={(e) => setText(e.target.value)}
-          />
-        )}
-        <Input
-          label="Title"
-          hint="A few more words on where it goes; can stay empty."
-          value={title}
-          onChange={(e) => setTitle(e.target.value)}
-        />
-        <label className="flex items-center gap-2">
-          <input type="checkbox" checked={newTab} onChange={(e) => setNewTab(e.target.checked)} />
-          Opens a new tab, and says so
-        </label>
-        <DialogButtons>
-          {start.attrs && (
-            <Button look="quiet" className="mr-auto" onClick={remove}>
-              Remove the link
-            </Button>
-          )}
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit">
-            {asButton ? 'Put it in' : start.attrs ? 'Change the link' : 'Link'}
+    <FormDialog
+      title={asButton ? 'Button link' : start.attrs ? 'Link' : 'New link'}
+      does={asButton ? 'Put it in' : start.attrs ? 'Change the link' : 'Link'}
+      onClose={onClose}
+      onSubmit={submit}
+      more={
+        start.attrs && (
+          <Button look="quiet" className="mr-auto" onClick={remove}>
+            Remove the link
           </Button>
-        </DialogButtons>
-      </form>
-    </Dialog>
+        )
+      }
+    >
+      <Combobox
+        label="Address"
+        hint={
+          chosen
+            ? `Leads to “${chosen.label}” (${chosen.about}).`
+            : 'A web page, a mail address, a telephone number, or a few letters of an item, an asset, or a heading here.'
+        }
+        value={given}
+        onChange={(v) => {
+          setGiven(v)
+          setChosen(null)
+          setProblem('')
+        }}
+        choices={choices}
+        onPick={pick}
+        problem={problem}
+        autoFocus
+      />
+      {bare && (
+        <Input
+          label={asButton ? 'Words on the button' : 'Words of the link'}
+          hint="They should make sense by themselves. Left empty, the name or the address is shown."
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+        />
+      )}
+      <Input
+        label="Title"
+        hint="A few more words on where it goes; can stay empty."
+        value={title}
+        onChange={(e) => setTitle(e.target.value)}
+      />
+      <label className="flex items-center gap-2">
+        <input type="checkbox" checked={newTab} onChange={(e) => setNewTab(e.target.checked)} />
+        Opens a new tab, and says so
+      </label>
+    </FormDialog>
   )
 }

@@ -31,7 +31,7 @@ function scope(sheet: Sheet) {
   return { from, to, whole, html: writeHtml(schema.node('doc', null, blocks)), empties }
 }
 
-/** Finds habits of hand-made text, shows each place, and mends what is chosenCount. */
+/** Finds habits of hand-made text, shows each place, and mends what is chosen. */
 export function TidyDialog({ onClose }: { onClose: () => void }) {
   const sheet = useSheet()
   const [place] = useState(() => scope(sheet))

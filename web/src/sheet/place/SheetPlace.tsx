@@ -1,5 +1,4 @@
 import { memo, type ReactNode, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
-import { flushSync } from 'react-dom'
 import { keep, readKept } from '../../shared/base/kept'
 import { askImport } from '../../shared/store/importing'
 import { Button } from '../../shared/ui/Button'
@@ -8,6 +7,7 @@ import type { Ask, PlaceAsk } from '../base/ask'
 import { type DialogAsk, dialogs, type PartAsk } from '../dialogs'
 import { setPlace } from '../intake/range'
 import { openSettings } from '../plugins/settings'
+import { backToText } from '../state/backToText'
 import { useSheet } from '../state/context'
 import { keysBeside } from '../state/keys'
 import { PasteStrip } from '../strip/PasteStrip'
@@ -116,11 +116,7 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, settingsBelo
 
   const close = useCallback(() => setOpen(null), [])
 
-  function closeDialog() {
-    // At once, so that the very next key is one for the text.
-    flushSync(() => setOpen(null))
-    if (!document.activeElement?.matches('input, textarea')) sheet.focus()
-  }
+  const closeDialog = () => backToText(sheet, close)
 
   function goOn() {
     setCrash('')

@@ -216,6 +216,78 @@ public class FocusTest extends BenchTest {
     titleIsReady("Enter");
   }
 
+  /** Opens a dialog by keyboard from one button of a place, and leaves it by Escape and by its button. */
+  private void givesBackTo(Locator opener) {
+    for (String way : List.of("Escape", "Cancel")) {
+      opener.focus();
+      press("Enter");
+      assertThat(dialog()).isVisible();
+      keyboardIsSomewhere("opening from " + opener);
+      assertTrue(
+          (boolean) page.evaluate("() => !!document.activeElement.closest('[role=dialog]')"),
+          "the dialog has the keyboard");
+      if (way.equals("Escape")) {
+        press("Escape");
+      } else {
+        dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(way)).click();
+      }
+      assertThat(dialog()).hasCount(0);
+      assertThat(opener).isFocused();
+    }
+  }
+
+  @Test
+  public void dialogsOfTheOtherPlacesGiveBackWhatOpenedThem() {
+    signIn("Ilse Marten");
+    place("Sections");
+    givesBackTo(button("Add a section"));
+    givesBackTo(button("Edit Research"));
+    place("Set-up");
+    givesBackTo(button("Add a person"));
+    place("Worklist");
+    button("New").focus();
+    press("Enter", "Escape");
+    assertThat(button("New")).isFocused();
+    for (String name : List.of("From an outline", "From files")) {
+      button("New").click();
+      page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(name)).click();
+      assertThat(dialog()).isVisible();
+      press("Escape");
+      keyboardIsSomewhere("New, " + name);
+      assertThat(button("New")).isFocused();
+    }
+  }
+
+  private void place(String name) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
+  }
+
+  @Test
+  public void whatWasBroughtInHasItsTitleReady() {
+    signIn("Ilse Marten");
+    button("New").click();
+    page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("From files")).click();
+    dialog()
+        .getByLabel("Files", new Locator.GetByLabelOptions().setExact(true))
+        .setInputFiles(java.nio.file.Path.of("../core/src/test/resources/intake/plain.txt"));
+    dialog()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Bring it in"))
+        .click();
+    titleIsReady("Tab");
+  }
+
+  @Test
+  public void theInsertListGivesTheKeyboardBackToTheText() {
+    openWith("<p></p>");
+    press("/");
+    assertThat(page.getByPlaceholder("What shall go in? Escape goes back")).isFocused();
+    press("Escape");
+    backOnTheSheet();
+    insert("divider");
+    page.keyboard().type("below");
+    assertTrue(written().endsWith("<hr>\n<p>below</p>"), written());
+  }
+
   @Test
   public void aPictureIsPickedSetAndLeftByKeyboardAlone() {
     openWith(

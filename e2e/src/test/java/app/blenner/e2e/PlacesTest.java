@@ -36,6 +36,25 @@ public class PlacesTest extends BrowserTest {
     assertThat(items().nth(5)).isVisible();
   }
 
+  /** An editor looks at what waits for them first, a writer at what is theirs. */
+  @Test
+  public void everybodyLandsOnWhatIsTheirsToDo() {
+    signIn("Ilse Marten");
+    assertThat(whose("Waiting for you")).hasAttribute("aria-pressed", "true");
+    signIn("Bram Oduya");
+    assertThat(whose("Mine")).hasAttribute("aria-pressed", "true");
+    whose("Everyone’s").click();
+    assertThat(whose("Mine")).hasAttribute("aria-pressed", "false");
+    // What was chosen is kept in the address, and lands there again.
+    page.reload();
+    assertThat(whose("Everyone’s")).hasAttribute("aria-pressed", "true");
+  }
+
+  private Locator whose(String name) {
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)));
+  }
+
   private String everyone() {
     return page.getByRole(
             AriaRole.BUTTON,

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
@@ -305,10 +306,19 @@ public class SavingTest extends BrowserTest {
     page.bringToFront();
     page.keyboard().type("Written after it was left empty elsewhere");
     assertThat(strip()).containsText("This item is not there any more.");
+    tab("Cards").click();
+    textbox("Summary").fill("Its summary.");
+    page.getByLabel("Section").selectOption("Research");
     strip().getByRole(AriaRole.BUTTON, named("Make a new item of them")).click();
     assertThat(headline()).hasValue("Written after it was left empty elsewhere");
     assertThat(page).not().hasURL(app().url("/editor/items/" + key));
     waitUntilSaved();
+    // Every field comes along, not the text alone.
+    JsonObject kept =
+        new Api(context, app()).signIn("ilse").view(itemKey()).getAsJsonObject("content");
+    assertEquals(kept.get("title").getAsString(), "Written after it was left empty elsewhere");
+    assertEquals(kept.get("summary").getAsString(), "Its summary.");
+    assertEquals(kept.get("section").getAsString(), "research");
   }
 
   @Test

@@ -53,12 +53,17 @@ public class TwoHandsTest {
     return saved.json().path("placement").path("path").asString();
   }
 
-  @Test
-  public void twelveAtOnceWhoWantOneAddressGetTwelve() throws Exception {
+  private List<String> twelveItems() throws Exception {
     List<String> keys = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
       keys.add(Items.begin(editor));
     }
+    return keys;
+  }
+
+  @Test
+  public void twelveAtOnceWhoWantOneAddressGetTwelve() throws Exception {
+    List<String> keys = twelveItems();
     List<Answer> saved =
         together(
             12,
@@ -78,10 +83,7 @@ public class TwoHandsTest {
 
   @Test
   public void twelveAtOnceWhoTypeOneAddressOneHasItAndElevenAreTold() throws Exception {
-    List<String> keys = new ArrayList<>();
-    for (int i = 0; i < 12; i++) {
-      keys.add(Items.begin(editor));
-    }
+    List<String> keys = twelveItems();
     List<Answer> saved =
         together(
             12,

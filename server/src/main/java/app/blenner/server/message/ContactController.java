@@ -31,19 +31,19 @@ class ContactController {
   private final PublishedItems items;
   private final MessageService messages;
   private final FormToken tokens;
-  private final RateLimiter turnstile;
+  private final RateLimiter limiter;
   private final SitePages pages;
 
   ContactController(
       PublishedItems items,
       MessageService messages,
       FormToken tokens,
-      RateLimiter turnstile,
+      RateLimiter limiter,
       SitePages pages) {
     this.items = items;
     this.messages = messages;
     this.tokens = tokens;
-    this.turnstile = turnstile;
+    this.limiter = limiter;
     this.pages = pages;
   }
 
@@ -77,7 +77,7 @@ class ContactController {
     } else if (submission.robot()) {
       // It is not told that it was found out.
       send(response, HttpStatus.OK, thanks(item));
-    } else if (!turnstile.pass(request.getRemoteAddr())) {
+    } else if (!limiter.pass(request.getRemoteAddr())) {
       String again = FormPage.form(form, action, given, Map.of());
       send(
           response,
