@@ -41,6 +41,7 @@ public class PlacesTest extends BrowserTest {
   public void everybodyLandsOnWhatIsTheirsToDo() {
     signIn("Ilse Marten");
     assertThat(whose("Waiting for you")).hasAttribute("aria-pressed", "true");
+    context.clearCookies();
     signIn("Bram Oduya");
     assertThat(whose("Mine")).hasAttribute("aria-pressed", "true");
     whose("Everyone’s").click();
