@@ -9,6 +9,7 @@ import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { Dialog, DialogButtons } from '../shared/ui/Dialog'
 import { Input, Select } from '../shared/ui/Field'
+import { EncodingChoice } from './EncodingChoice'
 import { beginItem, readAddress, readFile } from './reading'
 
 type Where = 'new' | 'replace' | 'cursor' | 'end'
@@ -28,6 +29,13 @@ interface Line {
   failed?: boolean
 }
 
+/** A file whose letters nobody can be sure of. */
+interface Unsure {
+  imported: Imported
+  name: string
+  read: (encoding: string) => Promise<Imported>
+}
+
 interface Props extends ImportWanted {
   onClose: () => void
 }
@@ -39,8 +47,9 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
   const [where, setWhere] = useState<Where>(into ? 'cursor' : 'new')
   const [kind, setKind] = useState<Kind>('ARTICLE')
   const [lines, setLines] = useState<Line[]>([])
-  const [state, setState] = useState<'asking' | 'working' | 'done'>('asking')
+  const [state, setState] = useState<'asking' | 'working' | 'unsure' | 'done'>('asking')
   const [problem, setProblem] = useState('')
+  const [unsure, setUnsure] = useState<Unsure | null>(null)
   const stopped = useRef(false)
   const refresh = useRefresh()
   const openNew = useOpenNew()
@@ -55,25 +64,42 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
     setProblem('')
   }
 
-  async function one(read: (asItem: boolean, namesInUse: string[]) => Promise<Imported>, name: string) {
+  async function one(read: (encoding: string) => Promise<Imported>, name: string) {
     try {
       setState('working')
-      if (goes === 'new') {
-        const brought = await read(true, [])
-        const key = await beginItem(kind, { title: brought.title, body: brought.result.body })
-        onClose()
-        openNew(key)
-        return
-      }
-      if (!into) return
-      const brought = await read(false, goes === 'replace' ? [] : into.namesInUse())
-      into.put(brought.result, goes)
-      onClose()
-      into.tell(`“${name}”: ${brought.result.sentence} ${brought.result.notes.join(' ')} Undo takes it out again.`)
+      const imported = await read('')
+      // Where nobody can tell how its letters are written, whoever brings it in looks first.
+      if (imported.encoding.others.length) {
+        setUnsure({ imported, name, read })
+        setState('unsure')
+      } else await bring(imported, name)
     } catch (error) {
       setProblem((error as Error).message)
       setState('asking')
     }
+  }
+
+  async function readAs(encoding: string) {
+    if (!unsure) return
+    setProblem('')
+    try {
+      setUnsure({ ...unsure, imported: await unsure.read(encoding) })
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+
+  async function bring({ title, result }: Imported, name: string) {
+    if (goes === 'new') {
+      const key = await beginItem(kind, { title, body: result.body })
+      onClose()
+      openNew(key)
+      return
+    }
+    if (!into) return
+    into.put(result, goes)
+    onClose()
+    into.tell(`“${name}”: ${result.sentence} ${result.notes.join(' ')} Undo takes it out again.`)
   }
 
   async function all() {
@@ -87,7 +113,9 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
       try {
         const brought = await readFile(file, true)
         const key = await beginItem(kind, { title: brought.title, body: brought.result.body })
-        report({ name: file.name, sentence: brought.result.sentence, key })
+        const { name, others } = brought.encoding
+        const letters = others.length ? ` Read as ${name}; bring it in alone to choose another way.` : ''
+        report({ name: file.name, sentence: brought.result.sentence + letters, key })
       } catch (error) {
         // The line begins with the name already.
         const sentence = (error as Error).message.replace(`“${file.name}”: `, '')
@@ -102,14 +130,28 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
     setLines((was) => [...was, line])
   }
 
+  /** What the text will join. */
+  function joined() {
+    if (!into || goes === 'new') return undefined
+    return { namesInUse: goes === 'replace' ? [] : into.namesInUse(), language: into.language() }
+  }
+
   function submit(e: FormEvent) {
     e.preventDefault()
     e.stopPropagation()
-    if (state !== 'asking') return
     setProblem('')
+    if (state === 'unsure' && unsure) {
+      setState('working')
+      bring(unsure.imported, unsure.name).catch((error) => {
+        setProblem((error as Error).message)
+        setState('unsure')
+      })
+      return
+    }
+    if (state !== 'asking') return
     if (many) all()
-    else if (files.length) one((asItem, namesInUse) => readFile(files[0], asItem, namesInUse), files[0].name)
-    else if (address.trim()) one((_asItem, namesInUse) => readAddress(address, namesInUse), address.trim())
+    else if (files.length) one((encoding) => readFile(files[0], goes === 'new', joined(), encoding), files[0].name)
+    else if (address.trim()) one(() => readAddress(address, joined()), address.trim())
   }
 
   const made = lines.filter((l) => !l.failed).length
@@ -161,6 +203,19 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
             {problem}
           </p>
         )}
+        {state === 'unsure' && unsure && (
+          <>
+            <EncodingChoice read={unsure.imported.encoding} busy={false} readAs={readAs} />
+            <section
+              aria-label="The text as it was read"
+              // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
+              tabIndex={0}
+              className="max-h-48 overflow-auto rounded-3 border border-line bg-sheet p-3"
+            >
+              <div className="article" dangerouslySetInnerHTML={{ __html: unsure.imported.result.body }} />
+            </section>
+          </>
+        )}
         {state === 'working' && !many && <p role="status">Reading …</p>}
         {many && state !== 'asking' && (
           <>
@@ -189,7 +244,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
         )}
         <DialogButtons>
           {state === 'working' && many && <Button onClick={() => (stopped.current = true)}>Stop after this one</Button>}
-          {state === 'asking' && <Button onClick={onClose}>Cancel</Button>}
+          {(state === 'asking' || state === 'unsure') && <Button onClick={onClose}>Cancel</Button>}
           {state === 'asking' && (
             <Button
               look="main"
@@ -197,6 +252,11 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
               blocked={files.length || address.trim() ? '' : 'Pick a file or give an address first.'}
             >
               {many ? `Make ${files.length} items` : 'Bring it in'}
+            </Button>
+          )}
+          {state === 'unsure' && (
+            <Button look="main" type="submit">
+              Bring it in like this
             </Button>
           )}
           {state === 'done' && (

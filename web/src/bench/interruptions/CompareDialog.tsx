@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useEffect, useState } from 'react'
 import { Link } from 'react-router'
 import { answer, client, Problem } from '../../shared/api/client'
-import { Button } from '../../shared/ui/Button'
+import { Button, TextButton } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
 import { mediaUrl } from '../../sheet'
@@ -99,12 +99,15 @@ export default function CompareDialog({ conflict, onTold, onClose }: Props) {
             ? 'Comparing …'
             : open
               ? `${open} of ${numbers.length} differences still to choose`
-              : `${numbers.length} chosen`}
+              : found.data && !numbers.length
+                ? 'Both say the same; there is nothing to choose.'
+                : `${numbers.length} chosen`}
         </p>
       </div>
       {(problem || found.isError) && (
         <p role="alert" className="mb-3 text-rust">
-          {problem || found.error?.message}
+          {problem || found.error?.message}{' '}
+          {found.isError && <TextButton onClick={() => found.refetch()}>Compare again</TextButton>}
         </p>
       )}
       <div className="grid gap-2">
@@ -139,7 +142,11 @@ export default function CompareDialog({ conflict, onTold, onClose }: Props) {
       </div>
       <DialogButtons>
         <Button onClick={onClose}>Decide later</Button>
-        <Button look="main" blocked={open || !numbers.length ? 'Choose at each difference first.' : ''} onClick={take}>
+        <Button
+          look="main"
+          blocked={open ? 'Choose at each difference first.' : found.data ? '' : 'The texts are not compared yet.'}
+          onClick={take}
+        >
           Go on with what I chose
         </Button>
       </DialogButtons>

@@ -9,6 +9,8 @@ export interface ImportTarget {
   isEmpty(): boolean
   /** The names of places it holds. */
   namesInUse(): string[]
+  /** Its language, as a BCP 47 tag. */
+  language(): string
   put(brought: Imported['result'], where: 'cursor' | 'end' | 'replace'): void
   tell(sentence: string): void
   /** Gives the keyboard back to the text. */

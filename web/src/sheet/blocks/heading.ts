@@ -1,6 +1,6 @@
 import { attribute, inline } from '../base/html'
 import type { BlockSpec } from './spec'
-import { classOf, ownClass, saysNothing, styled } from './text'
+import { classOf, dirOf, ownClass, ownDir, saysNothing, styled } from './text'
 
 export const heading: BlockSpec = {
   name: (node) => `Heading ${node.attrs.level}`,
@@ -15,16 +15,21 @@ export const heading: BlockSpec = {
       tag: `h${level}`,
       getAttrs: (e) => ({ level: Number(e.getAttribute('data-level') ?? Math.max(2, level)), ...classOf(e) }),
     })),
-    toDOM: (node) => [`h${node.attrs.level}`, { 'data-level': node.attrs.level, ...ownClass(node.attrs.className) }, 0],
+    toDOM: ({ attrs }) => [
+      `h${attrs.level}`,
+      { 'data-level': attrs.level, ...ownClass(attrs.className), ...ownDir(attrs.dir) },
+      0,
+    ],
   },
   tags: ['h1', 'h2', 'h3', 'h4', 'h5', 'h6'],
   read: (e, { schema, inlines }) => {
-    const attrs = { level: Number(e.localName[1]), anchor: e.id, className: e.className }
+    const attrs = { level: Number(e.localName[1]), anchor: e.id, className: e.className, dir: dirOf(e) }
     return schema.node('heading', attrs, inlines(e.childNodes))
   },
   write: (node) => {
-    const { level, anchor, className } = node.attrs
-    return `<h${level}${attribute('id', anchor)}${attribute('class', className)}>${inline(node)}</h${level}>`
+    const { level, anchor, className, dir } = node.attrs
+    const own = `${attribute('id', anchor)}${attribute('class', className)}${attribute('dir', dir)}`
+    return `<h${level}${own}>${inline(node)}</h${level}>`
   },
   isVoid: saysNothing,
 }

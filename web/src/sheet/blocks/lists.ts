@@ -1,7 +1,7 @@
 import type { Node } from 'prosemirror-model'
 import { attribute } from '../base/html'
 import { type BlockSpec, childrenOf, type Reading, type Writing } from './spec'
-import { classOf, ownClass, styled } from './text'
+import { classOf, directed, dirOf, ownClass, ownDir, styled } from './text'
 
 /** The kinds of number a list can have, besides 1, 2, 3, as CSS calls them. */
 export const numberings: Record<string, string> = {
@@ -12,11 +12,41 @@ export const numberings: Record<string, string> = {
 }
 
 function items(list: Element, { schema, cell }: Reading): Node[] {
-  return [...list.children].map((li) => schema.node('list_item', null, cell(li)))
+  return [...list.children].map((li) => schema.node('list_item', { value: whole(li.getAttribute('value')) }, cell(li)))
 }
 
-function lines(list: Node, writing: Writing): string {
-  return writing.within(list.children.map((item) => `<li>${writing.item(item)}</li>`))
+/** A whole number, or null where nothing is said. */
+function whole(said: string | null): number | null {
+  return said && /^-?\d{1,9}$/.test(said) ? Number(said) : null
+}
+
+/** The first number of a list that does not say one: counting down, it is the number of items. */
+export function usualStart(list: Node): number {
+  return list.attrs.reversed ? list.childCount : 1
+}
+
+/** The first number of a numbered list. The first item's own, as after others were moved, is the list's. */
+export function startOf(list: Node): number {
+  return list.firstChild?.attrs.value ?? list.attrs.start ?? usualStart(list)
+}
+
+/** The numbers that items say themselves, where counting does not give them; null for the others. */
+function values(list: Node): (number | null)[] {
+  let next = startOf(list)
+  return list.children.map((item) => {
+    const said = item.attrs.value !== null && item.attrs.value !== next ? (item.attrs.value as number) : null
+    next = (said ?? next) + (list.attrs.reversed ? -1 : 1)
+    return said
+  })
+}
+
+function lines(list: Node, numbers: (number | null)[], writing: Writing): string {
+  return writing.within(
+    list.children.map((item, i) => {
+      const value = numbers[i] === null || numbers[i] === undefined ? '' : attribute('value', String(numbers[i]))
+      return `<li${value}>${writing.item(item)}</li>`
+    }),
+  )
 }
 
 export const bulletedList: BlockSpec = {
@@ -27,17 +57,28 @@ export const bulletedList: BlockSpec = {
     content: 'list_item+',
     attrs: styled,
     parseDOM: [{ tag: 'ul', getAttrs: classOf }],
-    toDOM: (node) => ['ul', ownClass(node.attrs.className), 0],
+    toDOM: (node) => ['ul', { ...ownClass(node.attrs.className), ...ownDir(node.attrs.dir) }, 0],
   },
   parts: {
     list_item: {
       name: 'Item',
-      schema: { content: 'block+', defining: true, parseDOM: [{ tag: 'li' }], toDOM: () => ['li', 0] },
+      schema: {
+        content: 'block+',
+        defining: true,
+        // Its number, where a numbered list does not simply count on.
+        attrs: { value: { default: null } },
+        parseDOM: [{ tag: 'li', getAttrs: (li) => ({ value: whole(li.getAttribute('value')) }) }],
+        toDOM: ({ attrs }) => ['li', attrs.value === null ? {} : { value: String(attrs.value) }, 0],
+      },
     },
   },
   tags: ['ul'],
-  read: (e, reading) => reading.schema.node('bulleted_list', { className: e.className }, items(e, reading)),
-  write: (node, writing) => `<ul${attribute('class', node.attrs.className)}>${lines(node, writing)}</ul>`,
+  read: (e, reading) =>
+    reading.schema.node('bulleted_list', { className: e.className, dir: dirOf(e) }, items(e, reading)),
+  write: (node, writing) => {
+    const { className, dir } = node.attrs
+    return `<ul${attribute('class', className)}${attribute('dir', dir)}>${lines(node, [], writing)}</ul>`
+  },
   groups: childrenOf,
 }
 
@@ -47,32 +88,55 @@ export const numberedList: BlockSpec = {
   schema: {
     group: 'block list',
     content: 'list_item+',
-    attrs: { start: { default: 1 }, type: { default: '1' } },
+    // Without a start it is the usual one, however many items there will be.
+    attrs: { start: { default: null }, type: { default: '1' }, reversed: { default: false }, ...directed },
     parseDOM: [
       {
         tag: 'ol',
         getAttrs: (ol) => {
           const type = ol.getAttribute('type') ?? '1'
-          return { start: (ol as HTMLOListElement).start, type: numberings[type] ? type : '1' }
+          return {
+            start: whole(ol.getAttribute('start')),
+            type: numberings[type] ? type : '1',
+            reversed: ol.hasAttribute('reversed'),
+            dir: dirOf(ol),
+          }
         },
       },
     ],
     toDOM: (node) => {
-      const { start, type } = node.attrs
+      const { start, type, reversed, dir } = node.attrs
       // The editor's own styles would hide what the attribute asks for, and CSS cannot tell `a` from `A` in it.
       const style = `list-style-type: ${numberings[type]}`
-      return ['ol', { ...(start === 1 ? {} : { start }), ...(type === '1' ? {} : { type, style }) }, 0]
+      return [
+        'ol',
+        {
+          ...(start === null ? {} : { start }),
+          ...(type === '1' ? {} : { type, style }),
+          ...(reversed ? { reversed: '' } : {}),
+          ...ownDir(dir),
+        },
+        0,
+      ]
     },
   },
   tags: ['ol'],
   read: (e, reading) => {
-    const attrs = { start: Number(e.getAttribute('start') ?? 1), type: e.getAttribute('type') ?? '1' }
+    const attrs = {
+      start: whole(e.getAttribute('start')),
+      type: e.getAttribute('type') ?? '1',
+      reversed: e.hasAttribute('reversed'),
+      dir: dirOf(e),
+    }
     return reading.schema.node('numbered_list', attrs, items(e, reading))
   },
   write: (node, writing) => {
-    const start = node.attrs.start === 1 ? '' : attribute('start', String(node.attrs.start))
+    const first = startOf(node)
+    const start = first === usualStart(node) ? '' : attribute('start', String(first))
     const type = node.attrs.type === '1' ? '' : attribute('type', node.attrs.type)
-    return `<ol${start}${type}>${lines(node, writing)}</ol>`
+    const reversed = node.attrs.reversed ? ' reversed=""' : ''
+    const own = `${start}${type}${reversed}${attribute('dir', node.attrs.dir)}`
+    return `<ol${own}>${lines(node, values(node), writing)}</ol>`
   },
   groups: childrenOf,
 }

@@ -1,6 +1,6 @@
 import { attribute, inline } from '../base/html'
 import type { BlockSpec } from './spec'
-import { classOf, ownClass, saysNothing, styled } from './text'
+import { classOf, dirOf, ownClass, ownDir, saysNothing, styled } from './text'
 
 export const paragraph: BlockSpec = {
   name: 'Paragraph',
@@ -10,10 +10,12 @@ export const paragraph: BlockSpec = {
     content: 'inline*',
     attrs: styled,
     parseDOM: [{ tag: 'p', getAttrs: classOf }],
-    toDOM: (node) => ['p', ownClass(node.attrs.className), 0],
+    toDOM: (node) => ['p', { ...ownClass(node.attrs.className), ...ownDir(node.attrs.dir) }, 0],
   },
   tags: ['p'],
-  read: (e, { schema, inlines }) => schema.node('paragraph', { className: e.className }, inlines(e.childNodes)),
-  write: (node) => `<p${attribute('class', node.attrs.className)}>${inline(node)}</p>`,
+  read: (e, { schema, inlines }) =>
+    schema.node('paragraph', { className: e.className, dir: dirOf(e) }, inlines(e.childNodes)),
+  write: (node) =>
+    `<p${attribute('class', node.attrs.className)}${attribute('dir', node.attrs.dir)}>${inline(node)}</p>`,
   isVoid: saysNothing,
 }

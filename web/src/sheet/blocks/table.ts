@@ -5,6 +5,7 @@ import { lineView } from '../views/caption'
 import { GridView, TableBlockView } from '../views/table'
 import { type BlockSpec, childrenOf, type Reading, type Writing } from './spec'
 import { gridParts, readGrid } from './tableGrid'
+import { directed, dirOf, ownDir } from './text'
 
 /** A table of stored HTML, or one from elsewhere, whose cells somebody else reads. */
 export function readTable(table: Element, { schema, inlines }: Reading, cells: (cell: Element) => Node[]): Node {
@@ -17,6 +18,7 @@ export function readTable(table: Element, { schema, inlines }: Reading, cells: (
     borders: ['borders-none', 'borders-all'].find(has) ?? '',
     padding: ['padding-tight', 'padding-roomy'].find(has) ?? '',
     side: ['left', 'centre', 'right', 'wide'].find(has) ?? '',
+    dir: dirOf(table),
   }
   return schema.node('table_block', attrs, [
     schema.node('table_caption', null, inlines(words)),
@@ -59,8 +61,8 @@ export const table: BlockSpec = {
     group: 'block',
     content: 'table_caption table_description table',
     isolating: true,
-    attrs: { borders: { default: '' }, padding: { default: '' }, side: { default: '' } },
-    toDOM: () => ['div', 0],
+    attrs: { borders: { default: '' }, padding: { default: '' }, side: { default: '' }, ...directed },
+    toDOM: (node) => ['div', ownDir(node.attrs.dir), 0],
   },
   parts: {
     table_caption: {
@@ -79,7 +81,7 @@ export const table: BlockSpec = {
   tags: ['table'],
   read: (e, reading) => readTable(e, reading, reading.cell),
   write: (node, writing) => {
-    const { borders, padding, side } = node.attrs
+    const { borders, padding, side, dir } = node.attrs
     const grid = gridOf(node)
     const { headerRows } = grid.attrs
     // The core keeps a description as one line.
@@ -88,7 +90,7 @@ export const table: BlockSpec = {
     parts.push(rows('thead', grid.children.slice(0, headerRows), 'col', writing))
     parts.push(rows('tbody', grid.children.slice(headerRows), 'row', writing))
     const classes = [borders, padding, side].filter(Boolean).join(' ')
-    return `<table${attribute('class', classes)}>\n${parts.filter(Boolean).join('\n')}\n</table>`
+    return `<table${attribute('class', classes)}${attribute('dir', dir)}>\n${parts.filter(Boolean).join('\n')}\n</table>`
   },
   groups: ({ node, pos }) => childrenOf({ node: gridOf(node), pos: gridPos(node, pos) }).flatMap(childrenOf),
   view: (node) => new TableBlockView(node),

@@ -56,8 +56,8 @@ export function setKind(level: number): Command {
       if (node.type === type && (level === 0 || node.attrs.level === level)) return
       if (!parent?.canReplaceWith(index, index + 1, type)) return
       const at = tr.mapping.map(pos)
-      const kept = { className: node.attrs.className ?? '', anchor: node.attrs.anchor ?? '' }
-      tr.setNodeMarkup(at, type, level === 0 ? { className: kept.className } : { level, ...kept })
+      const { className = '', dir = '', anchor = '' } = node.attrs
+      tr.setNodeMarkup(at, type, level === 0 ? { className, dir } : { level, className, dir, anchor })
       any = true
     })
     if (any) dispatch?.(tr.scrollIntoView())
@@ -71,7 +71,7 @@ export function toggleList(type: NodeType): Command {
     const list = around(state, bulleted_list, numbered_list)
     if (!list) return wrapInList(type)(state, dispatch)
     if (list.node.type === type) return liftListItem(list_item)(state, dispatch, view)
-    dispatch?.(state.tr.setNodeMarkup(list.pos, type))
+    dispatch?.(state.tr.setNodeMarkup(list.pos, type, { dir: list.node.attrs.dir }))
     return true
   }
 }
@@ -97,7 +97,8 @@ export const enter: Command = (state, dispatch, view) => {
     dispatch?.(tr.scrollIntoView())
     return true
   }
-  return splitListItem(list_item)(state, dispatch, view)
+  // What comes below counts on, whatever number the item above was given.
+  return splitListItem(list_item, { value: null })(state, dispatch, view)
 }
 
 function intoFirstCell(state: EditorState, dispatch?: (tr: typeof state.tr) => void): boolean {

@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import type { IntakeResult } from '../../shared/api/types'
+import type { IntakeResult, OfferKind } from '../../shared/api/types'
 import { Dialog } from '../../shared/ui/Dialog'
 import { numberings } from '../blocks/lists'
 import type { Foreign } from '../intake/paste'
@@ -9,12 +9,18 @@ interface Props {
   after: string
   told: string
   notes: string[]
-  headings: IntakeResult['headings']
+  offers: IntakeResult['offers']
   onClose: () => void
 }
 
+const offered: Record<OfferKind, string> = {
+  HEADINGS: 'Lines that look like headings',
+  LISTS: 'Lines that look like lists',
+  RUNNING_LINES: 'Lines that stand on every page',
+}
+
 /** Foreign text as it came, beside what was made of it. */
-export function BeforeAfter({ before, after, told, notes, headings, onClose }: Props) {
+export function BeforeAfter({ before, after, told, notes, offers, onClose }: Props) {
   const shown = useMemo(() => page(before), [before])
   const kept = useMemo(() => asOnThePage(after), [after])
   return (
@@ -48,18 +54,18 @@ export function BeforeAfter({ before, after, told, notes, headings, onClose }: P
           </section>
         </section>
       </div>
-      {headings.length > 0 && (
-        <section aria-label="Lines that look like headings" className="mt-4">
-          <h2 className="mb-1 font-semibold">Lines that look like headings</h2>
+      {offers.map(({ kind, lines }) => (
+        <section key={kind} aria-label={offered[kind]} className="mt-4">
+          <h2 className="mb-1 font-semibold">{offered[kind]}</h2>
           <ul className="list-disc pl-5">
-            {headings.map((h) => (
-              <li key={h.words}>
-                “{h.words}” at level {h.level}: {h.because}
+            {lines.map((l, i) => (
+              <li key={i}>
+                “{l.words}” {l.about}
               </li>
             ))}
           </ul>
         </section>
-      )}
+      ))}
     </Dialog>
   )
 }

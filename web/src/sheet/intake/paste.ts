@@ -1,13 +1,17 @@
 import { undo } from 'prosemirror-history'
-import type { Node } from 'prosemirror-model'
+import { Fragment, type Node, Slice } from 'prosemirror-model'
 import { type EditorState, Plugin, type Transaction } from 'prosemirror-state'
+import { handlePaste } from 'prosemirror-tables'
 import type { EditorView } from 'prosemirror-view'
 import { answer, client } from '../../shared/api/client'
-import type { IntakeResult, PasteMode } from '../../shared/api/types'
+import type { IntakeResult, OfferKind, PasteMode } from '../../shared/api/types'
 import { keep, readKept } from '../../shared/base/kept'
 import { Store } from '../../shared/base/store'
+import { gridOf } from '../base/grid'
 import { tableAt } from '../commands/tables'
 import { targetsOf } from '../links/targets'
+import { readHtml } from '../model/read'
+import { isOwn } from '../plugins/clipboard'
 import { put, setPlace, stretchOf } from './range'
 
 const KEPT = 'blenner.paste-text-only'
@@ -25,7 +29,8 @@ export interface Foreign {
 export interface Placed {
   foreign: Foreign
   mode: PasteMode
-  headings: boolean
+  /** Which of its offers were taken. */
+  taken: OfferKind[]
   result: IntakeResult
 }
 
@@ -33,6 +38,7 @@ export interface Placed {
 export interface PasteHost {
   readonly state: EditorState
   readonly view: EditorView | null
+  readonly writingLanguage: { language: string }
   dispatch(tr: Transaction): void
   focus(): void
   tell(sentence: string): void
@@ -57,14 +63,27 @@ export class Pasting {
 
   snapshot = () => this.placed
 
-  /** Takes text in at the selection. Where the server cannot be asked, `otherwise` is done. */
-  async paste(foreign: Foreign, mode: PasteMode, otherwise: () => void) {
+  /**
+   * Takes text in at a place, the selection where none is said. It is looked at by the server alone: what a stranger
+   * wrote could keep the browser busy for ever. Where the server cannot be asked, its characters go in.
+   */
+  async paste(foreign: Foreign, mode: PasteMode, place?: { from: number; to: number }) {
     this.placed = null
-    this.sheet.dispatch(setPlace(this.sheet.state))
-    const result = await this.ask(foreign, mode, false)
-    if (!result) return otherwise()
+    this.sheet.dispatch(setPlace(this.sheet.state, place))
+    const result = await this.ask(foreign, mode, [])
+    if (!result) return this.sheet.view?.pasteText(foreign.text || wordsOf(foreign.html))
+    if (this.intoCells(result.body)) return this.close()
     this.sheet.dispatch(put(this.sheet.state, result.body, foreign.text))
-    this.keep({ foreign, mode, headings: false, result })
+    this.keep({ foreign, mode, taken: [], result })
+  }
+
+  /** Cells that come alone into a table go cell by cell. */
+  private intoCells(body: string): boolean {
+    const { view, state } = this.sheet
+    const doc = readHtml(body)
+    const only = doc.childCount === 1 ? doc.firstChild : null
+    if (!view || only?.type.name !== 'table_block' || !tableAt(state)) return false
+    return handlePaste(view, new ClipboardEvent('paste'), new Slice(Fragment.from(gridOf(only)), 0, 0))
   }
 
   /** Puts a text in that was read elsewhere: at the cursor, at the end, or in place of what is there. */
@@ -91,7 +110,7 @@ export class Pasting {
   async pasteText() {
     try {
       const text = await navigator.clipboard.readText()
-      await this.paste({ html: '', text }, 'PARAGRAPHS', () => this.sheet.view?.pasteText(text))
+      await this.paste({ html: '', text }, 'PARAGRAPHS')
       this.sheet.focus()
     } catch {
       this.sheet.tell('The browser does not let Blenner read the clipboard. Press Ctrl+Shift+V in the text instead.')
@@ -99,17 +118,17 @@ export class Pasting {
   }
 
   /** Takes the same text in another way, in the place of the first. */
-  async change(mode: PasteMode, headings: boolean) {
+  async change(mode: PasteMode, taken: OfferKind[]) {
     const was = this.placed
     if (!was) return
-    const result = await this.ask(was.foreign, mode, headings)
+    const result = await this.ask(was.foreign, mode, taken)
     if (!result || this.placed !== was) return
     const { sheet } = this
     if (sheet.state.doc === this.after) {
       undo(sheet.state, (tr) => sheet.dispatch(tr))
     }
     sheet.dispatch(put(sheet.state, result.body, was.foreign.text))
-    this.keep({ foreign: was.foreign, mode, headings, result })
+    this.keep({ foreign: was.foreign, mode, taken, result })
     sheet.focus()
   }
 
@@ -139,14 +158,17 @@ export class Pasting {
     )
   }
 
-  private async ask(foreign: Foreign, mode: PasteMode, headings: boolean): Promise<IntakeResult | null> {
+  private async ask(foreign: Foreign, mode: PasteMode, taken: OfferKind[]): Promise<IntakeResult | null> {
     this.busy = true
     this.changed()
     try {
-      const namesInUse = this.namesElsewhere()
-      return await answer(client.POST('/editor/api/intake/paste', { body: { ...foreign, mode, headings, namesInUse } }))
+      const { language } = this.sheet.writingLanguage
+      const body = { ...foreign, mode, taken, namesInUse: this.namesElsewhere(), language }
+      return await answer(client.POST('/editor/api/intake/paste', { body }))
     } catch (error) {
-      this.sheet.tell(`${(error as Error).message} What was pasted has been taken as the browser gives it.`)
+      this.sheet.tell(
+        `${(error as Error).message} Of what was pasted only the characters have been taken; paste it again later for its form.`,
+      )
       return null
     } finally {
       this.busy = false
@@ -155,12 +177,9 @@ export class Pasting {
   }
 }
 
-/** Whether what came is cells of a table and nothing else. */
-function isCells({ html, text }: Foreign): boolean {
-  if (!html) return text.includes('\t')
-  const body = new DOMParser().parseFromString(html, 'text/html').body
-  const table = body.querySelector('table')
-  return !!table && body.textContent?.trim() === table.textContent?.trim()
+/** The characters of HTML, for when nobody can clean it. */
+function wordsOf(html: string): string {
+  return new DOMParser().parseFromString(html, 'text/html').body.textContent ?? ''
 }
 
 /** A text of its own does not join the line the cursor ends or begins, but stands below or above it. */
@@ -187,25 +206,34 @@ export function pastes(pasting: () => Pasting): Plugin {
         if ((event.ctrlKey || event.metaKey) && event.shiftKey && event.key.toLowerCase() === 'v') textOnly = Date.now()
         return false
       },
-      handlePaste: (view, event) => {
-        const data = event.clipboardData
-        const only = Date.now() - textOnly < 1500 || textOnlyAlways()
-        textOnly = 0
-        if (!data) return false
-        const html = data.getData('text/html')
-        const text = data.getData('text/plain')
-        // What was copied from a sheet comes back as it was.
-        if (/data-pm-slice/.test(html) || view.state.selection.$from.parent.type.spec.code) return false
-        const foreign = { html, text }
-        // Cells pasted into a table go cell by cell.
-        if (tableAt(view.state) && isCells(foreign)) return false
-        if (!isMore(foreign) || (!html && !text)) return false
-        pasting().paste(foreign, only ? 'PARAGRAPHS' : 'CLEAN', () => {
-          if (html && !only) view.pasteHTML(html)
-          else view.pasteText(text)
-        })
-        return true
+      // Before the sheet reads it: what is foreign is not parsed here at all.
+      handleDOMEvents: {
+        paste: (view, event) => {
+          const only = Date.now() - textOnly < 1500 || textOnlyAlways()
+          textOnly = 0
+          const foreign = event.clipboardData && foreignIn(event.clipboardData)
+          if (!foreign || (view.state.selection.$from.parent.type.spec.code && foreign.text)) return false
+          // Lines with tabs that come into a table are cells; the browser reads them as plain text.
+          if (!foreign.html && tableAt(view.state) && foreign.text.includes('\t')) return false
+          event.preventDefault()
+          pasting().paste(foreign, only ? 'PARAGRAPHS' : 'CLEAN')
+          return true
+        },
+        drop: (view, event) => {
+          const foreign = !view.dragging && event.dataTransfer && foreignIn(event.dataTransfer)
+          const at = view.posAtCoords({ left: event.clientX, top: event.clientY })
+          if (!foreign || !at || event.dataTransfer?.files.length) return false
+          event.preventDefault()
+          pasting().paste(foreign, textOnlyAlways() ? 'PARAGRAPHS' : 'CLEAN', { from: at.pos, to: at.pos })
+          return true
+        },
       },
     },
   })
+}
+
+/** What is foreign on a clipboard or under a drag; null where it was copied here, or is a few plain words. */
+function foreignIn(data: DataTransfer): Foreign | null {
+  const foreign = { html: data.getData('text/html'), text: data.getData('text/plain') }
+  return isOwn(foreign.html) || !isMore(foreign) ? null : foreign
 }

@@ -39,7 +39,7 @@ export function writeBlock(node: Node): string {
 }
 
 function isBare(node: Node | undefined): boolean {
-  return node?.type.name === 'paragraph' && !node.attrs.className
+  return node?.type.name === 'paragraph' && !node.attrs.className && !node.attrs.dir
 }
 
 function item(node: Node): string {

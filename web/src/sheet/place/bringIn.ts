@@ -22,7 +22,7 @@ export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> 
       sheet.tell((error as Error).message)
     }
   }
-  const texts = others.filter((f) => ENDINGS.split(',').some((e) => f.name.toLowerCase().endsWith(e)))
+  const texts = others.filter((f) => isText(f.name))
   const strange = others.filter((f) => !texts.includes(f)).map((f) => `“${f.name}”`)
   if (strange.length) {
     const was = strange.length === 1 ? 'was' : 'were'
@@ -31,6 +31,11 @@ export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> 
     )
   }
   return texts
+}
+
+/** Whether a file may be a text: by its ending, or by having none; the server looks at its bytes. */
+function isText(name: string): boolean {
+  return !name.includes('.') || ENDINGS.split(',').some((e) => name.toLowerCase().endsWith(e))
 }
 
 /** Makes an asset of a picture. */
@@ -43,6 +48,7 @@ export function importInto(sheet: Sheet): ImportTarget {
   return {
     isEmpty: () => !sheet.state.doc.textContent.trim() && sheet.state.doc.childCount <= 1,
     namesInUse: () => targetsOf(sheet.state.doc).flatMap((t) => t.anchor || []),
+    language: () => sheet.writingLanguage.language,
     put: (brought, where) => sheet.pasting.bring(brought, where),
     tell: (sentence) => sheet.tell(sentence),
     focus: () => sheet.focus(),

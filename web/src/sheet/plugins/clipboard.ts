@@ -1,5 +1,6 @@
-import { DOMParser, DOMSerializer, type Node, type ParseRule } from 'prosemirror-model'
+import { DOMParser, DOMSerializer, type Fragment, type Node, type ParseRule } from 'prosemirror-model'
 import { Plugin } from 'prosemirror-state'
+import type { EditorView } from 'prosemirror-view'
 import { kindEntries } from '../blocks/kinds'
 import { readTable } from '../blocks/table'
 import { filled, fragment, readBlock, reading } from '../model/read'
@@ -66,7 +67,32 @@ function quoteOf(e: HTMLElement) {
 
 const plain = DOMSerializer.fromSchema(schema)
 
-const serializer = new DOMSerializer(
+/** What is copied here says so, so that only that is taken back by the browser itself. */
+const OWN = 'data-blenner'
+
+class MarkingSerializer extends DOMSerializer {
+  serializeFragment(fragment: Fragment, options?: { document?: Document }, target?: HTMLElement | DocumentFragment) {
+    const made = super.serializeFragment(fragment, options, target)
+    if (!target && made.firstChild instanceof HTMLElement) made.firstChild.setAttribute(OWN, '')
+    return made
+  }
+}
+
+/** Tables within tables beyond this keep a browser busy for ever; nobody copies such a thing here. */
+const DEEPEST_TABLES = 5
+
+/** Whether HTML was copied here, and can be read at once. */
+export function isOwn(html: string): boolean {
+  if (!html.includes(OWN) || !html.includes('data-pm-slice') || html.length > 20_000_000) return false
+  let depth = 0
+  for (const tag of html.matchAll(/<(\/?)table\b/gi)) {
+    depth += tag[1] ? -1 : 1
+    if (depth > DEEPEST_TABLES) return false
+  }
+  return true
+}
+
+const serializer = new MarkingSerializer(
   {
     ...plain.nodes,
     ...Object.fromEntries(
@@ -85,28 +111,36 @@ export function clipboard(embed: (code: string) => void, isEmbedHost: (address: 
     props: {
       clipboardParser: parser,
       clipboardSerializer: serializer,
-      handlePaste: (view, event) => {
-        const text = event.clipboardData?.getData('text/plain').trim() ?? ''
-        const { selection } = view.state
-        const { $from, empty } = selection
-        if (/^<iframe\b[^>]*>/i.test(text)) {
-          embed(text)
-          return true
-        }
-        const found = text.length <= 4000 && !/\s/.test(text) ? addressBefore(text) : null
-        if (found?.words !== text) return false
-        if (empty && $from.parent.type.name === 'paragraph' && !$from.parent.content.size && isEmbedHost(found.href)) {
-          embed(text)
-          return true
-        }
-        if (!$from.parent.inlineContent || $from.parent.type.spec.code || !$from.sameParent(selection.$to)) return false
-        const mark = schema.mark('link', { href: found.href })
-        const tr = view.state.tr
-        if (empty) tr.replaceSelectionWith(schema.text(text, mark.addToSet($from.marks())), false)
-        else tr.removeMark(selection.from, selection.to, schema.marks.link).addMark(selection.from, selection.to, mark)
-        view.dispatch(tr.removeStoredMark(schema.marks.link).scrollIntoView())
-        return true
+      handleDOMEvents: {
+        paste: (view, event) => {
+          const done = taken(view, event)
+          if (done) event.preventDefault()
+          return done
+        },
       },
     },
   })
+
+  function taken(view: EditorView, event: ClipboardEvent): boolean {
+    const text = event.clipboardData?.getData('text/plain').trim() ?? ''
+    const { selection } = view.state
+    const { $from, empty } = selection
+    if (/^<iframe\b[^>]*>/i.test(text)) {
+      embed(text)
+      return true
+    }
+    const found = text.length <= 4000 && !/\s/.test(text) ? addressBefore(text) : null
+    if (found?.words !== text) return false
+    if (empty && $from.parent.type.name === 'paragraph' && !$from.parent.content.size && isEmbedHost(found.href)) {
+      embed(text)
+      return true
+    }
+    if (!$from.parent.inlineContent || $from.parent.type.spec.code || !$from.sameParent(selection.$to)) return false
+    const mark = schema.mark('link', { href: found.href })
+    const tr = view.state.tr
+    if (empty) tr.replaceSelectionWith(schema.text(text, mark.addToSet($from.marks())), false)
+    else tr.removeMark(selection.from, selection.to, schema.marks.link).addMark(selection.from, selection.to, mark)
+    view.dispatch(tr.removeStoredMark(schema.marks.link).scrollIntoView())
+    return true
+  }
 }

@@ -1,6 +1,7 @@
 import { InputRule, inputRules, textblockTypeInputRule, wrappingInputRule } from 'prosemirror-inputrules'
 import type { Command, EditorState, Plugin, Transaction } from 'prosemirror-state'
 import type { Quotes } from '../../shared/api/types'
+import { startOf } from '../blocks/lists'
 import { toggleQuote } from '../commands/quotes'
 import { schema } from '../model/schema'
 
@@ -68,7 +69,7 @@ function starts(): InputRule[] {
       /^(\d{1,3})[.)]\s$/,
       numbered_list,
       (m) => ({ start: Number(m[1]) }),
-      (m, node) => node.childCount + node.attrs.start === Number(m[1]),
+      (m, node) => !node.attrs.reversed && node.childCount + startOf(node) === Number(m[1]),
     ),
     textblockTypeInputRule(/^```([\w+#.-]*)\s$/, code_block, (m) => ({ language: m[1] })),
     new InputRule(/^>\s$/, (state, _m, start, end) => {

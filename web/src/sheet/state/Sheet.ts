@@ -11,13 +11,14 @@ import { targetsOf } from '../links/targets'
 import { atPath } from '../model/paths'
 import { readHtml } from '../model/read'
 import { writeHtml } from '../model/write'
+import { redirected } from '../plugins/direction'
 import { closeSettings, settingsOf } from '../plugins/settings'
 import { tools } from '../tools/registry'
 import { replacement, withWords } from './changes'
 import { Followed } from './followed'
 import { type SheetHooks, silent } from './hooks'
 import { nodeViews } from './nodeViews'
-import { pluginsOf } from './plugins'
+import { directionOf, pluginsOf } from './plugins'
 
 /** Whether a block is picked as a whole: one with nothing to write in, and a figure, whose caption is apart. */
 export function isPickedWhole(node: Node): boolean {
@@ -97,6 +98,7 @@ export class Sheet implements SheetHost {
         'aria-label': 'Text of the item',
         spellcheck: 'true',
         lang: this.writingLanguage.language,
+        dir: directionOf(this.writingLanguage),
       }),
       // A press on what is shown picks it; one on its caption sets the cursor there.
       handleClickOn: (view, _pos, node, nodePos, event) => {
@@ -133,8 +135,11 @@ export class Sheet implements SheetHost {
   /** Goes on in another language. */
   writeIn(language: WritingLanguage) {
     if (language === this.writingLanguage) return
+    const turned = directionOf(language) !== directionOf(this.writingLanguage)
     this.writingLanguage = language
     this.view?.setProps({})
+    const tr = turned ? redirected(this.state, directionOf(language)) : null
+    if (tr) this.dispatch(tr)
   }
 
   /** Begins anew from the text as it is, after the sheet failed. */

@@ -5,10 +5,12 @@ import { search } from 'prosemirror-search'
 import type { Plugin } from 'prosemirror-state'
 import { tableEditing } from 'prosemirror-tables'
 import type { Writing, WritingLanguage } from '../../shared/api/types'
+import type { Direction } from '../base/direction'
 import { files } from '../intake/files'
 import { type Pasting, pastes } from '../intake/paste'
 import { foreignStretch } from '../intake/range'
 import { clipboard } from '../plugins/clipboard'
+import { directions } from '../plugins/direction'
 import { invisibles } from '../plugins/invisibles'
 import { emptyLines, lastLine } from '../plugins/lines'
 import { overlay } from '../plugins/overlay'
@@ -28,6 +30,9 @@ interface PluginHost {
   readonly hooks: SheetHooks
 }
 
+/** Which way a language runs. */
+export const directionOf = ({ direction }: WritingLanguage): Direction => (direction === 'rtl' ? 'rtl' : 'ltr')
+
 /** Everything that makes the sheet more than a text field. The first that answers a key or a paste has it. */
 export function pluginsOf(sheet: PluginHost): Plugin[] {
   const hosts = sheet.writing.hosts.map((h) => h.host)
@@ -44,6 +49,7 @@ export function pluginsOf(sheet: PluginHost): Plugin[] {
     ),
     pastes(() => sheet.pasting),
     foreignStretch,
+    directions(() => directionOf(sheet.writingLanguage)),
     prompts,
     ...keys((what) => sheet.hooks.ask(what)),
     columnDrag(),

@@ -3,6 +3,7 @@ import { Toolbar } from 'radix-ui'
 import { Overflow, type Piece } from '../../shared/ui/Overflow'
 import { nameOf } from '../blocks/kinds'
 import { proportions } from '../blocks/layout'
+import { startOf } from '../blocks/lists'
 import { setAttrs, setShares } from '../commands/blocks'
 import { currentStyle, restyle } from '../commands/style'
 import { alignCells, tableAt } from '../commands/tables'
@@ -117,7 +118,7 @@ function listPieces(state: EditorState, sheet: Sheet): Piece[] {
   const { bulleted_list, numbered_list } = schema.nodes
   const list = around(state, bulleted_list, numbered_list)
   if (!list) return []
-  const { className, type, start } = list.node.attrs
+  const { className, type, reversed, dir } = list.node.attrs
   const out: Piece[] = []
   if (list.node.type === bulleted_list) {
     const set = (v: string) => sheet.run(setList({ className: v }))
@@ -136,7 +137,7 @@ function listPieces(state: EditorState, sheet: Sheet): Piece[] {
               aria-label="First number"
               min={-9999}
               max={9999}
-              value={start}
+              value={startOf(list.node)}
               onChange={(e) =>
                 Number.isInteger(e.target.valueAsNumber) && sheet.apply(setList({ start: e.target.valueAsNumber }))
               }
@@ -145,8 +146,47 @@ function listPieces(state: EditorState, sheet: Sheet): Piece[] {
           </label>
         ),
       },
+      {
+        key: 'reversed',
+        node: (
+          <label className="flex shrink-0 items-center gap-1">
+            <input
+              type="checkbox"
+              checked={reversed}
+              onChange={(e) => sheet.apply(setList({ reversed: e.target.checked, start: null }))}
+            />
+            Counts down
+          </label>
+        ),
+      },
     )
+    const item = around(state, schema.nodes.list_item)
+    if (item && item.node !== list.node.firstChild) {
+      out.push({
+        key: 'value',
+        rank: 1,
+        node: (
+          <label className="flex shrink-0 items-center gap-1">
+            This number
+            <input
+              type="number"
+              aria-label="Number of this item"
+              placeholder="by counting"
+              min={-9999}
+              max={9999}
+              value={item.node.attrs.value ?? ''}
+              onChange={(e) => {
+                const given = e.target.valueAsNumber
+                sheet.apply(setAttrs(item.pos, { value: Number.isInteger(given) ? given : null }))
+              }}
+              className="h-6 w-24 rounded-3 border border-edge bg-sheet px-1"
+            />
+          </label>
+        ),
+      })
+    }
   }
+  out.push({ key: 'direction', rank: 1, node: <DirectionPick of="list" value={dir} pos={list.pos} sheet={sheet} /> })
   out.push({ key: 'nest', node: <ToolButton id="nest">In</ToolButton> })
   out.push({ key: 'unnest', node: <ToolButton id="unnest">Out</ToolButton> })
   return out
@@ -163,6 +203,13 @@ function linePieces(state: EditorState, sheet: Sheet): Piece[] {
     { key: 'outdent', node: <ToolButton id="outdent">⇤</ToolButton> },
     { key: 'indent', node: <ToolButton id="indent">⇥</ToolButton> },
   ]
+  const { parent } = state.selection.$from
+  const pos = state.selection.$from.before()
+  out.push({
+    key: 'direction of the line',
+    rank: 1,
+    node: <DirectionPick of="line" value={parent.attrs.dir} pos={pos} sheet={sheet} />,
+  })
   if (!heading) out.push({ key: 'drop-cap', node: <ToolButton id="drop-cap">Drop cap</ToolButton> })
   if (sheet.writing.styles.length) {
     const styles: [string, string][] = [
@@ -192,6 +239,7 @@ function linePieces(state: EditorState, sheet: Sheet): Piece[] {
 
 function tablePieces(state: EditorState, sheet: Sheet): Piece[] {
   const cell = around(state, schema.nodes.table_cell, schema.nodes.table_header)
+  const table = around(state, schema.nodes.table_block)
   const align = (v: string) => sheet.run(alignCells(v))
   return [
     {
@@ -218,9 +266,26 @@ function tablePieces(state: EditorState, sheet: Sheet): Piece[] {
         <Pick name="Lines in the cells" value={cell?.node.attrs.align ?? ''} choices={cellAlignments} set={align} />
       ),
     },
+    {
+      key: 'direction',
+      rank: 1,
+      node: <DirectionPick of="table" value={table?.node.attrs.dir ?? ''} pos={table?.pos ?? 0} sheet={sheet} />,
+    },
     { key: 'settings', node: <ToolButton id="table-settings">Table settings</ToolButton> },
   ]
 }
+
+/** Which way a line, a list or a table runs, where that differs from the item. */
+function DirectionPick({ of, value, pos, sheet }: { of: string; value: string; pos: number; sheet: Sheet }) {
+  const set = (dir: string) => sheet.run(setAttrs(pos, { dir }))
+  return <Pick name={`Direction of the ${of}`} value={value} choices={ways} set={set} />
+}
+
+const ways: [string, string][] = [
+  ['', 'Runs as the item'],
+  ['ltr', 'Left to right'],
+  ['rtl', 'Right to left'],
+]
 
 const bullets: [string, string][] = [
   ['', 'Dots'],

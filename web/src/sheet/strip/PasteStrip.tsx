@@ -1,5 +1,5 @@
 import { useState, useSyncExternalStore } from 'react'
-import type { PasteMode } from '../../shared/api/types'
+import type { OfferKind, PasteMode } from '../../shared/api/types'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { BeforeAfter } from '../dialogs/BeforeAfter'
 import { textOnlyAlways } from '../intake/paste'
@@ -12,14 +12,45 @@ const formatted: { mode: PasteMode; name: string }[] = [
   { mode: 'FORMATTED', name: 'With colours and fonts' },
   { mode: 'PARAGRAPHS', name: 'Text only, lines as paragraphs' },
   { mode: 'LINES', name: 'Text only, line breaks kept' },
+  { mode: 'JOINED', name: 'Text only, lines joined' },
 ]
 
 const plain: { mode: PasteMode; name: string }[] = [
   { mode: 'CLEAN', name: 'As it looks best' },
   { mode: 'PARAGRAPHS', name: 'Lines as paragraphs' },
+  { mode: 'JOINED', name: 'Lines joined' },
   { mode: 'LINES', name: 'Line breaks kept' },
   { mode: 'MARKDOWN', name: 'As Markdown' },
 ]
+
+/** What is offered: how many lines it concerns, what can be done, what was done, and how to leave it. */
+const offers: Record<OfferKind, (n: number) => { open: string; take: string; done: string; leave: string }> = {
+  HEADINGS: (n) => ({
+    open: n === 1 ? 'A line looks like a heading' : `${n} lines look like headings`,
+    take: n === 1 ? 'make it a heading' : 'make them headings',
+    done: n === 1 ? 'Made 1 heading' : `Made ${n} headings`,
+    leave: 'leave as text',
+  }),
+  LISTS: (n) => ({
+    open: n === 1 ? 'Some lines look like a list' : `Some lines look like ${n} lists`,
+    take: n === 1 ? 'make it a list' : 'make them lists',
+    done: n === 1 ? 'Made 1 list' : `Made ${n} lists`,
+    leave: 'leave as text',
+  }),
+  RUNNING_LINES: (n) => ({
+    open: n === 1 ? 'A line stands on every page' : `${n} lines stand on page after page`,
+    take: 'take them out',
+    done: 'Took out what stood on every page',
+    leave: 'leave it in',
+  }),
+}
+
+/** What was done to the lines of a plain text, and the other way. */
+const ways: Partial<Record<PasteMode, { done: string; instead: string }>> = {
+  JOINED: { done: 'Lines were joined into paragraphs', instead: 'join lines into paragraphs' },
+  PARAGRAPHS: { done: 'Each line is a paragraph', instead: 'keep each line apart' },
+  MARKDOWN: { done: 'It was read as Markdown', instead: 'read it as Markdown' },
+}
 
 function isTextOnly(mode: PasteMode): boolean {
   return mode === 'PARAGRAPHS' || mode === 'LINES'
@@ -35,9 +66,10 @@ export function PasteStrip() {
   const [comparing, setComparing] = useState(false)
   if (busy && !placed) return <p className="border-line border-b bg-straw px-4 py-1.5">Cleaning what you pasted …</p>
   if (!placed || gone) return null
-  const { result, mode, headings, foreign } = placed
-  const lines = result.headings.length
-  const ways = foreign.html ? formatted : plain
+  const { result, mode, taken, foreign } = placed
+  const choices = foreign.html ? formatted : plain
+  const read = ways[result.mode]
+  const other = result.other === result.mode ? undefined : ways[result.other]
   return (
     <section
       aria-label="What was pasted"
@@ -45,35 +77,39 @@ export function PasteStrip() {
     >
       <p role="status" className="min-w-0 flex-1 basis-full">
         {result.sentence}
-        {lines > 0 && !headings && (
+        {read && other && (
           <>
             {' '}
-            {lines === 1 ? 'A line looks like a heading' : `${lines} lines look like headings`}:{' '}
-            <TextButton
-              onClick={() => pasting.change(mode, true)}
-              title={result.headings.map((h) => h.words).join('\n')}
-            >
-              {lines === 1 ? 'make it a heading' : 'make them headings'}
-            </TextButton>
+            {read.done}: <TextButton onClick={() => pasting.change(result.other, taken)}>{other.instead}</TextButton>
           </>
         )}
-        {headings && lines > 0 && (
-          <>
-            {' '}
-            {lines === 1 ? 'Made 1 heading' : `Made ${lines} headings`}:{' '}
-            <TextButton onClick={() => pasting.change(mode, false)}>leave as text</TextButton>
-          </>
-        )}
+        {result.offers.map(({ kind, lines }) => {
+          const say = offers[kind](lines.length)
+          const is = taken.includes(kind)
+          const next = is ? taken.filter((k) => k !== kind) : [...taken, kind]
+          return (
+            <span key={kind}>
+              {' '}
+              {is ? say.done : say.open}:{' '}
+              <TextButton
+                onClick={() => pasting.change(mode, next)}
+                title={is ? undefined : lines.map((l) => l.words).join('\n')}
+              >
+                {is ? say.leave : say.take}
+              </TextButton>
+            </span>
+          )
+        })}
       </p>
       <label className="flex items-center gap-1.5">
         Take it
         <select
           value={mode}
           disabled={busy}
-          onChange={(e) => pasting.change(e.target.value as PasteMode, headings)}
+          onChange={(e) => pasting.change(e.target.value as PasteMode, taken)}
           className="h-7 rounded-3 border border-edge bg-sheet px-1"
         >
-          {ways.map((w) => (
+          {choices.map((w) => (
             <option key={w.mode} value={w.mode}>
               {w.name}
             </option>
@@ -103,7 +139,7 @@ export function PasteStrip() {
           after={result.body}
           told={result.sentence}
           notes={result.notes}
-          headings={result.headings}
+          offers={result.offers}
           onClose={() => setComparing(false)}
         />
       )}

@@ -9,6 +9,7 @@ import app.blenner.core.document.Width;
 import app.blenner.core.format.docx.DocxWriter;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.office.Media;
+import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.FileIntake;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -47,12 +48,15 @@ public final class ImportTiming {
         FileIntake.read(
             file,
             "long.docx",
-            (name, type, picture) -> {
-              bytes[0] += picture.length;
-              return Optional.of("p.jpg");
-            },
-            Set.of(),
-            true);
+            new FileIntake.Wish(
+                (name, type, picture) -> {
+                  bytes[0] += picture.length;
+                  return Optional.of("p.jpg");
+                },
+                Destination.NEW,
+                true,
+                "",
+                Set.of()));
     long millis = (System.nanoTime() - start) / 1_000_000;
     System.out.println(
         millis + " ms, " + read.intake().report().sentence() + " " + bytes[0] + " bytes");

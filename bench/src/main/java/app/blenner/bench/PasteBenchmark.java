@@ -2,10 +2,10 @@ package app.blenner.bench;
 
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.office.Pictures;
+import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.Intake;
 import app.blenner.core.intake.Material;
 import app.blenner.core.intake.PasteMode;
-import java.util.Set;
 import org.jsoup.Jsoup;
 
 /** Cleaning a paste of a word processor, beside jsoup parsing the same HTML. */
@@ -17,7 +17,7 @@ final class PasteBenchmark {
   }
 
   public String core() {
-    Intake intake = Intake.read(paste, PasteMode.CLEAN, Pictures.NONE, Set.of());
+    Intake intake = Intake.read(paste, PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
     return HtmlWriter.write(intake.document());
   }
 

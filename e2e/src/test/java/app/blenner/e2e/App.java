@@ -80,6 +80,8 @@ final class App {
                       "-jar",
                       JAR.toString(),
                       "--server.port=" + port,
+                      // A test may hold a connection while it waits longer than anybody reads.
+                      "--server.tomcat.keep-alive-timeout=10m",
                       "--blenner.mode=" + mode,
                       "--blenner.data=" + data.resolve("data"),
                       "--blenner.demo=../demo"))

@@ -151,8 +151,11 @@ abstract class BenchTest extends BrowserTest {
             + " if (html) d.setData('text/html', html);"
             + " document.querySelector('.ProseMirror').dispatchEvent(new ClipboardEvent('paste',"
             + " {clipboardData: d, bubbles: true, cancelable: true})) }",
-        java.util.List.of(text, html));
-    page.waitForTimeout(120);
+        List.of(text, html));
+    // The strip says that it is being cleaned, and then what became of it.
+    assertThat(page.getByText("Cleaning what you pasted")).hasCount(0);
+    page.waitForFunction("() => !document.querySelector('.ProseMirror').sheet.pasting.busy");
+    page.waitForTimeout(60);
   }
 
   /** Waits until a dialog has given the keyboard back to the text. */

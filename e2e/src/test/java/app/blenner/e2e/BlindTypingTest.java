@@ -69,7 +69,7 @@ public class BlindTypingTest extends BenchTest {
           context.clearCookies();
         }
         if (i == clash) {
-          his.save(key, "Tools", "<p>Bram was here in between.</p>");
+          his.saveOver(key, "Tools", "<p>Bram was here in between.</p>");
         }
         word();
         between(i < signOut ? inserts : alone);
@@ -194,6 +194,7 @@ public class BlindTypingTest extends BenchTest {
     Locator goOn =
         dialog.getByRole(
             AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Go on with what I chose"));
+    assertThat(dialog.getByRole(AriaRole.STATUS)).containsText("chosen");
     assertThat(goOn).not().hasAttribute("aria-disabled", "true");
     goOn.click();
     assertThat(dialog).hasCount(0);

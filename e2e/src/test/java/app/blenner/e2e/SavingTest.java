@@ -27,8 +27,12 @@ public class SavingTest extends BrowserTest {
     page.keyboard().press("Control+End");
     page.keyboard().type(", and before the tab was closed");
     String url = page.url();
-    page.close();
+    // As a person closes a tab, so that the page hears of it.
+    page.onDialog(com.microsoft.playwright.Dialog::accept);
+    page.close(new Page.CloseOptions().setRunBeforeUnload(true));
+    Page closing = page;
     page = context.newPage();
+    page.waitForCondition(closing::isClosed);
     watch(page);
     page.navigate(url);
     assertThat(sheet())

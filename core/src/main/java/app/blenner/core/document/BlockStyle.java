@@ -7,8 +7,10 @@ package app.blenner.core.document;
  * @param indent steps of indentation, 0 to 6
  * @param dropCap whether the first letter is set large
  * @param name short name of a named style, or empty
+ * @param direction where its lines begin, where that differs from the text around it
  */
-public record BlockStyle(Align align, int indent, boolean dropCap, String name) {
+public record BlockStyle(
+    Align align, int indent, boolean dropCap, String name, Direction direction) {
 
   /** No attributes. */
   public static final BlockStyle PLAIN = new BlockStyle(Align.START, 0, false, "");
@@ -39,6 +41,16 @@ public record BlockStyle(Align align, int indent, boolean dropCap, String name) 
   public BlockStyle {
     indent = Math.max(0, Math.min(MAX_INDENT, indent));
     name = MarkValues.name(name) == null ? "" : name;
+  }
+
+  /** The attributes of a block that is written as the text around it is. */
+  public BlockStyle(Align align, int indent, boolean dropCap, String name) {
+    this(align, indent, dropCap, name, Direction.NONE);
+  }
+
+  /** The same attributes with another direction. */
+  public BlockStyle directed(Direction other) {
+    return new BlockStyle(align, indent, dropCap, name, other);
   }
 
   /** Whether there is nothing to say. */

@@ -2,8 +2,15 @@ package app.blenner.core.document;
 
 import java.util.List;
 
-/** A bulleted list. */
-public record BulletedList(Bullet bullet, List<ListItem> items) implements Block {
+/**
+ * A bulleted list.
+ *
+ * @param bullet the sign before each item
+ * @param direction where its lines begin, where that differs from the text around it
+ * @param items the items
+ */
+public record BulletedList(Bullet bullet, Direction direction, List<ListItem> items)
+    implements Block {
 
   /** The sign before each item. */
   public enum Bullet {
@@ -28,7 +35,13 @@ public record BulletedList(Bullet bullet, List<ListItem> items) implements Block
   }
 
   public BulletedList {
-    items = List.copyOf(items);
+    // Only numbers can be given.
+    items = items.stream().map(i -> i.value() == null ? i : new ListItem(i.blocks())).toList();
+  }
+
+  /** A list that is written as the text around it is. */
+  public BulletedList(Bullet bullet, List<ListItem> items) {
+    this(bullet, Direction.NONE, items);
   }
 
   @Override
@@ -43,7 +56,7 @@ public record BulletedList(Bullet bullet, List<ListItem> items) implements Block
 
   @Override
   public Block withGroups(List<List<Block>> groups) {
-    return new BulletedList(bullet, groups.stream().map(ListItem::new).toList());
+    return new BulletedList(bullet, direction, groups.stream().map(ListItem::new).toList());
   }
 
   @Override

@@ -60,10 +60,19 @@ public record Table(
     }
   }
 
-  /** How a table looks and where it stands. */
-  public record Look(Borders borders, Padding padding, Side side) {
+  /**
+   * How a table looks and where it stands.
+   *
+   * @param direction which side its columns begin at, where that differs from the text around it
+   */
+  public record Look(Borders borders, Padding padding, Side side, Direction direction) {
     /** Hairlines, plain padding, in the flow. */
     public static final Look PLAIN = new Look(Borders.HAIRLINES, Padding.PLAIN, Side.NONE);
+
+    /** The look of a table that is written as the text around it is. */
+    public Look(Borders borders, Padding padding, Side side) {
+      this(borders, padding, side, Direction.NONE);
+    }
   }
 
   /** One row. */

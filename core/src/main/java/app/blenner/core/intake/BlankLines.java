@@ -32,14 +32,22 @@ final class BlankLines implements CleaningStep {
       }
     }
     tally.dropped(Report.Dropped.EMPTY, empty);
+    int[] loosened = {0};
     Nodes.texts(
         body,
         t -> {
           String text = t.getWholeText();
           if (text.indexOf(NBSP) >= 0) {
-            t.text(loosened(text));
+            String loose = loosened(text);
+            loosened[0] += t.isBlank() ? 0 : count(text) - count(loose);
+            t.text(loose);
           }
         });
+    tally.dropped(Report.Dropped.NO_BREAK_SPACE, loosened[0]);
+  }
+
+  private static int count(String text) {
+    return (int) text.chars().filter(c -> c == NBSP).count();
   }
 
   /** Whether an element holds no more than white space and spaces that do not break. */

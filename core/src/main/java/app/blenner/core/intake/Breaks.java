@@ -12,16 +12,21 @@ import java.util.List;
 final class Breaks {
   private Breaks() {}
 
-  /** The text with every paragraph parted where two or more line breaks follow each other. */
-  static Document partAtDoubles(Document document) {
-    return document.rebuild(Breaks::part);
+  /** The text with a paragraph for each line. */
+  static Document partAtAll(Document document) {
+    return document.rebuild(blocks -> part(blocks, 1));
   }
 
-  private static List<Block> part(List<Block> blocks) {
+  /** The text with every paragraph parted where two or more line breaks follow each other. */
+  static Document partAtDoubles(Document document) {
+    return document.rebuild(blocks -> part(blocks, 2));
+  }
+
+  private static List<Block> part(List<Block> blocks, int least) {
     List<Block> out = new ArrayList<>(blocks.size());
     for (Block block : blocks) {
       if (block instanceof Paragraph p) {
-        out.addAll(part(p));
+        out.addAll(part(p, least));
       } else {
         out.add(block);
       }
@@ -29,13 +34,13 @@ final class Breaks {
     return out;
   }
 
-  private static List<Block> part(Paragraph paragraph) {
+  private static List<Block> part(Paragraph paragraph, int least) {
     List<Block> out = new ArrayList<>();
     List<Inline> run = new ArrayList<>();
     int row = 0;
     for (Inline inline : paragraph.content()) {
       row = inline instanceof LineBreak ? row + 1 : 0;
-      if (row >= 2) {
+      if (row >= least) {
         if (!run.isEmpty()) {
           out.add(new Paragraph(run, paragraph.style()));
           run = new ArrayList<>();

@@ -34,7 +34,7 @@ final class Emphasis implements CleaningStep {
           if (!style.isEmpty()) {
             int said = settings(e, styles.computeIfAbsent(style, s -> Declared.of(e)));
             // What a step before said once more is no setting of its own.
-            settings[0] += e.attributes().hasKey("data-made") ? 0 : said;
+            settings[0] += e.attributes().hasKey("data-made") ? 0 : said - ofSheet(e);
           }
           settings[0] += isForeign(e.attributes().get("class")) ? 1 : 0;
           settings[0] += e.normalName().equals("font") ? e.attributesSize() : 0;
@@ -42,9 +42,18 @@ final class Emphasis implements CleaningStep {
     tally.dropped(Report.Dropped.STYLE, settings[0]);
   }
 
+  /** How much of a style stands in the sheet alone: its class is counted for that. */
+  private static int ofSheet(Element e) {
+    String said = e.attributes().get("data-sheet");
+    return said.isEmpty() ? 0 : Math.min(Declared.of(e).size(), Integer.parseInt(said));
+  }
+
   /** Whether a class is one that came along, and not one that a step before gave. */
   private static boolean isForeign(String classes) {
-    return !classes.isEmpty() && !classes.equals("jump-target") && !classes.equals("picture");
+    return !classes.isEmpty()
+        && !classes.equals("jump-target")
+        && !classes.equals("picture")
+        && !classes.startsWith("bullet-");
   }
 
   private static int settings(Element e, Map<String, String> css) {

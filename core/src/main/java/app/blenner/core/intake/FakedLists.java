@@ -193,6 +193,8 @@ final class FakedLists implements CleaningStep {
     List<Item> items = run.get(0).list().isEmpty() ? byIndent(run) : run;
     // lists.get(l) is the list open at level l + 1.
     List<Element> lists = new ArrayList<>();
+    // What the next number of each open list would be.
+    List<Integer> next = new ArrayList<>();
     Element last = null;
     String inList = "";
     int counted = 0;
@@ -200,6 +202,7 @@ final class FakedLists implements CleaningStep {
       int level = Math.min(item.level(), lists.size() + 1);
       while (lists.size() > level) {
         lists.remove(lists.size() - 1);
+        next.remove(next.size() - 1);
       }
       boolean other =
           lists.size() == level
@@ -212,6 +215,7 @@ final class FakedLists implements CleaningStep {
               && !item.list().equals(inList);
       if (other || (anew && lists.size() == level)) {
         lists.remove(level - 1);
+        next.remove(level - 1);
       }
       if (lists.size() < level) {
         Element list = list(item.marker());
@@ -222,8 +226,14 @@ final class FakedLists implements CleaningStep {
           last.appendChild(list);
         }
         lists.add(list);
+        next.add(item.marker().number());
       }
       Element li = new Element("li");
+      int number = item.marker().number();
+      if (!item.marker().sign() && number != next.get(level - 1)) {
+        li.attr("value", Integer.toString(number));
+      }
+      next.set(level - 1, number + 1);
       lists.get(level - 1).appendChild(li);
       item.paragraph().remove();
       strip(item);

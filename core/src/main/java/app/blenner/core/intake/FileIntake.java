@@ -12,18 +12,14 @@ import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.UnreadableFile;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.text.Encoding;
-import app.blenner.core.format.text.TextReader;
 import java.io.IOException;
 import java.net.URI;
-import java.nio.charset.Charset;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 
@@ -33,103 +29,121 @@ import org.jsoup.nodes.Element;
  * @param title what the text is called: its own first line of that rank, else what the file says of
  *     itself, else the name of the file
  * @param intake the text; without its title where that was taken out of it
+ * @param encoding the encoding it was read in, and others it could be in; null where the format leaves no choice
  */
-public record FileIntake(String title, Intake intake) {
-  /** Plain text beyond this is no article. */
-  private static final long LONGEST_TEXT = 20_000_000;
+public record FileIntake(String title, Intake intake, Encoding encoding) {
+  /** What an item can hold, in characters. */
+  private static final int LONGEST_TEXT = 8_000_000;
 
   /** Elements within elements; a page somebody wrote has some dozens. */
   private static final int DEEPEST = 4_000;
 
-  private static final Pattern CHARSET =
-      Pattern.compile("(?i)<meta[^>]{0,200}?charset\\s*=\\s*[\"']?\\s*([\\w:.-]+)");
+  /** A name longer than this is shortened where it becomes a title. */
+  private static final int LONGEST_NAME = 200;
 
   /**
-   * Reads a file by what its name ends in.
+   * How to read a file.
+   *
+   * @param pictures where its pictures go
+   * @param destination the text it will join
+   * @param asItem whether it becomes an item, whose title stands apart from the text
+   * @param encoding the encoding somebody has chosen, or empty
+   * @param taken which offers are taken
+   */
+  public record Wish(
+      Pictures pictures,
+      Destination destination,
+      boolean asItem,
+      String encoding,
+      Set<Offer.Kind> taken) {}
+
+  /**
+   * Reads a file by what its name ends in, and by its bytes.
    *
    * @param file where its bytes are
    * @param name what it was called
-   * @param pictures where its pictures go
-   * @param namesInUse names of places in the text it will join
-   * @param asItem whether it becomes an item, whose title stands apart from the text
    * @throws UnreadableFile where it cannot or may not be read
    */
-  public static FileIntake read(
-      Path file, String name, Pictures pictures, Set<String> namesInUse, boolean asItem)
-      throws IOException {
-    if (Files.size(file) == 0) {
-      throw new UnreadableFile("This file is empty.");
-    }
-    int dot = name.lastIndexOf('.');
-    String ending = name.substring(dot + 1).toLowerCase(Locale.ROOT);
-    String called = (dot > 0 ? name.substring(0, dot) : name).replace('_', ' ').strip();
-    return switch (ending) {
-      case "docx" -> word(DocxReader.read(file, pictures), called, namesInUse, asItem);
-      case "odt" -> word(OdtReader.read(file, pictures), called, namesInUse, asItem);
-      case "html", "htm" -> page(text(file, true), called, pictures, namesInUse, asItem);
-      case "md", "markdown" -> markdown(text(file, false), called, asItem);
-      case "txt" -> plain(text(file, false), called);
-      default ->
-          throw new UnreadableFile(
-              "Files that end in ."
-                  + ending
-                  + " are not read. Save it as .docx, .odt, .html, .md or .txt.");
+  public static FileIntake read(Path file, String name, Wish wish) throws IOException {
+    FileKind kind = FileKind.of(file, name);
+    int end = FileKind.ending(name).isEmpty() ? name.length() : name.lastIndexOf('.');
+    String bare = name.substring(0, end).replace('_', ' ').strip();
+    String called = bare.length() > LONGEST_NAME ? bare.substring(0, LONGEST_NAME).strip() : bare;
+    return switch (kind) {
+      case DOCX -> word(DocxReader.read(file, wish.pictures()), called, wish);
+      case ODT -> word(OdtReader.read(file, wish.pictures()), called, wish);
+      case HTML -> page(text(file, true, wish), called, wish);
+      case MARKDOWN -> markdown(text(file, false, wish), called, wish);
+      case TEXT -> plain(text(file, false, wish), called, wish);
     };
   }
 
-  private static String text(Path file, boolean declares) throws IOException {
-    if (Files.size(file) > LONGEST_TEXT) {
-      throw new UnreadableFile("This file has more than 20 megabytes of text. Split it first.");
+  private static Encoding text(Path file, boolean declares, Wish wish) throws IOException {
+    // A character takes up to four bytes.
+    if (Files.size(file) > 4L * LONGEST_TEXT) {
+      throw tooLong();
     }
     byte[] bytes = Files.readAllBytes(file);
-    if (bytes.length > 3 && bytes[0] == 'P' && bytes[1] == 'K') {
+    Encoding read = encoding(bytes, declares, wish.encoding());
+    if (read.text().length() > LONGEST_TEXT) {
+      throw tooLong();
+    }
+    if (read.text().chars().limit(100_000).filter(c -> c == 0).count() > 8) {
       throw new UnreadableFile(
-          "This file is an archive, whatever its name says; it holds no plain text.");
+          "This file holds bytes that stand for nothing in a text (NUL), so it is not text, whatever its name says.");
     }
-    if (declares) {
-      Matcher said =
-          CHARSET.matcher(
-              new String(bytes, 0, Math.min(2048, bytes.length), StandardCharsets.ISO_8859_1));
-      if (said.find() && isKnown(said.group(1)) && !startsWithMark(bytes)) {
-        return new String(bytes, Charset.forName(said.group(1)));
-      }
-    }
-    Encoding read = Encoding.read(bytes);
-    if (read.text().chars().limit(4000).filter(c -> c == 0).count() > 8) {
-      throw new UnreadableFile("This file holds no text that could be read.");
-    }
-    return read.text();
+    return read;
   }
 
-  private static boolean startsWithMark(byte[] bytes) {
-    int first = bytes[0] & 0xFF;
-    return first == 0xEF || first == 0xFE || first == 0xFF;
+  private static UnreadableFile tooLong() {
+    return new UnreadableFile(
+        "This file has more text than an item can hold, which is 8 million characters. Split it first.");
   }
 
-  private static boolean isKnown(String charset) {
-    try {
-      return Charset.isSupported(charset);
-    } catch (IllegalArgumentException e) {
-      return false;
+  private static Encoding encoding(byte[] bytes, boolean declares, String chosen) {
+    if (!chosen.isEmpty()) {
+      return Encoding.readAs(bytes, chosen)
+          .orElseThrow(() -> new UnreadableFile("There is no encoding “" + chosen + "”."));
     }
+    return declares ? Encoding.readPage(bytes, "") : Encoding.read(bytes);
   }
 
-  private static FileIntake word(
-      WordText text, String called, Set<String> namesInUse, boolean asItem) {
-    String first = asItem ? Title.take(text.body()) : "";
+  /** The intake of a file, with what there is to tell of its encoding. */
+  private static FileIntake told(String title, Intake intake, Encoding encoding) {
+    if (encoding == null || encoding.others().isEmpty() && encoding.damaged() == 0) {
+      return new FileIntake(title, intake, encoding);
+    }
+    String read = "Read as " + encoding.name() + ".";
+    int n = encoding.damaged();
+    String lost =
+        n == 0
+            ? ""
+            : (n == 1 ? " 1 character" : " " + n + " characters")
+                + " could not be decoded and "
+                + (n == 1 ? "stands" : "stand")
+                + " in the text as “\uFFFD”.";
+    return new FileIntake(title, intake.with(read + lost), encoding);
+  }
+
+  private static FileIntake word(WordText text, String called, Wish wish) {
+    String first = wish.asItem() ? Title.take(text.body()) : "";
     String title = !first.isEmpty() ? first : text.title().isEmpty() ? called : text.title();
-    return new FileIntake(title, Intake.read(text, PasteMode.CLEAN, namesInUse));
+    return new FileIntake(
+        title, Intake.read(text, PasteMode.CLEAN, wish.destination(), wish.taken()), null);
   }
 
-  private static FileIntake page(
-      String html, String called, Pictures pictures, Set<String> namesInUse, boolean asItem) {
-    refuseDepth(html);
-    org.jsoup.nodes.Document page = Jsoup.parse(html);
-    String first = asItem ? Title.take(page.body()) : "";
+  private static FileIntake page(Encoding read, String called, Wish wish) {
+    refuseDepth(read.text());
+    org.jsoup.nodes.Document page = Jsoup.parse(read.text());
+    String first = wish.asItem() ? Title.take(page.body()) : "";
     String title =
         !first.isEmpty() ? first : page.title().isBlank() ? called : page.title().strip();
-    Material material = Material.html(page.body().outerHtml());
-    return new FileIntake(title, Intake.read(material, PasteMode.CLEAN, pictures, namesInUse));
+    return told(title, cleaned(page.outerHtml(), wish), read);
+  }
+
+  private static Intake cleaned(String html, Wish wish) {
+    return Intake.read(
+        Material.html(html), PasteMode.CLEAN, wish.pictures(), wish.destination(), wish.taken());
   }
 
   /** Counts how deep elements are nested before anything is built of them. */
@@ -155,8 +169,8 @@ public record FileIntake(String title, Intake intake) {
     }
   }
 
-  private static FileIntake markdown(String text, String called, boolean asItem) {
-    Document document = MarkdownReader.read(text);
+  private static FileIntake markdown(Encoding read, String called, Wish wish) {
+    Document document = MarkdownReader.read(read.text());
     String title = called;
     List<Block> blocks = document.blocks();
     boolean titled =
@@ -166,9 +180,15 @@ public record FileIntake(String title, Intake intake) {
             && blocks.stream().filter(b -> b instanceof Heading x && x.level() == 1).count() == 1;
     if (titled) {
       title = Inlines.text(((Heading) blocks.get(0)).content());
-      document = asItem ? new Document(blocks.subList(1, blocks.size())) : document;
+      document = wish.asItem() ? new Document(blocks.subList(1, blocks.size())) : document;
     }
-    return new FileIntake(title, Intake.of(document, PasteMode.MARKDOWN));
+    return told(title, Intake.of(document, PasteMode.MARKDOWN, wish.destination()), read);
+  }
+
+  private static FileIntake plain(Encoding read, String called, Wish wish) {
+    Report.Tally tally = new Report.Tally();
+    Intake intake = PlainIntake.ofFile(read.text(), wish.destination(), wish.taken(), tally);
+    return told(called, intake, read);
   }
 
   /**
@@ -178,10 +198,10 @@ public record FileIntake(String title, Intake intake) {
    * @param address where it was fetched
    * @param day when, as people write it
    */
-  public static FileIntake page(
-      String html, URI address, String day, Pictures pictures, Set<String> namesInUse) {
+  public static FileIntake page(String html, URI address, String day, Wish wish) {
     refuseDepth(html);
     org.jsoup.nodes.Document page = Jsoup.parse(html, address.toString());
+    Optional<StyleSheet> sheet = StyleSheet.of(page, false);
     for (Element e : page.select("a[href], img[src]")) {
       String attribute = e.normalName().equals("a") ? "href" : "src";
       boolean here = e.attr(attribute).startsWith("#") || e.attr(attribute).startsWith("data:");
@@ -195,22 +215,12 @@ public record FileIntake(String title, Intake intake) {
                 () ->
                     new UnreadableFile(
                         "No text was found on this page. Perhaps it is made by a script when somebody looks at it; copy it from there and paste it."));
+    sheet.ifPresent(s -> s.inline(found.body()));
     String title = found.title().isEmpty() ? address.getHost() : found.title();
     Element source = found.body().appendElement("p");
     source.appendText("Source: ").appendElement("a").attr("href", address.toString()).text(title);
     source.appendText(", " + address.getHost() + ", " + day + ".");
-    Material material = Material.html(found.body().outerHtml());
-    return new FileIntake(title, Intake.read(material, PasteMode.CLEAN, pictures, namesInUse));
-  }
-
-  /** Line breaks of a plain text become paragraphs; those that only a page's edge made go. */
-  private static FileIntake plain(String text, String called) {
-    if (TextReader.isBrokenByEdge(text)) {
-      return new FileIntake(
-          called, Intake.read(Material.text(text), PasteMode.CLEAN, Pictures.NONE, Set.of()));
-    }
-    return new FileIntake(
-        called, Intake.read(Material.text(text), PasteMode.PARAGRAPHS, Pictures.NONE, Set.of()));
+    return new FileIntake(title, cleaned(found.body().outerHtml(), wish), null);
   }
 
   /** The largest file of any kind, in bytes. */

@@ -23,18 +23,29 @@ final class Formatting {
   private Formatting() {}
 
   /** The text as {@link #tidy} has it, and without colours, fonts, sizes and alignment. */
-  static Document off(Document document) {
+  static Document off(Document document, Report.Tally tally) {
     String most = mostSaid(document);
-    return document.map(block -> tidy(plain(block), most, Formatting::isHandMade));
+    return document.map(block -> tidy(plain(block, tally), most, Formatting::isHandMade));
   }
 
-  private static Block plain(Block block) {
+  private static Block plain(Block block, Report.Tally tally) {
     if (block instanceof Paragraph p && !p.style().isPlain()) {
-      return new Paragraph(p.content(), BlockStyle.PLAIN);
+      return new Paragraph(p.content(), plain(p.style(), tally));
     } else if (block instanceof Heading h && !h.style().isPlain()) {
-      return new Heading(h.level(), h.anchor(), h.content(), BlockStyle.PLAIN);
+      return new Heading(h.level(), h.anchor(), h.content(), plain(h.style(), tally));
     }
     return block;
+  }
+
+  /** Which way lines run is no formatting. */
+  private static BlockStyle plain(BlockStyle style, Report.Tally tally) {
+    if (style.align() == BlockStyle.Align.JUSTIFIED) {
+      tally.dropped(Report.Dropped.JUSTIFIED, 1);
+    } else if (style.align() == BlockStyle.Align.CENTRE
+        || style.align() == BlockStyle.Align.RIGHT) {
+      tally.dropped(Report.Dropped.ALIGNED, 1);
+    }
+    return BlockStyle.PLAIN.directed(style.direction());
   }
 
   private static boolean isHandMade(Mark mark) {

@@ -1,19 +1,13 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.document.Document;
-import app.blenner.core.document.PlainText;
+import app.blenner.core.document.Inlines;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.format.html.HtmlReader;
-import app.blenner.core.format.markdown.MarkdownReader;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.WordText;
-import app.blenner.core.format.text.TextReader;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
-import java.util.stream.Stream;
-import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 
 /**
@@ -21,28 +15,20 @@ import org.jsoup.nodes.Element;
  *
  * @param document the clean text
  * @param read how it was read; never the plain {@link PasteMode#CLEAN} where that chose another
+ * @param other the other way that would also do, where only a person can tell; else null
  * @param report what became of it
- * @param headings lines that look like headings and are not
+ * @param offers what it leaves open, and what was decided of that already
  */
 public record Intake(
-    Document document, PasteMode read, Report report, List<HeadingCandidate> headings) {
+    Document document, PasteMode read, PasteMode other, Report report, List<Offer> offers) {
 
-  /** Signs of Markdown that no other text has: a heading, a fence, the head of a table. */
-  private static final List<Pattern> STRONG_SIGNS =
-      Stream.of("(?m)^#{1,6} \\S", "(?m)^(```|~~~)", "(?m)^\\|.*\\|\\s*\\n\\|[ :|-]+\\|")
-          .map(Pattern::compile)
-          .toList();
-
-  /** Signs that may stand in any text by chance. */
-  private static final List<Pattern> SIGNS =
-      Stream.of(
-              "\\[[^\\]\\n]+\\]\\([^)\\s]+\\)",
-              "(?<![\\w*])\\*\\*[^*\\n]+\\*\\*(?!\\w)",
-              "(?m)^[-*+] \\S.*\\n[-*+] \\S",
-              "(?m)^\\d+\\. \\S.*\\n\\d+\\. \\S",
-              "(?m)^> \\S")
-          .map(Pattern::compile)
-          .toList();
+  /** The same with one more thing told. */
+  Intake with(String sentence) {
+    List<String> notes = new java.util.ArrayList<>(report.notes());
+    notes.add(0, sentence);
+    Report more = new Report(report.sentence(), report.kept(), report.dropped(), notes);
+    return new Intake(document, read, other, more, offers);
+  }
 
   /**
    * Takes a text in.
@@ -50,20 +36,30 @@ public record Intake(
    * @param material what came
    * @param mode how to take it
    * @param pictures where its pictures go
-   * @param namesInUse names of places in the text it will join
+   * @param destination the text it will join
+   * @param taken which offers are taken
    */
   public static Intake read(
-      Material material, PasteMode mode, Pictures pictures, Set<String> namesInUse) {
+      Material material,
+      PasteMode mode,
+      Pictures pictures,
+      Destination destination,
+      Set<Offer.Kind> taken) {
     Report.Tally tally = new Report.Tally();
-    return switch (mode) {
-      case CLEAN, FORMATTED ->
-          material.html().isBlank()
-              ? plain(material.text(), tally)
-              : formatted(material.html(), mode, pictures, namesInUse, tally);
-      case PARAGRAPHS -> done(TextReader.paragraphs(characters(material)), mode, tally);
-      case LINES -> done(TextReader.withBreaks(characters(material)), mode, tally);
-      case MARKDOWN -> markdown(characters(material), tally);
-    };
+    if (mode == PasteMode.CLEAN || mode == PasteMode.FORMATTED) {
+      if (!material.html().isBlank()) {
+        Element body = HtmlCleaning.clean(material.html(), mode, pictures, destination, tally);
+        return tidied(body, mode, destination, taken, true, tally);
+      }
+      return PlainIntake.read(material.text(), PasteMode.CLEAN, destination, taken, tally);
+    }
+    return PlainIntake.read(characters(material, tally), mode, destination, taken, tally);
+  }
+
+  /** Takes a text in, with all it leaves open left so. */
+  public static Intake read(
+      Material material, PasteMode mode, Pictures pictures, Destination destination) {
+    return read(material, mode, pictures, destination, Set.of());
   }
 
   /**
@@ -71,9 +67,11 @@ public record Intake(
    *
    * @param text what a reader made of the file
    * @param mode {@link PasteMode#CLEAN} or {@link PasteMode#FORMATTED}
-   * @param namesInUse names of places in the text it will join
+   * @param destination the text it will join
+   * @param taken which offers are taken
    */
-  public static Intake read(WordText text, PasteMode mode, Set<String> namesInUse) {
+  public static Intake read(
+      WordText text, PasteMode mode, Destination destination, Set<Offer.Kind> taken) {
     Report.Tally tally = new Report.Tally();
     tally.dropped(Report.Dropped.DELETION, text.deletions());
     tally.dropped(Report.Dropped.REMARK, text.remarks());
@@ -81,112 +79,71 @@ public record Intake(
       tally.note(Tracked.REMARKS_STAY);
     }
     text.notes().forEach(tally::note);
-    return tidied(washed(text.body(), Pictures.NONE, namesInUse, tally), mode, tally);
+    Element body = HtmlCleaning.clean(text.body(), Pictures.NONE, destination, tally);
+    return tidied(body, mode, destination, taken, false, tally);
   }
 
-  private static Intake formatted(
-      String html, PasteMode mode, Pictures pictures, Set<String> namesInUse, Report.Tally tally) {
-    return tidied(wash(html, pictures, namesInUse, tally), mode, tally);
-  }
-
-  private static Intake tidied(Element body, PasteMode mode, Report.Tally tally) {
-    Document dressed = HeadingLevels.belowTitle(Breaks.partAtDoubles(HtmlReader.read(body)), tally);
-    List<HeadingCandidate> headings = HeadingEvidence.find(dressed);
+  /** HTML after all steps, made a text. */
+  static Intake tidied(
+      Element body,
+      PasteMode mode,
+      Destination destination,
+      Set<Offer.Kind> taken,
+      boolean fromPage,
+      Report.Tally tally) {
+    Document read = Breaks.partAtDoubles(HtmlReader.read(body));
+    Document dressed =
+        HeadingLevels.belowTitle(Directions.in(read, destination.direction()), tally);
+    Offers offers = new Offers(taken);
+    // In a word processor's file a line break is somebody's; on a clipboard it may be a page's
+    // edge.
+    Document whole =
+        fromPage ? WrappedLines.told(offers.withoutRunningLines(dressed), tally) : dressed;
+    List<HeadingCandidate> headings = HeadingEvidence.find(whole);
     Document document =
-        mode == PasteMode.FORMATTED ? Formatting.tidy(dressed) : Formatting.off(dressed);
+        mode == PasteMode.FORMATTED ? Formatting.tidy(whole) : Formatting.off(whole, tally);
+    document = offers.withLists(offers.withHeadings(document, headings));
     Counting.count(document, tally);
-    return new Intake(document, mode, tally.report(), headings);
-  }
-
-  /** The page after all steps, as the reader of HTML shall see it. */
-  static Element wash(String html, Pictures pictures, Set<String> namesInUse, Report.Tally tally) {
-    org.jsoup.nodes.Document page = Jsoup.parse(PlainText.legal(html));
-    page.outputSettings().prettyPrint(false);
-    return washed(page.body(), pictures, namesInUse, tally);
-  }
-
-  private static Element washed(
-      Element body, Pictures pictures, Set<String> namesInUse, Report.Tally tally) {
-    PageFeatures features = new PageFeatures(body);
-    for (CleaningStep step : steps(pictures, namesInUse)) {
-      if (step.concerns(features)) {
-        step.take(body, tally);
-      }
-    }
-    return body;
-  }
-
-  /** What is done to HTML, in this order: what goes, goes before anything is counted. */
-  static List<CleaningStep> steps(Pictures pictures, Set<String> namesInUse) {
-    return List.of(
-        new Tracked(),
-        new Hidden(),
-        new Footnotes(namesInUse),
-        new FakedLists(),
-        new WordParagraphs(),
-        new Tables(),
-        new PictureCleaning(pictures),
-        new BlankLines(),
-        new BlockType(),
-        new Links(),
-        new Emphasis());
-  }
-
-  /** Plain text, read for what it is. */
-  private static Intake plain(String text, Report.Tally tally) {
-    if (looksLikeMarkdown(text)) {
-      return markdown(text, tally);
-    }
-    Optional<Element> signed = SignedLines.read(text);
-    if (signed.isPresent()) {
-      return tidied(washed(signed.get(), Pictures.NONE, Set.of(), tally), PasteMode.CLEAN, tally);
-    }
-    if (TextReader.isBrokenByEdge(text)) {
-      TextReader.Joined joined = TextReader.joined(text);
-      tally.note(
-          "Joined "
-              + (joined.joined() == 1 ? "one line" : joined.joined() + " lines")
-              + " that the edge of a page had broken.");
-      return done(joined.document(), PasteMode.CLEAN, tally);
-    }
-    boolean spaced = PlainText.legal(text).matches("(?s).*\\S[ \\t]*\\n[ \\t]*\\n\\s*\\S.*");
-    return done(
-        spaced ? TextReader.withBreaks(text) : TextReader.paragraphs(text), PasteMode.CLEAN, tally);
-  }
-
-  private static Intake markdown(String text, Report.Tally tally) {
-    Document document = HeadingLevels.belowTitle(MarkdownReader.read(text), tally);
-    tally.note("Read as Markdown.");
-    return done(document, PasteMode.MARKDOWN, tally);
+    return new Intake(document, mode, null, tally.report(), offers.all());
   }
 
   /** A text that was read already, with what there is to tell of it. */
-  static Intake of(Document document, PasteMode read) {
+  static Intake of(Document document, PasteMode read, Destination destination) {
     Report.Tally tally = new Report.Tally();
-    return done(HeadingLevels.belowTitle(document, tally), read, tally);
+    Document directed = Directions.in(document, destination.direction());
+    return done(HeadingLevels.belowTitle(directed, tally), read, null, List.of(), tally);
   }
 
-  private static Intake done(Document document, PasteMode read, Report.Tally tally) {
+  static Intake done(
+      Document document, PasteMode read, PasteMode other, List<Offer> offers, Report.Tally tally) {
     Counting.count(document, tally);
-    return new Intake(document, read, tally.report(), List.of());
+    return new Intake(document, read, other, tally.report(), offers);
   }
 
   /**
-   * Whether plain text is Markdown. One sign may stand in any text; two of different kinds, or a
-   * heading or a fence, hardly do by chance.
+   * The characters that came, or those inside the HTML where only that came. What the HTML held besides characters is
+   * told as left behind.
    */
-  static boolean looksLikeMarkdown(String text) {
-    long strong = STRONG_SIGNS.stream().filter(sign -> sign.matcher(text).find()).count();
-    long weak = SIGNS.stream().filter(sign -> sign.matcher(text).find()).count();
-    return strong > 0 || weak > 1;
-  }
-
-  /** The characters that came, or those inside the HTML where only that came. */
-  private static String characters(Material material) {
-    if (!material.text().isEmpty()) {
+  private static String characters(Material material, Report.Tally tally) {
+    if (material.html().isBlank()) {
       return material.text();
     }
-    Element body = wash(material.html(), Pictures.NONE, Set.of(), new Report.Tally());
-    return String.join("\n\n", RunningText.of(HtmlReader.read(body)));
+    Report.Tally all = new Report.Tally();
+    Element body =
+        HtmlCleaning.clean(material.html(), PasteMode.CLEAN, Pictures.NONE, Destination.NEW, all);
+    Document document = HtmlReader.read(body);
+    Counting.count(document, all);
+    tally.formLost(all);
+    return material.text().isEmpty() ? words(document) : material.text();
+  }
+
+  private static String words(Document document) {
+    return String.join("\n\n", RunningText.of(document));
+  }
+
+  /** What a text says in a few words, for a person who shall know it again. */
+  static String words(java.util.List<app.blenner.core.document.Inline> line) {
+    String words = Inlines.text(line).strip();
+    return words.length() <= 80 ? words : words.substring(0, 79).strip() + "…";
   }
 }

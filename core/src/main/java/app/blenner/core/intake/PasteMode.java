@@ -10,6 +10,8 @@ public enum PasteMode {
   PARAGRAPHS,
   /** The characters only; an empty line parts paragraphs, other line breaks stay. */
   LINES,
+  /** The characters only; lines that belong together become one paragraph. */
+  JOINED,
   /** The characters only, read as Markdown. */
   MARKDOWN
 }

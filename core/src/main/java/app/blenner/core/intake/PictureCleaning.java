@@ -1,6 +1,5 @@
 package app.blenner.core.intake;
 
-import app.blenner.core.format.html.Declared;
 import app.blenner.core.format.office.Pictures;
 import java.util.Base64;
 import java.util.Locale;
@@ -30,7 +29,7 @@ final class PictureCleaning implements CleaningStep {
     int elsewhere = 0;
     for (Element img : body.select("img")) {
       String src = img.attr("src").strip();
-      if (isTracker(img)) {
+      if (TextSize.isDot(img) || isPixel(src)) {
         tally.dropped(Report.Dropped.TRACKER, 1);
         img.remove();
       } else if (src.startsWith("data:")) {
@@ -68,6 +67,30 @@ final class PictureCleaning implements CleaningStep {
     }
   }
 
+  /** A picture of one pixel that came whole is there to be fetched, not to be looked at. */
+  private static boolean isPixel(String src) {
+    if (!src.startsWith("data:image/") || src.length() > 400) {
+      return false;
+    }
+    int comma = src.indexOf(',');
+    try (var in =
+        javax.imageio.ImageIO.createImageInputStream(
+            new java.io.ByteArrayInputStream(
+                Base64.getMimeDecoder().decode(src.substring(comma + 1))))) {
+      var readers = javax.imageio.ImageIO.getImageReaders(in);
+      if (!readers.hasNext()) {
+        return false;
+      }
+      var reader = readers.next();
+      reader.setInput(in);
+      boolean pixel = reader.getWidth(0) <= 2 && reader.getHeight(0) <= 2;
+      reader.dispose();
+      return pixel;
+    } catch (java.io.IOException | IllegalArgumentException e) {
+      return false;
+    }
+  }
+
   private Optional<String> keep(String data, String alternative) {
     int comma = data.indexOf(',');
     if (comma < 0) {
@@ -85,17 +108,5 @@ final class PictureCleaning implements CleaningStep {
     } catch (IllegalArgumentException e) {
       return Optional.empty();
     }
-  }
-
-  /** A picture nobody can see is there to be fetched, not to be looked at. */
-  private static boolean isTracker(Element img) {
-    return isTiny(img.attr("width"), Declared.value(img, "width"))
-        && isTiny(img.attr("height"), Declared.value(img, "height"));
-  }
-
-  private static boolean isTiny(String attribute, String css) {
-    String said = css.isEmpty() ? attribute : css;
-    String number = said.strip().replaceFirst("(?i)(px|pt)$", "");
-    return number.matches("[0-2](\\.\\d+)?");
   }
 }

@@ -62,6 +62,13 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
     PROGRAM("piece of program code", "pieces of program code"),
     BUTTON("button", "buttons"),
     FRAME("frame", "frames"),
+    JUSTIFIED("even edge of a justified paragraph", "even edges of justified paragraphs"),
+    ALIGNED("alignment of a line", "alignments of lines"),
+    NO_BREAK_SPACE("no-break space", "no-break spaces"),
+    DIRECTION("direction of some words", "directions of some words"),
+    LIST_STYLE("list style", "list styles"),
+    LAYOUT_TABLE("table that only laid the page out", "tables that only laid the page out"),
+    LINK("link that led nowhere", "links that led nowhere"),
     PICTURE("picture", "pictures");
 
     private final String one;
@@ -76,6 +83,7 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
   /** Counts while the text is worked on. */
   static final class Tally {
     private final Map<Kept, Integer> kept = new EnumMap<>(Kept.class);
+    private final Map<Kept, Integer> lost = new EnumMap<>(Kept.class);
     private final Map<Dropped, Integer> dropped = new EnumMap<>(Dropped.class);
     private final Set<String> notes = new LinkedHashSet<>();
 
@@ -87,6 +95,12 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
       dropped.merge(what, number, Integer::sum);
     }
 
+    /** What another reading kept besides the characters is left behind. */
+    void formLost(Tally other) {
+      lost.putAll(other.kept);
+      other.dropped.forEach(this::dropped);
+    }
+
     void note(String sentence) {
       notes.add(sentence);
     }
@@ -95,6 +109,7 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
       List<Count> in = new ArrayList<>();
       kept.forEach((k, n) -> add(in, n, k.one, k.many));
       List<Count> out = new ArrayList<>();
+      lost.forEach((k, n) -> add(out, n, k.one, k.many));
       dropped.forEach((d, n) -> add(out, n, d.one, d.many));
       String sentence = in.isEmpty() ? "Kept the words." : "Kept " + joined(in) + ".";
       if (!out.isEmpty()) {

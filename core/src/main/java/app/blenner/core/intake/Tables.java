@@ -27,6 +27,7 @@ final class Tables implements CleaningStep {
           table.attr("role").matches("presentation|none")
               || (rows.size() == 1 && rows.get(0).childrenSize() == 1);
       if (layout) {
+        tally.dropped(Report.Dropped.LAYOUT_TABLE, 1);
         // A row's text stays together; each cell stands on its own lines.
         table.select("> caption").forEach(c -> c.tagName("p"));
         for (Element part : table.select("thead, tbody, tfoot, tr, td, th, colgroup")) {

@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.format.office.StyleNames;
 import org.jsoup.nodes.Element;
 
 /** The title that a foreign text begins with. */
@@ -15,11 +16,17 @@ final class Title {
    * @return its words; empty where there is none
    */
   static String take(Element body) {
-    var firsts = body.select("h1, p.Title, p.title, p.MsoTitle");
+    var firsts =
+        body.select("h1, p[class]").stream()
+            .filter(
+                e ->
+                    e.normalName().equals("h1")
+                        || e.classNames().stream().anyMatch(StyleNames::isTitle))
+            .toList();
     if (firsts.size() != 1) {
       return "";
     }
-    Element title = firsts.first();
+    Element title = firsts.get(0);
     String before = before(body, title);
     String words = title.text().strip();
     if (!before.isBlank() || words.isEmpty() || words.length() > LONGEST) {

@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.format.office.StyleNames;
 import java.util.Locale;
 import org.jsoup.nodes.Element;
 
@@ -7,7 +8,7 @@ import org.jsoup.nodes.Element;
 final class WordParagraphs implements CleaningStep {
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.word("title", "quot", "caption");
+    return features.attribute("class");
   }
 
   @Override
@@ -15,7 +16,7 @@ final class WordParagraphs implements CleaningStep {
     for (Element p : body.select("p[class]")) {
       String name =
           p.className().toLowerCase(Locale.ROOT).replace("mso", "").replace("-western", "");
-      if (name.matches("title(cxsp(first|middle|last))?")) {
+      if (p.classNames().stream().anyMatch(StyleNames::isTitle)) {
         p.tagName("h1");
       } else if (name.matches("(intense)?quote(cxsp(first|middle|last))?|quotations?")) {
         Element before = p.previousElementSibling();

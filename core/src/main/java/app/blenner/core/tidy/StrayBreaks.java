@@ -5,6 +5,7 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Paragraph;
+import app.blenner.core.intake.TypedItems;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,7 +58,7 @@ final class StrayBreaks implements CleanUpRule {
       String next = text.substring(i + 1).replaceFirst("(?s)\n.*", "");
       boolean doubled = next.isEmpty();
       boolean ends = line.matches("(?s).*[.!?…][\"'”’»)]?$");
-      if (TypedLists.isItem(next) || TypedLists.isItem(line)) {
+      if (TypedItems.isItem(next) || TypedItems.isItem(line)) {
         continue;
       }
       String letters = Trace.letters(line) + Trace.letters(next);

@@ -124,7 +124,11 @@ public final class Trees {
   private BlockStyle style() {
     return maybe()
         ? new BlockStyle(
-            any(BlockStyle.Align.values()), random.nextInt(4), maybe(), maybe() ? "lead" : "")
+            any(BlockStyle.Align.values()),
+            random.nextInt(4),
+            maybe(),
+            maybe() ? "lead" : "",
+            any(Direction.values()))
         : BlockStyle.PLAIN;
   }
 
@@ -167,7 +171,10 @@ public final class Trees {
         maybe(),
         maybe() ? List.of(30, 70) : List.of(),
         new Table.Look(
-            any(Table.Borders.values()), any(Table.Padding.values()), any(Side.values())),
+            any(Table.Borders.values()),
+            any(Table.Padding.values()),
+            any(Side.values()),
+            any(Direction.values())),
         some(4, () -> new Table.Row(some(4, () -> cell(depth)))));
   }
 
@@ -183,12 +190,16 @@ public final class Trees {
       case 0 -> new Heading(1 + random.nextInt(6), maybe() ? "kit" : "", inline(), style());
       case 1 ->
           new BulletedList(
-              any(BulletedList.Bullet.values()), some(3, () -> new ListItem(blocks(depth + 1, 3))));
+              any(BulletedList.Bullet.values()),
+              any(Direction.values()),
+              some(3, () -> new ListItem(blocks(depth + 1, 3))));
       case 2 ->
           new NumberedList(
               any(1, 0, 7, -2),
               any(NumberedList.Numbering.values()),
-              some(3, () -> new ListItem(blocks(depth + 1, 3))));
+              maybe(),
+              any(Direction.values()),
+              some(3, () -> new ListItem(blocks(depth + 1, 3), any(null, null, 9, -1))));
       case 3 ->
           new Quote(
               maybe(),

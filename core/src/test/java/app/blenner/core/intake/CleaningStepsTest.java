@@ -6,7 +6,6 @@ import static org.testng.Assert.assertTrue;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.office.Pictures;
 import java.util.Optional;
-import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -22,7 +21,7 @@ public class CleaningStepsTest {
           + "<![if !supportLists]><span style='mso-list:Ignore'>%s<span>&nbsp;&nbsp; </span></span><![endif]>%s</p>";
 
   private static Intake take(String html) {
-    return Intake.read(Material.html(html), PasteMode.CLEAN, KEPT, Set.of());
+    return Intake.read(Material.html(html), PasteMode.CLEAN, KEPT, Destination.NEW);
   }
 
   private static String item(int list, int level, String sign, String words) {
@@ -143,8 +142,8 @@ public class CleaningStepsTest {
         "<p>a</p>\n<p>b</p>",
         "3 empty lines"
       },
-      {"<p>a&nbsp;&nbsp; b</p>", "<p>a b</p>", ""},
-      {"<p>21&nbsp;mag and&nbsp;so</p>", "<p>21&nbsp;mag and so</p>", ""},
+      {"<p>a&nbsp;&nbsp; b</p>", "<p>a b</p>", "2 no-break spaces"},
+      {"<p>21&nbsp;mag and&nbsp;so</p>", "<p>21&nbsp;mag and so</p>", "1 no-break space"},
       {"<p>Vraiment&nbsp;!</p>", "<p>Vraiment&nbsp;!</p>", ""},
       {"<p>one<br><br>two</p>", "<p>one</p>\n<p>two</p>", ""},
       {"<p>one<br>two</p>", "<p>one<br>two</p>", ""},
@@ -188,8 +187,12 @@ public class CleaningStepsTest {
         "<table>\n<thead>\n<tr>\n<th scope=\"col\">A</th>\n<th scope=\"col\">B</th></tr>\n</thead>\n<tbody>\n<tr>\n<td>1</td>\n<td>2</td></tr>\n</tbody>\n</table>",
         ""
       },
-      {"<table role=presentation><tr><td>a</td><td>b</td></tr></table>", "<p>a</p>\n<p>b</p>", ""},
-      {"<table><tr><td><p>Only</p></td></tr></table>", "<p>Only</p>", ""},
+      {
+        "<table role=presentation><tr><td>a</td><td>b</td></tr></table>",
+        "<p>a</p>\n<p>b</p>",
+        "1 table that only laid the page out"
+      },
+      {"<table><tr><td><p>Only</p></td></tr></table>", "<p>Only</p>", "1 table that only"},
       {
         "<p class=MsoCaption>Readings</p><table><tr><th>A</th></tr><tr><td>1</td></tr></table>",
         "<table>\n<caption>Readings</caption>\n<thead>\n<tr>\n<th scope=\"col\">A</th></tr>\n</thead>\n<tbody>\n<tr>\n<td>1</td></tr>\n</tbody>\n</table>",
@@ -204,7 +207,7 @@ public class CleaningStepsTest {
       },
       {"<p style='mso-outline-level:2'>Sky</p>", "<h2>Sky</h2>", "1 style"},
       // Links.
-      {"<p><a href='#_Toc12'>Part one</a></p>", "<p>Part one</p>", ""},
+      {"<p><a href='#_Toc12'>Part one</a></p>", "<p>Part one</p>", "1 link that led nowhere"},
       {"<p><a name='_Hlk1'></a>a</p>", "<p>a</p>", ""},
       {
         "<p><a href='https://goal.example/?id=1&amp;utm_campaign=x'>a</a></p>",
@@ -216,7 +219,7 @@ public class CleaningStepsTest {
         "<p><a href=\"https://goal.example/\">a</a></p>",
         "1 detour"
       },
-      {"<p><a href='file:///C:/x.html'>a</a></p>", "<p>a</p>", ""},
+      {"<p><a href='file:///C:/x.html'>a</a></p>", "<p>a</p>", "1 link that led nowhere"},
       // The language everything is in anyway says nothing; another one does.
       {
         "<p lang=EN-GB>The <span lang=DE>dunkle Nacht</span> came over all the hills at once.</p>",

@@ -59,9 +59,9 @@ public class CorpusTest {
           name.toString().endsWith(".docx")
               ? DocxReader.read(file, pictures)
               : OdtReader.read(file, pictures);
-      return Intake.read(text, mode, Set.of());
+      return Intake.read(text, mode, Destination.NEW, Set.of());
     }
-    return Intake.read(material(name), mode, pictures, Set.of());
+    return Intake.read(material(name), mode, pictures, Destination.NEW);
   }
 
   private static boolean isWordFile(Path name) {
@@ -75,8 +75,8 @@ public class CorpusTest {
     told.add(intake.report().sentence());
     told.addAll(intake.report().notes());
     intake
-        .headings()
-        .forEach(h -> told.add("? " + h.level() + " " + h.words() + " (" + h.because() + ")"));
+        .offers()
+        .forEach(o -> o.lines().forEach(l -> told.add("? " + l.words() + " " + l.about())));
     String got = String.join("\n", told) + "\n\n" + HtmlWriter.write(intake.document());
     Path expected = CORPUS.resolve(name + ".expected");
     if (Boolean.getBoolean("write-expected")) {
@@ -99,7 +99,8 @@ public class CorpusTest {
   @Test(dataProvider = "corpus")
   public void isTheSameWhenTakenInAgain(Path name) throws IOException {
     String once = HtmlWriter.write(take(name, PasteMode.CLEAN).document());
-    Intake again = Intake.read(Material.html(once), PasteMode.CLEAN, Pictures.NONE, Set.of());
+    Intake again =
+        Intake.read(Material.html(once), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
     assertEquals(HtmlWriter.write(again.document()), once);
   }
 

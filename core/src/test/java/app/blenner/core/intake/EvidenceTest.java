@@ -6,7 +6,6 @@ import static org.testng.Assert.assertTrue;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.office.Pictures;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -17,10 +16,12 @@ public class EvidenceTest {
       "<p>The meter needs ten minutes to cool, and so does whoever holds it up.</p>";
 
   private static String found(String html) {
-    return Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Set.of())
-        .headings()
+    return Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)
+        .offers()
         .stream()
-        .map(h -> h.level() + " " + h.words())
+        .filter(o -> o.kind() == Offer.Kind.HEADINGS)
+        .flatMap(o -> o.lines().stream())
+        .map(l -> l.about().replaceAll("\\D", "") + " " + l.words())
         .collect(Collectors.joining(", "));
   }
 
@@ -79,7 +80,8 @@ public class EvidenceTest {
 
   private static String plain(String text) {
     return HtmlWriter.write(
-        Intake.read(Material.text(text), PasteMode.CLEAN, Pictures.NONE, Set.of()).document());
+        Intake.read(Material.text(text), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)
+            .document());
   }
 
   /** What viewers of PDF put on the clipboard of a list, as pdftotext gives it in the corpus. */

@@ -139,7 +139,7 @@ public class IntakeFuzzTest {
       List<String> visible = words(Jsoup.parse(html).body().wholeText());
       for (PasteMode mode :
           new PasteMode[] {PasteMode.CLEAN, PasteMode.FORMATTED, PasteMode.PARAGRAPHS}) {
-        Intake intake = Intake.read(Material.html(html), mode, Pictures.NONE, Set.of());
+        Intake intake = Intake.read(Material.html(html), mode, Pictures.NONE, Destination.NEW);
         String got = String.join("\n", RunningText.of(intake.document()));
         assertEquals(words(got), visible, mode + ": " + html);
         String written = HtmlWriter.write(intake.document());
@@ -171,8 +171,16 @@ public class IntakeFuzzTest {
     IntakeFuzzTest maker = new IntakeFuzzTest(seed);
     for (int n = 0; n < 60; n++) {
       String html = maker.page();
-      Intake intake = Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Set.of());
-      var made = HeadingEvidence.make(intake.document(), intake.headings());
+      Intake intake =
+          Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
+      var made =
+          Intake.read(
+                  Material.html(html),
+                  PasteMode.CLEAN,
+                  Pictures.NONE,
+                  Destination.NEW,
+                  Set.of(Offer.Kind.HEADINGS))
+              .document();
       assertEquals(
           words(String.join("\n", RunningText.of(made))),
           words(String.join("\n", RunningText.of(intake.document()))),

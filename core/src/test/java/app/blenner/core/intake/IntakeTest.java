@@ -15,7 +15,7 @@ import org.testng.annotations.Test;
 
 public class IntakeTest {
   private static Intake clean(String html) {
-    return Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Set.of());
+    return Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
   }
 
   private static String html(Intake intake) {
@@ -60,18 +60,27 @@ public class IntakeTest {
   @Test
   public void boldThatEndsLikeASentenceIsNoHeading() {
     Intake intake = clean("<p><b>We were cold.</b></p><p>All night long, on the hill.</p>");
-    assertEquals(intake.headings(), List.of());
+    assertEquals(intake.offers(), List.of());
   }
 
   @Test
   public void headingsAreOfferedAndNotMade() {
-    Intake intake =
-        clean(
-            "<p style='font-size:18pt'><b>Visit</b></p><p>Come up the hill and wait for the dark.</p>"
-                + "<p style='font-size:14pt'><b>By bus</b></p><p>It leaves the village at dusk.</p>");
+    String given =
+        "<p style='font-size:18pt'><b>Visit</b></p><p>Come up the hill and wait for the dark.</p>"
+            + "<p style='font-size:14pt'><b>By bus</b></p><p>It leaves the village at dusk.</p>";
+    Intake intake = clean(given);
     assertFalse(html(intake).contains("<h"));
-    assertEquals(intake.headings().stream().map(HeadingCandidate::level).toList(), List.of(2, 3));
-    String made = HtmlWriter.write(HeadingEvidence.make(intake.document(), intake.headings()));
+    assertEquals(
+        intake.offers().get(0).lines().stream().map(Offer.Line::words).toList(),
+        List.of("Visit", "By bus"));
+    String made =
+        html(
+            Intake.read(
+                Material.html(given),
+                PasteMode.CLEAN,
+                Pictures.NONE,
+                Destination.NEW,
+                Set.of(Offer.Kind.HEADINGS)));
     assertTrue(made.startsWith("<h2>Visit</h2>"), made);
     assertTrue(made.contains("<h3>By bus</h3>"), made);
   }
@@ -79,7 +88,7 @@ public class IntakeTest {
   @Test
   public void picturesWithinATextAreHandedOver() {
     List<String> kept = new ArrayList<>();
-    String dot = "data:image/gif;base64,R0lGODlhAQABAIAAAAAAAP///yH5BAEAAAAALAAAAAABAAEAAAIBRAA7";
+    String dot = "data:image/gif;base64,R0lGODlhBAAEAPAAAAAAAP///ywAAAAABAAEAEACBISPCQUAOw==";
     Intake intake =
         Intake.read(
             Material.html("<p>Look: <img alt=\"A dot\" src=\"" + dot + "\"></p>"),
@@ -88,8 +97,8 @@ public class IntakeTest {
               kept.add(name + " " + type + " " + bytes.length);
               return Optional.of("a-dot.gif");
             },
-            Set.of());
-    assertEquals(kept, List.of("A dot image/gif 42"));
+            Destination.NEW);
+    assertEquals(kept, List.of("A dot image/gif 37"));
     assertTrue(
         html(intake).contains("<img src=\"../assets/a-dot.gif\" alt=\"A dot\">"), html(intake));
   }
@@ -108,7 +117,11 @@ public class IntakeTest {
             + "<div id=\"sdfootnote1\"><p><a class=\"sdfootnotesym\" name=\"sdfootnote1sym\""
             + " href=\"#sdfootnote1anc\">1</a>Very.</p></div>";
     Intake intake =
-        Intake.read(Material.html(note), PasteMode.CLEAN, Pictures.NONE, Set.of("note-1"));
+        Intake.read(
+            Material.html(note),
+            PasteMode.CLEAN,
+            Pictures.NONE,
+            Destination.with(Set.of("note-1")));
     assertTrue(html(intake).contains("<a href=\"#note-a-1\"><sup>1</sup></a>"), html(intake));
     assertTrue(html(intake).contains("id=\"note-a-1\""), html(intake));
   }
@@ -131,7 +144,7 @@ public class IntakeTest {
 
   @Test(dataProvider = "manners")
   public void theMannerDecides(String given, PasteMode mode, String expected) {
-    Intake intake = Intake.read(Material.html(given), mode, Pictures.NONE, Set.of());
+    Intake intake = Intake.read(Material.html(given), mode, Pictures.NONE, Destination.NEW);
     assertEquals(html(intake), expected);
   }
 
@@ -143,7 +156,7 @@ public class IntakeTest {
             Material.text("One line\r\nAnother line\r\n"),
             PasteMode.CLEAN,
             Pictures.NONE,
-            Set.of());
+            Destination.NEW);
     assertEquals(html(intake), "<p>One line</p>\n<p>Another line</p>");
   }
 
@@ -156,7 +169,8 @@ public class IntakeTest {
   public void nothingAtAllIsAnEmptyText() {
     assertEquals(html(clean("<p>&nbsp;</p><br>")), "");
     assertEquals(
-        html(Intake.read(Material.text("  \n "), PasteMode.CLEAN, Pictures.NONE, Set.of())), "");
+        html(Intake.read(Material.text("  \n "), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)),
+        "");
   }
 
   @Test

@@ -2,6 +2,7 @@ package app.blenner.server.intake;
 
 import app.blenner.core.format.office.UnreadableFile;
 import app.blenner.core.intake.FileIntake;
+import app.blenner.core.intake.Offer;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteService;
@@ -35,10 +36,12 @@ class ImportController {
    * A page to fetch.
    *
    * @param namesInUse the names of places in the text it will join
+   * @param language the language of that text
    */
-  record Wanted(@NotNull String address, Set<String> namesInUse) {}
+  record Wanted(@NotNull String address, Set<String> namesInUse, String language) {}
 
   private final AssetPictures pictures;
+  private final Destinations destinations;
   private final PageFetcher fetcher;
   private final SiteService sites;
   private final ExternalService external;
@@ -46,11 +49,13 @@ class ImportController {
 
   ImportController(
       AssetPictures pictures,
+      Destinations destinations,
       PageFetcher fetcher,
       SiteService sites,
       ExternalService external,
       Clock clock) {
     this.pictures = pictures;
+    this.destinations = destinations;
     this.fetcher = fetcher;
     this.sites = sites;
     this.external = external;
@@ -61,24 +66,32 @@ class ImportController {
    * Reads a file.
    *
    * @param asItem whether its title is to stand apart from its text
+   * @param encoding the encoding to read it in; empty where nobody has chosen one
+   * @param taken which offers are taken
    */
   @PostMapping(path = "/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   IntakeResult.ImportedFile file(
       @RequestPart("file") MultipartFile file,
       @RequestParam(defaultValue = "false") boolean asItem,
-      @RequestParam(required = false) List<String> namesInUse)
+      @RequestParam(required = false) List<String> namesInUse,
+      @RequestParam(defaultValue = "") String language,
+      @RequestParam(defaultValue = "") String encoding,
+      @RequestParam(required = false) List<Offer.Kind> taken)
       throws IOException {
     String name = Objects.requireNonNullElse(file.getOriginalFilename(), "text");
     Set<String> places = namesInUse == null ? Set.of() : Set.copyOf(namesInUse);
+    Set<Offer.Kind> offers = taken == null ? Set.of() : Set.copyOf(taken);
+    FileIntake.Wish wish =
+        new FileIntake.Wish(pictures, destinations.of(places, language), asItem, encoding, offers);
     if (file.getSize() > FileIntake.largest()) {
       throw Problem.tooLarge(name);
     }
     Path kept = Files.createTempFile("blenner-import", "");
     try {
       file.transferTo(kept);
-      return IntakeResult.ImportedFile.of(FileIntake.read(kept, name, pictures, places, asItem));
+      return IntakeResult.ImportedFile.of(FileIntake.read(kept, name, wish));
     } catch (UnreadableFile e) {
-      throw Problem.unusable("“" + name + "”: " + e.getMessage());
+      throw Problem.unusable("“" + shortened(name) + "”: " + e.getMessage());
     } finally {
       Files.deleteIfExists(kept);
     }
@@ -87,15 +100,29 @@ class ImportController {
   /** Fetches a page, finds its main text and notes where it came from. */
   @PostMapping("/address")
   IntakeResult.ImportedFile address(@Valid @RequestBody Wanted wanted) {
-    Set<String> places = wanted.namesInUse() == null ? Set.of() : wanted.namesInUse();
     try {
       PageFetcher.Fetched page = fetcher.fetch(wanted.address(), external.fetchPolicy());
       URI address = page.address();
       return IntakeResult.ImportedFile.of(
-          FileIntake.page(page.html(), address, today(), pictures, places));
+          FileIntake.page(
+              page.html(),
+              address,
+              today(),
+              new FileIntake.Wish(
+                  pictures,
+                  destinations.of(wanted.namesInUse(), wanted.language()),
+                  true,
+                  "",
+                  Set.of())));
     } catch (UnreadableFile | IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage());
     }
+  }
+
+  private static String shortened(String name) {
+    return name.length() <= 80
+        ? name
+        : name.substring(0, 60) + "…" + name.substring(name.length() - 15);
   }
 
   private String today() {

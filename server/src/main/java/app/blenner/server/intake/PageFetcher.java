@@ -9,9 +9,9 @@ import java.io.InputStream;
 import java.net.InetAddress;
 import java.net.URI;
 import java.net.UnknownHostException;
-import java.nio.charset.Charset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.concurrent.TimeUnit;
 import org.apache.hc.client5.http.DnsResolver;
 import org.apache.hc.client5.http.SystemDefaultDnsResolver;
@@ -149,15 +149,17 @@ class PageFetcher {
                   + "). Copy the text from your browser and paste it.");
     }
     ContentType type =
-        answer.getEntity() == null ? null : ContentType.parse(answer.getEntity().getContentType());
+        answer.getEntity() == null
+            ? null
+            : ContentType.parseLenient(answer.getEntity().getContentType());
     String kind = type == null ? "" : String.valueOf(type.getMimeType());
     if (!kind.matches("text/html|application/xhtml\\+xml|text/plain")) {
       throw new UnreadableFile(
           "This address holds no page of text. To bring a file in, save it and import it.");
     }
     byte[] bytes = bytes(answer.getEntity().getContent(), deadline);
-    Charset said = type.getCharset();
-    String text = said == null ? declared(bytes) : new String(bytes, said);
+    String label = Objects.requireNonNullElse(type.getParameter("charset"), "");
+    String text = Encoding.readPage(bytes, label).text();
     return new Step(
         kind.equals("text/plain") ? "<pre>" + text.replace("<", "&lt;") + "</pre>" : text, null);
   }
@@ -175,12 +177,5 @@ class PageFetcher {
       }
     }
     return out.toByteArray();
-  }
-
-  private static String declared(byte[] bytes) throws IOException {
-    try (InputStream in = new java.io.ByteArrayInputStream(bytes)) {
-      Charset found = org.jsoup.Jsoup.parse(in, null, "").charset();
-      return found == null ? Encoding.read(bytes).text() : new String(bytes, found);
-    }
   }
 }

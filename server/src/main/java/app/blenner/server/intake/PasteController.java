@@ -2,6 +2,7 @@ package app.blenner.server.intake;
 
 import app.blenner.core.intake.Intake;
 import app.blenner.core.intake.Material;
+import app.blenner.core.intake.Offer;
 import app.blenner.core.intake.PasteMode;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -23,27 +24,36 @@ class PasteController {
   /**
    * What a clipboard holds.
    *
-   * @param headings whether the lines that look like headings are to be made headings
+   * @param taken which offers are taken
    * @param namesInUse the names of places in the text it will join
+   * @param language the language of the text it will join, as a BCP 47 tag
    */
   record Pasted(
       @NotNull @Size(max = LONGEST, message = TOO_LONG) String html,
       @NotNull @Size(max = LONGEST, message = TOO_LONG) String text,
       @NotNull PasteMode mode,
-      boolean headings,
-      Set<String> namesInUse) {}
+      Set<Offer.Kind> taken,
+      Set<String> namesInUse,
+      String language) {}
 
   private final AssetPictures pictures;
+  private final Destinations destinations;
 
-  PasteController(AssetPictures pictures) {
+  PasteController(AssetPictures pictures, Destinations destinations) {
     this.pictures = pictures;
+    this.destinations = destinations;
   }
 
   @PostMapping
   IntakeResult paste(@Valid @RequestBody Pasted pasted) {
-    Set<String> namesInUse = pasted.namesInUse() == null ? Set.of() : pasted.namesInUse();
+    Set<Offer.Kind> taken = pasted.taken() == null ? Set.of() : pasted.taken();
     Material material = new Material(pasted.html(), pasted.text());
     return IntakeResult.of(
-        Intake.read(material, pasted.mode(), pictures, namesInUse), pasted.headings());
+        Intake.read(
+            material,
+            pasted.mode(),
+            pictures,
+            destinations.of(pasted.namesInUse(), pasted.language()),
+            taken));
   }
 }

@@ -61,11 +61,28 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
+    if (e.getMaxUploadSize() < 0 && !isTooLarge(e)) {
+      return ResponseEntity.badRequest()
+          .body(
+              ProblemDetail.forStatusAndDetail(
+                  HttpStatus.BAD_REQUEST,
+                  "The name of this file is too long to be sent. Give it a shorter one."));
+    }
     return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
         .body(
             ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONTENT_TOO_LARGE,
                 "This file has more than 2 gigabytes, which is more than can be sent at once."));
+  }
+
+  /** Whether it was the file that was too large, and not what is said of it. */
+  private static boolean isTooLarge(Throwable e) {
+    for (Throwable at = e; at != null; at = at.getCause()) {
+      if (at.getClass().getSimpleName().contains("SizeLimitExceeded")) {
+        return true;
+      }
+    }
+    return false;
   }
 
   @ExceptionHandler(RuntimeException.class)

@@ -3,6 +3,7 @@ package app.blenner.core.format.docx;
 import app.blenner.core.format.office.OfficeFile;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.StyleNames;
 import app.blenner.core.format.office.WordHtml;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.office.Xml;
@@ -124,7 +125,7 @@ final class DocxBody {
     }
     // A paragraph whose end was deleted goes on in the next one; its words are what counts here.
     int outline = DocxStyles.outline(style.name(), properties, style.outline());
-    boolean title = style.name().equals("title");
+    boolean title = StyleNames.isTitle(style.name());
     Element made =
         to.appendElement(title ? "h1" : outline > 0 ? "h" + outline : element(style.name()));
     if (title) {
@@ -135,9 +136,14 @@ final class DocxBody {
     if (list.isPresent() && outline == 0 && !title) {
       item(list.get(), style, made);
     }
+    boolean turned =
+        properties.flatMap(x -> x.child("w:bidi")).map(DocxStyles::toggled).orElse(style.turned());
+    if (turned) {
+      made.attr("dir", "rtl");
+    }
     properties
         .flatMap(x -> x.child("w:jc"))
-        .map(j -> align(j.attr("w:val")))
+        .map(j -> align(j.attr("w:val"), turned))
         .ifPresent(a -> dress(made, a));
     // What a heading, quote or caption looks like is its style's affair, and the site has its own.
     boolean dressed = outline > 0 || title || !made.className().isEmpty();
@@ -191,10 +197,12 @@ final class DocxBody {
     }
   }
 
-  private static String align(String value) {
+  /** Where lines run from the right, left is where they begin (17.3.1.13). */
+  private static String align(String value, boolean turned) {
     return switch (value) {
       case "center" -> "text-align: center";
-      case "right", "end" -> "text-align: right";
+      case "end" -> turned ? "text-align: left" : "text-align: right";
+      case "right" -> turned ? "text-align: left" : "text-align: right";
       case "both", "distribute" -> "text-align: justify";
       default -> "";
     };

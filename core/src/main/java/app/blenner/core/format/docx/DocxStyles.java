@@ -1,6 +1,7 @@
 package app.blenner.core.format.docx;
 
 import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.StyleNames;
 import app.blenner.core.format.office.Xml;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -18,10 +19,11 @@ final class DocxStyles {
    * @param outline its heading level from 1; 0 for text
    * @param run how its characters are set
    * @param list number of its list, and level in it; empty where it is none
+   * @param turned whether its lines run from the right
    */
-  record Style(String name, int outline, Run run, Optional<Xml> list) {}
+  record Style(String name, int outline, Run run, Optional<Xml> list, boolean turned) {}
 
-  private static final Style NONE = new Style("", 0, new Run(), Optional.empty());
+  private static final Style NONE = new Style("", 0, new Run(), Optional.empty(), false);
 
   private final Map<String, Xml> all = new HashMap<>();
   private final Map<String, Style> known = new HashMap<>();
@@ -68,7 +70,8 @@ final class DocxStyles {
     int outline = outline(name, xml.child("w:pPr"), on.outline());
     Run run = xml.child("w:rPr").map(DocxStyles::run).orElse(new Run()).over(on.run());
     Optional<Xml> list = xml.path("w:pPr", "w:numPr").or(on::list);
-    Style made = new Style(name, outline, run, list);
+    boolean turned = xml.path("w:pPr", "w:bidi").map(DocxStyles::toggled).orElse(on.turned());
+    Style made = new Style(name, outline, run, list, turned);
     known.put(id, made);
     return made;
   }
@@ -80,10 +83,8 @@ final class DocxStyles {
       int level = Integer.parseInt(said.get().attr("w:val"));
       return level >= 9 ? 0 : Math.min(6, level + 1);
     }
-    if (name.matches("heading [1-9]")) {
-      return Math.min(6, name.charAt(8) - '0');
-    }
-    return inherited;
+    int named = StyleNames.heading(name);
+    return named > 0 ? named : inherited;
   }
 
   /** What run properties say (17.3.2). */
@@ -113,7 +114,7 @@ final class DocxStyles {
     return run;
   }
 
-  private static boolean toggled(Xml p) {
+  static boolean toggled(Xml p) {
     return !p.has("w:val") || isOn(p.attr("w:val"));
   }
 

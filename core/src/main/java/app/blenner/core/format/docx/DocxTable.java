@@ -21,16 +21,16 @@ final class DocxTable {
         .map(c -> c.attr("w:val"))
         .filter(c -> !c.isBlank())
         .ifPresent(c -> table.appendElement("caption").text(c));
+    if (tbl.path("w:tblPr", "w:bidiVisual").map(DocxStyles::toggled).orElse(false)) {
+      table.attr("dir", "rtl");
+    }
     Element head = null;
     Element rows = null;
     // Cells that still grow downwards, by the column they begin at.
     Map<Integer, Element> growing = new HashMap<>();
     for (Xml row : rows(tbl)) {
       boolean header =
-          rows == null
-              && row.path("w:trPr", "w:tblHeader")
-                  .filter(h -> !h.has("w:val") || DocxStyles.isOn(h.attr("w:val")))
-                  .isPresent();
+          rows == null && row.path("w:trPr", "w:tblHeader").filter(DocxStyles::toggled).isPresent();
       if (row.path("w:trPr", "w:del").isPresent()) {
         body.deletions++;
         continue;

@@ -2,6 +2,7 @@ package app.blenner.core.format.docx;
 
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockStyle;
+import app.blenner.core.document.Direction;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.ListItem;
@@ -70,7 +71,7 @@ public final class DocxWriter extends WordWriter {
       String language,
       Media media) {
     DocxWriter writer = new DocxWriter(addresses, media);
-    writer.text(title, summary, document);
+    writer.text(title, summary, language, document);
     return writer.pack(title, language);
   }
 
@@ -110,16 +111,23 @@ public final class DocxWriter extends WordWriter {
 
   @Override
   protected void paragraph(Style style, List<Inline> content, BlockStyle look) {
-    String align =
-        switch (look.align()) {
-          case CENTRE -> "<w:jc w:val=\"center\"/>";
-          case RIGHT -> "<w:jc w:val=\"right\"/>";
-          case JUSTIFIED -> "<w:jc w:val=\"both\"/>";
-          default -> "";
-        };
-    open(style(style), list, align);
+    open(style(style), list, lines(look));
     runs.write(content);
     out.raw("</w:p>");
+  }
+
+  /** Which way lines run, and how they stand; left and right change sides where they run from the right (17.3.1.13). */
+  private String lines(BlockStyle look) {
+    boolean turned = direction(look) == Direction.RTL;
+    String align =
+        switch (look.align()) {
+          case LEFT -> turned ? "<w:jc w:val=\"right\"/>" : "";
+          case CENTRE -> "<w:jc w:val=\"center\"/>";
+          case RIGHT -> turned ? "<w:jc w:val=\"left\"/>" : "<w:jc w:val=\"right\"/>";
+          case JUSTIFIED -> "<w:jc w:val=\"both\"/>";
+          case START -> "";
+        };
+    return (turned ? "<w:bidi/>" : "") + align;
   }
 
   /** Properties stand in the order the schema asks for (17.3.1.26). */
@@ -145,12 +153,12 @@ public final class DocxWriter extends WordWriter {
   }
 
   @Override
-  protected void heading(int level, String anchor, List<Inline> content) {
+  protected void heading(int level, String anchor, List<Inline> content, BlockStyle look) {
     if (!anchor.isEmpty()) {
       places.add(anchor);
     }
     // The title of the file stands above; a text's own headings begin at level 2.
-    open("Heading" + Math.max(1, level - 1), list, "");
+    open("Heading" + Math.max(1, level - 1), list, lines(look));
     runs.write(content);
     out.raw("</w:p>");
   }
@@ -191,8 +199,16 @@ public final class DocxWriter extends WordWriter {
   @Override
   protected void grid(Table table) {
     int columns = columns(table);
+    Direction said = table.look().direction();
+    Direction side = said == Direction.NONE ? around : said;
+    turned(said, () -> grid(table, columns, side));
+  }
+
+  private void grid(Table table, int columns, Direction side) {
     out.raw(
-        "<w:tbl><w:tblPr><w:tblStyle w:val=\"TableGrid\"/><w:tblW w:w=\"0\" w:type=\"auto\"/><w:tblLook w:val=\"04A0\"/></w:tblPr><w:tblGrid>");
+        "<w:tbl><w:tblPr><w:tblStyle w:val=\"TableGrid\"/>"
+            + (side == Direction.RTL ? "<w:bidiVisual/>" : "")
+            + "<w:tblW w:w=\"0\" w:type=\"auto\"/><w:tblLook w:val=\"04A0\"/></w:tblPr><w:tblGrid>");
     out.raw(("<w:gridCol w:w=\"" + (columns == 0 ? 0 : 9000 / columns) + "\"/>").repeat(columns));
     out.raw("</w:tblGrid>");
     // For each column the rows that a cell above still covers, and how wide that cell is.

@@ -162,7 +162,10 @@ final class FigureReader {
       Element blockquote, boolean pull, List<Inline> attribution, HtmlReader.Place place) {
     HtmlReader.Place inner =
         new HtmlReader.Place(
-            reader.marks.language(blockquote, place.marks()), place.level() + 1, place.depth() + 2);
+            reader.marks.language(blockquote, place.marks()),
+            place.level() + 1,
+            place.depth() + 2,
+            StyleReader.direction(blockquote, place.direction()));
     Address source = Address.parse(blockquote.attr("cite")).orElse(null);
     return new Quote(pull, source, reader.blocks(blockquote, inner), attribution);
   }

@@ -14,12 +14,16 @@ import java.util.function.Function;
  * begins or the element ends.
  */
 final class Flow {
-  private static final Function<List<Inline>, Block> PARAGRAPH =
-      content -> new Paragraph(content, BlockStyle.PLAIN);
-
   private final List<Block> blocks = new ArrayList<>();
   private final List<Inline> run = new ArrayList<>();
-  private Function<List<Inline>, Block> maker = PARAGRAPH;
+  private Function<List<Inline>, Block> maker;
+
+  /**
+   * @param plain what running text has that stands in no element of its own
+   */
+  Flow(BlockStyle plain) {
+    maker = content -> new Paragraph(content, plain);
+  }
 
   void add(Inline inline) {
     run.add(inline);

@@ -3,6 +3,7 @@ package app.blenner.core.format.html;
 import app.blenner.core.document.Anchors;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockStyle;
+import app.blenner.core.document.Direction;
 import app.blenner.core.document.Divider;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
@@ -60,7 +61,7 @@ public final class HtmlReader {
 
   /** Reads what is inside an element of a page that was parsed already. */
   public static Document read(Element body) {
-    return new Document(new HtmlReader().blocks(body, new Place(Marks.NONE, 0, 0)));
+    return new Document(new HtmlReader().blocks(body, new Place(Marks.NONE, 0, 0, Direction.NONE)));
   }
 
   /**
@@ -69,18 +70,23 @@ public final class HtmlReader {
    * @param marks the marks of the elements around
    * @param level how many blocks are around
    * @param depth how many elements are around
+   * @param direction what elements around say that became no block
    */
-  record Place(Marks marks, int level, int depth) {
+  record Place(Marks marks, int level, int depth, Direction direction) {
     Place inside() {
-      return new Place(marks, level + 1, depth + 1);
+      return new Place(marks, level + 1, depth + 1, direction);
     }
 
     Place deeper(Marks other) {
-      return new Place(other, level, depth + 1);
+      return new Place(other, level, depth + 1, direction);
     }
 
     Place deeper() {
       return deeper(marks);
+    }
+
+    Place directed(Direction other) {
+      return other == direction ? this : new Place(marks, level, depth, other);
     }
 
     boolean mayNest() {
@@ -90,14 +96,14 @@ public final class HtmlReader {
 
   /** What is inside an element, as blocks. */
   List<Block> blocks(Element parent, Place place) {
-    Flow flow = new Flow();
+    Flow flow = new Flow(StyleReader.plain(place.direction()));
     children(parent, place, flow);
     return flow.end();
   }
 
   /** Nodes that follow each other, as blocks. */
   List<Block> blocks(List<? extends Node> nodes, Place place) {
-    Flow flow = new Flow();
+    Flow flow = new Flow(StyleReader.plain(place.direction()));
     nodes.forEach(n -> node(n, place, flow));
     return flow.end();
   }
@@ -174,18 +180,24 @@ public final class HtmlReader {
 
   /** An element that only ends the line before it and its own. */
   void ownLines(Element element, Place place, Flow flow) {
-    Place inner = place.deeper(marks.language(element, place.marks()));
-    flow.within(() -> children(element, inner, flow));
+    Direction direction = StyleReader.direction(element, place.direction());
+    Place inner = place.deeper(marks.language(element, place.marks())).directed(direction);
+    if (direction == place.direction()) {
+      flow.within(() -> children(element, inner, flow));
+    } else {
+      BlockStyle style = StyleReader.plain(direction);
+      flow.within(content -> new Paragraph(content, style), () -> children(element, inner, flow));
+    }
   }
 
   private void paragraph(Element element, Place place, Flow flow) {
-    BlockStyle style = StyleReader.blockStyle(element);
+    BlockStyle style = StyleReader.blockStyle(element, place.direction());
     Place inner = place.deeper(marks.language(element, place.marks()));
     flow.within(content -> new Paragraph(content, style), () -> children(element, inner, flow));
   }
 
   private void heading(Element element, Place place, Flow flow) {
-    BlockStyle style = StyleReader.blockStyle(element);
+    BlockStyle style = StyleReader.blockStyle(element, place.direction());
     int level = element.normalName().charAt(1) - '0';
     String anchor = Anchors.legal(element.id());
     Place inner = place.deeper(marks.language(element, place.marks()));

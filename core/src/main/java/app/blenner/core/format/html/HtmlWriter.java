@@ -11,6 +11,7 @@ import app.blenner.core.document.Callout;
 import app.blenner.core.document.Code;
 import app.blenner.core.document.Columns;
 import app.blenner.core.document.ContactForm;
+import app.blenner.core.document.Direction;
 import app.blenner.core.document.Divider;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Download;
@@ -119,16 +120,22 @@ public class HtmlWriter implements BlockVisitor<Void> {
 
   @Override
   public Void paragraph(Paragraph block) {
-    out.open("p").attributeIf("class", classes(block.style())).endOpen();
+    out.open("p").attributeIf("class", classes(block.style()));
+    direction(block.style().direction()).endOpen();
     inline(block.content());
     return out.close("p");
+  }
+
+  private HtmlOut direction(Direction direction) {
+    return out.attributeIf("dir", direction.value());
   }
 
   @Override
   public Void heading(Heading block) {
     String name = "h" + block.level();
     out.open(name).attributeIf("id", anchor(block));
-    out.attributeIf("class", classes(block.style())).endOpen();
+    out.attributeIf("class", classes(block.style()));
+    direction(block.style().direction()).endOpen();
     inline(block.content());
     return out.close(name);
   }
@@ -140,7 +147,8 @@ public class HtmlWriter implements BlockVisitor<Void> {
 
   @Override
   public Void bulletedList(BulletedList block) {
-    out.open("ul").attributeIf("class", block.bullet().className()).endOpen();
+    out.open("ul").attributeIf("class", block.bullet().className());
+    direction(block.direction()).endOpen();
     items(block.items());
     return out.close("ul");
   }
@@ -148,13 +156,16 @@ public class HtmlWriter implements BlockVisitor<Void> {
   @Override
   public Void numberedList(NumberedList block) {
     out.open("ol");
-    if (block.start() != 1) {
+    if (block.start() != NumberedList.usualStart(block.reversed(), block.items().size())) {
       out.attribute("start", String.valueOf(block.start()));
     }
     if (block.numbering() != NumberedList.Numbering.DECIMAL) {
       out.attribute("type", block.numbering().type());
     }
-    out.endOpen();
+    if (block.reversed()) {
+      out.attribute("reversed", "");
+    }
+    direction(block.direction()).endOpen();
     items(block.items());
     return out.close("ol");
   }
@@ -162,7 +173,8 @@ public class HtmlWriter implements BlockVisitor<Void> {
   private void items(List<ListItem> items) {
     for (ListItem item : items) {
       out.line();
-      out.tag("li");
+      out.open("li");
+      out.attributeIf("value", item.value() == null ? "" : item.value().toString()).endOpen();
       List<Block> blocks = item.blocks();
       if (bareFirst(blocks) && blocks.stream().skip(1).allMatch(HtmlWriter::isList)) {
         inline(((Paragraph) blocks.get(0)).content());

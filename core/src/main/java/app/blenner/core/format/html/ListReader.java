@@ -2,6 +2,7 @@ package app.blenner.core.format.html;
 
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BulletedList;
+import app.blenner.core.document.Direction;
 import app.blenner.core.document.ListItem;
 import app.blenner.core.document.NumberedList;
 import java.util.ArrayList;
@@ -22,13 +23,16 @@ final class ListReader {
       reader.ownLines(list, place, flow);
       return;
     }
+    Direction direction = StyleReader.direction(list, place.direction());
     HtmlReader.Place inner =
-        new HtmlReader.Place(
-            reader.marks.language(list, place.marks()), place.level() + 1, place.depth() + 1);
+        place.inside().deeper(reader.marks.language(list, place.marks())).directed(Direction.NONE);
     List<ListItem> items = items(list, inner);
     if (list.normalName().equals("ol")) {
-      int start = StyleReader.number(list.attr("start"), 1);
-      flow.add(new NumberedList(start, NumberedList.Numbering.of(list.attr("type")), items));
+      boolean reversed = list.hasAttr("reversed");
+      int usual = NumberedList.usualStart(reversed, items.size());
+      int start = StyleReader.number(list.attr("start"), usual);
+      NumberedList.Numbering numbering = NumberedList.Numbering.of(list.attr("type"));
+      flow.add(new NumberedList(start, numbering, reversed, direction, items));
     } else {
       BulletedList.Bullet bullet =
           StyleReader.byClass(
@@ -36,25 +40,45 @@ final class ListReader {
               BulletedList.Bullet.values(),
               BulletedList.Bullet::className,
               BulletedList.Bullet.PLAIN);
-      flow.add(new BulletedList(bullet, items));
+      flow.add(new BulletedList(bullet, direction, items));
     }
   }
 
   /** What stands in a list without being an item joins the item before it. */
   private List<ListItem> items(Element list, HtmlReader.Place place) {
     List<List<Block>> items = new ArrayList<>();
+    List<Integer> values = new ArrayList<>();
     List<Node> stray = new ArrayList<>();
     for (Node node : list.childNodes()) {
       if (node instanceof Element e && e.normalName().equals("li")) {
         stray(stray, items, place);
         HtmlReader.Place inner = place.deeper(reader.marks.language(e, place.marks()));
-        items.add(new ArrayList<>(reader.blocks(e, inner)));
+        while (values.size() < items.size()) {
+          values.add(null);
+        }
+        items.add(new ArrayList<>(reader.blocks(e, inner.directed(own(e)))));
+        values.add(value(e));
       } else {
         stray.add(node);
       }
     }
     stray(stray, items, place);
-    return items.stream().map(ListItem::new).toList();
+    List<ListItem> out = new ArrayList<>(items.size());
+    for (int i = 0; i < items.size(); i++) {
+      out.add(new ListItem(items.get(i), i < values.size() ? values.get(i) : null));
+    }
+    return out;
+  }
+
+  /** The number an item says it has; null where it says none. */
+  private static Integer value(Element item) {
+    String said = item.attr("value").strip();
+    return said.matches("-?\\d{1,9}.*") ? StyleReader.number(said, 0) : null;
+  }
+
+  /** An item's own direction, for what is in it. */
+  private static Direction own(Element item) {
+    return StyleReader.direction(item, Direction.NONE);
   }
 
   private void stray(List<Node> stray, List<List<Block>> items, HtmlReader.Place place) {

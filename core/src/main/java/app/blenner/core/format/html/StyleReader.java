@@ -1,6 +1,7 @@
 package app.blenner.core.format.html;
 
 import app.blenner.core.document.BlockStyle;
+import app.blenner.core.document.Direction;
 import app.blenner.core.document.MarkValues;
 import app.blenner.core.document.Side;
 import java.util.ArrayList;
@@ -75,9 +76,30 @@ final class StyleReader {
     };
   }
 
-  static BlockStyle blockStyle(Element element) {
+  /**
+   * The direction an element says its lines have, by its attribute or its style.
+   *
+   * @param around what holds where it says nothing
+   */
+  static Direction direction(Element element, Direction around) {
     if (element.attributesSize() == 0) {
-      return BlockStyle.PLAIN;
+      return around;
+    }
+    String said = element.attributes().get("dir");
+    if (said.isEmpty() && Declared.mentions(element.attributes().get("style"), "direction")) {
+      said = Declared.value(element, "direction");
+    }
+    if (said.equalsIgnoreCase("auto")) {
+      return Direction.firstStrong(element.text());
+    }
+    Direction own = Direction.of(said);
+    return own == Direction.NONE ? around : own;
+  }
+
+  static BlockStyle blockStyle(Element element, Direction around) {
+    Direction direction = direction(element, around);
+    if (element.attributesSize() == 0) {
+      return plain(direction);
     }
     int indent = 0;
     String name = "";
@@ -93,7 +115,12 @@ final class StyleReader {
     }
     BlockStyle.Align align = align(element);
     boolean plain = align == BlockStyle.Align.START && indent == 0 && !dropCap && name.isEmpty();
-    return plain ? BlockStyle.PLAIN : new BlockStyle(align, indent, dropCap, name);
+    return plain ? plain(direction) : new BlockStyle(align, indent, dropCap, name, direction);
+  }
+
+  /** Lines that only say where they begin. */
+  static BlockStyle plain(Direction direction) {
+    return direction == Direction.NONE ? BlockStyle.PLAIN : BlockStyle.PLAIN.directed(direction);
   }
 
   /** A whole number at the start of some text, or the one to fall back on. */

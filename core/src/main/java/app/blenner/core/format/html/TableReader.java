@@ -1,6 +1,7 @@
 package app.blenner.core.format.html;
 
 import app.blenner.core.document.Block;
+import app.blenner.core.document.Direction;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Table;
 import java.util.ArrayList;
@@ -60,7 +61,14 @@ final class TableReader {
     head.forEach(r -> rows.add(row(r, place)));
     body.forEach(r -> rows.add(row(r, place)));
     Table read =
-        new Table(caption, description, head.size(), headerColumn, widths, look(table), rows);
+        new Table(
+            caption,
+            description,
+            head.size(),
+            headerColumn,
+            widths,
+            look(table, place.direction()),
+            rows);
     if (read.isVoid()) {
       after.addAll(0, reader.blocks(table.select("> caption"), place));
     }
@@ -101,13 +109,14 @@ final class TableReader {
     return m.matches() ? Integer.parseInt(m.group(1)) : 0;
   }
 
-  private static Table.Look look(Element table) {
+  private static Table.Look look(Element table, Direction around) {
     return new Table.Look(
         StyleReader.byClass(
             table, Table.Borders.values(), Table.Borders::className, Table.Borders.HAIRLINES),
         StyleReader.byClass(
             table, Table.Padding.values(), Table.Padding::className, Table.Padding.PLAIN),
-        StyleReader.side(table));
+        StyleReader.side(table),
+        StyleReader.direction(table, around));
   }
 
   private Table.Row row(Element row, HtmlReader.Place place) {
@@ -115,7 +124,10 @@ final class TableReader {
     for (Element c : row.children()) {
       HtmlReader.Place inner =
           new HtmlReader.Place(
-              reader.marks.language(c, place.marks()), place.level() + 1, place.depth() + 3);
+              reader.marks.language(c, place.marks()),
+              place.level() + 1,
+              place.depth() + 3,
+              StyleReader.direction(c, Direction.NONE));
       cells.add(
           new Table.Cell(
               StyleReader.number(c.attr("colspan"), 1),

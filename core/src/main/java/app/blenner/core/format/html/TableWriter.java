@@ -23,7 +23,8 @@ final class TableWriter {
     String classes =
         HtmlOut.words(
             look.borders().className(), look.padding().className(), look.side().className());
-    out.open("table").attributeIf("class", classes).endOpen();
+    out.open("table").attributeIf("class", classes);
+    out.attributeIf("dir", look.direction().value()).endOpen();
     caption(table);
     if (!table.widths().isEmpty()) {
       out.line();

@@ -4,6 +4,7 @@ import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockStyle;
 import app.blenner.core.document.BulletedList;
 import app.blenner.core.document.Code;
+import app.blenner.core.document.Direction;
 import app.blenner.core.document.Divider;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
@@ -74,10 +75,12 @@ public final class MarkdownWriter {
     if (block instanceof Heading h && h.style().equals(BlockStyle.PLAIN) && h.anchor().isEmpty()) {
       return "#".repeat(h.level()) + " " + inline(h.content()).replace("\\\n", "<br>");
     }
-    if (block instanceof BulletedList list && list.bullet().className().isEmpty()) {
+    if (block instanceof BulletedList list
+        && list.bullet().className().isEmpty()
+        && list.direction() == Direction.NONE) {
       return list(list.items(), i -> "- ");
     }
-    if (block instanceof NumberedList list && list.numbering().type().equals("1")) {
+    if (block instanceof NumberedList list && list.isPlain()) {
       return list(list.items(), i -> (list.start() + i) + ". ");
     }
     if (block instanceof Quote q && !q.pull() && q.source() == null && q.attribution().isEmpty()) {

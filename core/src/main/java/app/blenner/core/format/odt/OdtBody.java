@@ -3,6 +3,7 @@ package app.blenner.core.format.odt;
 import app.blenner.core.format.office.OfficeFile;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.Run;
+import app.blenner.core.format.office.StyleNames;
 import app.blenner.core.format.office.WordHtml;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.office.Xml;
@@ -78,7 +79,7 @@ final class OdtBody {
 
   private void paragraph(Xml p, Element to) {
     OdtStyles.Style style = styles.style("paragraph", p.attr("text:style-name"));
-    boolean title = style.name().equals("title");
+    boolean title = StyleNames.isTitle(style.name());
     boolean code = style.name().matches("preformatted text|html preformatted|source code|code");
     Element made = to.appendElement(title ? "h1" : code ? "pre" : "p");
     if (title) {
@@ -88,6 +89,9 @@ final class OdtBody {
     }
     if (!style.align().isEmpty()) {
       made.attr("style", "text-align: " + style.align());
+    }
+    if (style.turned()) {
+      made.attr("dir", "rtl");
     }
     finish(
         p,
@@ -100,7 +104,11 @@ final class OdtBody {
   private void heading(Xml h, Element to) {
     String level = h.attr("text:outline-level");
     int at = level.matches("\\d{1,2}") ? Math.max(1, Math.min(6, Integer.parseInt(level))) : 1;
-    finish(h, to.appendElement("h" + at), to, new Run(), false);
+    Element made = to.appendElement("h" + at);
+    if (styles.style("paragraph", h.attr("text:style-name")).turned()) {
+      made.attr("dir", "rtl");
+    }
+    finish(h, made, to, new Run(), false);
   }
 
   private void finish(Xml p, Element made, Element to, Run run, boolean ruled) {
@@ -155,6 +163,9 @@ final class OdtBody {
         continue;
       }
       Element li = made.appendElement("li");
+      if (numbers && made.childrenSize() > 1 && item.attr("text:start-value").matches("\\d{1,6}")) {
+        li.attr("value", item.attr("text:start-value"));
+      }
       for (Xml block : item.children()) {
         if (block.is("text:list")) {
           list(block, li, level + 1, style, false);

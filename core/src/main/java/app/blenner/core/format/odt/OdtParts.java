@@ -47,19 +47,31 @@ final class OdtParts {
             + "\"/>");
   }
 
-  static String content(String text, Map<String, String> looks, List<NumberedList> lists) {
+  /**
+   * What a paragraph has beyond a named style.
+   *
+   * @param parent the named style
+   * @param align how its lines stand, as the format says it, or empty
+   * @param turned whether they run from the right
+   */
+  record Lines(String parent, String align, boolean turned) {}
+
+  static String content(
+      String text, Map<String, String> looks, Map<Lines, String> lines, List<NumberedList> lists) {
     StringBuilder out =
         new StringBuilder(
             HEAD + "<office:document-content" + NAMES + ">" + FONTS + "<office:automatic-styles>");
-    for (String[] align :
-        new String[][] {{"P_centre", "center"}, {"P_right", "end"}, {"P_justified", "justify"}}) {
-      out.append(
-          "<style:style style:name=\""
-              + align[0]
-              + "\" style:family=\"paragraph\" style:parent-style-name=\"Text_20_body\"><style:paragraph-properties fo:text-align=\""
-              + align[1]
-              + "\"/></style:style>");
-    }
+    lines.forEach(
+        (l, name) ->
+            out.append(
+                "<style:style style:name=\""
+                    + name
+                    + "\" style:family=\"paragraph\" style:parent-style-name=\""
+                    + l.parent()
+                    + "\"><style:paragraph-properties"
+                    + (l.align().isEmpty() ? "" : " fo:text-align=\"" + l.align() + "\"")
+                    + (l.turned() ? " style:writing-mode=\"rl-tb\"" : "")
+                    + "/></style:style>"));
     looks.forEach(
         (properties, name) ->
             out.append(

@@ -18,10 +18,11 @@ final class OdtStyles {
    * @param run how its characters are set
    * @param align as CSS has it, or empty
    * @param ruled whether a line is drawn below
+   * @param turned whether its lines run from the right
    */
-  record Style(String name, Run run, String align, boolean ruled) {}
+  record Style(String name, Run run, String align, boolean ruled, boolean turned) {}
 
-  private static final Style NONE = new Style("", new Run(), "", false);
+  private static final Style NONE = new Style("", new Run(), "", false, false);
 
   private final Map<String, Xml> all = new HashMap<>();
   private final Map<String, Xml> lists = new HashMap<>();
@@ -82,7 +83,8 @@ final class OdtStyles {
     if (xml == null) {
       // A converter may leave the built-in styles to whoever opens the file; their names still
       // tell.
-      return new Style(name.replace("_20_", " ").toLowerCase(Locale.ROOT), new Run(), "", false);
+      return new Style(
+          name.replace("_20_", " ").toLowerCase(Locale.ROOT), new Run(), "", false, false);
     }
     String base = xml.attr("style:parent-style-name");
     Style on = base.isEmpty() ? NONE : resolve(family, base, below);
@@ -102,13 +104,20 @@ final class OdtStyles {
                 .map(p -> p.attr("fo:border-bottom"))
                 .filter(b -> !b.isEmpty() && !b.equals("none"))
                 .isPresent();
+    boolean turned =
+        paragraph
+            .map(p -> p.attr("style:writing-mode"))
+            .filter(m -> m.matches("(rl|lr).*"))
+            .map(m -> m.startsWith("rl"))
+            .orElse(on.turned());
     Run run = xml.child("style:text-properties").map(this::run).orElse(new Run()).over(on.run());
     Style made =
         new Style(
             automatic ? on.name() : called.replace("_20_", " ").toLowerCase(Locale.ROOT),
             run,
             align,
-            ruled);
+            ruled,
+            turned);
     known.put(key, made);
     return made;
   }

@@ -2,6 +2,7 @@ package app.blenner.core.format.odt;
 
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockStyle;
+import app.blenner.core.document.Direction;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.LineBreak;
@@ -33,6 +34,9 @@ public final class OdtWriter extends WordWriter {
   /** The automatic styles of characters, by their properties. */
   private final Map<String, String> looks = new LinkedHashMap<>();
 
+  /** The automatic styles of paragraphs and headings, by the style they are made of and their properties. */
+  private final Map<OdtParts.Lines, String> lines = new LinkedHashMap<>();
+
   private final List<NumberedList> lists = new ArrayList<>();
   private final List<String> places = new ArrayList<>();
   private int tables;
@@ -61,13 +65,15 @@ public final class OdtWriter extends WordWriter {
       String language,
       Media media) {
     OdtWriter writer = new OdtWriter(addresses, media);
-    writer.text(title, summary, document);
+    writer.text(title, summary, language, document);
     ZipParts zip = new ZipParts();
     // The type stands first and unpacked (part 2, 3.3), so that it can be told from the first
     // bytes.
     zip.add("mimetype", OdtParts.TYPE.getBytes(StandardCharsets.US_ASCII), false);
     zip.add("META-INF/manifest.xml", OdtParts.manifest(writer.pictures));
-    zip.add("content.xml", OdtParts.content(writer.out.toString(), writer.looks, writer.lists));
+    zip.add(
+        "content.xml",
+        OdtParts.content(writer.out.toString(), writer.looks, writer.lines, writer.lists));
     zip.add("styles.xml", OdtParts.styles(language));
     zip.add("meta.xml", OdtParts.meta(title, language));
     writer.pictures.forEach((name, file) -> zip.add("Pictures/" + name, file.bytes(), false));
@@ -88,17 +94,27 @@ public final class OdtWriter extends WordWriter {
 
   @Override
   protected void paragraph(Style style, List<Inline> content, BlockStyle look) {
-    String name =
-        switch (look.align()) {
-          case CENTRE -> "P_centre";
-          case RIGHT -> "P_right";
-          case JUSTIFIED -> "P_justified";
-          default -> style(style);
-        };
-    out.raw("<text:p text:style-name=\"" + name + "\">");
+    out.raw("<text:p text:style-name=\"" + styled(style(style), look) + "\">");
     bookmarks();
     inline(content);
     out.raw("</text:p>");
+  }
+
+  /** A style that adds to a named one how lines stand and which way they run; the named one where that is nothing. */
+  private String styled(String parent, BlockStyle look) {
+    String align =
+        switch (look.align()) {
+          case LEFT -> direction(look) == Direction.RTL ? "left" : "";
+          case CENTRE -> "center";
+          case RIGHT -> direction(look) == Direction.RTL ? "right" : "end";
+          case JUSTIFIED -> "justify";
+          case START -> "";
+        };
+    boolean turned = direction(look) == Direction.RTL;
+    return align.isEmpty() && !turned
+        ? parent
+        : lines.computeIfAbsent(
+            new OdtParts.Lines(parent, align, turned), l -> "P" + (lines.size() + 1));
   }
 
   private void bookmarks() {
@@ -107,9 +123,10 @@ public final class OdtWriter extends WordWriter {
   }
 
   @Override
-  protected void heading(int level, String anchor, List<Inline> content) {
+  protected void heading(int level, String anchor, List<Inline> content, BlockStyle look) {
     int at = Math.max(1, level - 1);
-    out.raw("<text:h text:style-name=\"Heading_20_" + at + "\" text:outline-level=\"" + at + "\">");
+    String name = styled("Heading_20_" + at, look);
+    out.raw("<text:h text:style-name=\"" + name + "\" text:outline-level=\"" + at + "\">");
     if (!anchor.isEmpty()) {
       places.add(anchor);
     }

@@ -12,6 +12,9 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   /** How deep in lists the block stands that is written; 0 outside. */
   protected int listLevel;
 
+  /** Which way lines run where a block says nothing of its own. */
+  protected Direction around = Direction.LTR;
+
   /** Kinds of paragraph. */
   protected enum Style {
     TEXT,
@@ -27,11 +30,12 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   protected abstract void paragraph(Style style, List<Inline> content, BlockStyle look);
 
   /** A heading, which links may lead to by its name. */
-  protected abstract void heading(int level, String anchor, List<Inline> content);
+  protected abstract void heading(int level, String anchor, List<Inline> content, BlockStyle look);
 
   /** A place that links lead to, before the next paragraph. */
   protected abstract void place(String anchor);
 
+  /** A list that counts on from its start; null where it does not count at all. */
   protected abstract void list(NumberedList numbered, List<ListItem> items);
 
   protected abstract void grid(Table table);
@@ -45,7 +49,8 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   /** Writes a whole text, its title and summary above it. */
-  protected final void text(String title, String summary, Document document) {
+  protected final void text(String title, String summary, String language, Document document) {
+    around = Direction.ofLanguage(language) == Direction.RTL ? Direction.RTL : Direction.LTR;
     words(Style.TITLE, title);
     words(Style.SUMMARY, summary);
     all(document.blocks());
@@ -102,20 +107,52 @@ public abstract class WordWriter implements BlockVisitor<Void> {
 
   @Override
   public Void heading(Heading block) {
-    heading(block.level(), block.anchor(), block.content());
+    heading(block.level(), block.anchor(), block.content(), block.style());
     return null;
   }
 
   @Override
   public Void bulletedList(BulletedList block) {
-    list(null, block.items());
+    turned(block.direction(), () -> list(null, block.items()));
     return null;
   }
 
   @Override
   public Void numberedList(NumberedList block) {
-    list(block, block.items());
+    turned(block.direction(), () -> stretches(block).forEach(s -> list(s, s.items())));
     return null;
+  }
+
+  /** A list as such files can count: each stretch that counts on from its first number as one of its own. */
+  private static List<NumberedList> stretches(NumberedList list) {
+    if (!list.reversed() && list.items().stream().allMatch(i -> i.value() == null)) {
+      return List.of(list);
+    }
+    List<Integer> numbers = list.numbers();
+    List<NumberedList> out = new ArrayList<>();
+    int from = 0;
+    for (int i = 1; i <= numbers.size(); i++) {
+      if (i == numbers.size() || numbers.get(i) != numbers.get(i - 1) + 1) {
+        List<ListItem> items =
+            list.items().subList(from, i).stream().map(x -> new ListItem(x.blocks())).toList();
+        out.add(new NumberedList(numbers.get(from), list.numbering(), items));
+        from = i;
+      }
+    }
+    return out;
+  }
+
+  /** Which way the lines of a block run. */
+  protected final Direction direction(BlockStyle look) {
+    return look.direction() == Direction.NONE ? around : look.direction();
+  }
+
+  /** Writes something within which lines run another way. */
+  protected final void turned(Direction direction, Runnable body) {
+    Direction before = around;
+    around = direction == Direction.NONE ? around : direction;
+    body.run();
+    around = before;
   }
 
   @Override

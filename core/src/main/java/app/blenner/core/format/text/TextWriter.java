@@ -38,7 +38,7 @@ public final class TextWriter {
     if (block instanceof NumberedList list) {
       List<String> items = new ArrayList<>();
       for (int i = 0; i < list.items().size(); i++) {
-        items.add(item(list.items().get(i), list.start() + i + ". ", indent));
+        items.add(item(list.items().get(i), list.numbers().get(i) + ". ", indent));
       }
       return String.join("\n", items);
     }

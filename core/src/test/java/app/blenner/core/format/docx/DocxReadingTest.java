@@ -5,6 +5,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.office.WordText;
+import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.Intake;
 import app.blenner.core.intake.PasteMode;
 import java.io.IOException;
@@ -244,7 +245,7 @@ public class DocxReadingTest {
 
   @Test(dataProvider = "shapes")
   public void eachShapeIsReadForWhatItIs(String body, String expected) throws IOException {
-    Intake intake = Intake.read(read(body), PasteMode.CLEAN, Set.of());
+    Intake intake = Intake.read(read(body), PasteMode.CLEAN, Destination.NEW, Set.of());
     assertEquals(HtmlWriter.write(intake.document()), expected);
   }
 

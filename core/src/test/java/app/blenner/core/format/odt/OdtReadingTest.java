@@ -7,6 +7,7 @@ import static org.testng.Assert.expectThrows;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.office.UnreadableFile;
 import app.blenner.core.format.office.WordText;
+import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.Intake;
 import app.blenner.core.intake.PasteMode;
 import java.io.IOException;
@@ -265,7 +266,7 @@ public class OdtReadingTest {
 
   @Test(dataProvider = "shapes")
   public void eachShapeIsReadForWhatItIs(String body, String expected) throws IOException {
-    Intake intake = Intake.read(read(body), PasteMode.CLEAN, Set.of());
+    Intake intake = Intake.read(read(body), PasteMode.CLEAN, Destination.NEW, Set.of());
     assertEquals(HtmlWriter.write(intake.document()), expected);
   }
 
@@ -304,7 +305,8 @@ public class OdtReadingTest {
   public void aCellRepeatedWithoutEndDoesNotFillTheSheet() throws IOException {
     String rest =
         "<table:table-row table:number-rows-repeated=\"1048576\"><table:table-cell table:number-columns-repeated=\"16384\"/></table:table-row>";
-    Intake intake = Intake.read(read(table(row("1", "2") + rest)), PasteMode.CLEAN, Set.of());
+    Intake intake =
+        Intake.read(read(table(row("1", "2") + rest)), PasteMode.CLEAN, Destination.NEW, Set.of());
     assertEquals(
         HtmlWriter.write(intake.document()),
         "<table>\n<tbody>\n<tr>\n<td>1</td>\n<td>2</td></tr>\n</tbody>\n</table>");

@@ -6,6 +6,7 @@ import static org.testng.Assert.expectThrows;
 
 import app.blenner.core.format.docx.DocxReader;
 import app.blenner.core.format.odt.OdtReader;
+import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.FetchPolicy;
 import app.blenner.core.intake.FileIntake;
 import java.io.IOException;
@@ -98,7 +99,11 @@ public class HostileFilesTest {
     UnreadableFile refused =
         expectThrows(
             UnreadableFile.class,
-            () -> FileIntake.read(page, "deep.html", Pictures.NONE, Set.of(), true));
+            () ->
+                FileIntake.read(
+                    page,
+                    "deep.html",
+                    new FileIntake.Wish(Pictures.NONE, Destination.NEW, true, "", Set.of())));
     assertTrue(refused.getMessage().contains("nested more deeply"), refused.getMessage());
   }
 

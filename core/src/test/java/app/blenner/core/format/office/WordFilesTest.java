@@ -14,6 +14,7 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.odt.OdtReader;
 import app.blenner.core.format.odt.OdtWriter;
+import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.Intake;
 import app.blenner.core.intake.PasteMode;
 import java.io.IOException;
@@ -111,7 +112,7 @@ public class WordFilesTest {
             ? DocxReader.read(file, pictures)
             : OdtReader.read(file, pictures);
     text.body().select("h1").first().remove(); // the title
-    return Intake.read(text, PasteMode.CLEAN, Set.of()).document();
+    return Intake.read(text, PasteMode.CLEAN, Destination.NEW, Set.of()).document();
   }
 
   private static Path keep(byte[] bytes, String form) throws IOException {

@@ -10,6 +10,7 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.odt.OdtReader;
 import app.blenner.core.format.odt.OdtWriter;
+import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.Intake;
 import app.blenner.core.intake.PasteMode;
 import java.io.IOException;
@@ -131,7 +132,7 @@ public class WordRoundTripTest {
       switch (random.nextInt(8)) {
         case 0, 1 -> {
           int level = 2 + random.nextInt(4);
-          out.append("<h" + level + ">" + words(4) + "</h" + level + ">");
+          out.append("<h" + level + ">" + "about " + words(4) + "</h" + level + ">");
         }
         case 2 -> list(0);
         case 3 -> table();
@@ -173,7 +174,7 @@ public class WordRoundTripTest {
                 ? DocxReader.read(file, Pictures.NONE)
                 : OdtReader.read(file, Pictures.NONE);
         text.body().select("h1").first().remove(); // the title
-        Document back = Intake.read(text, PasteMode.CLEAN, Set.of()).document();
+        Document back = Intake.read(text, PasteMode.CLEAN, Destination.NEW, Set.of()).document();
         assertEquals(
             HtmlWriter.write(back), HtmlWriter.write(document), form + " " + seed + " " + n);
       } finally {

@@ -2,7 +2,6 @@ package app.blenner.core.format.text;
 
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
-import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.document.RunningText;
 import app.blenner.core.format.html.HtmlReader;
@@ -42,19 +41,6 @@ public class TextFormatTest {
     }
     assertFalse(Encoding.read(bytes).text().isEmpty());
     assertEquals(Encoding.read(new byte[0]).text(), "");
-  }
-
-  @Test
-  public void linesBrokenByAnEdgeAreToldFromVerse() {
-    String broken =
-        "The ridge has been measured on every clear night since the\n"
-            + "winter of the long frost. Nobody had expected the readings\n"
-            + "to rise, but rise they did, by a tenth of a magnitude in\n"
-            + "each decade, and nobody can say for certain why that is so.\n";
-    String verse = "Dark the hill\nand still\nthe water below\nwaits for the snow\nto go\n";
-    assertTrue(TextReader.isBrokenByEdge(broken));
-    assertFalse(TextReader.isBrokenByEdge(verse));
-    assertEquals(TextReader.joined(broken).document().blocks().size(), 1);
   }
 
   @Test

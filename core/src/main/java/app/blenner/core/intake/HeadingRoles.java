@@ -1,0 +1,49 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.format.office.StyleNames;
+import org.jsoup.nodes.Element;
+
+/**
+ * Headings that are headings by what they say of themselves: by their role and level, as pages for screen readers have
+ * it, or by the name that word processors in many languages give the built-in styles.
+ */
+final class HeadingRoles implements CleaningStep {
+  private static final int LONGEST = 300;
+
+  @Override
+  public boolean concerns(PageFeatures features) {
+    return features.word("heading", "level") || features.attribute("class");
+  }
+
+  @Override
+  public void take(Element body, Report.Tally tally) {
+    for (Element e : body.select("[role=heading]")) {
+      if (e.hasText() && e.select("p, div, ul, ol, table, h1, h2, h3, h4, h5, h6").isEmpty()) {
+        String level = e.attr("aria-level");
+        // WAI-ARIA 1.2, heading: without a level it is 2.
+        int at = level.matches("\\d{1,2}") ? Integer.parseInt(level) : 2;
+        e.tagName("h" + Math.max(1, Math.min(6, at)));
+      } else if (e.normalName().matches("h[1-6]") && e.attr("aria-level").matches("[1-6]")) {
+        e.tagName("h" + e.attr("aria-level"));
+      }
+    }
+    for (Element p : body.select("p[class], div[class]")) {
+      int level = named(p);
+      boolean holdsBlocks =
+          p.normalName().equals("div") && !p.children().select("p, div, ul, ol, table").isEmpty();
+      if (level > 0 && !holdsBlocks && p.text().length() <= LONGEST) {
+        p.tagName("h" + level);
+      }
+    }
+  }
+
+  private static int named(Element p) {
+    for (String name : p.classNames()) {
+      int level = StyleNames.heading(name);
+      if (level > 0) {
+        return level;
+      }
+    }
+    return 0;
+  }
+}

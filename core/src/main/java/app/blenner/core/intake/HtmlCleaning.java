@@ -1,0 +1,65 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.document.PlainText;
+import app.blenner.core.format.office.Pictures;
+import java.util.List;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Element;
+
+/** Foreign HTML, treated step by step until the reader of HTML can take it for what it means. */
+final class HtmlCleaning {
+  private HtmlCleaning() {}
+
+  /**
+   * A page after all steps.
+   *
+   * @param mode whether colours and fonts are of use, or only what they may mean
+   */
+  static Element clean(
+      String html, PasteMode mode, Pictures pictures, Destination destination, Report.Tally tally) {
+    return clean(page(html, mode), pictures, destination, tally);
+  }
+
+  /** The body of a page, with what its style sheet says written onto its elements. */
+  static Element page(String html, PasteMode mode) {
+    org.jsoup.nodes.Document page = Jsoup.parse(PlainText.legal(html));
+    page.outputSettings().prettyPrint(false);
+    StyleSheet.of(page, mode == PasteMode.FORMATTED).ifPresent(s -> s.inline(page.body()));
+    return page.body();
+  }
+
+  /** A body after all steps; it is changed. */
+  static Element clean(
+      Element body, Pictures pictures, Destination destination, Report.Tally tally) {
+    PageFeatures features = new PageFeatures(body);
+    for (CleaningStep step : steps(pictures, destination)) {
+      if (step.concerns(features)) {
+        step.take(body, tally);
+      }
+    }
+    return body;
+  }
+
+  /** What is done to HTML, in this order: what goes, goes before anything is counted. */
+  static List<CleaningStep> steps(Pictures pictures, Destination destination) {
+    return List.of(
+        new Tracked(),
+        new Hidden(),
+        new Footnotes(destination.names()),
+        new LetterPictures(),
+        new LeveledLists(),
+        new FakedLists(),
+        new WordParagraphs(),
+        new HeadingRoles(),
+        new Tables(),
+        new PictureCleaning(pictures),
+        new BlankLines(),
+        new ListNumbers(),
+        new ListTables(),
+        new BlockType(),
+        new Anchors(destination.names()),
+        new Links(destination.own()),
+        new WordDirections(),
+        new Emphasis());
+  }
+}

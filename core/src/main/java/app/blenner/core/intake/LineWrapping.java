@@ -1,0 +1,102 @@
+package app.blenner.core.intake;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Tells from the lines of a text whether the edge of a page broke them, at whatever width, and which of them belong
+ * together. A text set to a width breaks a line where the next word would not have fitted; one whose lines were
+ * meant breaks anywhere, and mostly behind a full stop or before a capital.
+ */
+final class LineWrapping {
+  /** Letters of a proportional font take more or less room: a line is full from this share of the edge on. */
+  private static final double FULL = 0.85;
+
+  /** Fewer breaks than this may all fall so by chance. */
+  private static final int FEW = 4;
+
+  private final int edge;
+  private final boolean wrapped;
+
+  /**
+   * @param groups the lines between empty ones, without white space at their ends
+   */
+  LineWrapping(List<List<String>> groups) {
+    List<Integer> lengths = new ArrayList<>();
+    groups.forEach(g -> g.forEach(l -> lengths.add(l.length())));
+    lengths.sort(null);
+    edge = lengths.isEmpty() ? 0 : lengths.get((lengths.size() - 1) * 9 / 10);
+    int breaks = 0;
+    int full = 0;
+    int open = 0;
+    int lower = 0;
+    int capitals = 0;
+    for (List<String> lines : groups) {
+      for (int i = 0; i + 1 < lines.size(); i++) {
+        String next = lines.get(i + 1);
+        boolean isOpen = !endsSentence(lines.get(i));
+        breaks++;
+        full += isFull(lines.get(i), next) ? 1 : 0;
+        open += isOpen ? 1 : 0;
+        int first = next.codePointAt(0);
+        lower += isOpen && goesOnSmall(next) ? 1 : 0;
+        capitals += Character.isUpperCase(first) || Character.isDigit(first) ? 1 : 0;
+      }
+    }
+    boolean few = breaks < FEW;
+    // Of a few lines all have to say so; of many, three of five are full, half stand open, and the
+    // next ones do not nearly all begin anew.
+    wrapped =
+        breaks >= 2
+            && edge >= 12
+            && full * 10 >= breaks * (few ? 10 : 6)
+            && open * (few ? 1 : 2) >= breaks
+            && (lower * (few ? 2 : 5) >= breaks || (capitals * 10 < breaks * 3 && edge >= 20));
+  }
+
+  /** Whether the edge of a page broke the lines. */
+  boolean isWrapped() {
+    return wrapped;
+  }
+
+  /** Whether a line and the next belong to one paragraph. */
+  boolean goesOn(String line, String next) {
+    if (ListMarker.of(next).filter(m -> m.sure() || !m.sign()).isPresent() && !goesOnSmall(next)) {
+      return false;
+    }
+    return isParted(line, next)
+        || (isFull(line, next) && !(endsSentence(line) && line.length() < edge * FULL))
+        || (!endsSentence(line) && goesOnSmall(next));
+  }
+
+  /** Whether the next word would not have fitted behind a line. */
+  private boolean isFull(String line, String next) {
+    int word = next.indexOf(' ');
+    int width = line.length() + 1 + (word < 0 ? next.length() : word);
+    return line.length() >= edge * FULL || (width > edge && line.length() >= edge * 0.6);
+  }
+
+  private static boolean goesOnSmall(String next) {
+    int first = next.codePointAt(0);
+    return Character.isLowerCase(first) || isCaseless(first);
+  }
+
+  /** Letters of scripts that have no capitals say nothing by being small, but can go on with a line. */
+  private static boolean isCaseless(int c) {
+    return Character.getType(c) == Character.OTHER_LETTER;
+  }
+
+  /** Whether a hyphen at the end of a line parts a word. */
+  static boolean isParted(String line, String next) {
+    return line.matches("(?s).*\\p{L}[-\u00AD\u2010]$")
+        && Character.isLowerCase(next.codePointAt(0));
+  }
+
+  static boolean endsSentence(String line) {
+    int at = line.length() - 1;
+    while (at >= 0 && "\"'”’»)]“‘".indexOf(line.charAt(at)) >= 0) {
+      at--;
+    }
+    return at >= 0 && ".!?:…。！？؟۔".indexOf(line.charAt(at)) >= 0;
+  }
+}

@@ -1,0 +1,121 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.format.markdown.MarkdownReader;
+import app.blenner.core.format.office.Pictures;
+import app.blenner.core.format.text.TextReader;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.jsoup.nodes.Element;
+
+/**
+ * Plain text, read for what it is: Markdown, lines with signs, lines that the edge of a page broke, or else a paragraph
+ * in each line. Nothing is done to its lines in silence, and the other way is always there.
+ */
+final class PlainIntake {
+  /** Signs of Markdown that no other text has: a heading, a fence, the head of a table. */
+  private static final List<Pattern> STRONG_SIGNS =
+      Stream.of("(?m)^#{1,6} \\S", "(?m)^(```|~~~)", "(?m)^\\|.*\\|\\s*\\n\\|[ :|-]+\\|")
+          .map(Pattern::compile)
+          .toList();
+
+  /** Signs that may stand in any text by chance. */
+  private static final List<Pattern> SIGNS =
+      Stream.of(
+              "\\[[^\\]\\n]+\\]\\([^)\\s]+\\)",
+              "(?<![\\w*])\\*\\*[^*\\n]+\\*\\*(?!\\w)",
+              "(?m)^[-*+] \\S.*\\n[-*+] \\S",
+              "(?m)^\\d+\\. \\S.*\\n\\d+\\. \\S",
+              "(?m)^> \\S")
+          .map(Pattern::compile)
+          .toList();
+
+  private PlainIntake() {}
+
+  static Intake read(
+      String given,
+      PasteMode mode,
+      Destination destination,
+      Set<Offer.Kind> taken,
+      Report.Tally tally) {
+    String text = Ligatures.opened(given, tally);
+    return switch (mode) {
+      case PARAGRAPHS, LINES, JOINED -> lines(text, mode, null, destination, taken, tally);
+      case MARKDOWN -> markdown(text, destination, tally);
+      case CLEAN, FORMATTED -> recognised(text, destination, taken, tally);
+    };
+  }
+
+  private static Intake recognised(
+      String text, Destination destination, Set<Offer.Kind> taken, Report.Tally tally) {
+    if (looksLikeMarkdown(text)) {
+      return markdown(text, destination, tally);
+    }
+    Optional<Element> signed = SignedLines.read(text);
+    if (signed.isPresent()) {
+      Element body = HtmlCleaning.clean(signed.get(), Pictures.NONE, destination, tally);
+      return Intake.tidied(body, PasteMode.CLEAN, destination, taken, true, tally);
+    }
+    Document lines = TextReader.withBreaks(text);
+    long count = text.lines().filter(l -> !l.isBlank()).count();
+    if (WrappedLines.isWrapped(lines)) {
+      return lines(text, PasteMode.JOINED, PasteMode.PARAGRAPHS, destination, taken, tally);
+    }
+    // A single line is a paragraph in any way.
+    boolean broken = count > lines.blocks().size();
+    if (broken) {
+      tally.note("Each line became a paragraph; nothing says that the edge of a page broke them.");
+    }
+    return lines(
+        text, PasteMode.PARAGRAPHS, broken ? PasteMode.JOINED : null, destination, taken, tally);
+  }
+
+  /** A file of plain text: as a paste, but lines with signs are its own, and Markdown has an ending of its own. */
+  static Intake ofFile(
+      String given, Destination destination, Set<Offer.Kind> taken, Report.Tally tally) {
+    String text = Ligatures.opened(given, tally);
+    boolean wrapped = WrappedLines.isWrapped(TextReader.withBreaks(text));
+    return wrapped
+        ? lines(text, PasteMode.JOINED, PasteMode.PARAGRAPHS, destination, taken, tally)
+        : lines(text, PasteMode.PARAGRAPHS, PasteMode.JOINED, destination, taken, tally);
+  }
+
+  private static Intake lines(
+      String text,
+      PasteMode mode,
+      PasteMode other,
+      Destination destination,
+      Set<Offer.Kind> taken,
+      Report.Tally tally) {
+    Offers offers = new Offers(taken);
+    Document broken = offers.withoutRunningLines(TextReader.withBreaks(text));
+    Document made =
+        switch (mode) {
+          case JOINED -> WrappedLines.told(broken, true, tally);
+          case PARAGRAPHS -> Breaks.partAtAll(broken);
+          default -> broken;
+        };
+    Document document = offers.withLists(Directions.in(made, destination.direction()));
+    return Intake.done(document, mode, other, offers.all(), tally);
+  }
+
+  private static Intake markdown(String text, Destination destination, Report.Tally tally) {
+    Document read = Directions.in(MarkdownReader.read(text), destination.direction());
+    tally.note("Read as Markdown.");
+    Document document = HeadingLevels.belowTitle(read, tally);
+    return Intake.done(document, PasteMode.MARKDOWN, PasteMode.PARAGRAPHS, List.of(), tally);
+  }
+
+  /**
+   * Whether plain text is Markdown. One sign may stand in any text; two of different kinds, or a
+   * heading or a fence, hardly do by chance.
+   */
+  static boolean looksLikeMarkdown(String text) {
+    long strong = STRONG_SIGNS.stream().filter(sign -> sign.matcher(text).find()).count();
+    long weak = SIGNS.stream().filter(sign -> sign.matcher(text).find()).count();
+    return strong > 0 || weak > 1;
+  }
+}

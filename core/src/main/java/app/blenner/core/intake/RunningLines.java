@@ -1,0 +1,155 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.LineBreak;
+import app.blenner.core.document.Marks;
+import app.blenner.core.document.Paragraph;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Page numbers that stand alone on their lines, and what is printed at the head or foot of every page. They were of
+ * use on paper; in the middle of a text they part sentences.
+ */
+final class RunningLines {
+  private static final int LONGEST = 90;
+
+  /** A number alone, perhaps with the word for page before it and the number of all pages behind it. */
+  private static final Pattern NUMBER =
+      Pattern.compile(
+          "(?iu)[-–—•|\\s]*(?:\\p{L}{1,7}\\.?\\s)?(\\d{1,4})(?:\\s*(?:/|\\p{L}{1,4})\\s*\\d{1,4})?[-–—•|\\s]*");
+
+  private RunningLines() {}
+
+  /** The lines of a text that run through all its pages; empty where there are hardly any. */
+  static List<String> find(Document document) {
+    List<String> all = lines(document);
+    Map<String, Integer> alike = alike(all);
+    List<String> out = new ArrayList<>();
+    int before = -1;
+    int inOrder = 0;
+    for (String line : all) {
+      Matcher number = NUMBER.matcher(line);
+      if (number.matches()) {
+        int n = Integer.parseInt(number.group(1));
+        inOrder += before >= 0 && n == before + 1 ? 1 : 0;
+        before = n;
+      }
+    }
+    for (String line : all) {
+      // Numbers alone could be anything; those that count on, or stand at the edge of pages, are
+      // pages.
+      boolean page = inOrder > 0 && NUMBER.matcher(line).matches();
+      boolean head = isHead(line, alike, inOrder > 0);
+      if (page || head) {
+        out.add(line);
+      }
+    }
+    return out;
+  }
+
+  private static boolean isHead(String line, Map<String, Integer> alike, boolean paged) {
+    return line.length() <= LONGEST
+        && !NUMBER.matcher(line).matches()
+        && !LineWrapping.endsSentence(line)
+        && ListMarker.of(line).isEmpty()
+        && alike.getOrDefault(form(line), 0) >= (paged ? 2 : 3);
+  }
+
+  private static Map<String, Integer> alike(List<String> lines) {
+    Map<String, Integer> out = new HashMap<>();
+    for (String line : lines) {
+      if (line.length() >= 4 && line.length() <= LONGEST) {
+        out.merge(form(line), 1, Integer::sum);
+      }
+    }
+    return out;
+  }
+
+  /** A head as it is on every page, whatever number stands beside it. */
+  private static String form(String line) {
+    return line.replaceAll("\\d+", "#");
+  }
+
+  private static List<String> lines(Document document) {
+    List<String> out = new ArrayList<>();
+    for (Block block : document.blocks()) {
+      if (block instanceof Paragraph p) {
+        Lines.of(p).words().stream().filter(w -> !w.isEmpty()).forEach(out::add);
+      }
+    }
+    return out;
+  }
+
+  /**
+   * The text without these lines. Where one parted a paragraph in the middle of a sentence, the halves are one
+   * again, with a line break between them.
+   */
+  static Document without(Document document, List<String> running) {
+    List<Block> out = new ArrayList<>();
+    boolean cut = false;
+    for (Block block : document.blocks()) {
+      if (!(block instanceof Paragraph p)) {
+        out.add(block);
+        cut = false;
+        continue;
+      }
+      List<List<Inline>> kept = new ArrayList<>();
+      boolean first = true;
+      boolean firstCut = false;
+      boolean lastCut = false;
+      List<String> words = Lines.of(p).words();
+      List<List<Inline>> lines = Lines.of(p).all();
+      for (int i = 0; i < lines.size(); i++) {
+        lastCut = running.contains(words.get(i));
+        firstCut |= first && lastCut;
+        first = false;
+        if (!lastCut) {
+          kept.add(lines.get(i));
+        }
+      }
+      if (kept.isEmpty()) {
+        cut = true;
+        continue;
+      }
+      Paragraph rest = new Paragraph(broken(kept), p.style());
+      Paragraph before =
+          !out.isEmpty() && out.get(out.size() - 1) instanceof Paragraph b ? b : null;
+      if (before != null && (cut || firstCut) && isOneSentence(before, rest)) {
+        List<Inline> whole = new ArrayList<>(before.content());
+        whole.add(new LineBreak(Marks.NONE));
+        whole.addAll(rest.content());
+        out.set(out.size() - 1, new Paragraph(whole, before.style()));
+      } else {
+        out.add(rest);
+      }
+      cut = lastCut;
+    }
+    return new Document(out);
+  }
+
+  private static boolean isOneSentence(Paragraph before, Paragraph after) {
+    List<String> above = Lines.of(before).words();
+    String next = Lines.of(after).words().get(0);
+    return !next.isEmpty()
+        && !LineWrapping.endsSentence(above.get(above.size() - 1))
+        && Character.isLowerCase(next.codePointAt(0));
+  }
+
+  private static List<Inline> broken(List<List<Inline>> lines) {
+    List<Inline> out = new ArrayList<>();
+    for (List<Inline> line : lines) {
+      if (!out.isEmpty()) {
+        out.add(new LineBreak(Marks.NONE));
+      }
+      out.addAll(line);
+    }
+    return out;
+  }
+}

@@ -1,0 +1,150 @@
+package app.blenner.core.intake;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockStyle;
+import app.blenner.core.document.BulletedList;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Inlines;
+import app.blenner.core.document.ListItem;
+import app.blenner.core.document.NumberedList;
+import app.blenner.core.document.Paragraph;
+import app.blenner.core.document.Text;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/**
+ * Lists that somebody typed: paragraphs, or lines within one, that begin with signs, or with numbers or letters in
+ * order. Both the intake, which offers to make lists of them, and the tidying of a text on the sheet ask here.
+ */
+public final class TypedItems {
+  /** A typed item: its marker and what it says. */
+  private record Item(ListMarker marker, List<Inline> content) {}
+
+  /**
+   * A typed list.
+   *
+   * @param items what its items say, without their markers
+   * @param numbered whether it has numbers
+   */
+  public record Run(List<String> items, boolean numbered) {}
+
+  private TypedItems() {}
+
+  /** Whether a line looks like the item of a list. */
+  public static boolean isItem(String line) {
+    return ListMarker.of(line).filter(m -> m.length() < line.length()).isPresent();
+  }
+
+  /**
+   * The text with lists made of what was typed.
+   *
+   * @param least how many items make one
+   * @param take asked for each, in order
+   */
+  public static Document made(Document document, int least, Predicate<Run> take) {
+    return document.rebuild(blocks -> made(blocks, least, take));
+  }
+
+  private static List<Block> made(List<Block> blocks, int least, Predicate<Run> take) {
+    List<Block> out = new ArrayList<>();
+    int i = 0;
+    while (i < blocks.size()) {
+      List<Item> run = new ArrayList<>();
+      int end = i;
+      for (int j = i; j < blocks.size(); j++) {
+        if (j > i && isBlank(blocks.get(j))) {
+          continue; // room between two items parts nothing
+        }
+        List<Item> items = items(blocks.get(j));
+        if (items.isEmpty() || !goesOn(run, items)) {
+          break;
+        }
+        run.addAll(items);
+        end = j + 1;
+      }
+      if (run.size() >= least && take.test(told(run))) {
+        out.add(list(run));
+      } else {
+        end = Math.max(end, i + 1);
+        out.addAll(blocks.subList(i, end));
+      }
+      i = end;
+    }
+    return out;
+  }
+
+  private static Run told(List<Item> run) {
+    return new Run(
+        run.stream().map(i -> Inlines.text(i.content())).toList(), !run.get(0).marker().sign());
+  }
+
+  private static boolean isBlank(Block block) {
+    return block instanceof Paragraph p
+        && Inlines.text(p.content()).replace('\u00A0', ' ').isBlank();
+  }
+
+  /** The items a paragraph holds: one, or one in each of its lines; none where a line is no item. */
+  private static List<Item> items(Block block) {
+    if (!(block instanceof Paragraph p)
+        || !p.style().directed(BlockStyle.PLAIN.direction()).isPlain()) {
+      return List.of();
+    }
+    List<Item> out = new ArrayList<>();
+    for (List<Inline> line : Lines.of(p).all()) {
+      String words = Inlines.text(line);
+      Optional<ListMarker> marker = ListMarker.of(words);
+      if (marker.isEmpty() || marker.get().length() >= words.length()) {
+        return List.of();
+      }
+      out.add(new Item(marker.get(), cut(line, marker.get().length())));
+    }
+    return out;
+  }
+
+  /** Running text without its first characters. */
+  private static List<Inline> cut(List<Inline> line, int characters) {
+    List<Inline> out = new ArrayList<>();
+    int left = characters;
+    for (Inline inline : line) {
+      if (inline instanceof Text t && left > 0) {
+        int n = Math.min(left, t.text().length());
+        left -= n;
+        if (n < t.text().length()) {
+          out.add(new Text(t.text().substring(n), t.marks()));
+        }
+      } else {
+        out.add(inline);
+      }
+    }
+    return out;
+  }
+
+  /** Signs go on with signs, numbers with the number that comes next. */
+  private static boolean goesOn(List<Item> run, List<Item> next) {
+    ListMarker first = (run.isEmpty() ? next : run).get(0).marker();
+    for (int i = 0; i < next.size(); i++) {
+      ListMarker marker = next.get(i).marker();
+      boolean number =
+          marker.number() == first.number() + run.size() + i && marker.type().equals(first.type());
+      if (marker.sign() != first.sign() || !(marker.sign() || number)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private static Block list(List<Item> run) {
+    List<ListItem> items =
+        run.stream()
+            .map(i -> new ListItem(List.of(new Paragraph(i.content(), BlockStyle.PLAIN))))
+            .toList();
+    ListMarker first = run.get(0).marker();
+    if (first.sign()) {
+      return new BulletedList(BulletedList.Bullet.PLAIN, items);
+    }
+    return new NumberedList(first.number(), NumberedList.Numbering.of(first.type()), items);
+  }
+}
