@@ -29,6 +29,7 @@ export function Header({ view, setView, onOut }: Props) {
   const stage = useSaved((now) => now.state.stage)
   const stageLabel = useSaved((now) => now.state.labels.stage)
   const title = useAsked<HTMLInputElement>('title')
+  const language = useSaved((now) => now.state.language)
   return (
     <div
       className="bench-header flex min-h-14 shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-line border-b px-5 py-1 max-lg:px-3"
@@ -41,6 +42,8 @@ export function Header({ view, setView, onOut }: Props) {
         <input
           ref={title}
           aria-label="Title"
+          lang={language.language}
+          dir={language.direction}
           placeholder={`Title of the ${kind.toLowerCase()}`}
           maxLength={300}
           value={words}

@@ -24,6 +24,7 @@ export function TeaserCard() {
   const assets = useAssets()
   const [picking, setPicking] = useState(false)
   const fields = useSaved((now) => now.fields)
+  const language = useSaved((now) => now.state.language)
   const limit = useSaved((now) => now.state.measures.summaryLimit)
   const length = characters(fields.summary)
   const over = length - limit
@@ -44,6 +45,8 @@ export function TeaserCard() {
           <textarea
             ref={summary}
             id={id}
+            lang={language.language}
+            dir={language.direction}
             aria-describedby={describedBy}
             rows={5}
             value={fields.summary}

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 
 import app.blenner.core.document.Anchors;
+import app.blenner.core.document.Direction;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Table;
 import app.blenner.core.format.html.HtmlReader;
@@ -39,6 +40,18 @@ public class SharedExamplesTest {
 
   private static Object[][] rows(String name) {
     return examples(name).stream().map(e -> new Object[] {e}).toArray(Object[][]::new);
+  }
+
+  /** Unicode Standard Annex #9, rules P2 and P3; isolates as in its section 3.3.1. */
+  @DataProvider
+  public Object[][] directions() {
+    return rows("text-directions.json");
+  }
+
+  @Test(dataProvider = "directions")
+  public void aTextRunsAsItsFirstLetter(Map<String, Object> example) {
+    String text = (String) example.get("text");
+    assertEquals(Direction.firstStrong(text).value(), example.get("direction"), text);
   }
 
   @DataProvider

@@ -132,10 +132,23 @@ public class BlindTypingTest extends BenchTest {
       // To the end of another line, since words are looked for whole.
       page.keyboard().press(random.nextBoolean() ? "ArrowUp" : "ArrowDown");
       page.keyboard().press("End");
+      if (isWithinWord()) {
+        // Chinese and Korean are broken between any two letters, so the end of a line can be amid a
+        // word.
+        page.keyboard().press("Control+End");
+      }
       page.keyboard().type(" ");
     } else {
       putIn(inserts.get(random.nextInt(inserts.size())));
     }
+  }
+
+  private boolean isWithinWord() {
+    return (boolean)
+        page.evaluate(
+            "() => { const s = document.querySelector('.ProseMirror').sheet.state.selection; return"
+                + " s.$from.parent.inlineContent && /^\\S/.test(s.$from.parent.textBetween(s.$from.parentOffset,"
+                + " s.$from.parent.content.size, '', ' ')) }");
   }
 
   /** Whether Tab is a key of the text here; in plain text it leads on through the screen. */

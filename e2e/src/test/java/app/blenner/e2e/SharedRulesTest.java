@@ -40,6 +40,20 @@ public class SharedRulesTest extends BenchTest {
     }
   }
 
+  /** Which way a line runs, as one types its first letter. */
+  @Test
+  public void aLineRunsAsItsFirstLetterAsOneTypes() throws IOException {
+    openWith("<p></p>");
+    for (JsonObject example : examples("text-directions.json")) {
+      String text = example.get("text").getAsString();
+      startOver("<p></p>");
+      page.keyboard().insertText(text);
+      String wanted = example.get("direction").getAsString();
+      // The item is in English, so that only the other direction has to be said.
+      assertEquals(written().startsWith("<p dir=\"rtl\">"), wanted.equals("rtl"), text);
+    }
+  }
+
   @Test
   public void straightMarksBecomeThoseOfTheLanguageAsOneTypes() throws IOException {
     String language = "";

@@ -18,7 +18,8 @@ final class HeadingRoles implements CleaningStep {
   @Override
   public void take(Element body, Report.Tally tally) {
     for (Element e : body.select("[role=heading]")) {
-      if (e.hasText() && e.select("p, div, ul, ol, table, h1, h2, h3, h4, h5, h6").isEmpty()) {
+      if (e.hasText()
+          && e.children().select("p, div, ul, ol, table, h1, h2, h3, h4, h5, h6").isEmpty()) {
         String level = e.attr("aria-level");
         // WAI-ARIA 1.2, heading: without a level it is 2.
         int at = level.matches("\\d{1,2}") ? Integer.parseInt(level) : 2;

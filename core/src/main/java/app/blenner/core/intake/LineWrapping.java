@@ -15,6 +15,9 @@ final class LineWrapping {
   /** Fewer breaks than this may all fall so by chance. */
   private static final int FEW = 4;
 
+  /** A line that leaves more room than this for the next word was not broken by an edge. */
+  private static final double ROOM = 0.8;
+
   private final int edge;
   private final boolean wrapped;
 
@@ -26,17 +29,21 @@ final class LineWrapping {
     groups.forEach(g -> g.forEach(l -> lengths.add(l.length())));
     lengths.sort(null);
     edge = lengths.isEmpty() ? 0 : lengths.get((lengths.size() - 1) * 9 / 10);
+    int longest = lengths.isEmpty() ? 0 : lengths.get(lengths.size() - 1);
     int breaks = 0;
     int full = 0;
     int open = 0;
     int lower = 0;
     int capitals = 0;
+    int early = 0;
     for (List<String> lines : groups) {
       for (int i = 0; i + 1 < lines.size(); i++) {
         String next = lines.get(i + 1);
         boolean isOpen = !endsSentence(lines.get(i));
         breaks++;
-        full += isFull(lines.get(i), next) ? 1 : 0;
+        boolean parted = isParted(lines.get(i), next);
+        full += parted || isFull(lines.get(i), next) ? 1 : 0;
+        early += isOpen && !parted && width(lines.get(i), next) < longest * ROOM ? 1 : 0;
         open += isOpen ? 1 : 0;
         int first = next.codePointAt(0);
         lower += isOpen && goesOnSmall(next) ? 1 : 0;
@@ -44,14 +51,16 @@ final class LineWrapping {
       }
     }
     boolean few = breaks < FEW;
-    // Of a few lines all have to say so; of many, three of five are full, half stand open, and the
-    // next ones do not nearly all begin anew.
+    // Of a few lines all have to say so; of many, three of five are full, half stand open, hardly
+    // one
+    // leaves room for the next word, and the next ones do not nearly all begin anew.
     wrapped =
         breaks >= 2
             && edge >= 12
             && full * 10 >= breaks * (few ? 10 : 6)
             && open * (few ? 1 : 2) >= breaks
-            && (lower * (few ? 2 : 5) >= breaks || (capitals * 10 < breaks * 3 && edge >= 20));
+            && early * (few ? breaks + 1 : 5) <= breaks
+            && (lower * 5 >= breaks || (capitals * 10 < breaks * 3 && edge >= 20));
   }
 
   /** Whether the edge of a page broke the lines. */
@@ -71,9 +80,14 @@ final class LineWrapping {
 
   /** Whether the next word would not have fitted behind a line. */
   private boolean isFull(String line, String next) {
+    return line.length() >= edge * FULL
+        || (width(line, next) > edge && line.length() >= edge * 0.6);
+  }
+
+  /** How long a line would be with the next word on it. */
+  private static int width(String line, String next) {
     int word = next.indexOf(' ');
-    int width = line.length() + 1 + (word < 0 ? next.length() : word);
-    return line.length() >= edge * FULL || (width > edge && line.length() >= edge * 0.6);
+    return line.length() + 1 + (word < 0 ? next.length() : word);
   }
 
   private static boolean goesOnSmall(String next) {

@@ -42,11 +42,12 @@ final class RunningLines {
         before = n;
       }
     }
+    List<String> outer = outer(document);
     for (String line : all) {
       // Numbers alone could be anything; those that count on, or stand at the edge of pages, are
       // pages.
       boolean page = inOrder > 0 && NUMBER.matcher(line).matches();
-      boolean head = isHead(line, alike, inOrder > 0);
+      boolean head = outer.contains(line) && isHead(line, alike, inOrder > 0);
       if (page || head) {
         out.add(line);
       }
@@ -67,6 +68,26 @@ final class RunningLines {
     for (String line : lines) {
       if (line.length() >= 4 && line.length() <= LONGEST) {
         out.merge(form(line), 1, Integer::sum);
+      }
+    }
+    return out;
+  }
+
+  /** The lines that begin or end a stretch: what is printed on every page stands beside the text, not amid it. */
+  private static List<String> outer(Document document) {
+    List<String> out = new ArrayList<>();
+    for (Block block : document.blocks()) {
+      if (block instanceof Paragraph p) {
+        List<String> words = Lines.of(p).words();
+        out.add(words.get(0));
+        out.add(words.get(words.size() - 1));
+        // A number may stand between the head and the text.
+        for (int i = 1; i + 1 < words.size(); i++) {
+          if (NUMBER.matcher(words.get(i - 1)).matches()
+              || NUMBER.matcher(words.get(i + 1)).matches()) {
+            out.add(words.get(i));
+          }
+        }
       }
     }
     return out;

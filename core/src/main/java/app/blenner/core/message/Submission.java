@@ -6,6 +6,7 @@ import app.blenner.core.document.ContactForm.Field;
 import app.blenner.core.document.ContactForm.Kind;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.format.html.FormWriter;
+import app.blenner.core.language.SiteWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,7 +37,7 @@ public record Submission(List<Answer> answers, Map<String, String> problems, boo
   }
 
   /** Reads what a form sent, by name of field. */
-  public static Submission read(ContactForm form, Map<String, String> given) {
+  public static Submission read(ContactForm form, Map<String, String> given, SiteWords words) {
     List<Answer> answers = new ArrayList<>();
     Map<String, String> problems = new LinkedHashMap<>();
     for (int i = 0; i < form.fields().size(); i++) {
@@ -48,38 +49,37 @@ public record Submission(List<Answer> answers, Map<String, String> problems, boo
       if (field.kind() == Kind.AGREEMENT) {
         text = text.isEmpty() ? "" : "yes";
       }
-      String problem = problem(field, text);
+      String problem = problem(field, text, words);
       if (!problem.isEmpty()) {
         problems.put(name, problem);
       }
       answers.add(new Answer(name, field.label(), field.kind(), text));
     }
     if (problems.isEmpty() && answers.stream().allMatch(a -> a.text().isEmpty())) {
-      problems.put(FormWriter.name(form.fields().get(0), 0), "There is nothing to send yet.");
+      problems.put(FormWriter.name(form.fields().get(0), 0), words.get("problem.nothing"));
     }
     return new Submission(answers, problems, !given.getOrDefault(TRAP, "").isBlank());
   }
 
-  private static String problem(Field field, String text) {
+  private static String problem(Field field, String text, SiteWords words) {
     if (text.isEmpty()) {
       return !field.required()
           ? ""
-          : field.kind() == Kind.AGREEMENT ? "This must be agreed to." : "This is needed.";
+          : field.kind() == Kind.AGREEMENT
+              ? words.get("problem.agree")
+              : words.get("problem.needed");
     }
     int most = field.kind() == Kind.MESSAGE ? LONGEST_MESSAGE : LONGEST_LINE;
     if (text.length() > most) {
-      return "This is too long: at most " + most + " characters.";
+      return words.get("problem.long", String.valueOf(most));
     }
     return switch (field.kind()) {
       case EMAIL ->
           Address.parse("mailto:" + text).isPresent() && text.matches("[^@]+@[^@]+\\.[^@.]+")
               ? ""
-              : "A mail address looks like name@example.org.";
-      case PHONE ->
-          text.matches("\\+?[0-9][0-9 ()./-]{3,30}")
-              ? ""
-              : "A telephone number has digits, spaces and perhaps a + in front.";
-      case CHOICE -> field.choices().contains(text) ? "" : "Choose one of the answers.";
+              : words.get("problem.mail");
+      case PHONE -> text.matches("\\+?[0-9][0-9 ()./-]{3,30}") ? "" : words.get("problem.phone");
+      case CHOICE -> field.choices().contains(text) ? "" : words.get("problem.choice");
       default -> "";
     };
   }

@@ -18,6 +18,7 @@ import app.blenner.core.document.Prompt;
 import app.blenner.core.document.RelatedItems;
 import app.blenner.core.document.Table;
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.language.SiteWords;
 import app.blenner.core.language.Slug;
 import java.util.HashSet;
 import java.util.List;
@@ -34,23 +35,26 @@ import java.util.Set;
  */
 public class BodyRenderer extends HtmlWriter {
   private final Library library;
+  private final SiteWords words;
   private final Set<String> anchors = new HashSet<>(Set.of("content"));
 
   private final String key;
   private int forms;
 
-  BodyRenderer(String key, Library library) {
+  BodyRenderer(String key, Library library, SiteWords words) {
     this.key = key;
     this.library = library;
+    this.words = words;
   }
 
   /**
    * The HTML of a text within a page.
    *
    * @param key the item the text belongs to; its forms are answered there
+   * @param words the words of the language it is in
    */
-  public static String render(String key, Document document, Library library) {
-    BodyRenderer renderer = new BodyRenderer(key, library);
+  public static String render(String key, Document document, Library library, SiteWords words) {
+    BodyRenderer renderer = new BodyRenderer(key, library, words);
     renderer.siblings(document.blocks());
     return renderer.out.toString();
   }
@@ -83,7 +87,7 @@ public class BodyRenderer extends HtmlWriter {
     if (resolve(link.address()).isPresent()) {
       if (link.newTab()) {
         out.open("span").attribute("class", "unseen").endOpen();
-        out.text(" (opens a new tab)").close("span");
+        out.text(" " + words.get("newtab")).close("span");
       }
       super.closeLink(link);
     }
@@ -132,7 +136,8 @@ public class BodyRenderer extends HtmlWriter {
     // A wide table scrolls inside itself, and the keyboard must be able to scroll it.
     String caption = Inlines.text(block.caption());
     out.open("div").attribute("class", "table-scroll").attribute("role", "region");
-    out.attribute("aria-label", caption.isEmpty() ? "Table" : "Table: " + caption);
+    out.attribute(
+        "aria-label", caption.isEmpty() ? words.get("table") : words.get("table.named", caption));
     out.attribute("tabindex", "0").endOpen();
     super.table(block);
     return out.close("div");
@@ -148,7 +153,7 @@ public class BodyRenderer extends HtmlWriter {
     Optional<SiteAsset> asset = library.asset(block.asset().assetName());
     out.open("p").attribute("class", "download").endOpen();
     if (asset.isEmpty()) {
-      out.text(block.label() + " (not available)");
+      out.text(block.label() + " " + words.get("unavailable"));
     } else {
       out.open("a").attribute("href", asset.get().path()).attribute("download", "").endOpen();
       out.text(block.label()).close("a");
@@ -175,7 +180,7 @@ public class BodyRenderer extends HtmlWriter {
   @Override
   public Void contactForm(ContactForm block) {
     forms++;
-    out.markup(FormPage.form(block, SitePaths.form(key, forms), Map.of(), Map.of()));
+    out.markup(FormPage.form(block, SitePaths.form(key, forms), Map.of(), Map.of(), words));
     return null;
   }
 

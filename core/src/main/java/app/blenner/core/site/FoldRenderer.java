@@ -7,6 +7,7 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Fold;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.JumpTarget;
+import app.blenner.core.language.SiteWords;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,17 +18,17 @@ import java.util.Optional;
 final class FoldRenderer extends BodyRenderer {
   private final PublishedItem item;
 
-  private FoldRenderer(PublishedItem item, Library library) {
-    super(item.key(), library);
+  private FoldRenderer(PublishedItem item, Library library, SiteWords words) {
+    super(item.key(), library, words);
     this.item = item;
   }
 
   /** The HTML of the text down to its fold; empty for a text without one, or with nothing above it. */
-  static Optional<String> render(PublishedItem item, Library library) {
+  static Optional<String> render(PublishedItem item, Library library, SiteWords words) {
     List<Block> blocks = item.content().body().blocks();
     for (int i = 0; i < blocks.size(); i++) {
       if (holdsFold(blocks.get(i))) {
-        FoldRenderer renderer = new FoldRenderer(item, library);
+        FoldRenderer renderer = new FoldRenderer(item, library, words);
         renderer.siblings(blocks.subList(0, i));
         return Optional.of(renderer.out.toString()).filter(html -> !html.isBlank());
       }

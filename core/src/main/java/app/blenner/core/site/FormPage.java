@@ -4,6 +4,7 @@ import app.blenner.core.document.ContactForm;
 import app.blenner.core.document.ContactForm.Field;
 import app.blenner.core.format.html.FormWriter;
 import app.blenner.core.format.html.HtmlOut;
+import app.blenner.core.language.SiteWords;
 import app.blenner.core.message.Submission;
 import java.util.List;
 import java.util.Map;
@@ -19,23 +20,28 @@ public final class FormPage {
    * @param action where it is sent
    * @param answers what was answered already, by name of field
    * @param problems what is wrong with an answer, by name of field
+   * @param words the words of the language its page is in
    */
   public static String form(
-      ContactForm form, String action, Map<String, String> answers, Map<String, String> problems) {
+      ContactForm form,
+      String action,
+      Map<String, String> answers,
+      Map<String, String> problems,
+      SiteWords words) {
     HtmlOut out = new HtmlOut();
     out.open("form").attribute("class", "contact-form").attribute("method", "post");
     out.attribute("action", action).endOpen();
     if (!problems.isEmpty()) {
       out.open("p").attribute("class", "problem").attribute("role", "alert").endOpen();
-      out.text("Nothing has been sent yet. Look at what is marked below.").close("p");
+      out.text(words.get("form.problems")).close("p");
     }
     List<Field> fields = form.fields();
     for (int i = 0; i < fields.size(); i++) {
       Field field = fields.get(i);
       String name = FormWriter.name(field, i);
       out.tag("p").tag("label").text(field.label());
-      out.text(field.required() ? " (needed) " : " ");
-      control(out, field, name, answers.getOrDefault(name, ""), problems.containsKey(name));
+      out.text(field.required() ? " " + words.get("form.needed") + " " : " ");
+      control(out, field, name, answers.getOrDefault(name, ""), problems.containsKey(name), words);
       out.close("label");
       if (problems.containsKey(name)) {
         out.open("span").attribute("class", "problem").attribute("id", "about-" + name).endOpen();
@@ -44,7 +50,7 @@ public final class FormPage {
       out.close("p");
     }
     // People never see this one; what fills it in is no person.
-    out.open("p").attribute("hidden", "").endOpen().tag("label").text("Leave this empty ");
+    out.open("p").attribute("hidden", "").endOpen().tag("label").text(words.get("form.trap") + " ");
     out.open("input").attribute("type", "text").attribute("name", Submission.TRAP);
     out.attribute("autocomplete", "off").attribute("tabindex", "-1").endOpen();
     out.close("label");
@@ -55,7 +61,8 @@ public final class FormPage {
     return out.toString();
   }
 
-  private static void control(HtmlOut out, Field field, String name, String answer, boolean wrong) {
+  private static void control(
+      HtmlOut out, Field field, String name, String answer, boolean wrong, SiteWords words) {
     switch (field.kind()) {
       case MESSAGE -> {
         open(out.open("textarea"), field, name, wrong);
@@ -64,7 +71,7 @@ public final class FormPage {
       case CHOICE -> {
         open(out.open("select"), field, name, wrong);
         out.endOpen().open("option").attribute("value", "").endOpen();
-        out.text("Choose one").close("option");
+        out.text(words.get("form.choose")).close("option");
         for (String choice : field.choices()) {
           out.open("option");
           if (choice.equals(answer)) {
@@ -108,13 +115,13 @@ public final class FormPage {
    * @param hidden what goes along unseen, by name
    */
   public static String lookOver(
-      List<Submission.Answer> answers, String action, Map<String, String> hidden) {
+      List<Submission.Answer> answers, String action, Map<String, String> hidden, SiteWords words) {
     HtmlOut out = new HtmlOut();
-    out.tag("p").text("This is what will be sent. Look it over, then send it.").close("p");
+    out.tag("p").text(words.get("form.check")).close("p");
     out.tag("dl");
     for (Submission.Answer a : answers) {
       out.tag("dt").text(a.label()).close("dt");
-      out.tag("dd").text(a.text().isEmpty() ? "(left empty)" : a.text()).close("dd");
+      out.tag("dd").text(a.text().isEmpty() ? words.get("form.empty") : a.text()).close("dd");
     }
     out.close("dl");
     out.open("form").attribute("class", "contact-form").attribute("method", "post");
@@ -124,14 +131,14 @@ public final class FormPage {
           out.open("input").attribute("type", "hidden").attribute("name", name);
           out.attribute("value", value).endOpen();
         });
-    out.tag("p").tag("button").text("Send it").close("button");
+    out.tag("p").tag("button").text(words.get("form.send")).close("button");
     out.close("p");
     out.close("form");
     return out.toString();
   }
 
   /** What stands where a message has gone out. */
-  public static String thanks() {
-    return "<p>Thank you. Your message has arrived, and somebody will read it.</p>";
+  public static String thanks(SiteWords words) {
+    return new HtmlOut().tag("p").text(words.get("form.thanks")) + "</p>";
   }
 }

@@ -3,11 +3,10 @@ package app.blenner.core.site;
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
+import app.blenner.core.language.SiteWords;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -16,7 +15,7 @@ public final class PageRenderer {
   private final Site site;
   private final Library library;
   private final ZoneId zone;
-  private final DateTimeFormatter dates;
+  private final SiteWords words;
 
   /**
    * @param site the site
@@ -27,7 +26,7 @@ public final class PageRenderer {
     this.site = site;
     this.library = library;
     this.zone = zone;
-    this.dates = DateTimeFormatter.ofPattern("d MMMM uuuu", Locale.forLanguageTag(site.language()));
+    this.words = SiteWords.of(site.language());
   }
 
   /**
@@ -40,7 +39,7 @@ public final class PageRenderer {
     out.open("h1").attribute("class", "unseen").endOpen().text(site.name()).close("h1");
     if (items.isEmpty()) {
       out.open("p").attribute("class", "empty").endOpen();
-      out.text("Nothing has been put live here yet.").close("p");
+      out.text(words.get("empty.front")).close("p");
     } else {
       out.open("div").attribute("class", "lead").endOpen();
       teaser(out, items.get(0), true, Optional.empty());
@@ -68,10 +67,11 @@ public final class PageRenderer {
     List<PublishedItem> fixed = items.stream().filter(i -> !i.kind().isNews()).toList();
     if (items.isEmpty()) {
       out.open("p").attribute("class", "empty").endOpen();
-      out.text("Nothing has been put live in this section yet.").close("p");
+      out.text(words.get("empty.section")).close("p");
     }
     if (!fixed.isEmpty()) {
-      out.open("nav").attribute("class", "fixed-pages").attribute("aria-label", "Pages").endOpen();
+      out.open("nav").attribute("class", "fixed-pages").attribute("aria-label", words.get("pages"));
+      out.endOpen();
       out.tag("ul");
       fixed.forEach(i -> link(out, "li", i.path(), i.content().title()));
       out.close("ul");
@@ -92,25 +92,27 @@ public final class PageRenderer {
   public String item(PublishedItem item) {
     Content content = item.content();
     HtmlOut out = new HtmlOut();
-    out.open("article").attributeIf("lang", foreign(content)).endOpen();
+    SiteWords own = SiteWords.of(content.languageOn(site.language()));
+    out.open("article").endOpen();
     out.open("header").attribute("class", "item-head").endOpen();
     site.section(content.section())
         .ifPresent(
             s -> {
-              out.open("p").attribute("class", "kicker").endOpen();
+              out.open("p").attribute("class", "kicker");
+              siteLanguage(out, own).endOpen();
               out.open("a").attribute("href", SitePaths.of(s)).endOpen().text(s.name()).close("a");
               out.close("p");
             });
-    String title = content.title().isEmpty() ? "Untitled" : content.title();
+    String title = content.title().isEmpty() ? own.get("untitled") : content.title();
     out.tag("h1").text(title).close("h1");
     if (!content.summary().isEmpty()) {
       out.open("p").attribute("class", "summary").endOpen().text(content.summary()).close("p");
     }
-    byline(out, item);
+    byline(out, item, own);
     out.close("header");
     out.open("div").attribute("class", "article").endOpen();
     out.line();
-    out.markup(BodyRenderer.render(item.key(), content.body(), library));
+    out.markup(BodyRenderer.render(item.key(), content.body(), library, own));
     out.line();
     out.close("div");
     String topics =
@@ -119,18 +121,19 @@ public final class PageRenderer {
             .map(names -> names.collect(Collectors.joining(", ")))
             .orElse("");
     if (!topics.isEmpty()) {
-      out.open("p").attribute("class", "keywords").endOpen().text("Topics: " + topics).close("p");
+      out.open("p").attribute("class", "keywords").endOpen();
+      out.text(own.get("topics", topics)).close("p");
     }
     if (!content.keywords().isEmpty()) {
       out.open("p").attribute("class", "keywords").endOpen();
-      out.text("Keywords: " + String.join(", ", content.keywords())).close("p");
+      out.text(own.get("keywords", String.join(", ", content.keywords()))).close("p");
     }
     out.close("article");
     String picture = library.asset(content.leadPicture()).map(SiteAsset::path).orElse("");
     PageHead head =
         new PageHead(
             title + " · " + site.name(), content.summary(), item.path(), "article", picture);
-    return page(head, content.section(), out.toString());
+    return page(head, content.section(), out.toString(), own);
   }
 
   /** The language of an item where it is not the page's own, else nothing. */
@@ -139,14 +142,24 @@ public final class PageRenderer {
     return language.equals(site.language()) ? "" : language;
   }
 
-  private void byline(HtmlOut out, PublishedItem item) {
+  /** Says of an element with the site's own words that they are in its language, where the page is in another. */
+  private HtmlOut siteLanguage(HtmlOut out, SiteWords page) {
+    boolean same = page.language().equals(site.language());
+    out.attributeIf("lang", same ? "" : site.language());
+    boolean turned = page.direction().equals(words.direction());
+    return out.attributeIf("dir", turned ? "" : words.direction().isEmpty() ? "ltr" : "rtl");
+  }
+
+  private void byline(HtmlOut out, PublishedItem item, SiteWords own) {
     out.open("p").attribute("class", "byline").endOpen().text(item.author());
     if (item.firstLive() != null && item.kind().isNews()) {
       out.text(" · ");
-      time(out, item.firstLive());
+      time(out, item.firstLive(), own);
       if (!day(item.firstLive()).equals(day(item.updated()))) {
-        out.text(" · updated ");
-        time(out, item.updated());
+        String[] around = own.get("updated").split("\\{0}", -1);
+        out.text(" · " + around[0]);
+        time(out, item.updated(), own);
+        out.text(around[1]);
       }
     }
     out.close("p");
@@ -156,33 +169,36 @@ public final class PageRenderer {
     return instant.atZone(zone).toLocalDate().toString();
   }
 
-  private void time(HtmlOut out, Instant instant) {
+  private void time(HtmlOut out, Instant instant, SiteWords own) {
     out.open("time").attribute("datetime", day(instant)).endOpen();
-    out.text(dates.format(instant.atZone(zone))).close("time");
+    out.text(own.day(instant.atZone(zone))).close("time");
   }
 
   /** The page at the address of an item that was withdrawn. */
   public String gone(Content content) {
     HtmlOut out = new HtmlOut();
     out.open("div").attribute("class", "sorry").endOpen();
-    out.tag("h1").text("This page has been taken down").close("h1");
-    out.tag("p").text("“" + content.title() + "” was here, and we have withdrawn it.").close("p");
-    onward(out, content.section());
+    SiteWords own = SiteWords.of(content.languageOn(site.language()));
+    out.tag("h1").text(own.get("gone.title")).close("h1");
+    out.tag("p").text(own.get("gone.text", content.title())).close("p");
+    onward(out, content.section(), own);
     out.close("div");
-    PageHead head = new PageHead("Taken down · " + site.name(), "", "", "website", "");
-    return page(head, content.section(), out.toString());
+    PageHead head = new PageHead(own.get("gone.head") + " · " + site.name(), "", "", "website", "");
+    return page(head, content.section(), out.toString(), own);
   }
 
   /** The page at an address where there is nothing. */
   public String notFound() {
     HtmlOut out = new HtmlOut();
     out.open("div").attribute("class", "sorry").endOpen();
-    out.tag("h1").text("There is no page here").close("h1");
-    out.tag("p").text("The address may be mistyped, or the page may have moved.").close("p");
-    onward(out, "");
+    out.tag("h1").text(words.get("missing.title")).close("h1");
+    out.tag("p").text(words.get("missing.text")).close("p");
+    onward(out, "", words);
     out.close("div");
     return page(
-        new PageHead("Not found · " + site.name(), "", "", "website", ""), "", out.toString());
+        new PageHead(words.get("missing.head") + " · " + site.name(), "", "", "website", ""),
+        "",
+        out.toString());
   }
 
   /**
@@ -200,25 +216,26 @@ public final class PageRenderer {
     out.close("header");
     out.open("div").attribute("class", "article").endOpen().markup(main).close("div");
     out.open("p").endOpen().open("a").attribute("href", item.path()).endOpen();
-    out.text("Back to “" + item.content().title() + "”").close("a");
+    SiteWords own = SiteWords.of(item.content().languageOn(site.language()));
+    out.text(own.get("back", item.content().title())).close("a");
     out.close("p");
     out.close("article");
     PageHead head = new PageHead(title + " · " + site.name(), "", "", "website", "");
-    return page(head, item.content().section(), out.toString());
+    return page(head, item.content().section(), out.toString(), own);
   }
 
-  private void onward(HtmlOut out, String section) {
-    out.tag("p");
+  private void onward(HtmlOut out, String section, SiteWords own) {
     site.section(section)
         .ifPresent(
             s -> {
-              out.text("See what else there is in ");
+              String[] around = own.get("onward.section").split("\\{0}", -1);
+              out.tag("p").text(around[0]);
               out.open("a").attribute("href", SitePaths.of(s)).endOpen().text(s.name()).close("a");
-              out.text(", or go to ");
+              out.text(around[1]).close("p");
             });
-    out.text(site.section(section).isPresent() ? "" : "Go to ");
-    out.open("a").attribute("href", "/").endOpen().text("the front page").close("a");
-    out.text(".").close("p");
+    out.tag("p").open("a").attribute("href", "/").endOpen();
+    out.text(own.get("onward.front")).close("a");
+    out.close("p");
   }
 
   /**
@@ -232,7 +249,14 @@ public final class PageRenderer {
     for (PublishedItem item : items) {
       out.tag("li");
       boolean shows = folded && item.kind() == Kind.POST;
-      teaser(out, item, false, shows ? FoldRenderer.render(item, library) : Optional.empty());
+      teaser(
+          out,
+          item,
+          false,
+          shows
+              ? FoldRenderer.render(
+                  item, library, SiteWords.of(item.content().languageOn(site.language())))
+              : Optional.empty());
       out.close("li");
     }
     out.close("ul");
@@ -244,8 +268,11 @@ public final class PageRenderer {
    */
   private void teaser(HtmlOut out, PublishedItem item, boolean first, Optional<String> text) {
     Content content = item.content();
+    SiteWords own = SiteWords.of(content.languageOn(site.language()));
+    boolean turned = own.direction().equals(words.direction());
     out.open("div").attribute("class", "teaser");
-    out.attributeIf("lang", foreign(content)).endOpen();
+    out.attributeIf("lang", foreign(content));
+    out.attributeIf("dir", turned ? "" : own.direction().isEmpty() ? "ltr" : "rtl").endOpen();
     library
         .asset(content.leadPicture())
         .ifPresent(
@@ -262,22 +289,25 @@ public final class PageRenderer {
     out.open("div").attribute("class", "teaser-text").endOpen();
     site.section(content.section())
         .ifPresent(
-            s -> out.open("p").attribute("class", "kicker").endOpen().text(s.name()).close("p"));
+            s -> {
+              out.open("p").attribute("class", "kicker");
+              siteLanguage(out, own).endOpen().text(s.name()).close("p");
+            });
     link(out, "h2", item.path(), content.title());
     if (!content.summary().isEmpty()) {
       out.tag("p").text(content.summary()).close("p");
     }
-    text.ifPresent(html -> downToFold(out, item, html));
+    text.ifPresent(html -> downToFold(out, item, html, own));
     out.close("div");
     out.close("div");
   }
 
-  private static void downToFold(HtmlOut out, PublishedItem item, String html) {
+  private static void downToFold(HtmlOut out, PublishedItem item, String html, SiteWords own) {
     out.open("div").attribute("class", "article").endOpen().line();
     out.markup(html).line();
     out.close("div");
     out.open("p").attribute("class", "onward").endOpen();
-    out.open("a").attribute("href", item.path()).endOpen().text("Continue reading");
+    out.open("a").attribute("href", item.path()).endOpen().text(own.get("continue"));
     // Out of its context such a link must say what one goes on with.
     out.open("span").attribute("class", "unseen").endOpen();
     out.text(": " + item.content().title()).close("span");
@@ -291,17 +321,25 @@ public final class PageRenderer {
   }
 
   private String page(PageHead head, String section, String main) {
+    return page(head, section, main, words);
+  }
+
+  /**
+   * @param own the words of the language the page is in; what stands around on every page is in the site's
+   */
+  private String page(PageHead head, String section, String main, SiteWords own) {
     HtmlOut out = new HtmlOut();
-    out.markup("<!DOCTYPE html>\n").open("html").attribute("lang", site.language()).endOpen();
+    out.markup("<!DOCTYPE html>\n").open("html").attribute("lang", own.language());
+    out.attributeIf("dir", own.direction()).endOpen();
     out.markup(head.render(site)).tag("body");
     out.open("a").attribute("class", "skip").attribute("href", "#content").endOpen();
-    out.text("Skip to the text").close("a");
-    out.open("header").attribute("class", "site-head").endOpen();
+    out.text(own.get("skip")).close("a");
+    siteLanguage(out.open("header").attribute("class", "site-head"), own).endOpen();
     out.open("p").attribute("class", "site-name").endOpen();
     out.open("a").attribute("href", "/").endOpen().text(site.name()).close("a");
     out.close("p");
     if (!site.sections().isEmpty()) {
-      out.open("nav").attribute("aria-label", "Sections").endOpen().tag("ul");
+      out.open("nav").attribute("aria-label", words.get("sections")).endOpen().tag("ul");
       for (Section s : site.sections()) {
         out.tag("li").open("a").attribute("href", SitePaths.of(s));
         if (s.slug().equals(section)) {
@@ -318,7 +356,7 @@ public final class PageRenderer {
     out.open("main").attribute("id", "content").endOpen().markup(main);
     out.close("main");
     out.line();
-    out.open("footer").attribute("class", "site-foot").endOpen();
+    siteLanguage(out.open("footer").attribute("class", "site-foot"), own).endOpen();
     out.tag("p").text(site.tagline()).close("p");
     out.close("footer");
     out.close("body");

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import app.blenner.core.document.ContactForm;
 import app.blenner.core.document.ContactForm.Field;
 import app.blenner.core.document.ContactForm.Kind;
+import app.blenner.core.language.SiteWords;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
@@ -36,12 +37,12 @@ public class SubmissionTest {
   private static Submission with(String name, String value) {
     Map<String, String> given = new java.util.HashMap<>(GOOD);
     given.put(name, value);
-    return Submission.read(FORM, given);
+    return Submission.read(FORM, given, SiteWords.of("en"));
   }
 
   @Test
   public void aGoodMessageHasNoProblem() {
-    Submission s = Submission.read(FORM, GOOD);
+    Submission s = Submission.read(FORM, GOOD, SiteWords.of("en"));
     assertEquals(s.problems(), Map.of());
     assertFalse(s.robot());
     assertEquals(s.replyTo(), "ada@example.org");

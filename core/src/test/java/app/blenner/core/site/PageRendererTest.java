@@ -150,12 +150,51 @@ public class PageRendererTest {
   public void anItemInAnotherLanguageSaysSo() {
     PublishedItem welsh = with(news("Awyr dywyll"), List.of("way", "gone", "kit"), "cy");
     Element page = page(pages.item(welsh));
-    assertEquals(page.selectFirst("html").attr("lang"), "en-GB", "the frame stays the site's");
-    assertEquals(page.selectFirst("article").attr("lang"), "cy");
+    assertEquals(page.selectFirst("html").attr("lang"), "cy");
+    assertEquals(page.select(".site-head, .site-foot").eachAttr("lang"), List.of("en-GB", "en-GB"));
     Element front = page(pages.front(List.of(news("One"), welsh)));
     assertEquals(front.select(".teaser").eachAttr("lang"), List.of("cy"));
     Element same = page(pages.item(with(news("One"), List.of(), "en-GB")));
-    assertFalse(same.selectFirst("article").hasAttr("lang"), "the site's own is said once");
+    assertEquals(same.select("[lang]").size(), 1, "the site's own is said once");
+  }
+
+  /** The page's own words speak the item's language, and run its way. */
+  @Test
+  public void aPageSpeaksTheLanguageOfItsItem() {
+    PublishedItem arabic = with(news("السماء"), List.of("way"), "ar");
+    Element page = page(pages.item(arabic));
+    assertEquals(page.selectFirst("html").attr("dir"), "rtl");
+    assertEquals(page.select(".keywords").first().text(), "المواضيع: The way");
+    assertEquals(page.select(".site-head").attr("dir"), "ltr");
+    Element german = page(pages.item(with(news("Nacht"), List.of("way"), "de-AT")));
+    assertEquals(german.select(".keywords").first().text(), "Themen: The way");
+    assertTrue(german.select(".byline time").text().matches("\\d+\\. \\p{L}+ \\d{4}"));
+    assertEquals(german.selectFirst("html").attr("dir"), "");
+    // A language without words of its own speaks English, months and all.
+    Element welsh = page(pages.item(with(news("Nos"), List.of("way"), "cy")));
+    assertEquals(welsh.select(".keywords").first().text(), "Topics: The way");
+    assertTrue(page(pages.gone(arabic.content())).text().contains("سُحبت هذه الصفحة"));
+    assertEquals(page(pages.front(List.of(arabic))).select(".teaser").attr("dir"), "rtl");
+  }
+
+  /** Every bundle has every word, and the same places for what stands in it. */
+  @Test
+  public void everyBundleSaysEverything() {
+    java.util.ResourceBundle english =
+        java.util.ResourceBundle.getBundle(
+            "app.blenner.core.language.words", java.util.Locale.ROOT);
+    for (String language : List.of("de", "fr", "es", "nl", "pl", "ar")) {
+      app.blenner.core.language.SiteWords words = app.blenner.core.language.SiteWords.of(language);
+      for (String key : english.keySet()) {
+        assertEquals(
+            words.get(key).contains("{0}"),
+            english.getString(key).contains("{0}"),
+            language + " " + key);
+        if (!List.of("date", "pages").contains(key)) {
+          assertFalse(words.get(key).equals(english.getString(key)), language + " " + key);
+        }
+      }
+    }
   }
 
   @Test

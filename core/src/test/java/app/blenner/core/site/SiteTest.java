@@ -8,6 +8,7 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
+import app.blenner.core.language.SiteWords;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -60,7 +61,7 @@ public class SiteTest {
       };
 
   private static String body(String html) {
-    return BodyRenderer.render("here", HtmlReader.read(html), LIBRARY);
+    return BodyRenderer.render("here", HtmlReader.read(html), LIBRARY, SiteWords.of("en"));
   }
 
   @Test

@@ -1,6 +1,7 @@
 package app.blenner.server.message;
 
 import app.blenner.core.document.ContactForm;
+import app.blenner.core.language.SiteWords;
 import app.blenner.core.message.Submission;
 import app.blenner.core.site.FormPage;
 import app.blenner.core.site.PublishedItem;
@@ -62,13 +63,14 @@ class ContactController {
     }
     ContactForm form = MessageService.form(item.content().body(), number);
     String action = SitePaths.form(key, number);
-    Submission submission = Submission.read(form, given);
+    SiteWords words = pages.words(item);
+    Submission submission = Submission.read(form, given, words);
     if (!submission.problems().isEmpty()) {
-      String again = FormPage.form(form, action, given, submission.problems());
+      String again = FormPage.form(form, action, given, submission.problems(), words);
       send(
           response,
           HttpStatus.UNPROCESSABLE_CONTENT,
-          pages.formStep("Please look at your message again", item, again));
+          pages.formStep(words.get("form.again"), item, again));
       return;
     }
     String told = told(action, submission);
@@ -78,12 +80,11 @@ class ContactController {
       // It is not told that it was found out.
       send(response, HttpStatus.OK, thanks(item));
     } else if (!limiter.pass(request.getRemoteAddr())) {
-      String again = FormPage.form(form, action, given, Map.of());
+      String again = FormPage.form(form, action, given, Map.of(), words);
       send(
           response,
           HttpStatus.TOO_MANY_REQUESTS,
-          pages.formStep(
-              "Not sent: too many messages have come from your network this hour", item, again));
+          pages.formStep(words.get("form.toomany"), item, again));
     } else {
       messages.keep(item, submission);
       send(response, HttpStatus.OK, thanks(item));
@@ -103,12 +104,14 @@ class ContactController {
     if (submission.robot()) {
       hidden.put(Submission.TRAP, "filled in");
     }
-    String main = FormPage.lookOver(submission.answers(), action, hidden);
-    send(response, HttpStatus.OK, pages.formStep("Look over your message", item, main));
+    SiteWords words = pages.words(item);
+    String main = FormPage.lookOver(submission.answers(), action, hidden, words);
+    send(response, HttpStatus.OK, pages.formStep(words.get("form.lookover"), item, main));
   }
 
   private String thanks(PublishedItem item) {
-    return pages.formStep("Sent", item, FormPage.thanks());
+    SiteWords words = pages.words(item);
+    return pages.formStep(words.get("form.sent"), item, FormPage.thanks(words));
   }
 
   /** All that was answered, in one string to be signed. */

@@ -9,6 +9,7 @@ import app.blenner.core.format.office.AddressResolver;
 import app.blenner.core.format.office.Media;
 import app.blenner.core.format.text.TextWriter;
 import app.blenner.core.item.Content;
+import app.blenner.core.language.SiteWords;
 import app.blenner.core.language.Slug;
 import app.blenner.core.site.BodyRenderer;
 import app.blenner.core.site.Library;
@@ -146,7 +147,12 @@ class OutService {
   /** The text as readers see it, with its pictures in it and addresses that work anywhere. */
   private String body(PublishedItem item, String base) {
     Element body =
-        Jsoup.parseBodyFragment(BodyRenderer.render(item.key(), item.content().body(), library))
+        Jsoup.parseBodyFragment(
+                BodyRenderer.render(
+                    item.key(),
+                    item.content().body(),
+                    library,
+                    SiteWords.of(item.content().languageOn(sites.site().language()))))
             .body();
     body.ownerDocument().outputSettings().prettyPrint(false);
     long within = 0;

@@ -1,5 +1,6 @@
 package app.blenner.server.page;
 
+import app.blenner.core.language.SiteWords;
 import app.blenner.core.site.PageRenderer;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.server.site.SiteService;
@@ -25,6 +26,11 @@ public class SitePages {
   /** A page of one step of a contact form. */
   public String formStep(String title, PublishedItem item, String main) {
     return renderer().formStep(title, item, main);
+  }
+
+  /** The site's own words in the language of an item's page. */
+  public SiteWords words(PublishedItem item) {
+    return SiteWords.of(item.content().languageOn(sites.site().language()));
   }
 
   /** The page that says there is nothing here. */
