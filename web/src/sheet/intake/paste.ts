@@ -177,9 +177,11 @@ export class Pasting {
   }
 }
 
-/** The characters of HTML, for when nobody can clean it. */
+/** The characters of HTML, a line for each block, for when nobody can clean it. */
 function wordsOf(html: string): string {
-  return new DOMParser().parseFromString(html, 'text/html').body.textContent ?? ''
+  const lines = html.replace(/<\/(p|div|h[1-6]|li|tr|table|blockquote|pre)\s*>|<br\b[^>]*>/gi, '$&\n')
+  const words = new DOMParser().parseFromString(lines, 'text/html').body.textContent ?? ''
+  return words.replace(/\n\s*\n/g, '\n').trim()
 }
 
 /** A text of its own does not join the line the cursor ends or begins, but stands below or above it. */

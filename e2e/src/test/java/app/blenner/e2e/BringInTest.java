@@ -51,7 +51,7 @@ public class BringInTest extends BenchTest {
     assertThat(dialog().getByText("4 of 5 became items.")).isVisible();
     Locator report = dialog().getByRole(AriaRole.LIST, named("Report"));
     assertThat(report.getByRole(AriaRole.LISTITEM)).hasCount(5);
-    assertThat(report.getByRole(AriaRole.LISTITEM).nth(2)).containsText("This file is damaged");
+    assertThat(report.getByRole(AriaRole.LISTITEM).nth(2)).containsText("it is plain text");
     AccessibilityTest.check(page, "report of an import");
     report.getByRole(AriaRole.LINK, named("winter.odt")).click();
     assertThat(page.getByLabel("Title")).hasValue("A winter on the ridge");

@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import app.blenner.server.Running.Answer;
 import app.blenner.server.Running.Visitor;
 import java.io.IOException;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -46,7 +47,7 @@ public class ImportTest {
   public void aTextFileOfAnotherEncodingBecomesParagraphs() {
     byte[] bytes =
         "Über den Höhen\r\nwird es früh dunkel,\r\nund die Wächter gehen hinauf."
-            .getBytes(java.nio.charset.Charset.forName("windows-1252"));
+            .getBytes(Charset.forName("windows-1252"));
     Answer answer = bring("früh_dunkel.txt", bytes);
     assertEquals(answer.json().path("title").asString(), "früh dunkel");
     assertEquals(
@@ -62,7 +63,21 @@ public class ImportTest {
       {"cut.docx", cut, "damaged"},
       {"empty.docx", new byte[0], "empty"},
       {"drawing.svg", "<svg/>".getBytes(StandardCharsets.UTF_8), "end in .svg are not read"},
-      {"packed.txt", docx, "archive"},
+      {"packed.txt", docx, "this is .docx"},
+      {"letter.docx", "{\\rtf1 Dear all}".getBytes(StandardCharsets.UTF_8), "it is RTF"},
+      {
+        "scan.docx",
+        new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10},
+        "it is a picture (PNG)"
+      },
+      {"notes.docx", "Dear all".getBytes(StandardCharsets.UTF_8), "it is plain text"},
+      {"paper.txt", "%PDF-1.7 x".getBytes(StandardCharsets.UTF_8), "this is a PDF"},
+      {"zeros.txt", new byte[400], "NUL"},
+      {
+        "long.txt",
+        "night ".repeat(3_200_000).getBytes(StandardCharsets.UTF_8),
+        "8 million characters"
+      },
       {"old.docx", new byte[] {(byte) 0xD0, (byte) 0xCF, 0x11, (byte) 0xE0, 0, 0}, "old format"},
     };
   }
@@ -73,6 +88,58 @@ public class ImportTest {
     assertEquals(answer.status(), 422, answer.text());
     assertTrue(answer.sentence().startsWith("“" + name + "”: "), answer.sentence());
     assertTrue(answer.sentence().contains(why), answer.sentence());
+  }
+
+  @Test
+  public void theSitesOwnAddressesBecomeLinksInside() {
+    String at = "http://localhost:" + running.port();
+    String html =
+        "<p><a href='%s/visit/getting-here#bus'>a</a> <a href='%s/media/red-torch.jpg'>b</a> <a href='%s/visit'>c</a> <a href='https://x.example/'>d</a></p>"
+            .formatted(at, at, at);
+    ObjectNode paste = JsonMapper.shared().createObjectNode();
+    paste.put("html", html).put("text", "").put("mode", "CLEAN").put("language", "en");
+    paste.putArray("taken");
+    paste.putArray("namesInUse");
+    Answer answer = running.signedIn("ilse").post("/editor/api/intake/paste", paste.toString());
+    String body = answer.json().path("body").asString();
+    assertTrue(body.matches("(?s)<p><a href=\"../items/[^\"]+\\.html#bus\">a</a>.*"), body);
+    assertTrue(body.contains("\"../assets/red-torch.jpg\""), body);
+    assertTrue(body.contains("<a href=\"/visit\">c</a>"), body);
+    assertTrue(body.contains("https://x.example/"), body);
+  }
+
+  /** A name says what it can: one as long as a disk allows, and one without an ending. */
+  @Test
+  public void anyNameWillDo() {
+    byte[] text = "A night on the ridge.".getBytes(StandardCharsets.UTF_8);
+    for (String name :
+        new String[] {
+          "x".repeat(240) + ".txt", "Über die Nacht ".repeat(16), "README", ".txt", "night.of.stars"
+        }) {
+      Answer answer = bring(name, text);
+      boolean read = !name.equals("night.of.stars");
+      assertEquals(answer.status(), read ? 200 : 422, name + answer.text());
+      assertTrue(
+          answer.text().contains(read ? "A night on the ridge." : "end in .stars are not read"),
+          answer.text());
+    }
+  }
+
+  /** The encoding is named, and others are offered as they would read. */
+  @Test
+  public void aFileSaysHowItsLettersWereRead() {
+    byte[] bytes = "Grüße vom Hügel".getBytes(Charset.forName("windows-1252"));
+    Answer answer = bring("greetings.txt", bytes);
+    assertEquals(answer.json().path("encoding").path("name").asString(), "windows-1252");
+    assertTrue(answer.text().contains("Read as windows-1252."), answer.text());
+    String other = answer.json().path("encoding").path("others").get(0).path("name").asString();
+    Answer again =
+        running
+            .signedIn("ilse")
+            .file("/editor/api/intake/file?encoding=" + other, "greetings.txt", bytes);
+    assertEquals(again.json().path("encoding").path("name").asString(), other);
+    String body = again.json().path("result").path("body").asString();
+    assertTrue(!body.isEmpty() && !body.contains("Grüße"), body);
   }
 
   @Test
@@ -172,7 +239,7 @@ public class ImportTest {
   @Test
   public void picturesWithinAFileBecomeAssetsOnce() {
     String dot =
-        "<p>A dot: <img alt=\"Small dot\" src=\"data:image/gif;base64,R0lGODlhAQABAIAAAAAAAP///yH5BAEAAAAALAAAAAABAAEAAAIBRAA7\"></p>";
+        "<p>A dot: <img alt=\"Small dot\" src=\"data:image/gif;base64,R0lGODlhBAAEAPAAAAAAAP///ywAAAAABAAEAEACBISPCQUAOw==\"></p>";
     for (int i = 0; i < 2; i++) {
       Answer answer =
           running

@@ -140,7 +140,7 @@ public class TopicsTest {
     assertEquals(language(key).path("language").asString(), "de-AT");
     assertEquals(language(key).path("quotes").path("openDouble").asString(), "„");
     Items.act(editor, key, "PUT_LIVE");
-    assertTrue(reader.get("/nachts").text().contains("<article lang=\"de-AT\">"));
+    assertTrue(reader.get("/nachts").text().contains("<html lang=\"de-AT\">"));
 
     // Terms are found by the word forms of that language.
     String notebook = "/editor/api/items/" + key + "/notebook";

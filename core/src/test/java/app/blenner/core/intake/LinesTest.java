@@ -120,13 +120,13 @@ public class LinesTest {
 
   /** Some text that never says the same twice. */
   private static String many() {
+    String[] words =
+        "the night was dark over long ridges where wardens waited for stars and counted them"
+            .split(" ");
+    java.util.Random random = new java.util.Random(5);
     StringBuilder out = new StringBuilder();
-    for (int i = 0; i < 9; i++) {
-      out.append(
-              ENGLISH
-                  .replace("ridge", "ridge of stone " + i)
-                  .replace("frost", "frost and snow" + i))
-          .append(' ');
+    for (int i = 0; i < 330; i++) {
+      out.append(words[random.nextInt(words.length)]).append(i % 17 == 16 ? ". Then " : " ");
     }
     return out.toString().strip();
   }

@@ -45,7 +45,8 @@ public class OwnAddresses {
     if (asset.matches()) {
       return Address.parse("../assets/" + asset.group(1));
     }
-    if (path.startsWith("/editor")) {
+    // The editor is no part of the site, and what stands in for other services is not its own.
+    if (path.startsWith("/editor") || path.startsWith("/site/")) {
       return Optional.empty();
     }
     String query = uri.getRawQuery() == null ? "" : "?" + uri.getRawQuery();

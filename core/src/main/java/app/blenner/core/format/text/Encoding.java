@@ -201,8 +201,15 @@ public record Encoding(String text, String name, int damaged, List<Other> others
     }
     Map<String, Other> out = new LinkedHashMap<>();
     List<String> names = new ArrayList<>();
-    matches(bytes).forEach(m -> Encodings.named(m.getName()).ifPresent(names::add));
+    // What the detector is half sure of, then what is common, then what it only thinks of.
+    List<CharsetMatch> matches = matches(bytes);
+    for (CharsetMatch match : matches) {
+      if (match.getConfidence() >= LEAST_CONFIDENCE) {
+        Encodings.named(match.getName()).ifPresent(names::add);
+      }
+    }
     names.addAll(List.of(Encodings.COMMON));
+    matches.forEach(m -> Encodings.named(m.getName()).ifPresent(names::add));
     Set<String> seen = new java.util.HashSet<>(Set.of(differing(text)));
     for (String other : names) {
       if (!other.equals(name) && !out.containsKey(other) && out.size() < MOST_OTHERS) {
