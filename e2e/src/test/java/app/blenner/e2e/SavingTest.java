@@ -419,7 +419,7 @@ public class SavingTest extends BrowserTest {
     waitUntilSaved();
     assertEquals(
         new Api(context, app()).body(itemKey()),
-        "<h2>Überschrift</h2>\n<p>שלום <strong>עולם</strong> 👩‍🚀</p>\n<ul>\n<li>eins</li>\n<li>zwei</li>\n</ul>");
+        "<h2>Überschrift</h2>\n<p dir=\"rtl\">שלום <strong>עולם</strong> 👩‍🚀</p>\n<ul>\n<li>eins</li>\n<li>zwei</li>\n</ul>");
     assertEquals(page.evaluate("window.ran"), null);
   }
 }

@@ -30,12 +30,14 @@ final class HeadingRoles implements CleaningStep {
     }
     for (Element p : body.select("p[class], div[class]")) {
       int level = named(p);
-      boolean holdsBlocks =
-          p.normalName().equals("div") && !p.children().select("p, div, ul, ol, table").isEmpty();
-      if (level > 0 && !holdsBlocks && p.text().length() <= LONGEST) {
+      if (level > 0 && !holdsBlocks(p) && p.text().length() <= LONGEST) {
         p.tagName("h" + level);
       }
     }
+  }
+
+  private static boolean holdsBlocks(Element e) {
+    return e.normalName().equals("div") && !e.children().select("p, div, ul, ol, table").isEmpty();
   }
 
   private static int named(Element p) {

@@ -1,15 +1,21 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.format.html.Declared;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
 import org.jsoup.select.Elements;
+import org.jsoup.select.NodeVisitor;
 
 /**
  * Tables: those that only lay a page out give way to what is in them, empty rows and columns at the
  * ends of a spreadsheet go, and a first row that is set off by bold type becomes the header.
  */
 final class Tables implements CleaningStep {
+  private static final Set<String> PARTS = Set.of("thead", "tbody", "tfoot");
+
   private static final String BOLD = "b, strong, [style~=font-weight:\\s*(bold|[6-9]00)]";
 
   @Override
@@ -19,6 +25,7 @@ final class Tables implements CleaningStep {
 
   @Override
   public void take(Element body, Report.Tally tally) {
+    flatten(body, tally);
     Elements tables = body.select("table");
     for (int i = tables.size() - 1; i >= 0; i--) {
       Element table = tables.get(i);
@@ -28,14 +35,7 @@ final class Tables implements CleaningStep {
               || (rows.size() == 1 && rows.get(0).childrenSize() == 1);
       if (layout) {
         tally.dropped(Report.Dropped.LAYOUT_TABLE, 1);
-        // A row's text stays together; each cell stands on its own lines.
-        table.select("> caption").forEach(c -> c.tagName("p"));
-        for (Element part : table.select("thead, tbody, tfoot, tr, td, th, colgroup")) {
-          if (part.closest("table") == table) {
-            part.tagName("div");
-          }
-        }
-        table.tagName("div").clearAttributes();
+        unmake(table);
         continue;
       }
       if (!rows.isEmpty()) {
@@ -49,8 +49,68 @@ final class Tables implements CleaningStep {
     }
   }
 
+  /** Tables within tables beyond this lay a page out, whatever they say; and looking at each of them takes for ever. */
+  private static final int DEEPEST = 4;
+
+  private static void flatten(Element body, Report.Tally tally) {
+    List<Element> deep = new ArrayList<>();
+    int[] open = {0};
+    body.traverse(
+        new NodeVisitor() {
+          @Override
+          public void head(Node node, int depth) {
+            if (node instanceof Element e
+                && e.normalName().equals("table")
+                && ++open[0] > DEEPEST) {
+              deep.add(e);
+            }
+          }
+
+          @Override
+          public void tail(Node node, int depth) {
+            open[0] -= node instanceof Element e && e.normalName().equals("table") ? 1 : 0;
+          }
+        });
+    deep.forEach(Tables::unmake);
+    tally.dropped(Report.Dropped.LAYOUT_TABLE, deep.size());
+  }
+
+  /** Lets a table give way to what is in it: a row's text stays together, each cell stands on its own lines. */
+  private static void unmake(Element table) {
+    table.select("> caption").forEach(c -> c.tagName("p"));
+    for (Element part : table.children()) {
+      if (PARTS.contains(part.normalName())) {
+        for (Element row : part.children()) {
+          unmakeRow(row);
+        }
+        part.tagName("div");
+      } else {
+        unmakeRow(part);
+      }
+    }
+    table.tagName("div").clearAttributes();
+  }
+
+  private static void unmakeRow(Element row) {
+    if (row.normalName().equals("tr")) {
+      row.children().forEach(c -> c.tagName("div"));
+      row.tagName("div");
+    } else if (row.normalName().matches("colgroup|col|td|th")) {
+      row.tagName("div");
+    }
+  }
+
+  /** The rows of a table itself, without those of tables within it. */
   private static List<Element> rows(Element table) {
-    return table.select("tr").stream().filter(r -> r.closest("table") == table).toList();
+    List<Element> out = new ArrayList<>();
+    for (Element part : table.children()) {
+      if (part.normalName().equals("tr")) {
+        out.add(part);
+      } else if (PARTS.contains(part.normalName())) {
+        part.children().stream().filter(r -> r.normalName().equals("tr")).forEach(out::add);
+      }
+    }
+    return out;
   }
 
   private static boolean isEmpty(Element cell) {
