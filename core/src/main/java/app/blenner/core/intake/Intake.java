@@ -1,7 +1,6 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.document.Document;
-import app.blenner.core.document.Inlines;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.office.Pictures;
@@ -139,11 +138,5 @@ public record Intake(
 
   private static String words(Document document) {
     return String.join("\n\n", RunningText.of(document));
-  }
-
-  /** What a text says in a few words, for a person who shall know it again. */
-  static String words(java.util.List<app.blenner.core.document.Inline> line) {
-    String words = Inlines.text(line).strip();
-    return words.length() <= 80 ? words : words.substring(0, 79).strip() + "…";
   }
 }
