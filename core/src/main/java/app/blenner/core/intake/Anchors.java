@@ -3,6 +3,7 @@ package app.blenner.core.intake;
 import app.blenner.core.language.Slug;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -34,12 +35,18 @@ final class Anchors implements CleaningStep {
 
   @Override
   public void take(Element body, Report.Tally tally) {
-    Map<String, Element> places = places(body);
+    List<Element> links =
+        Nodes.named(body, Set.of("a")).stream()
+            .filter(a -> a.attributes().get("href").startsWith("#"))
+            .toList();
+    Map<String, Element> places = links.isEmpty() ? Map.of() : places(body);
     Map<String, String> names = new HashMap<>();
-    body.select("div.jump-target[id]").forEach(t -> names.put(t.id(), t.id()));
+    if (!links.isEmpty()) {
+      body.select("div.jump-target[id]").forEach(t -> names.put(t.id(), t.id()));
+    }
     Set<Element> kept = new HashSet<>();
     int nowhere = 0;
-    for (Element a : body.select("a[href^=#]")) {
+    for (Element a : links) {
       String name = decoded(a.attr("href").substring(1));
       Element place = places.get(name);
       if (name.isEmpty() || (place == null && !names.containsKey(name))) {
@@ -51,7 +58,7 @@ final class Anchors implements CleaningStep {
       a.attr("href", "#" + target);
     }
     // A name that nothing leads to says nothing here, unless a person may have chosen it.
-    for (Element h : body.select(HEADINGS)) {
+    for (Element h : Nodes.named(body, Set.of("h1", "h2", "h3", "h4", "h5", "h6"))) {
       if (!kept.contains(h) && !h.id().isEmpty() && isMadeUp(h.id())) {
         h.removeAttr("id");
       } else if (!kept.contains(h) && !h.id().isEmpty()) {

@@ -5,11 +5,13 @@ import app.blenner.core.document.BulletedList;
 import app.blenner.core.document.Direction;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
+import app.blenner.core.document.Inline;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.document.Table;
+import app.blenner.core.document.Text;
 import java.util.List;
 
 /**
@@ -36,13 +38,17 @@ final class Directions {
   private static boolean hasOther(Document document, Direction around) {
     boolean[] found = {false};
     document.each(
-        b -> found[0] |= !b.content().isEmpty() && isOther(Inlines.text(b.content()), around));
+        b -> {
+          for (Inline inline : b.content()) {
+            Direction first =
+                inline instanceof Text t ? Direction.firstStrong(t.text()) : Direction.NONE;
+            if (first != Direction.NONE) {
+              found[0] |= first != around;
+              return;
+            }
+          }
+        });
     return found[0];
-  }
-
-  private static boolean isOther(String words, Direction around) {
-    Direction first = Direction.firstStrong(words);
-    return first != Direction.NONE && first != around;
   }
 
   private static Direction own(Block block) {

@@ -1,6 +1,9 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.format.office.StyleNames;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Set;
 import org.jsoup.nodes.Element;
 
 /**
@@ -12,7 +15,19 @@ final class HeadingRoles implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.word("heading", "level") || features.attribute("class");
+    return features.word(
+        "head",
+        "berschrift",
+        "tit",
+        "ttulo",
+        "kop",
+        "nag",
+        "cabe",
+        "overskrift",
+        "rubrik",
+        "otsikko",
+        "nadpis",
+        "level");
   }
 
   @Override
@@ -28,8 +43,11 @@ final class HeadingRoles implements CleaningStep {
         e.tagName("h" + e.attr("aria-level"));
       }
     }
-    for (Element p : body.select("p[class], div[class]")) {
-      int level = named(p);
+    // Programs repeat a few names hundreds of times.
+    Map<String, Integer> known = new HashMap<>();
+    for (Element p : Nodes.named(body, Set.of("p", "div"))) {
+      String classes = p.attributes().get("class");
+      int level = classes.isEmpty() ? 0 : known.computeIfAbsent(classes, c -> named(p));
       if (level > 0 && !holdsBlocks(p) && p.text().length() <= LONGEST) {
         p.tagName("h" + level);
       }

@@ -38,6 +38,9 @@ final class PageFeatures {
         values.add(value);
       }
     }
+    if (all.hasKey("dir")) {
+      attributes.add("dir");
+    }
     if (all.hasKey("hidden")) {
       attributes.add("hidden");
     }
@@ -57,7 +60,7 @@ final class PageFeatures {
     return false;
   }
 
-  /** Whether an element has one of these: class, style, id, role, hidden. */
+  /** Whether an element has one of these: class, style, id, role, dir, hidden. */
   boolean attribute(String... names) {
     for (String name : names) {
       if (attributes.contains(name)) {

@@ -6,6 +6,7 @@ import app.blenner.core.document.Inline;
 import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Marks;
 import app.blenner.core.document.Paragraph;
+import app.blenner.core.document.Text;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -30,6 +31,9 @@ final class RunningLines {
   /** The lines of a text that run through all its pages; empty where there are hardly any. */
   static List<String> find(Document document) {
     List<String> all = lines(document);
+    if (all.size() < 2) {
+      return List.of();
+    }
     Map<String, Integer> alike = alike(all);
     List<String> out = new ArrayList<>();
     int before = -1;
@@ -77,7 +81,7 @@ final class RunningLines {
   private static List<String> outer(Document document) {
     List<String> out = new ArrayList<>();
     for (Block block : document.blocks()) {
-      if (block instanceof Paragraph p) {
+      if (block instanceof Paragraph p && mayHold(p)) {
         List<String> words = Lines.of(p).words();
         out.add(words.get(0));
         out.add(words.get(words.size() - 1));
@@ -98,11 +102,25 @@ final class RunningLines {
     return line.replaceAll("\\d+", "#");
   }
 
+  /** Whether one of a paragraph's lines can be short enough. */
+  private static boolean mayHold(Paragraph p) {
+    int length = 0;
+    for (Inline inline : p.content()) {
+      if (inline instanceof LineBreak) {
+        return true;
+      }
+      length += inline instanceof Text t ? t.text().length() : 0;
+    }
+    return length <= LONGEST;
+  }
+
   private static List<String> lines(Document document) {
     List<String> out = new ArrayList<>();
     for (Block block : document.blocks()) {
       if (block instanceof Paragraph p) {
-        Lines.of(p).words().stream().filter(w -> !w.isEmpty()).forEach(out::add);
+        if (mayHold(p)) {
+          Lines.of(p).words().stream().filter(w -> !w.isEmpty()).forEach(out::add);
+        }
       }
     }
     return out;

@@ -92,6 +92,9 @@ public final class TypedItems {
         || !p.style().directed(BlockStyle.PLAIN.direction()).isPlain()) {
       return List.of();
     }
+    if (!p.content().isEmpty() && p.content().get(0) instanceof Text first && !mayBegin(first)) {
+      return List.of();
+    }
     List<Item> out = new ArrayList<>();
     for (List<Inline> line : Lines.of(p).all()) {
       String words = Inlines.text(line);
@@ -102,6 +105,10 @@ public final class TypedItems {
       out.add(new Item(marker.get(), cut(line, marker.get().length())));
     }
     return out;
+  }
+
+  private static boolean mayBegin(Text first) {
+    return first.text().length() < 9 || ListMarker.mayBegin(first.text());
   }
 
   /** Running text without its first characters. */

@@ -12,6 +12,11 @@ final class WordDirections implements CleaningStep {
       "bdo, span[dir], b[dir], strong[dir], i[dir], em[dir], u[dir], a[dir], font[dir], q[dir], small[dir]";
 
   @Override
+  public boolean concerns(PageFeatures features) {
+    return features.attribute("dir");
+  }
+
+  @Override
   public void take(Element body, Report.Tally tally) {
     int lost = 0;
     for (Element e : body.select(WORDS)) {

@@ -1,22 +1,26 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.format.office.StyleNames;
+import java.util.HashMap;
 import java.util.Locale;
+import java.util.Map;
 import org.jsoup.nodes.Element;
 
 /** Paragraph styles whose names say what a paragraph is: a title, a quote, a caption. */
 final class WordParagraphs implements CleaningStep {
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.attribute("class");
+    return features.word("tit", "tyt", "ttulo", "zev", "otsikko", "quot", "caption");
   }
 
   @Override
   public void take(Element body, Report.Tally tally) {
+    Map<String, Boolean> titles = new HashMap<>();
     for (Element p : body.select("p[class]")) {
       String name =
           p.className().toLowerCase(Locale.ROOT).replace("mso", "").replace("-western", "");
-      if (p.classNames().stream().anyMatch(StyleNames::isTitle)) {
+      if (titles.computeIfAbsent(
+          p.className(), c -> p.classNames().stream().anyMatch(StyleNames::isTitle))) {
         p.tagName("h1");
       } else if (name.matches("(intense)?quote(cxsp(first|middle|last))?|quotations?")) {
         Element before = p.previousElementSibling();
