@@ -2,16 +2,15 @@ import type { Imported } from '../shared/api/types'
 
 interface Props {
   read: Imported['encoding']
-  busy: boolean
   /** Reads the file once more, in another encoding. */
   readAs: (encoding: string) => void
 }
 
 /** The encoding a file was read in, and others it could be in, each with the first lines as they would read. */
-export function EncodingChoice({ read, busy, readAs }: Props) {
+export function EncodingChoice({ read, readAs }: Props) {
   const all = [{ name: read.name, lines: '' }, ...read.others]
   return (
-    <fieldset className="grid gap-1.5" disabled={busy}>
+    <fieldset className="grid gap-1.5">
       <legend className="mb-1 font-semibold">
         The file does not say how its letters are written. It was read as {read.name}.
       </legend>

@@ -205,7 +205,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
         )}
         {state === 'unsure' && unsure && (
           <>
-            <EncodingChoice read={unsure.imported.encoding} busy={false} readAs={readAs} />
+            <EncodingChoice read={unsure.imported.encoding} readAs={readAs} />
             <section
               aria-label="The text as it was read"
               // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard

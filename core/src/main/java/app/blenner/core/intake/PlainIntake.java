@@ -43,7 +43,8 @@ final class PlainIntake {
       Report.Tally tally) {
     String text = Ligatures.opened(given, tally);
     return switch (mode) {
-      case PARAGRAPHS, LINES, JOINED -> lines(text, mode, null, destination, taken, tally);
+      case PARAGRAPHS, LINES, JOINED ->
+          lines(TextReader.withBreaks(text), mode, null, destination, taken, tally);
       case MARKDOWN -> markdown(text, destination, tally);
       case CLEAN, FORMATTED -> recognised(text, destination, taken, tally);
     };
@@ -62,7 +63,7 @@ final class PlainIntake {
     Document lines = TextReader.withBreaks(text);
     long count = text.lines().filter(l -> !l.isBlank()).count();
     if (WrappedLines.isWrapped(lines)) {
-      return lines(text, PasteMode.JOINED, PasteMode.PARAGRAPHS, destination, taken, tally);
+      return lines(lines, PasteMode.JOINED, PasteMode.PARAGRAPHS, destination, taken, tally);
     }
     // A single line is a paragraph in any way.
     boolean broken = count > lines.blocks().size();
@@ -70,31 +71,30 @@ final class PlainIntake {
       tally.note("Each line became a paragraph; nothing says that the edge of a page broke them.");
     }
     return lines(
-        text, PasteMode.PARAGRAPHS, broken ? PasteMode.JOINED : null, destination, taken, tally);
+        lines, PasteMode.PARAGRAPHS, broken ? PasteMode.JOINED : null, destination, taken, tally);
   }
 
   /** A file of plain text: as a paste, but lines with signs are its own, and Markdown has an ending of its own. */
   static Intake ofFile(
       String given, Destination destination, Set<Offer.Kind> taken, Report.Tally tally) {
-    String text = Ligatures.opened(given, tally);
-    boolean wrapped = WrappedLines.isWrapped(TextReader.withBreaks(text));
-    return wrapped
-        ? lines(text, PasteMode.JOINED, PasteMode.PARAGRAPHS, destination, taken, tally)
-        : lines(text, PasteMode.PARAGRAPHS, PasteMode.JOINED, destination, taken, tally);
+    Document lines = TextReader.withBreaks(Ligatures.opened(given, tally));
+    return WrappedLines.isWrapped(lines)
+        ? lines(lines, PasteMode.JOINED, PasteMode.PARAGRAPHS, destination, taken, tally)
+        : lines(lines, PasteMode.PARAGRAPHS, PasteMode.JOINED, destination, taken, tally);
   }
 
   private static Intake lines(
-      String text,
+      Document lines,
       PasteMode mode,
       PasteMode other,
       Destination destination,
       Set<Offer.Kind> taken,
       Report.Tally tally) {
     Offers offers = new Offers(taken);
-    Document broken = offers.withoutRunningLines(TextReader.withBreaks(text));
+    Document broken = offers.withoutRunningLines(lines);
     Document made =
         switch (mode) {
-          case JOINED -> WrappedLines.told(broken, true, tally);
+          case JOINED -> WrappedLines.joined(broken, tally);
           case PARAGRAPHS -> Breaks.partAtAll(broken);
           default -> broken;
         };

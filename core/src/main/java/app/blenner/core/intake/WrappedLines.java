@@ -51,16 +51,12 @@ final class WrappedLines {
     boolean hasMore =
         document.blocks().stream()
             .anyMatch(b -> isBroken(b) && Lines.of((Paragraph) b).all().size() > 2);
-    return hasMore && isWrapped(document) ? told(document, true, tally) : document;
+    return hasMore && isWrapped(document) ? joined(document, tally) : document;
   }
 
-  /**
-   * The same, told.
-   *
-   * @param asked whether somebody wants it so, whatever the evidence says
-   */
-  static Document told(Document document, boolean asked, Report.Tally tally) {
-    Joined joined = asked ? join(document) : new Joined(document, 0);
+  /** The text with its lines joined, told, whatever the evidence says. */
+  static Document joined(Document document, Report.Tally tally) {
+    Joined joined = join(document);
     if (joined.joined() > 0) {
       tally.note(
           "Joined "

@@ -146,8 +146,13 @@ public final class PageRenderer {
   private HtmlOut siteLanguage(HtmlOut out, SiteWords page) {
     boolean same = page.language().equals(site.language());
     out.attributeIf("lang", same ? "" : site.language());
-    boolean turned = page.direction().equals(words.direction());
-    return out.attributeIf("dir", turned ? "" : words.direction().isEmpty() ? "ltr" : "rtl");
+    return out.attributeIf("dir", direction(words, page));
+  }
+
+  /** Which way words run, where those around them run the other way; else nothing. */
+  private static String direction(SiteWords own, SiteWords around) {
+    boolean same = own.direction().equals(around.direction());
+    return same ? "" : own.direction().isEmpty() ? "ltr" : own.direction();
   }
 
   private void byline(HtmlOut out, PublishedItem item, SiteWords own) {
@@ -269,10 +274,9 @@ public final class PageRenderer {
   private void teaser(HtmlOut out, PublishedItem item, boolean first, Optional<String> text) {
     Content content = item.content();
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
-    boolean turned = own.direction().equals(words.direction());
     out.open("div").attribute("class", "teaser");
     out.attributeIf("lang", foreign(content));
-    out.attributeIf("dir", turned ? "" : own.direction().isEmpty() ? "ltr" : "rtl").endOpen();
+    out.attributeIf("dir", direction(own, words)).endOpen();
     library
         .asset(content.leadPicture())
         .ifPresent(

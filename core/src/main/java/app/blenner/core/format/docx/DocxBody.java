@@ -201,8 +201,7 @@ final class DocxBody {
   private static String align(String value, boolean turned) {
     return switch (value) {
       case "center" -> "text-align: center";
-      case "end" -> turned ? "text-align: left" : "text-align: right";
-      case "right" -> turned ? "text-align: left" : "text-align: right";
+      case "end", "right" -> turned ? "text-align: left" : "text-align: right";
       case "both", "distribute" -> "text-align: justify";
       default -> "";
     };
