@@ -54,6 +54,15 @@ public class ShapingTest extends BenchTest {
   }
 
   @Test
+  public void theOutlineLeadsToWhatItShowsAtOnceAfterAMove() {
+    openWith(PARTS);
+    page.keyboard().press("Control+Alt+Shift+ArrowDown");
+    row("B").click();
+    page.keyboard().type("x");
+    assertTrue(flat().startsWith("<h2>xB</h2><p>b</p><h2>A</h2>"), stored());
+  }
+
+  @Test
   public void aBlockIsDraggedOnTheSheetByItsGrip() {
     openWith("<p>first</p><p>second</p><p>third</p>");
     sheet().getByText("first").hover();
