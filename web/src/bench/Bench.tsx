@@ -45,6 +45,7 @@ function NotThere() {
 /** What the sheet is told by the server while it shows an item. */
 function sourcesFor(key: string): Sources {
   return {
+    takePicture: (address) => answer(client.POST('/editor/api/intake/picture', { body: { address } })),
     frameOf: (given) => answer(client.GET('/editor/api/writing/embed', { params: { query: { given } } })),
     slug: async (words) =>
       (await answer(client.GET('/editor/api/writing/slug', { params: { query: { words } } }))).text,

@@ -1,4 +1,5 @@
 import { type DragEvent, type FormEvent, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { Link } from 'react-router'
 import { kinds } from '../shared/api/kinds'
 import { useRefresh } from '../shared/api/queries'
@@ -9,8 +10,9 @@ import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { Dialog, DialogButtons } from '../shared/ui/Dialog'
 import { Input, Select } from '../shared/ui/Field'
-import { EncodingChoice } from './EncodingChoice'
-import { beginItem, readAddress, readFile } from './reading'
+import { offerWords } from '../sheet'
+import { Review } from './Review'
+import { beginItem, type Choice, readAddress, readFile, unchosen } from './reading'
 
 type Where = 'new' | 'replace' | 'cursor' | 'end'
 
@@ -29,11 +31,18 @@ interface Line {
   failed?: boolean
 }
 
-/** A file whose letters nobody can be sure of. */
+type Read = (choice: Choice) => Promise<Imported>
+
+/** Something that was read, and leaves something open. */
 interface Unsure {
   imported: Imported
   name: string
-  read: (encoding: string) => Promise<Imported>
+  choice: Choice
+  read: Read
+}
+
+function leavesOpen({ encoding, result }: Imported): boolean {
+  return encoding.others.length > 0 || result.offers.length > 0 || result.other !== result.mode
 }
 
 interface Props extends ImportWanted {
@@ -51,6 +60,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
   const [problem, setProblem] = useState('')
   const [unsure, setUnsure] = useState<Unsure | null>(null)
   const stopped = useRef(false)
+  const readings = useRef(0)
   const refresh = useRefresh()
   const openNew = useOpenNew()
   const empty = !!into?.isEmpty()
@@ -64,13 +74,13 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
     setProblem('')
   }
 
-  async function one(read: (encoding: string) => Promise<Imported>, name: string) {
+  async function one(read: Read, name: string) {
     try {
       setState('working')
-      const imported = await read('')
-      // Where nobody can tell how its letters are written, whoever brings it in looks first.
-      if (imported.encoding.others.length) {
-        setUnsure({ imported, name, read })
+      const imported = await read(unchosen)
+      // Where nobody can tell how its letters are written, or what its lines are, whoever brings it in looks first.
+      if (leavesOpen(imported)) {
+        setUnsure({ imported, name, choice: unchosen, read })
         setState('unsure')
       } else await bring(imported, name)
     } catch (error) {
@@ -79,11 +89,15 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
     }
   }
 
-  async function readAs(encoding: string) {
+  async function again(choice: Choice) {
     if (!unsure) return
     setProblem('')
+    setUnsure({ ...unsure, choice })
+    const mine = ++readings.current
     try {
-      setUnsure({ ...unsure, imported: await unsure.read(encoding) })
+      const imported = await unsure.read(choice)
+      // Of two choices made in quick succession, the later one counts, whichever answer comes first.
+      if (mine === readings.current) setUnsure({ ...unsure, choice, imported })
     } catch (error) {
       setProblem((error as Error).message)
     }
@@ -97,8 +111,9 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
       return
     }
     if (!into) return
+    // The dialog lets nobody else have the keyboard: it goes first, so that the next key is one for the text.
+    flushSync(onClose)
     into.put(result, goes)
-    onClose()
     into.tell(`“${name}”: ${result.sentence} ${result.notes.join(' ')} Undo takes it out again.`)
   }
 
@@ -115,7 +130,8 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
         const key = await beginItem(kind, { title: brought.title, body: brought.result.body })
         const { name, others } = brought.encoding
         const letters = others.length ? ` Read as ${name}; bring it in alone to choose another way.` : ''
-        report({ name: file.name, sentence: brought.result.sentence + letters, key })
+        const open = brought.result.offers.map((o) => ` ${offerWords[o.kind](o.lines.length).open}.`).join('')
+        report({ name: file.name, sentence: brought.result.sentence + letters + open, key })
       } catch (error) {
         // The line begins with the name already.
         const sentence = (error as Error).message.replace(`“${file.name}”: `, '')
@@ -150,8 +166,8 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
     }
     if (state !== 'asking') return
     if (many) all()
-    else if (files.length) one((encoding) => readFile(files[0], goes === 'new', joined(), encoding), files[0].name)
-    else if (address.trim()) one(() => readAddress(address, joined()), address.trim())
+    else if (files.length) one((choice) => readFile(files[0], goes === 'new', joined(), choice), files[0].name)
+    else if (address.trim()) one((choice) => readAddress(address, joined(), choice), address.trim())
   }
 
   const made = lines.filter((l) => !l.failed).length
@@ -159,7 +175,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
   return (
     <Dialog
       open
-      wide={many}
+      wide={many || state === 'unsure'}
       firm={state === 'working'}
       onClose={onClose}
       title={title}
@@ -203,19 +219,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
             {problem}
           </p>
         )}
-        {state === 'unsure' && unsure && (
-          <>
-            <EncodingChoice read={unsure.imported.encoding} readAs={readAs} />
-            <section
-              aria-label="The text as it was read"
-              // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keyboard
-              tabIndex={0}
-              className="max-h-48 overflow-auto rounded-3 border border-line bg-sheet p-3"
-            >
-              <div className="article" dangerouslySetInnerHTML={{ __html: unsure.imported.result.body }} />
-            </section>
-          </>
-        )}
+        {state === 'unsure' && unsure && <Review read={unsure.imported} choice={unsure.choice} again={again} />}
         {state === 'working' && !many && <p role="status">Reading …</p>}
         {many && state !== 'asking' && (
           <>
@@ -255,7 +259,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
             </Button>
           )}
           {state === 'unsure' && (
-            <Button look="main" type="submit">
+            <Button ref={focused} look="main" type="submit">
               Bring it in like this
             </Button>
           )}
@@ -268,6 +272,11 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
       </form>
     </Dialog>
   )
+}
+
+/** What one most likely presses next has the keyboard. */
+function focused(button: HTMLButtonElement | null) {
+  button?.focus({ preventScroll: true })
 }
 
 function Pick({ files, pick }: { files: File[]; pick: (files: FileList | File[]) => void }) {

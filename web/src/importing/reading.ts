@@ -1,5 +1,5 @@
 import { answer, client, withFile } from '../shared/api/client'
-import type { Imported, Kind } from '../shared/api/types'
+import type { Imported, Kind, OfferKind, PasteMode } from '../shared/api/types'
 
 /** The text that something is brought into: names of its places, and its language. */
 export interface Joined {
@@ -9,15 +9,26 @@ export interface Joined {
 
 const alone: Joined = { namesInUse: [], language: '' }
 
-/** Reads a file; its title apart where it becomes an item. An encoding is said where somebody has chosen one. */
-export function readFile(file: File, asItem: boolean, joined = alone, encoding = ''): Promise<Imported> {
-  const params = { query: { asItem, encoding, ...joined } }
+/** What somebody has chosen of what a reading leaves open. */
+export interface Choice {
+  /** Empty where nobody has chosen one. */
+  encoding: string
+  /** How to take the lines of a plain text. */
+  mode: PasteMode
+  taken: OfferKind[]
+}
+
+export const unchosen: Choice = { encoding: '', mode: 'CLEAN', taken: [] }
+
+/** Reads a file; its title apart where it becomes an item. */
+export function readFile(file: File, asItem: boolean, joined = alone, choice = unchosen): Promise<Imported> {
+  const params = { query: { asItem, ...choice, ...joined } }
   return answer(client.POST('/editor/api/intake/file', { params, ...withFile(file) }))
 }
 
 /** Fetches a page of the web. */
-export function readAddress(address: string, joined = alone): Promise<Imported> {
-  return answer(client.POST('/editor/api/intake/address', { body: { address, ...joined } }))
+export function readAddress(address: string, joined = alone, { taken } = unchosen): Promise<Imported> {
+  return answer(client.POST('/editor/api/intake/address', { body: { address, taken, ...joined } }))
 }
 
 /** Begins an item with a text that was brought in. */

@@ -4,6 +4,8 @@
  */
 export type { PlaceAsk } from './base/ask'
 export type { Sources } from './base/host'
+export { offerWords } from './base/offers'
+export { asShown } from './base/shown'
 export { nameOf, specOf, wordsOf } from './blocks/kinds'
 export { moveBlocks, sectionLength } from './commands/blocks'
 export { atPath, topBlocks } from './model/paths'
@@ -16,4 +18,3 @@ export { Sheet } from './state/Sheet'
 export { useSettledDoc } from './state/useSettledDoc'
 export { runTool } from './strip/useTool'
 export { told, tools } from './tools/registry'
-export { mediaUrl } from './views/picture'

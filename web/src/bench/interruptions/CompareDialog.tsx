@@ -5,7 +5,7 @@ import { answer, client, Problem } from '../../shared/api/client'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
-import { mediaUrl } from '../../sheet'
+import { asShown } from '../../sheet'
 import { useBench } from '../state/context'
 import type { Conflict } from '../state/saver'
 
@@ -188,13 +188,8 @@ function Difference({ name, theirName, side, choose, mine, theirs }: DifferenceP
   )
 }
 
-/** A piece of a text only to be looked at: built apart from the page, pictures shown, nothing to be followed. */
+/** A piece of a text only to be looked at. */
 function Shown({ html }: { html: string }) {
   if (!html) return <i className="text-soft">nothing here</i>
-  const body = new DOMParser().parseFromString(html, 'text/html').body
-  for (const img of body.querySelectorAll('img')) img.src = mediaUrl(img.getAttribute('src') ?? '')
-  for (const a of body.querySelectorAll('a')) a.removeAttribute('href')
-  for (const form of body.querySelectorAll('form')) form.inert = true
-  // The core wrote it: its canonical form, in which no script is possible.
-  return <div className="article !text-[1rem]" dangerouslySetInnerHTML={{ __html: body.innerHTML }} />
+  return <div className="article !text-[1rem]" dangerouslySetInnerHTML={{ __html: asShown(html) }} />
 }

@@ -1,6 +1,6 @@
 import { Dialog as Radix } from 'radix-ui'
-import { type ReactNode, useEffect, useState } from 'react'
-import { giveBack, whoHasKeyboard } from './giveBack'
+import type { ReactNode } from 'react'
+import { GivesBack } from './GivesBack'
 
 interface Props {
   open: boolean
@@ -27,7 +27,7 @@ export function Dialog({ open, onClose, title, about, wide, firm, children }: Pr
           onInteractOutside={(e) => firm && e.preventDefault()}
           className={`fixed top-1/2 left-1/2 z-50 flex max-h-[92vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col rounded-3 border border-edge bg-paper ${wide ? 'max-w-5xl' : 'max-w-md'}`}
         >
-          <Keyboard />
+          <GivesBack />
           <div className="border-line border-b px-5 py-3">
             <Radix.Title className="font-semibold font-serif text-large">{title}</Radix.Title>
             {about && <Radix.Description className="text-soft">{about}</Radix.Description>}
@@ -37,13 +37,6 @@ export function Dialog({ open, onClose, title, about, wide, firm, children }: Pr
       </Radix.Portal>
     </Radix.Root>
   )
-}
-
-/** Gives the keyboard back at the very end of the dialog, before another key can come. */
-function Keyboard() {
-  const [before] = useState(whoHasKeyboard)
-  useEffect(() => () => giveBack(before), [before])
-  return null
 }
 
 /** Escape closes the open list of a field first. */

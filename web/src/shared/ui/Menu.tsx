@@ -1,6 +1,7 @@
 import { DropdownMenu } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { cx } from './cx'
+import { GivesBack } from './GivesBack'
 
 /** A menu that a button opens. */
 export function Menu({
@@ -21,6 +22,7 @@ export function Menu({
           sideOffset={4}
           className="z-50 min-w-44 rounded-3 border border-edge bg-sheet py-1 text-plain"
         >
+          <GivesBack />
           {children}
         </DropdownMenu.Content>
       </DropdownMenu.Portal>

@@ -1,6 +1,7 @@
 import { Popover } from 'radix-ui'
 import { type ReactNode, useLayoutEffect, useRef, useState } from 'react'
 import { cx } from './cx'
+import { GivesBack } from './GivesBack'
 
 /** A piece of a row. */
 export interface Piece {
@@ -96,6 +97,7 @@ export function Overflow({ items, more, className, onClose }: Props) {
               }}
               className="z-50 flex max-w-80 flex-wrap gap-1 rounded-3 border border-edge bg-sheet p-2 text-plain"
             >
+              <GivesBack />
               {rest.map((i) => (
                 <div key={i.key} className="flex items-center gap-1">
                   {i.node}

@@ -1,5 +1,5 @@
 import type { Node } from 'prosemirror-model'
-import type { Embedding, Writing, WritingLanguage } from '../../shared/api/types'
+import type { Asset, Embedding, Writing, WritingLanguage } from '../../shared/api/types'
 
 /** What the sheet must be told by the server while it shows things. */
 export interface Sources {
@@ -7,6 +7,8 @@ export interface Sources {
   frameOf: (address: string) => Promise<Pick<Embedding, 'frame' | 'problem'>>
   /** The titles of the latest items that a list shows to readers now, without the item that is open. */
   latest: (section: string, topic: string, count: number) => Promise<string[]>
+  /** Makes an asset of a picture that lies on another site. */
+  takePicture: (address: string) => Promise<Asset>
   /** A short name made of some words. */
   slug: (words: string) => Promise<string>
 }
@@ -23,6 +25,10 @@ export interface SheetHost {
   readonly sources: Sources
   /** The text as it stands. */
   doc(): Node
+  /** Takes pictures of other sites, by their addresses, into Assets. */
+  takeIn(addresses: string[]): Promise<void>
+  /** Keeps pictures on the other sites they lie on. */
+  keepThere(addresses: string[]): void
   /** Gives the keyboard back to the text. */
   focus(): void
   /** What is wrong with a name for a place, in a sentence; empty when nothing is. */

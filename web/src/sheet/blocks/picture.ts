@@ -15,7 +15,8 @@ export function readPicture(figure: Element, { schema, inlines }: Reading): Node
   const attrs = {
     src: img?.getAttribute('src') ?? '',
     alt: img?.getAttribute('alt') ?? null,
-    side: figure.className.replace('picture', '').trim(),
+    side: [...figure.classList].find((c) => c !== 'picture' && c !== 'pending') ?? '',
+    pending: figure.classList.contains('pending'),
     width: styleOf(figure, 'width'),
     credit: credit?.textContent ?? '',
     link: a ? linkAttrs(a) : null,
@@ -32,13 +33,14 @@ export function readPicture(figure: Element, { schema, inlines }: Reading): Node
 
 /** One picture as it is stored, alone or in a gallery. */
 export function writePicture(node: Node): string {
-  const { src, alt, side, width, credit, link } = node.attrs
+  const { src, alt, side, width, credit, link, pending } = node.attrs
   const style = width ? attribute('style', `width: ${width}`) : ''
   const image = `<img${attribute('src', src)}${alt === null ? '' : ` alt="${escapeAttribute(alt)}"`}>`
   const linked = link ? `${openLink(link)}${image}</a>` : image
   const by = credit ? `<small>${escapeText(credit)}</small>` : ''
   const words = [inline(node), by].filter(Boolean).join(' ')
-  return `<figure class="${side ? `picture ${side}` : 'picture'}"${style}>${linked}${figcaption(words)}</figure>`
+  const name = ['picture', pending && 'pending', side].filter(Boolean).join(' ')
+  return `<figure class="${name}"${style}>${linked}${figcaption(words)}</figure>`
 }
 
 export const picture: BlockSpec = {
@@ -53,11 +55,13 @@ export const picture: BlockSpec = {
     width: { default: '' },
     credit: { default: '' },
     link: { default: null },
+    // on another site, and nobody has decided yet that it may stay there
+    pending: { default: false },
   }),
   tags: ['figure.picture', 'figure'],
   read: readPicture,
   write: writePicture,
-  view: (node, view, getPos) => new PictureView(node, view, getPos),
+  view: (node, view, getPos, host) => new PictureView(node, view, getPos, host),
   panel: PictureForm,
   whole: true,
   inserts: [

@@ -1,6 +1,7 @@
 import { useMemo } from 'react'
 import type { IntakeResult, OfferKind } from '../../shared/api/types'
 import { Dialog } from '../../shared/ui/Dialog'
+import { asShown } from '../base/shown'
 import { numberings } from '../blocks/lists'
 import type { Foreign } from '../intake/paste'
 
@@ -70,11 +71,12 @@ export function BeforeAfter({ before, after, told, notes, offers, onClose }: Pro
   )
 }
 
-/** The stored form as it can be shown here: with addresses of the site, and with the counting that the reset of the interface takes off lists. */
+/** The stored form as it can be shown here: with the counting that the reset of the interface takes off lists. */
 function asOnThePage(html: string): string {
-  return html
-    .replaceAll('../assets/', '/media/')
-    .replace(/<ol type="([aAiI])"/g, (tag, type) => `${tag} style="list-style-type: ${numberings[type]}"`)
+  return asShown(html).replace(
+    /<ol type="([aAiI])"/g,
+    (tag, type) => `${tag} style="list-style-type: ${numberings[type]}"`,
+  )
 }
 
 /** A page that shows foreign text and can neither run nor fetch anything. */

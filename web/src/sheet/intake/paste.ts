@@ -101,7 +101,7 @@ export class Pasting {
     }[where]
     this.placed = null
     sheet.dispatch(setPlace(sheet.state, place))
-    sheet.dispatch(put(sheet.state, result.body))
+    sheet.dispatch(put(sheet.state, result.body, '', true))
     sheet.focus()
     this.changed()
   }

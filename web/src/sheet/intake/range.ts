@@ -52,17 +52,17 @@ export function setPlace(state: EditorState, stretch: Stretch | null = state.sel
  * A transaction that puts a text into the marked place, in one step that Undo takes back whole. A
  * single paragraph joins the line it goes into; anything else stands as blocks of its own.
  */
-export function put(state: EditorState, html: string, given = ''): Transaction {
+export function put(state: EditorState, html: string, given = '', follows = false): Transaction {
   const { from, to } = stretchOf(state) ?? state.selection
-  // Somebody who went on elsewhere stays there.
-  const stays = state.selection.from < from || state.selection.to > to
+  // Somebody who went on elsewhere stays there; not so where the cursor shall go along with what came.
+  const away = state.selection.from < from || state.selection.to > to
   const tr = closeHistory(state.tr)
   const slice = open(state, from, readHtml(html), given)
   if (slice.size) tr.replaceRange(from, to, slice)
   else tr.deleteRange(from, to)
   const start = tr.mapping.map(from, -1)
   const end = tr.mapping.map(to, 1)
-  if (!stays) {
+  if (follows || !away) {
     tr.setSelection(Selection.near(tr.doc.resolve(Math.min(end, tr.doc.content.size)), -1)).scrollIntoView()
   }
   return tr

@@ -6,6 +6,7 @@ import { Combobox } from '../../shared/ui/Combobox'
 import { Dialog } from '../../shared/ui/Dialog'
 import { Input, Select } from '../../shared/ui/Field'
 import { PictureChoice } from '../../shared/ui/PictureChoice'
+import { hostOf, undecided } from '../base/elsewhere'
 import type { LinkAttrs } from '../base/refs'
 import { addressOf, judgeAddress, useLinkChoices } from '../links/targets'
 import type { PanelProps } from './props'
@@ -13,12 +14,13 @@ import { WidthField } from './WidthField'
 
 /** What a picture says, where it stands, how wide it is, where it leads. */
 export function PictureForm({ node, set, host }: PanelProps) {
-  const { alt, credit, side, link } = node.attrs
+  const { alt, credit, side, link, pending } = node.attrs
   const field = useAsked<HTMLInputElement>('alternative')
   const [replacing, setReplacing] = useState(false)
   const assets = useAssets()
   return (
     <>
+      {pending && <Waiting src={node.attrs.src} host={host} />}
       <div className="grid gap-x-4 gap-y-2 @md:grid-cols-[1fr_auto]">
         <Input
           ref={field}
@@ -64,13 +66,34 @@ export function PictureForm({ node, set, host }: PanelProps) {
             problem={assets.error?.message}
             picked={node.attrs.src.replace('../assets/', '')}
             onPick={(a) => {
-              set({ src: `../assets/${a.name}`, alt: a.alternative || null, credit: a.credit })
+              set({ src: `../assets/${a.name}`, alt: a.alternative || null, credit: a.credit, pending: false })
               setReplacing(false)
             }}
           />
         </Dialog>
       )}
     </>
+  )
+}
+
+/** What can be done about a picture of another site that nobody has decided about. */
+function Waiting({ src, host }: { src: string } & Pick<PanelProps, 'host'>) {
+  const asked = useAsked<HTMLButtonElement>('elsewhere')
+  const all = undecided(host.doc())
+  return (
+    <div className="grid gap-2">
+      <p>
+        It lies on {hostOf(src)} and is not loaded from there: that site would learn who reads this. Readers get a link
+        to it until you decide.
+      </p>
+      <p className="flex flex-wrap gap-2">
+        <Button ref={asked} look="main" onClick={() => host.takeIn([src])}>
+          Take it into Assets
+        </Button>
+        <Button onClick={() => host.keepThere([src])}>Keep it there</Button>
+        {all.length > 1 && <Button onClick={() => host.takeIn(all)}>Take all {all.length} into Assets</Button>}
+      </p>
+    </div>
   )
 }
 

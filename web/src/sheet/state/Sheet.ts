@@ -3,6 +3,7 @@ import { type Command, EditorState, NodeSelection, type Plugin, Selection, TextS
 import { EditorView } from 'prosemirror-view'
 import type { Writing, WritingLanguage } from '../../shared/api/types'
 import { Store } from '../../shared/base/store'
+import { keepThere, takeIn } from '../base/elsewhere'
 import type { SheetHost, Sources } from '../base/host'
 import { specOf } from '../blocks/kinds'
 import { Pasting } from '../intake/paste'
@@ -68,6 +69,14 @@ export class Sheet implements SheetHost {
 
   doc(): Node {
     return this.state.doc
+  }
+
+  takeIn(addresses: string[]): Promise<void> {
+    return takeIn(this, addresses)
+  }
+
+  keepThere(addresses: string[]) {
+    keepThere(this, addresses)
   }
 
   focus() {

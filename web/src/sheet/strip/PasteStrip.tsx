@@ -1,6 +1,7 @@
 import { useState, useSyncExternalStore } from 'react'
-import type { OfferKind, PasteMode } from '../../shared/api/types'
+import type { PasteMode } from '../../shared/api/types'
 import { Button, TextButton } from '../../shared/ui/Button'
+import { offerWords } from '../base/offers'
 import { BeforeAfter } from '../dialogs/BeforeAfter'
 import { textOnlyAlways } from '../intake/paste'
 import { isGone } from '../intake/range'
@@ -22,28 +23,6 @@ const plain: { mode: PasteMode; name: string }[] = [
   { mode: 'LINES', name: 'Line breaks kept' },
   { mode: 'MARKDOWN', name: 'As Markdown' },
 ]
-
-/** What is offered: how many lines it concerns, what can be done, what was done, and how to leave it. */
-const offers: Record<OfferKind, (n: number) => { open: string; take: string; done: string; leave: string }> = {
-  HEADINGS: (n) => ({
-    open: n === 1 ? 'A line looks like a heading' : `${n} lines look like headings`,
-    take: n === 1 ? 'make it a heading' : 'make them headings',
-    done: n === 1 ? 'Made 1 heading' : `Made ${n} headings`,
-    leave: 'leave as text',
-  }),
-  LISTS: (n) => ({
-    open: n === 1 ? 'Some lines look like a list' : `Some lines look like ${n} lists`,
-    take: n === 1 ? 'make it a list' : 'make them lists',
-    done: n === 1 ? 'Made 1 list' : `Made ${n} lists`,
-    leave: 'leave as text',
-  }),
-  RUNNING_LINES: (n) => ({
-    open: n === 1 ? 'A line stands on every page' : `${n} lines stand on page after page`,
-    take: 'take them out',
-    done: 'Took out what stood on every page',
-    leave: 'leave it in',
-  }),
-}
 
 /** What was done to the lines of a plain text, and the other way. */
 const ways: Partial<Record<PasteMode, { done: string; instead: string }>> = {
@@ -84,7 +63,7 @@ export function PasteStrip() {
           </>
         )}
         {result.offers.map(({ kind, lines }) => {
-          const say = offers[kind](lines.length)
+          const say = offerWords[kind](lines.length)
           const is = taken.includes(kind)
           const next = is ? taken.filter((k) => k !== kind) : [...taken, kind]
           return (

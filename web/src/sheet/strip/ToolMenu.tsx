@@ -2,6 +2,7 @@ import { DropdownMenu, Toolbar } from 'radix-ui'
 import { Fragment, type ReactNode, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { cx } from '../../shared/ui/cx'
+import { GivesBack } from '../../shared/ui/GivesBack'
 import { useSheet } from '../state/context'
 import { useEditor } from '../state/useEditor'
 import { told } from '../tools/registry'
@@ -50,6 +51,7 @@ export function ToolMenu({ name, parts, one, className, children }: Props) {
           }}
           className="z-50 max-h-[70vh] min-w-56 overflow-auto rounded-3 border border-edge bg-sheet py-1 text-plain"
         >
+          <GivesBack to={() => sheet.view?.dom} />
           {parts.map((part, i) => (
             <Fragment key={part[0]?.id}>
               {i > 0 && <DropdownMenu.Separator className="my-1 h-px bg-line" />}

@@ -1,17 +1,16 @@
 import type { Node } from 'prosemirror-model'
 import { NodeSelection } from 'prosemirror-state'
 import type { EditorView } from 'prosemirror-view'
+import { hostOf } from '../base/elsewhere'
+import type { SheetHost } from '../base/host'
+import { mediaUrl } from '../base/shown'
 import { FigureView } from './caption'
-
-/** Where the bytes of a picture or player are. */
-export function mediaUrl(src: string): string {
-  return src.startsWith('../assets/') ? `/media/${src.slice('../assets/'.length)}` : src
-}
 
 /** A picture on the sheet, with corners to drag while it is picked. */
 export class PictureView extends FigureView {
   private readonly frame = document.createElement('div')
   private readonly image = document.createElement('img')
+  private readonly waiting = document.createElement('div')
   private readonly credit = document.createElement('small')
   private readonly size = document.createElement('output')
 
@@ -19,6 +18,7 @@ export class PictureView extends FigureView {
     node: Node,
     private readonly view: EditorView,
     private readonly getPos: () => number | undefined,
+    private readonly host: Pick<SheetHost, 'takeIn' | 'keepThere'>,
   ) {
     super(node)
     this.frame.className = 'picture-frame'
@@ -29,22 +29,48 @@ export class PictureView extends FigureView {
     this.credit.contentEditable = 'false'
     this.size.className = 'picture-size'
     this.size.hidden = true
-    this.frame.append(this.image, this.size)
+    this.waiting.className = 'picture-waiting'
+    this.frame.append(this.image, this.waiting, this.size)
     for (const corner of ['left', 'right']) this.frame.append(this.corner(corner))
     this.begin(this.frame)
     this.dom.append(this.credit)
   }
 
   protected show() {
-    const { src, alt, side, width, credit } = this.node.attrs
+    const { src, alt, side, width, credit, pending } = this.node.attrs
     this.dom.className = ['picture', side].filter(Boolean).join(' ')
     this.dom.style.width = width
-    const url = mediaUrl(src)
-    if (this.image.getAttribute('src') !== url) this.image.src = url
+    this.image.hidden = pending
+    this.waiting.hidden = !pending
+    this.wait(pending ? src : '')
+    const url = pending ? '' : mediaUrl(src)
+    if (!url) this.image.removeAttribute('src')
+    else if (this.image.getAttribute('src') !== url) this.image.src = url
     this.image.alt = alt ?? 'Picture without alternative text'
     this.frame.dataset.alt = alt === null ? 'No alternative text yet' : alt === '' ? 'Decorative' : `“${alt}”`
     this.credit.textContent = credit
     this.credit.hidden = !credit
+  }
+
+  /** In place of a picture that is not to be asked for yet: where it lies, and what can be done about it. */
+  private wait(src: string) {
+    if (this.waiting.dataset.src === src) return
+    this.waiting.dataset.src = src
+    if (!src) return this.waiting.replaceChildren()
+    const where = document.createElement('span')
+    where.textContent = `A picture on ${hostOf(src)}, not loaded`
+    const button = (words: string, act: () => void) => {
+      const made = document.createElement('button')
+      made.type = 'button'
+      made.textContent = words
+      made.addEventListener('click', act)
+      return made
+    }
+    this.waiting.replaceChildren(
+      where,
+      button('Take it into Assets', () => this.host.takeIn([src])),
+      button('Keep it there', () => this.host.keepThere([src])),
+    )
   }
 
   private corner(side: string): HTMLElement {
@@ -99,6 +125,6 @@ export class PictureView extends FigureView {
   }
 
   stopEvent(event: Event): boolean {
-    return event.target instanceof Element && event.target.classList.contains('corner')
+    return super.stopEvent(event) || (event.target instanceof Element && event.target.classList.contains('corner'))
   }
 }

@@ -1,7 +1,8 @@
 import type { Node } from 'prosemirror-model'
+import { hostOf } from '../base/elsewhere'
 import type { Sources } from '../base/host'
+import { mediaUrl } from '../base/shown'
 import { FigureView } from './caption'
-import { mediaUrl } from './picture'
 
 /** Something of another host: a labelled box, and what it shows after a click. */
 export class EmbedView extends FigureView {
@@ -27,7 +28,7 @@ export class EmbedView extends FigureView {
     const name = document.createElement('strong')
     name.textContent = title || 'Without a title'
     const where = document.createElement('span')
-    where.textContent = host(address)
+    where.textContent = hostOf(address)
     const load = document.createElement('button')
     load.type = 'button'
     load.textContent = 'Load it here'
@@ -51,14 +52,6 @@ export class EmbedView extends FigureView {
     frame.src = answer.frame
     this.loaded = address
     this.box.replaceChildren(frame)
-  }
-}
-
-function host(address: string): string {
-  try {
-    return new URL(address).host
-  } catch {
-    return address
   }
 }
 

@@ -11,6 +11,7 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.office.Media;
 import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.FileIntake;
+import app.blenner.core.intake.PasteMode;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -56,6 +57,7 @@ public final class ImportTiming {
                 Destination.NEW,
                 true,
                 "",
+                PasteMode.CLEAN,
                 Set.of()));
     long millis = (System.nanoTime() - start) / 1_000_000;
     System.out.println(

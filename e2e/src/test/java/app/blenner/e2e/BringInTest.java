@@ -76,6 +76,7 @@ public class BringInTest extends BenchTest {
           .setInputFiles(CORPUS.resolve("plain.txt"));
       dialog().getByLabel(way[0]).check();
       dialog().getByRole(AriaRole.BUTTON, named("Bring it in")).click();
+      dialog().getByRole(AriaRole.BUTTON, named("Bring it in like this")).click();
       assertThat(dialog()).not().isVisible();
       assertTrue(written().contains(way[1]), way[0] + ": " + written());
       assertEquals(written().contains("First."), !way[0].startsWith("In place"), way[0]);
@@ -93,6 +94,7 @@ public class BringInTest extends BenchTest {
     assertThat(dialog().getByLabel("It becomes")).isVisible();
     dialog().getByLabel("At the end of the text").check();
     dialog().getByRole(AriaRole.BUTTON, named("Bring it in")).click();
+    dialog().getByRole(AriaRole.BUTTON, named("Bring it in like this")).click();
     page.waitForCondition(
         () -> written().startsWith("<p>Here.</p>\n<h2>A winter on the ridge</h2>"));
     assertThat(
@@ -133,5 +135,57 @@ public class BringInTest extends BenchTest {
     sheet().focus();
     press("Control+z");
     assertEquals(written(), before);
+  }
+
+  /** Whoever brings a file in decides what it leaves open, sees at once what becomes of it, and types on. */
+  @Test
+  public void whatAFileLeavesOpenIsDecidedBeforeItComesIn() throws IOException {
+    openWith("<p>Here.</p>");
+    Path file = Files.createTempDirectory("blenner").resolve("night.txt");
+    Files.writeString(file, "The night\nis long\n\n1. lamp\n2. hood\n3. rope\n");
+    press("End");
+    page.keyboard().press("Control+o");
+    dialog()
+        .getByLabel("Files", new Locator.GetByLabelOptions().setExact(true))
+        .setInputFiles(file);
+    dialog().getByRole(AriaRole.BUTTON, named("Bring it in")).click();
+    Locator read = dialog().getByRole(AriaRole.REGION, named("The text as it was read"));
+    assertThat(read).containsText("1. lamp");
+    assertThat(dialog().getByLabel("Each line is a paragraph")).isChecked();
+    AccessibilityTest.check(page, "what a file leaves open");
+    dialog().getByLabel("Make it a list").check();
+    assertThat(read.getByRole(AriaRole.LISTITEM)).hasCount(3);
+    dialog().getByLabel("Lines are joined into paragraphs").check();
+    assertThat(read).containsText("The night is long");
+    assertThat(read.getByRole(AriaRole.LISTITEM)).hasCount(3);
+    dialog().getByRole(AriaRole.BUTTON, named("Bring it in like this")).click();
+    assertThat(dialog()).not().isVisible();
+    page.keyboard().type("!");
+    assertEquals(
+        written(),
+        "<p>Here.</p>\n<p>The night is long</p>\n<ol>\n<li>lamp</li>\n<li>hood</li>\n<li>rope!</li>\n</ol>");
+  }
+
+  /** One that does not say its encoding shows its first lines in others, and is read anew in the one picked. */
+  @Test
+  public void theEncodingIsChosenByWhatItReadsLike() throws IOException {
+    openWith("");
+    Path file = Files.createTempDirectory("blenner").resolve("gruesse.txt");
+    Files.write(file, "Grüße vom Hügel".getBytes(java.nio.charset.Charset.forName("windows-1252")));
+    insert("import");
+    dialog()
+        .getByLabel("Files", new Locator.GetByLabelOptions().setExact(true))
+        .setInputFiles(file);
+    dialog().getByRole(AriaRole.BUTTON, named("Bring it in")).click();
+    Locator read = dialog().getByRole(AriaRole.REGION, named("The text as it was read"));
+    assertThat(read).containsText("Grüße vom Hügel");
+    AccessibilityTest.check(page, "encodings of a file");
+    Locator others = dialog().getByRole(AriaRole.RADIO);
+    others.nth(1).check();
+    assertThat(read).not().containsText("Grüße");
+    dialog().getByLabel("windows-1252").check();
+    assertThat(read).containsText("Grüße vom Hügel");
+    dialog().getByRole(AriaRole.BUTTON, named("Bring it in like this")).click();
+    page.waitForCondition(() -> written().equals("<p>Grüße vom Hügel</p>"));
   }
 }

@@ -273,6 +273,14 @@ public class FocusTest extends BenchTest {
     dialog()
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Bring it in"))
         .click();
+    // What a file leaves open is asked, and Enter leaves it as it is.
+    assertThat(
+            dialog()
+                .getByRole(
+                    AriaRole.BUTTON,
+                    new Locator.GetByRoleOptions().setName("Bring it in like this")))
+        .isFocused();
+    press("Enter");
     titleIsReady("Tab");
   }
 

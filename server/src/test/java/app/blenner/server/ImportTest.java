@@ -182,7 +182,10 @@ public class ImportTest {
     assertTrue(body.contains("<h2>It began with a broken lamp</h2>"), body);
     assertTrue(body.contains("<caption>Sky over the school roof</caption>"), body);
     assertTrue(body.contains("<li>lamps that go out at eleven,</li>"), body);
-    assertTrue(body.contains("<img src=\"" + page("mill-lane.png") + "\""), body);
+    assertTrue(
+        body.contains(
+            "<figure class=\"picture pending\"><img src=\"" + page("mill-lane.png") + "\""),
+        body);
     assertEquals(running.visitor().get("/site/stand-in/pages/mill-lane.png").status(), 200);
     assertTrue(body.contains("/site/stand-in/pages/hoods\">our guide"), body);
     for (String around :
@@ -249,5 +252,66 @@ public class ImportTest {
       assertTrue(body.contains("../assets/small-dot.gif"), body);
     }
     assertEquals(running.visitor().get("/media/small-dot.gif").status(), 200);
+  }
+
+  private Answer take(String address) {
+    String wanted = JsonMapper.shared().createObjectNode().put("address", address).toString();
+    return running.signedIn("ilse").post("/editor/api/intake/picture", wanted);
+  }
+
+  @Test
+  public void aPictureOfAnotherSiteBecomesAnAsset() {
+    Answer answer = take(page("mill-lane.png"));
+    assertEquals(answer.status(), 201, answer.text());
+    assertEquals(answer.json().path("name").asString(), "mill-lane.png");
+    assertEquals(answer.json().path("title").asString(), "mill-lane");
+    assertTrue(answer.json().path("width").asInt() > 0, answer.text());
+    String url = answer.json().path("url").asString();
+    assertEquals(running.signedIn("ilse").get(url).status(), 200);
+    assertEquals(take(page("mill-lane.png")).json().path("name").asString(), "mill-lane.png");
+  }
+
+  @DataProvider
+  public Object[][] noPictures() {
+    return new Object[][] {
+      {page("drawing"), "no picture that pages can show"},
+      {page("valley-lamps"), "holds no picture"},
+      {page("nothing.png"), "nothing at this address (404)"},
+      {page("round-and-round"), "leads on and on"},
+      {page("to-a-file"), "http:// or https://"},
+      {"https://strange.example/a.png", "no server called “strange.example”"},
+      {"http://127.0.0.1:1/a.png", "local network"},
+      {"file:///etc/passwd", "http:// or https://"},
+      {"", "no web address"},
+    };
+  }
+
+  @Test(dataProvider = "noPictures")
+  public void whatIsNoPictureIsRefusedInWords(String address, String why) {
+    Answer answer = take(address);
+    assertEquals(answer.status(), 422, answer.text());
+    assertTrue(answer.sentence().startsWith("The picture was not taken. "), answer.sentence());
+    assertTrue(answer.sentence().contains(why), answer.sentence());
+  }
+
+  /** What somebody decides about the lines of a file, and about what looks like more. */
+  @Test
+  public void aFilesLinesAndListsAreTakenAsSomebodySays() {
+    byte[] bytes =
+        "The night\nis long\n\n1. lamp\n2. hood\n3. rope\n".getBytes(StandardCharsets.UTF_8);
+    JsonNode first = bring("night.txt", bytes).json().path("result");
+    assertEquals(first.path("mode").asString(), "PARAGRAPHS");
+    assertEquals(first.path("other").asString(), "JOINED");
+    assertEquals(first.path("offers").get(0).path("kind").asString(), "LISTS");
+    String chosen =
+        editor
+            .file("/editor/api/intake/file?mode=JOINED&taken=LISTS", "night.txt", bytes)
+            .json()
+            .path("result")
+            .path("body")
+            .asString();
+    assertEquals(
+        chosen,
+        "<p>The night is long</p>\n<ol>\n<li>lamp</li>\n<li>hood</li>\n<li>rope</li>\n</ol>");
   }
 }

@@ -75,6 +75,11 @@ public final class Address {
     return value;
   }
 
+  /** The host of a page of the web, with its port where it names one; empty for all others. */
+  public String host() {
+    return kind == Kind.WEB ? value.replaceFirst("^https?://([^/?#]*).*$", "$1") : "";
+  }
+
   @Override
   public boolean equals(Object other) {
     return other instanceof Address a && kind == a.kind && value.equals(a.value);

@@ -12,6 +12,8 @@ import java.util.List;
  * @param link where a click on it leads, or null
  * @param caption words below it
  * @param credit who made it, or empty
+ * @param pending whether it lies on another site and nobody has decided yet that it may stay there;
+ *     nobody's browser asks for it until then. Never of a picture of this site
  */
 public record Picture(
     Address source,
@@ -20,7 +22,8 @@ public record Picture(
     Side side,
     Mark.Link link,
     List<Inline> caption,
-    String credit)
+    String credit,
+    boolean pending)
     implements Block {
 
   public Picture {
@@ -30,6 +33,19 @@ public record Picture(
     alternative = alternative == null ? null : PlainText.line(alternative);
     caption = Inlines.tidy(caption);
     credit = PlainText.line(credit);
+    pending = pending && source.kind() == Address.Kind.WEB;
+  }
+
+  /** A picture about which everything is decided. */
+  public Picture(
+      Address source,
+      String alternative,
+      Width width,
+      Side side,
+      Mark.Link link,
+      List<Inline> caption,
+      String credit) {
+    this(source, alternative, width, side, link, caption, credit, false);
   }
 
   /** Whether a picture can come from this address: an asset, or a page of the web. */
@@ -40,7 +56,17 @@ public record Picture(
 
   /** The same picture with this alternative text. */
   public Picture withAlternative(String text) {
-    return new Picture(source, text, width, side, link, caption, credit);
+    return new Picture(source, text, width, side, link, caption, credit, pending);
+  }
+
+  /** The same picture, leading to another place, or to none where null. */
+  public Picture withLink(Mark.Link to) {
+    return new Picture(source, alternative, width, side, to, caption, credit, pending);
+  }
+
+  /** The same picture, where it lies on another site waiting for a decision or no longer. */
+  public Picture withPending(boolean waits) {
+    return new Picture(source, alternative, width, side, link, caption, credit, waits);
   }
 
   @Override
@@ -55,6 +81,6 @@ public record Picture(
 
   @Override
   public Block withContent(List<Inline> text) {
-    return new Picture(source, alternative, width, side, link, text, credit);
+    return new Picture(source, alternative, width, side, link, text, credit, pending);
   }
 }

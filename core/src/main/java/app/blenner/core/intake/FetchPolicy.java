@@ -65,7 +65,7 @@ public record FetchPolicy(List<String> hosts) {
     }
     if (!names(uri.getHost()) && !hosts.contains("*")) {
       throw new IllegalArgumentException(
-          "The set-up does not allow texts from "
+          "The set-up does not allow fetching from "
               + uri.getHost()
               + ". An editor can add it under Set-up.");
     }

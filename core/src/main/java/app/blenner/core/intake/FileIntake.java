@@ -48,6 +48,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
    * @param destination the text it will join
    * @param asItem whether it becomes an item, whose title stands apart from the text
    * @param encoding the encoding somebody has chosen, or empty
+   * @param mode how to take the lines of a plain text, where somebody has chosen; else {@link PasteMode#CLEAN}
    * @param taken which offers are taken
    */
   public record Wish(
@@ -55,6 +56,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
       Destination destination,
       boolean asItem,
       String encoding,
+      PasteMode mode,
       Set<Offer.Kind> taken) {}
 
   /**
@@ -187,7 +189,8 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
 
   private static FileIntake plain(Encoding read, String called, Wish wish) {
     Report.Tally tally = new Report.Tally();
-    Intake intake = PlainIntake.ofFile(read.text(), wish.destination(), wish.taken(), tally);
+    Intake intake =
+        PlainIntake.ofFile(read.text(), wish.mode(), wish.destination(), wish.taken(), tally);
     return told(called, intake, read);
   }
 

@@ -52,7 +52,7 @@ final class HtmlCleaning {
         new WordParagraphs(),
         new HeadingRoles(),
         new Tables(),
-        new PictureCleaning(pictures),
+        new PictureCleaning(pictures, destination.own()),
         new BlankLines(),
         new ListNumbers(),
         new ListTables(),

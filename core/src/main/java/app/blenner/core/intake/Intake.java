@@ -102,8 +102,7 @@ public record Intake(
     Document document =
         mode == PasteMode.FORMATTED ? Formatting.tidy(whole) : Formatting.off(whole, tally);
     document = offers.withLists(offers.withHeadings(document, headings));
-    Counting.count(document, tally);
-    return new Intake(document, mode, null, tally.report(), offers.all());
+    return done(document, mode, null, offers.all(), tally);
   }
 
   /** A text that was read already, with what there is to tell of it. */
@@ -115,8 +114,9 @@ public record Intake(
 
   static Intake done(
       Document document, PasteMode read, PasteMode other, List<Offer> offers, Report.Tally tally) {
-    Counting.count(document, tally);
-    return new Intake(document, read, other, tally.report(), offers);
+    Document undecided = Elsewhere.undecided(document, tally);
+    Counting.count(undecided, tally);
+    return new Intake(undecided, read, other, tally.report(), offers);
   }
 
   /**

@@ -1,20 +1,28 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.document.Address;
 import app.blenner.core.format.office.Pictures;
 import java.util.Base64;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jsoup.nodes.Element;
 
 /**
- * Pictures: those that come whole become assets, those of other sites stay where they are, those
- * that count readers go, and of those whose file did not come along a person is told.
+ * Pictures: those that come whole become assets, those of this site are its assets, those of other sites stay where
+ * they are ({@link Elsewhere}), those that count readers go, and of those whose file did not come along a person is
+ * told.
  */
 final class PictureCleaning implements CleaningStep {
   private final Pictures keeper;
+  private final Function<String, Optional<Address>> own;
 
-  PictureCleaning(Pictures keeper) {
+  /**
+   * @param own what an absolute address of the site's own stands for
+   */
+  PictureCleaning(Pictures keeper, Function<String, Optional<Address>> own) {
     this.keeper = keeper;
+    this.own = own;
   }
 
   @Override
@@ -26,7 +34,6 @@ final class PictureCleaning implements CleaningStep {
   public void take(Element body, Report.Tally tally) {
     int lost = 0;
     int unreadable = 0;
-    int elsewhere = 0;
     for (Element img : body.select("img")) {
       String src = img.attr("src").strip();
       if (TextSize.isDot(img) || isPixel(src)) {
@@ -41,7 +48,9 @@ final class PictureCleaning implements CleaningStep {
           img.remove();
         }
       } else if (src.matches("(?i)https?://.*")) {
-        elsewhere++;
+        own.apply(src)
+            .filter(a -> a.kind() == Address.Kind.ASSET)
+            .ifPresent(a -> img.attr("src", a.value()));
       } else if (!src.startsWith("../assets/")) {
         lost++;
         img.remove();
@@ -57,13 +66,6 @@ final class PictureCleaning implements CleaningStep {
     }
     if (unreadable > 0) {
       tally.note("A picture could not be read as GIF, JPEG, PNG or WebP.");
-    }
-    if (elsewhere > 0) {
-      tally.note(
-          elsewhere == 1
-              ? "A picture stays on the site it comes from; readers load it from there."
-              : elsewhere
-                  + " pictures stay on the site they come from; readers load them from there.");
     }
   }
 

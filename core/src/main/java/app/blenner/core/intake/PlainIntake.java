@@ -60,6 +60,12 @@ final class PlainIntake {
       Element body = HtmlCleaning.clean(signed.get(), Pictures.NONE, destination, tally);
       return Intake.tidied(body, PasteMode.CLEAN, destination, taken, true, tally);
     }
+    return judged(text, destination, taken, tally);
+  }
+
+  /** Lines taken as the evidence says. */
+  private static Intake judged(
+      String text, Destination destination, Set<Offer.Kind> taken, Report.Tally tally) {
     Document lines = TextReader.withBreaks(text);
     long count = text.lines().filter(l -> !l.isBlank()).count();
     if (WrappedLines.isWrapped(lines)) {
@@ -76,11 +82,17 @@ final class PlainIntake {
 
   /** A file of plain text: as a paste, but lines with signs are its own, and Markdown has an ending of its own. */
   static Intake ofFile(
-      String given, Destination destination, Set<Offer.Kind> taken, Report.Tally tally) {
-    Document lines = TextReader.withBreaks(Ligatures.opened(given, tally));
-    return WrappedLines.isWrapped(lines)
-        ? lines(lines, PasteMode.JOINED, PasteMode.PARAGRAPHS, destination, taken, tally)
-        : lines(lines, PasteMode.PARAGRAPHS, PasteMode.JOINED, destination, taken, tally);
+      String given,
+      PasteMode mode,
+      Destination destination,
+      Set<Offer.Kind> taken,
+      Report.Tally tally) {
+    String text = Ligatures.opened(given, tally);
+    if (mode == PasteMode.CLEAN) {
+      return judged(text, destination, taken, tally);
+    }
+    PasteMode other = mode == PasteMode.JOINED ? PasteMode.PARAGRAPHS : PasteMode.JOINED;
+    return lines(TextReader.withBreaks(text), mode, other, destination, taken, tally);
   }
 
   private static Intake lines(

@@ -12,6 +12,7 @@ public final class Preflight {
           new PromptUnfilled(),
           new SummaryLength(),
           new PictureAlternative(),
+          new PictureElsewhere(),
           new HeadingSkipped(),
           new EmptyLinkText());
 

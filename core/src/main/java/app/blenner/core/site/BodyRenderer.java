@@ -115,8 +115,21 @@ public class BodyRenderer extends HtmlWriter {
     return null;
   }
 
+  /** What nobody has decided about is not asked for by a reader's browser: a link leads there. */
+  @Override
+  public Void picture(Picture block) {
+    return super.picture(block.pending() ? block.withLink(null) : block);
+  }
+
   @Override
   protected void image(Picture block) {
+    if (block.pending()) {
+      String shows = block.alternative() == null ? "" : block.alternative();
+      out.open("a").attribute("href", block.source().value()).endOpen();
+      out.text(words.get("picture.elsewhere", block.source().host()));
+      out.text(shows.isEmpty() ? "" : ": " + shows).close("a");
+      return;
+    }
     Optional<SiteAsset> asset = library.asset(block.source().assetName());
     out.open("img").attribute("src", href(block.source()));
     if (block.alternative() != null) {

@@ -148,7 +148,8 @@ public final class Trees {
         any(Side.values()),
         maybe() ? link() : null,
         inline(),
-        maybe() ? words() : "");
+        maybe() ? words() : "",
+        maybe());
   }
 
   private Track track() {

@@ -110,4 +110,23 @@ public class PreflightTest {
         Preflight.needs(found), "Needs alternative text on 2 pictures, words for one link");
     assertEquals(Preflight.needs(List.of()), "");
   }
+
+  /** Common practice: nothing of another site is shown by chance. */
+  @Test
+  public void aPictureOnAnotherSiteIsDecidedAbout() {
+    String waits =
+        "<table><tr><td><p>x</p><figure class='picture pending'><img src='https://x.example/a.png' alt=''></figure></td></tr></table>";
+    Finding f = body(waits).get(0);
+    assertEquals(f.rule(), "picture-elsewhere");
+    assertEquals(f.level(), Level.MUST_FIX);
+    assertEquals(f.path().steps(), List.of(0, 0, 1));
+    assertTrue(f.message().contains("x.example"), f.message());
+    assertEquals(f.fixes().get(0).asks(), "elsewhere");
+    assertTrue(fixed(waits).contains("<figure class=\"picture\"><img src=\"https://x.example"));
+    assertEquals(body(fixed(waits)), List.of());
+    assertEquals(
+        body("<figure class='picture pending'><img src='../assets/a.png' alt=''></figure>"),
+        List.of(),
+        "one of this site waits for nobody");
+  }
 }

@@ -171,4 +171,20 @@ public class SiteTest {
     assertTrue(SitePaths.problem("").contains("at least one"));
     assertEquals(SitePaths.of("", "about"), "/about");
   }
+
+  /** Data protection by default: a reader's browser asks no other site before somebody chose that. */
+  @Test
+  public void aPictureNobodyDecidedAboutIsALink() {
+    String waits =
+        "<figure class='picture pending right'><a href='https://y.example/'><img src='https://x.example:8443/a.jpg?b=1' alt='A \"lane\"'></a><figcaption>c</figcaption></figure>";
+    String page = body(waits);
+    assertFalse(page.contains("<img"), page);
+    assertTrue(
+        page.contains(
+            "<a href=\"https://x.example:8443/a.jpg?b=1\">Picture on x.example:8443: A \"lane\"</a><figcaption>c"),
+        page);
+    assertFalse(page.contains("y.example"), "no link within a link: " + page);
+    String kept = body(waits.replace(" pending", ""));
+    assertTrue(kept.contains("<img src=\"https://x.example:8443/a.jpg?b=1\""), kept);
+  }
 }

@@ -20,33 +20,6 @@ import org.springframework.web.multipart.MultipartFile;
 class AssetController {
   private static final long LARGEST = 50_000_000;
 
-  /**
-   * An asset as the editor shows it.
-   *
-   * @param name its file name and key
-   * @param url where its bytes are
-   * @param title what people call it
-   * @param alternative what it shows, or empty
-   * @param credit who made it, or empty
-   */
-  record AssetView(
-      String name,
-      String url,
-      String mediaType,
-      String title,
-      String alternative,
-      String credit,
-      int width,
-      int height,
-      long bytes) {
-
-    static AssetView of(AssetEntity a) {
-      String url = a.toSiteAsset().path();
-      return new AssetView(
-          a.name, url, a.mediaType, a.title, a.alternative, a.credit, a.width, a.height, a.bytes);
-    }
-  }
-
   private final AssetService assets;
 
   AssetController(AssetService assets) {
@@ -68,7 +41,7 @@ class AssetController {
     }
     return assets
         .keep(name, file.getBytes())
-        .map(a -> AssetView.of(assets.entity(a.name())))
+        .map(a -> assets.view(a.name()))
         .orElseThrow(
             () ->
                 Problem.unusable(

@@ -52,8 +52,9 @@ public class AssetService {
     return assets.findById(name).map(AssetEntity::toSiteAsset);
   }
 
-  AssetEntity entity(String name) {
-    return assets.findById(name).orElseThrow();
+  /** What the editor shows of an asset that is there. */
+  public AssetView view(String name) {
+    return AssetView.of(assets.findById(name).orElseThrow());
   }
 
   /** The file of an asset, or a problem. */

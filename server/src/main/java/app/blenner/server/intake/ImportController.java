@@ -3,6 +3,7 @@ package app.blenner.server.intake;
 import app.blenner.core.format.office.UnreadableFile;
 import app.blenner.core.intake.FileIntake;
 import app.blenner.core.intake.Offer;
+import app.blenner.core.intake.PasteMode;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteService;
@@ -37,8 +38,10 @@ class ImportController {
    *
    * @param namesInUse the names of places in the text it will join
    * @param language the language of that text
+   * @param taken which offers are taken
    */
-  record Wanted(@NotNull String address, Set<String> namesInUse, String language) {}
+  record Wanted(
+      @NotNull String address, Set<String> namesInUse, String language, Set<Offer.Kind> taken) {}
 
   private final AssetPictures pictures;
   private final Destinations destinations;
@@ -67,6 +70,7 @@ class ImportController {
    *
    * @param asItem whether its title is to stand apart from its text
    * @param encoding the encoding to read it in; empty where nobody has chosen one
+   * @param mode how to take the lines of a plain text
    * @param taken which offers are taken
    */
   @PostMapping(path = "/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -76,13 +80,15 @@ class ImportController {
       @RequestParam(required = false) List<String> namesInUse,
       @RequestParam(defaultValue = "") String language,
       @RequestParam(defaultValue = "") String encoding,
+      @RequestParam(defaultValue = "CLEAN") PasteMode mode,
       @RequestParam(required = false) List<Offer.Kind> taken)
       throws IOException {
     String name = Objects.requireNonNullElse(file.getOriginalFilename(), "text");
     Set<String> places = namesInUse == null ? Set.of() : Set.copyOf(namesInUse);
     Set<Offer.Kind> offers = taken == null ? Set.of() : Set.copyOf(taken);
     FileIntake.Wish wish =
-        new FileIntake.Wish(pictures, destinations.of(places, language), asItem, encoding, offers);
+        new FileIntake.Wish(
+            pictures, destinations.of(places, language), asItem, encoding, mode, offers);
     if (file.getSize() > FileIntake.largest()) {
       throw Problem.tooLarge(name);
     }
@@ -101,11 +107,11 @@ class ImportController {
   @PostMapping("/address")
   IntakeResult.ImportedFile address(@Valid @RequestBody Wanted wanted) {
     try {
-      PageFetcher.Fetched page = fetcher.fetch(wanted.address(), external.fetchPolicy());
+      WebFetcher.Fetched<String> page = fetcher.fetch(wanted.address(), external.fetchPolicy());
       URI address = page.address();
       return IntakeResult.ImportedFile.of(
           FileIntake.page(
-              page.html(),
+              page.found(),
               address,
               today(),
               new FileIntake.Wish(
@@ -113,7 +119,8 @@ class ImportController {
                   destinations.of(wanted.namesInUse(), wanted.language()),
                   true,
                   "",
-                  Set.of())));
+                  PasteMode.CLEAN,
+                  wanted.taken() == null ? Set.of() : wanted.taken())));
     } catch (UnreadableFile | IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage());
     }

@@ -129,7 +129,8 @@ final class FigureReader {
         StyleReader.side(figure),
         link,
         caption,
-        credit == null ? "" : ElementText.of(credit));
+        credit == null ? "" : ElementText.of(credit),
+        figure.hasClass("pending"));
   }
 
   private void gallery(Element figure, Parts parts, HtmlReader.Place place, Flow flow) {

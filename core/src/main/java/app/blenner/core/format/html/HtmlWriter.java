@@ -217,7 +217,9 @@ public class HtmlWriter implements BlockVisitor<Void> {
 
   @Override
   public Void picture(Picture block) {
-    out.open("figure").attribute("class", HtmlOut.words("picture", block.side().className()));
+    String waits = block.pending() ? "pending" : "";
+    out.open("figure");
+    out.attribute("class", HtmlOut.words("picture", waits, block.side().className()));
     width(block.width().css());
     out.endOpen();
     if (block.link() != null) {

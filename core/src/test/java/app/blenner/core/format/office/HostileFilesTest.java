@@ -9,6 +9,7 @@ import app.blenner.core.format.odt.OdtReader;
 import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.FetchPolicy;
 import app.blenner.core.intake.FileIntake;
+import app.blenner.core.intake.PasteMode;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.net.InetAddress;
@@ -103,7 +104,8 @@ public class HostileFilesTest {
                 FileIntake.read(
                     page,
                     "deep.html",
-                    new FileIntake.Wish(Pictures.NONE, Destination.NEW, true, "", Set.of())));
+                    new FileIntake.Wish(
+                        Pictures.NONE, Destination.NEW, true, "", PasteMode.CLEAN, Set.of())));
     assertTrue(refused.getMessage().contains("nested more deeply"), refused.getMessage());
   }
 
