@@ -59,12 +59,13 @@ public class PublicPagesTest extends BrowserTest {
       all.append(example.group(1)).append('\n');
     }
     // One item shows every block and mark of the format; the one picture in it that lacks words
-    // gets some, and the prompt, which no reader may see, is taken out.
+    // gets some, the one that waits is kept, and the prompt, which no reader may see, is taken out.
     String key =
         api.item(
             "Every block there is",
             all.toString()
                 .replace("ridge.jpg\">", "ridge.jpg\" alt=\"A ridge\">")
+                .replace("picture pending", "picture")
                 .replaceAll("<p class=\"prompt\">.*?</p>", ""));
     api.act(key, "PUT_LIVE");
     Set<String> pages = publicPages();

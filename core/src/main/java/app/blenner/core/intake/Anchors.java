@@ -68,7 +68,7 @@ final class Anchors implements CleaningStep {
     tally.dropped(Report.Dropped.LINK, nowhere);
   }
 
-  private static String decoded(String name) {
+  static String decoded(String name) {
     try {
       return java.net.URLDecoder.decode(
           name.replace("+", "%2B"), java.nio.charset.StandardCharsets.UTF_8);

@@ -45,9 +45,11 @@ final class HtmlCleaning {
     return List.of(
         new Tracked(),
         new Hidden(),
+        new OwnPlaces(),
         new Footnotes(destination.names()),
         new LetterPictures(),
         new LeveledLists(),
+        new PartedLists(),
         new FakedLists(),
         new WordParagraphs(),
         new HeadingRoles(),

@@ -36,6 +36,8 @@ final class LineWrapping {
     int lower = 0;
     int capitals = 0;
     int early = 0;
+    int strong = 0;
+    int against = 0;
     for (List<String> lines : groups) {
       for (int i = 0; i + 1 < lines.size(); i++) {
         String next = lines.get(i + 1);
@@ -47,6 +49,10 @@ final class LineWrapping {
         open += isOpen ? 1 : 0;
         int first = next.codePointAt(0);
         lower += isOpen && goesOnSmall(next) ? 1 : 0;
+        if (isOpen && Character.isLowerCase(first)) {
+          strong += isFull(lines.get(i), next) ? 1 : 0;
+          against += !parted && width(lines.get(i), next) < longest * ROOM ? 1 : 0;
+        }
         capitals += Character.isUpperCase(first) || Character.isDigit(first) ? 1 : 0;
       }
     }
@@ -54,13 +60,17 @@ final class LineWrapping {
     // Of a few lines all have to say so; of many, three of five are full, half stand open, hardly
     // one
     // leaves room for the next word, and the next ones do not nearly all begin anew.
-    wrapped =
+    boolean most =
         breaks >= 2
             && edge >= 12
             && full * 10 >= breaks * (few ? 10 : 6)
             && open * (few ? 1 : 2) >= breaks
             && early * (few ? breaks + 1 : 5) <= breaks
             && (lower * 5 >= breaks || (capitals * 10 < breaks * 3 && edge >= 20));
+    // Among headings and short lines a few may be broken alone: full ones that go on in the middle
+    // of a sentence, and none
+    // that do so with room left.
+    wrapped = most || (strong >= 2 && longest >= 40 && against * 6 <= strong);
   }
 
   /** Whether the edge of a page broke the lines. */

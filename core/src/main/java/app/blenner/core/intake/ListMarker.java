@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
  * @param sure whether nothing but a list begins so
  */
 public record ListMarker(boolean sign, String type, int number, int length, boolean sure) {
-  private static final String SIGNS = "•·●○▪▫■□◦‣⁃∙◆◇➢➤►✓✔❖\uF0B7\uF0A7\uF0D8\uF076\uF0FC";
+  static final String SIGNS = "•·●○▪▫■□◦‣⁃∙◆◇➢➤►✓✔❖\uF0B7\uF0A7\uF0D8\uF076\uF0FC";
   private static final String GAP = "[ \\t\\u00A0\\u2002\\u2003\\u2009]+";
   private static final Pattern SIGN =
       Pattern.compile("^[\\s\\u00A0]*([" + SIGNS + "]|[-–—*+o§](?=" + GAP + "))" + "[\\s\\u00A0]*");

@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.format.html.HtmlNumber;
 import java.util.ArrayList;
 import java.util.List;
 import org.jsoup.nodes.Element;
@@ -91,18 +92,14 @@ final class ListTables implements CleaningStep {
     List<Element> items =
         list.children().stream().filter(e -> e.normalName().equals("li")).toList();
     boolean reversed = list.hasAttr("reversed");
-    int number = whole(list.attr("start"), reversed ? items.size() : 1);
+    int number = HtmlNumber.of(list.attr("start")).orElse(reversed ? items.size() : 1);
     for (Element li : items) {
-      number = whole(li.attr("value"), number);
+      number = HtmlNumber.of(li.attr("value")).orElse(number);
       if (li == item) {
         return number;
       }
       number += reversed ? -1 : 1;
     }
     return number;
-  }
-
-  private static int whole(String said, int otherwise) {
-    return said.strip().matches("-?\\d{1,9}") ? Integer.parseInt(said.strip()) : otherwise;
   }
 }

@@ -45,8 +45,9 @@ final class PageFeatures {
       attributes.add("hidden");
     }
     String href = e.normalName().equals("a") ? all.get("href") : "";
-    if (href.startsWith("#")) {
-      values.add(href.length() > 5 ? href.substring(0, 5) : href);
+    int hash = href.indexOf('#');
+    if (hash >= 0) {
+      values.add(href.substring(hash, Math.min(href.length(), hash + 5)));
     }
   }
 

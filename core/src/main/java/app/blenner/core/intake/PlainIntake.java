@@ -1,6 +1,7 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.markdown.MarkdownReader;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.text.TextReader;
@@ -58,21 +59,19 @@ final class PlainIntake {
     Optional<Element> signed = SignedLines.read(text);
     if (signed.isPresent()) {
       Element body = HtmlCleaning.clean(signed.get(), Pictures.NONE, destination, tally);
-      return Intake.tidied(body, PasteMode.CLEAN, destination, taken, true, tally);
+      return judged(HtmlReader.read(body), destination, taken, tally);
     }
-    return judged(text, destination, taken, tally);
+    return judged(TextReader.withBreaks(text), destination, taken, tally);
   }
 
   /** Lines taken as the evidence says. */
   private static Intake judged(
-      String text, Destination destination, Set<Offer.Kind> taken, Report.Tally tally) {
-    Document lines = TextReader.withBreaks(text);
-    long count = text.lines().filter(l -> !l.isBlank()).count();
+      Document lines, Destination destination, Set<Offer.Kind> taken, Report.Tally tally) {
     if (WrappedLines.isWrapped(lines)) {
       return lines(lines, PasteMode.JOINED, PasteMode.PARAGRAPHS, destination, taken, tally);
     }
     // A single line is a paragraph in any way.
-    boolean broken = count > lines.blocks().size();
+    boolean broken = lines.blocks().stream().anyMatch(WrappedLines::isBroken);
     if (broken) {
       tally.note("Each line became a paragraph; nothing says that the edge of a page broke them.");
     }
@@ -89,7 +88,7 @@ final class PlainIntake {
       Report.Tally tally) {
     String text = Ligatures.opened(given, tally);
     if (mode == PasteMode.CLEAN) {
-      return judged(text, destination, taken, tally);
+      return judged(TextReader.withBreaks(text), destination, taken, tally);
     }
     PasteMode other = mode == PasteMode.JOINED ? PasteMode.PARAGRAPHS : PasteMode.JOINED;
     return lines(TextReader.withBreaks(text), mode, other, destination, taken, tally);

@@ -15,9 +15,10 @@ import org.jsoup.nodes.Element;
 final class SignedLines {
   /** A sign that begins an item and nothing else, alone on its line. */
   private static final Pattern LONELY =
-      Pattern.compile("(?m)^[ \\t]*([•◦▪▫‣⁃●○■])[ \\t]*\\n\\s*(?=\\S)");
+      Pattern.compile("(?m)^[ \\t]*([" + ListMarker.SIGNS + "])[ \\t]*\\n\\s*(?=\\S)");
 
-  private static final Pattern SIGN = Pattern.compile("^[•◦▪▫‣⁃●○■][ \\t\\u00A0]*\\S.*");
+  private static final Pattern SIGN =
+      Pattern.compile("^[" + ListMarker.SIGNS + "][ \\t\\u00A0]*\\S.*");
 
   private SignedLines() {}
 

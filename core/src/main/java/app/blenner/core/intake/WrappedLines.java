@@ -27,7 +27,7 @@ final class WrappedLines {
     return wrapping(document).isWrapped();
   }
 
-  private static boolean isBroken(Block block) {
+  static boolean isBroken(Block block) {
     return block instanceof Paragraph p
         && p.content().stream().anyMatch(LineBreak.class::isInstance);
   }

@@ -7,6 +7,7 @@ import app.blenner.core.document.ListItem;
 import app.blenner.core.document.NumberedList;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
 
@@ -72,8 +73,8 @@ final class ListReader {
 
   /** The number an item says it has; null where it says none. */
   private static Integer value(Element item) {
-    String said = item.attr("value").strip();
-    return said.matches("-?\\d{1,9}.*") ? StyleReader.number(said, 0) : null;
+    OptionalInt said = HtmlNumber.of(item.attr("value"));
+    return said.isPresent() ? said.getAsInt() : null;
   }
 
   /** An item's own direction, for what is in it. */

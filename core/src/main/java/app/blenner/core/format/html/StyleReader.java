@@ -125,7 +125,6 @@ final class StyleReader {
 
   /** A whole number at the start of some text, or the one to fall back on. */
   static int number(String text, int fallback) {
-    String digits = text.strip().replaceFirst("(?s)^(-?\\d{1,9}).*$", "$1");
-    return digits.matches("-?\\d{1,9}") ? Integer.parseInt(digits) : fallback;
+    return HtmlNumber.of(text).orElse(fallback);
   }
 }
