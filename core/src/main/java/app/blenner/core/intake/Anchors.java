@@ -36,7 +36,7 @@ final class Anchors implements CleaningStep {
   @Override
   public void take(Element body, Report.Tally tally) {
     List<Element> links =
-        Nodes.named(body, Set.of("a")).stream()
+        Nodes.named(body, "a").stream()
             .filter(a -> a.attributes().get("href").startsWith("#"))
             .toList();
     Map<String, Element> places = links.isEmpty() ? Map.of() : places(body);
@@ -58,7 +58,7 @@ final class Anchors implements CleaningStep {
       a.attr("href", "#" + target);
     }
     // A name that nothing leads to says nothing here, unless a person may have chosen it.
-    for (Element h : Nodes.named(body, Set.of("h1", "h2", "h3", "h4", "h5", "h6"))) {
+    for (Element h : Nodes.named(body, "h1", "h2", "h3", "h4", "h5", "h6")) {
       if (!kept.contains(h) && !h.id().isEmpty() && isMadeUp(h.id())) {
         h.removeAttr("id");
       } else if (!kept.contains(h) && !h.id().isEmpty()) {

@@ -19,7 +19,18 @@ final class Breaks {
 
   /** The text with every paragraph parted where two or more line breaks follow each other. */
   static Document partAtDoubles(Document document) {
-    return document.rebuild(blocks -> part(blocks, 2));
+    boolean[] any = {false};
+    document.each(b -> any[0] |= b instanceof Paragraph p && hasDouble(p.content()));
+    return any[0] ? document.rebuild(blocks -> part(blocks, 2)) : document;
+  }
+
+  private static boolean hasDouble(List<Inline> content) {
+    for (int i = 1; i < content.size(); i++) {
+      if (content.get(i) instanceof LineBreak && content.get(i - 1) instanceof LineBreak) {
+        return true;
+      }
+    }
+    return false;
   }
 
   private static List<Block> part(List<Block> blocks, int least) {

@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.document.Address;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Picture;
 
@@ -13,24 +14,27 @@ final class Elsewhere {
   /** The text with all pictures of other sites waiting for a decision. */
   static Document undecided(Document document, Report.Tally tally) {
     int[] waiting = {0};
+    document.each(
+        block ->
+            waiting[0] +=
+                block instanceof Picture p && p.source().kind() == Address.Kind.WEB ? 1 : 0);
+    if (waiting[0] == 0) {
+      return document;
+    }
     Document marked =
         document.map(
             block -> {
               if (!(block instanceof Picture p)) {
                 return block;
               }
-              Picture waits = p.withPending(true);
-              waiting[0] += waits.pending() ? 1 : 0;
-              return waits.equals(p) ? p : waits;
+              return p.withPending(true);
             });
-    if (waiting[0] > 0) {
-      tally.note(
-          waiting[0] == 1
-              ? "A picture lies on another site. It is not loaded until you take it into Assets or keep it there."
-              : waiting[0]
-                  + " pictures lie on other sites. They are not loaded until you take them into Assets or keep them"
-                  + " there.");
-    }
-    return waiting[0] > 0 ? marked : document;
+    tally.note(
+        waiting[0] == 1
+            ? "A picture lies on another site. It is not loaded until you take it into Assets or keep it there."
+            : waiting[0]
+                + " pictures lie on other sites. They are not loaded until you take them into Assets or keep them"
+                + " there.");
+    return marked;
   }
 }

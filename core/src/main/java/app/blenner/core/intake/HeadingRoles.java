@@ -1,9 +1,10 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.format.office.StyleNames;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jsoup.nodes.Element;
 
 /**
@@ -32,7 +33,16 @@ final class HeadingRoles implements CleaningStep {
 
   @Override
   public void take(Element body, Report.Tally tally) {
-    for (Element e : body.select("[role=heading]")) {
+    List<Element> roles = new ArrayList<>();
+    Nodes.elements(
+        body,
+        e -> {
+          if (e.attributesSize() > 0
+              && e.attributes().get("role").strip().equalsIgnoreCase("heading")) {
+            roles.add(e);
+          }
+        });
+    for (Element e : roles) {
       if (e.hasText()
           && e.children().select("p, div, ul, ol, table, h1, h2, h3, h4, h5, h6").isEmpty()) {
         String level = e.attr("aria-level");
@@ -45,7 +55,7 @@ final class HeadingRoles implements CleaningStep {
     }
     // Programs repeat a few names hundreds of times.
     Map<String, Integer> known = new HashMap<>();
-    for (Element p : Nodes.named(body, Set.of("p", "div"))) {
+    for (Element p : Nodes.named(body, "p", "div")) {
       String classes = p.attributes().get("class");
       int level = classes.isEmpty() ? 0 : known.computeIfAbsent(classes, c -> named(p));
       if (level > 0 && !holdsBlocks(p) && p.text().length() <= LONGEST) {

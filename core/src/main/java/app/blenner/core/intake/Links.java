@@ -4,7 +4,6 @@ import app.blenner.core.document.Address;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import org.jsoup.nodes.Element;
@@ -34,7 +33,7 @@ final class Links implements CleaningStep {
 
   @Override
   public void take(Element body, Report.Tally tally) {
-    for (Element a : Nodes.named(body, Set.of("a"))) {
+    for (Element a : Nodes.named(body, "a")) {
       String href = a.attributes().get("href").strip();
       if (href.regionMatches(true, 0, "mailto:", 0, 7)) {
         a.attr("href", oneLine(href));

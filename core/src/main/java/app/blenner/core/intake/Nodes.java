@@ -38,7 +38,7 @@ final class Nodes {
     }
   }
 
-  /** The elements of these names within a page, in order. */
+  /** The elements of these many names within a page, in order. */
   static List<Element> named(Element body, Set<String> names) {
     List<Element> out = new ArrayList<>();
     elements(
@@ -46,6 +46,24 @@ final class Nodes {
         e -> {
           if (names.contains(e.normalName())) {
             out.add(e);
+          }
+        });
+    return out;
+  }
+
+  /** The elements of these few names within a page, in order. */
+  static List<Element> named(Element body, String... names) {
+    List<Element> out = new ArrayList<>();
+    elements(
+        body,
+        e -> {
+          // A few short names are told apart sooner than any of them is hashed.
+          String own = e.normalName();
+          for (String name : names) {
+            if (own.equals(name)) {
+              out.add(e);
+              return;
+            }
           }
         });
     return out;

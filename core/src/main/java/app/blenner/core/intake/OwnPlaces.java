@@ -22,7 +22,7 @@ final class OwnPlaces implements CleaningStep {
   @Override
   public void take(Element body, Report.Tally tally) {
     Map<String, List<Element>> pages =
-        Nodes.named(body, Set.of("a")).stream()
+        Nodes.named(body, "a").stream()
             .filter(a -> isPlace(a.attributes().get("href")))
             .collect(Collectors.groupingBy(a -> page(a.attributes().get("href"))));
     if (pages.isEmpty()) {

@@ -4,7 +4,6 @@ import app.blenner.core.format.html.HtmlNumber;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.Map;
-import java.util.Set;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
@@ -15,7 +14,7 @@ import org.jsoup.nodes.TextNode;
  * stands below, and what goes on joins what it goes on with.
  */
 final class PartedLists implements CleaningStep {
-  private static final Set<String> LISTS = Set.of("ol", "ul");
+  private static final String[] LISTS = {"ol", "ul"};
 
   @Override
   public boolean concerns(PageFeatures features) {
@@ -44,7 +43,7 @@ final class PartedLists implements CleaningStep {
   }
 
   private static boolean isList(Element e) {
-    return LISTS.contains(e.normalName());
+    return e.normalName().equals("ol") || e.normalName().equals("ul");
   }
 
   /** What stands before a list, but for white space. */

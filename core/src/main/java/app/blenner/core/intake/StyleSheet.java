@@ -53,6 +53,15 @@ final class StyleSheet {
       Pattern.compile(
           "([a-zA-Z][a-zA-Z0-9]*)?(?:\\.(-?[_a-zA-Z\\u0080-\\uFFFF][-\\w\\u0080-\\uFFFF]*))?");
 
+  private static final Pattern IMPORTANT = Pattern.compile("(?i)!\\s*important");
+
+  /** What the sheet says of an element, and in how many declarations. */
+  private record Said(String declarations, int count) {
+    static Said of(String declarations) {
+      return new Said(declarations, (int) declarations.chars().filter(c -> c == ';').count());
+    }
+  }
+
   private record Rule(Evaluator evaluator, String declarations) {}
 
   private final boolean looks;
@@ -170,16 +179,21 @@ final class StyleSheet {
 
   private String meaning(String body) {
     StringBuilder out = new StringBuilder();
-    for (String declaration : body.split(";")) {
-      int colon = declaration.indexOf(':');
-      if (colon > 0) {
-        String name = declaration.substring(0, colon).strip().toLowerCase(Locale.ROOT);
+    for (int at = 0; at < body.length(); ) {
+      int semicolon = body.indexOf(';', at);
+      int end = semicolon < 0 ? body.length() : semicolon;
+      int colon = body.indexOf(':', at);
+      if (colon > at && colon < end) {
+        String name = body.substring(at, colon).strip().toLowerCase(Locale.ROOT);
         if (MEANS.contains(name) || (looks && LOOKS.contains(name))) {
-          String value =
-              declaration.substring(colon + 1).replaceAll("(?i)!\\s*important", "").strip();
-          out.append(name).append(": ").append(value).append("; ");
+          String value = body.substring(colon + 1, end);
+          out.append(name).append(": ");
+          out.append(
+              (value.indexOf('!') < 0 ? value : IMPORTANT.matcher(value).replaceAll("")).strip());
+          out.append("; ");
         }
       }
+      at = end + 1;
     }
     return out.toString();
   }
@@ -192,19 +206,21 @@ final class StyleSheet {
         more.merge(e, rule.declarations(), (a, b) -> a + b);
       }
     }
-    Map<String, String> known = new HashMap<>();
+    Map<String, Said> known = new HashMap<>();
     Nodes.elements(body, e -> inline(e, known, more.getOrDefault(e, "")));
     inline(body, known, more.getOrDefault(body, ""));
   }
 
-  private void inline(Element e, Map<String, String> known, String more) {
-    String classes = e.attributes().get("class");
-    String key = e.normalName() + " " + classes;
-    String said = known.computeIfAbsent(key, k -> said(e.normalName(), classes)) + more;
-    if (!said.isEmpty()) {
-      String own = e.attributes().get("style");
-      e.attr("style", said + own);
-      e.attr("data-sheet", Integer.toString((int) said.chars().filter(c -> c == ';').count()));
+  private void inline(Element e, Map<String, Said> known, String more) {
+    String classes = e.attributesSize() == 0 ? "" : e.attributes().get("class");
+    String key = classes.isEmpty() ? e.normalName() : e.normalName() + " " + classes;
+    Said said = known.computeIfAbsent(key, k -> Said.of(said(e.normalName(), classes)));
+    if (!more.isEmpty()) {
+      said = Said.of(said.declarations() + more);
+    }
+    if (said.count() > 0) {
+      e.attr("style", said.declarations() + e.attributes().get("style"));
+      e.attr("data-sheet", Integer.toString(said.count()));
     }
   }
 
