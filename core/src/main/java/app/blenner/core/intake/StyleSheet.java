@@ -97,6 +97,9 @@ final class StyleSheet {
 
   /** Without comments, and without the signs that hide a sheet from programs older than sheets. */
   private static String bare(String css) {
+    if (!css.contains("/*")) {
+      return withoutHiding(css);
+    }
     StringBuilder out = new StringBuilder(css.length());
     int at = 0;
     while (at < css.length()) {
@@ -109,7 +112,11 @@ final class StyleSheet {
       int end = css.indexOf("*/", begin + 2);
       at = end < 0 ? css.length() : end + 2;
     }
-    return out.toString().replace("<!--", " ").replace("-->", " ");
+    return withoutHiding(out.toString());
+  }
+
+  private static String withoutHiding(String css) {
+    return css.replace("<!--", " ").replace("-->", " ");
   }
 
   private void read(String css) {
@@ -177,13 +184,26 @@ final class StyleSheet {
     }
   }
 
+  /** Whether a declaration that begins here can be one of those that count: nearly all are told by a letter or two. */
+  private static boolean mayMean(String body, int from) {
+    int at = from;
+    while (at < body.length() && Character.isWhitespace(body.charAt(at))) {
+      at++;
+    }
+    if (at >= body.length() || "dvmftlcbDVMFTLCB".indexOf(body.charAt(at)) < 0) {
+      return false;
+    }
+    return !body.startsWith("mso-", at)
+        || (at + 4 < body.length() && "holHOL".indexOf(body.charAt(at + 4)) >= 0);
+  }
+
   private String meaning(String body) {
     StringBuilder out = new StringBuilder();
     for (int at = 0; at < body.length(); ) {
       int semicolon = body.indexOf(';', at);
       int end = semicolon < 0 ? body.length() : semicolon;
       int colon = body.indexOf(':', at);
-      if (colon > at && colon < end) {
+      if (colon > at && colon < end && mayMean(body, at)) {
         String name = body.substring(at, colon).strip().toLowerCase(Locale.ROOT);
         if (MEANS.contains(name) || (looks && LOOKS.contains(name))) {
           String value = body.substring(colon + 1, end);

@@ -28,7 +28,8 @@ import org.testng.annotations.Test;
 
 /**
  * Clipboards and files as programs write them, with the text, structure and report that shall come of
- * each. {@code made/} was written by LibreOffice and Chromium (its {@code make.sh} says how); the
+ * each. {@code made/} and, in German, French, Arabic and Hebrew, {@code tongues/} were written by LibreOffice, pandoc, Chromium,
+ * gnumeric, pdftotext, readers of Markdown, a mail archiver and a terminal browser (their {@code make.sh} say how); the
  * others are written by hand in the shape that ECMA-376, the HTML of word processors and the Async
  * Clipboard API describe. Each {@code .expected} file was read through by eye.
  */
