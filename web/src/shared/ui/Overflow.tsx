@@ -97,7 +97,7 @@ export function Overflow({ items, more, className, onClose }: Props) {
               }}
               className="z-50 flex max-w-80 flex-wrap gap-1 rounded-3 border border-edge bg-sheet p-2 text-plain"
             >
-              <GivesBack />
+              <GivesBack to={() => (onClose ? document.querySelector('.ProseMirror') : null)} />
               {rest.map((i) => (
                 <div key={i.key} className="flex items-center gap-1">
                   {i.node}

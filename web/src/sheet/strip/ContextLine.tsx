@@ -36,7 +36,7 @@ export function ContextLine() {
       <p className="max-w-56 shrink-0 truncate pr-1 text-soft" data-testid="trail" title={trail.join(' › ')}>
         {trail.join(' › ') || 'Text'}
       </p>
-      <Overflow items={pieces(state, sheet)} more="More to set here" />
+      <Overflow items={pieces(state, sheet)} more="More to set here" onClose={() => sheet.focus()} />
     </Toolbar.Root>
   )
 }
@@ -149,9 +149,10 @@ function listPieces(state: EditorState, sheet: Sheet): Piece[] {
       {
         key: 'reversed',
         node: (
-          <label className="flex shrink-0 items-center gap-1">
+          <label className="flex h-6 shrink-0 items-center">
             <input
               type="checkbox"
+              className="mx-1.5"
               checked={reversed}
               onChange={(e) => sheet.apply(setList({ reversed: e.target.checked, start: null }))}
             />

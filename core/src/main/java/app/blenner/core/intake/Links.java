@@ -33,10 +33,16 @@ final class Links implements CleaningStep {
 
   @Override
   public void take(Element body, Report.Tally tally) {
+    int within = 0;
     for (Element a : Nodes.named(body, "a")) {
       String href = a.attributes().get("href").strip();
       if (href.regionMatches(true, 0, "mailto:", 0, 7)) {
         a.attr("href", oneLine(href));
+      }
+      if (href.startsWith("/") && !href.startsWith("//")) {
+        within += a.hasText() ? 1 : 0;
+        bare(a, href, tally);
+        continue;
       }
       if (!href.regionMatches(true, 0, "http", 0, 4)) {
         // An address that means something on one machine only, or runs a program, is none here.
@@ -48,15 +54,30 @@ final class Links implements CleaningStep {
       if (!straight.equals(href)) {
         tally.dropped(Report.Dropped.REDIRECT, 1);
       }
-      String bare = withoutMarks(straight);
-      if (!bare.equals(straight)) {
-        tally.dropped(Report.Dropped.PARAMETER, 1);
-      }
+      String bare = bare(a, straight, tally);
       String inside = own.apply(bare).map(Address::value).orElse(bare);
       if (!inside.equals(href)) {
         a.attr("href", inside);
       }
     }
+    if (within > 0) {
+      // The site it came from is not said, and its paths need not be those of this one.
+      tally.note(
+          within == 1
+              ? "A link names a path and no site; here it leads into this site. Check where it goes."
+              : within
+                  + " links name a path and no site; here they lead into this site. Check where they go.");
+    }
+  }
+
+  /** An address without the marks that follow a reader around, told and written back. */
+  private static String bare(Element a, String address, Report.Tally tally) {
+    String bare = withoutMarks(address);
+    if (!bare.equals(address)) {
+      tally.dropped(Report.Dropped.PARAMETER, 1);
+      a.attr("href", bare);
+    }
+    return bare;
   }
 
   /** A mail address in one line. RFC 6068, section 7: line breaks could add fields to the mail. */
