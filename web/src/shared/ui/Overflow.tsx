@@ -16,8 +16,8 @@ interface Props {
   /** What the button for the rest is called. */
   more: string
   className?: string
-  /** Gives the keyboard back when the rest is closed; without it, the button has it. */
-  onClose?: () => void
+  /** Whether the text gets the keyboard when the rest is closed and nobody has taken it; else the button does. */
+  backToText?: boolean
 }
 
 /** Room for the button behind which the rest stands, in pixels. */
@@ -27,7 +27,7 @@ const BUTTON = 68
 const GAP = 2
 
 /** A row that never takes a second line: what does not fit stands behind a button at its end. */
-export function Overflow({ items, more, className, onClose }: Props) {
+export function Overflow({ items, more, className, backToText }: Props) {
   const row = useRef<HTMLDivElement>(null)
   const widths = useRef(new Map<string, number>())
   const [hidden, setHidden] = useState<ReadonlySet<string>>(new Set())
@@ -90,14 +90,10 @@ export function Overflow({ items, more, className, onClose }: Props) {
               align="end"
               sideOffset={4}
               aria-label={more}
-              onCloseAutoFocus={(e) => {
-                if (!onClose) return
-                e.preventDefault()
-                onClose()
-              }}
+              onCloseAutoFocus={(e) => backToText && e.preventDefault()}
               className="z-50 flex max-w-80 flex-wrap gap-1 rounded-3 border border-edge bg-sheet p-2 text-plain"
             >
-              <GivesBack to={() => (onClose ? document.querySelector('.ProseMirror') : null)} />
+              <GivesBack to={() => (backToText ? document.querySelector('.ProseMirror') : null)} />
               {rest.map((i) => (
                 <div key={i.key} className="flex items-center gap-1">
                   {i.node}

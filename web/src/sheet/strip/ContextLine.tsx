@@ -36,7 +36,7 @@ export function ContextLine() {
       <p className="max-w-56 shrink-0 truncate pr-1 text-soft" data-testid="trail" title={trail.join(' › ')}>
         {trail.join(' › ') || 'Text'}
       </p>
-      <Overflow items={pieces(state, sheet)} more="More to set here" onClose={() => sheet.focus()} />
+      <Overflow items={pieces(state, sheet)} more="More to set here" backToText />
     </Toolbar.Root>
   )
 }

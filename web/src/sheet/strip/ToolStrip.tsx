@@ -4,7 +4,6 @@ import { cx } from '../../shared/ui/cx'
 import { Overflow, type Piece } from '../../shared/ui/Overflow'
 import { kinds } from '../blocks/kinds'
 import { blockKind } from '../commands/text'
-import { useSheet } from '../state/context'
 import { useDerived } from '../state/useEditor'
 import { menu, tools } from '../tools/registry'
 import type { Group, MenuName, StripButton } from '../tools/tool'
@@ -32,7 +31,6 @@ const looks: Record<NonNullable<StripButton['look']>, string> = {
  * used now. The strip keeps to one row of tools and one that says what the cursor stands in.
  */
 export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
-  const sheet = useSheet()
   const items: Piece[] = [{ key: 'kind', rank: -2, node: <KindOfBlock /> }]
   for (const { group, menu: last } of parts) {
     const row: Piece[] = []
@@ -58,7 +56,7 @@ export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
   return (
     <div data-region className="shrink-0 border-line border-b px-3 py-1">
       <Toolbar.Root aria-label="Tools" className="flex h-8 min-w-0 items-center">
-        <Overflow items={items} more="More tools" onClose={() => sheet.focus()} />
+        <Overflow items={items} more="More tools" backToText />
       </Toolbar.Root>
       {!few && <ContextLine />}
     </div>
