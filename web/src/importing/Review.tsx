@@ -15,7 +15,7 @@ const ways: { mode: PasteMode; name: string }[] = [
   { mode: 'PARAGRAPHS', name: 'Each line is a paragraph' },
 ]
 
-/** What a reading leaves open, to be decided before the text is brought in, above the text as it was read. */
+/** What a reading leaves open, to be decided before the text is brought in, beside the text as it was read. */
 export function Review({ read, choice, again }: Props) {
   const { taken } = choice
   const toggle = (kind: OfferKind, on: boolean) =>

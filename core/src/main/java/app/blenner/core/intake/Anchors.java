@@ -77,7 +77,8 @@ final class Anchors implements CleaningStep {
     }
   }
 
-  private static Map<String, Element> places(Element body) {
+  /** The elements a link of the page can lead to, by their names. */
+  static Map<String, Element> places(Element body) {
     Map<String, Element> out = new HashMap<>();
     for (Element e : body.select("[id], a[name]")) {
       if (!e.id().isEmpty()) {

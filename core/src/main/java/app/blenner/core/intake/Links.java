@@ -41,7 +41,7 @@ final class Links implements CleaningStep {
       }
       if (href.startsWith("/") && !href.startsWith("//")) {
         within += a.hasText() ? 1 : 0;
-        bare(a, href, tally);
+        a.attr("href", bare(href, tally));
         continue;
       }
       if (!href.regionMatches(true, 0, "http", 0, 4)) {
@@ -54,7 +54,7 @@ final class Links implements CleaningStep {
       if (!straight.equals(href)) {
         tally.dropped(Report.Dropped.REDIRECT, 1);
       }
-      String bare = bare(a, straight, tally);
+      String bare = bare(straight, tally);
       String inside = own.apply(bare).map(Address::value).orElse(bare);
       if (!inside.equals(href)) {
         a.attr("href", inside);
@@ -70,12 +70,11 @@ final class Links implements CleaningStep {
     }
   }
 
-  /** An address without the marks that follow a reader around, told and written back. */
-  private static String bare(Element a, String address, Report.Tally tally) {
+  /** An address without the marks that follow a reader around, told. */
+  private static String bare(String address, Report.Tally tally) {
     String bare = withoutMarks(address);
     if (!bare.equals(address)) {
       tally.dropped(Report.Dropped.PARAMETER, 1);
-      a.attr("href", bare);
     }
     return bare;
   }

@@ -1,7 +1,6 @@
 package app.blenner.core.intake;
 
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -28,7 +27,7 @@ final class OwnPlaces implements CleaningStep {
     if (pages.isEmpty()) {
       return;
     }
-    Set<String> names = names(body);
+    Set<String> names = Anchors.places(body).keySet();
     for (List<Element> links : pages.values()) {
       Map<Element, String> here = new HashMap<>();
       for (Element a : links) {
@@ -49,14 +48,5 @@ final class OwnPlaces implements CleaningStep {
 
   private static String page(String href) {
     return href.substring(0, href.indexOf('#'));
-  }
-
-  private static Set<String> names(Element body) {
-    Set<String> names = new HashSet<>();
-    for (Element e : body.select("[id], a[name]")) {
-      names.add(e.id());
-      names.add(e.attr("name"));
-    }
-    return names;
   }
 }
