@@ -44,11 +44,7 @@ export function ToolMenu({ name, parts, one, className, children }: Props) {
         <DropdownMenu.Content
           align="start"
           sideOffset={4}
-          onCloseAutoFocus={(e) => {
-            e.preventDefault()
-            // A tool that opened a part of the screen has given it the keyboard already.
-            if (!document.querySelector('[role="dialog"], [data-takes-keyboard]')) sheet.focus()
-          }}
+          onCloseAutoFocus={(e) => e.preventDefault()}
           className="z-50 max-h-[70vh] min-w-56 overflow-auto rounded-3 border border-edge bg-sheet py-1 text-plain"
         >
           <GivesBack to={() => sheet.view?.dom} />

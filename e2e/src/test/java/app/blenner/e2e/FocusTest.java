@@ -165,6 +165,24 @@ public class FocusTest extends BenchTest {
   }
 
   @Test
+  public void aFieldGoneToFromAMenuKeepsTheKeyboard() {
+    openWith(TEXT);
+    String before = sheet().innerText();
+    for (String menu : List.of("Kind of block", "More for words", "Insert", "Tidy", "View")) {
+      tool(menu).click();
+      assertThat(page.getByRole(AriaRole.MENU)).isVisible();
+      headline().click();
+      assertThat(page.getByRole(AriaRole.MENU)).hasCount(0);
+      keyboardIsSomewhere(menu + " left for the title");
+      page.keyboard().press("End");
+      page.keyboard().type(" " + menu);
+      assertThat(headline()).isFocused();
+      assertTrue(headline().inputValue().endsWith(" " + menu), headline().inputValue());
+    }
+    assertEquals(sheet().innerText(), before);
+  }
+
+  @Test
   public void dialogsOfTheBenchGiveBackWhatOpenedThem() {
     openWith(TEXT);
     button("Take out").focus();
