@@ -14,6 +14,8 @@ for l in de fr ar he; do
   w3m -dump -cols 66 -I UTF-8 -O UTF-8 -T text/html $l.pandoc.html >$l.terminal.txt
   # Neither reader knows the head of the file.
   sed '1,/^# /{/^# /!d}' $l.md >$l.body && lowdown -thtml $l.body >$l.lowdown.html && markdown $l.body >$l.discount.html && rm $l.body
+  # A spreadsheet with the table of the text.
+  sed -n 's/^| *\(.*[^ ]\) *| *\(.*[^ ]\) *| *\(.*[^ ]\) *|$/\1;\2;\3/p' $l.md | grep -v '^:-' | tr ';' ',' >$l.csv && ssconvert -q $l.csv $l.gnumeric.html && rm $l.csv
   # LANG.chromium.html was copied from LANG.pandoc.html shown in Chromium and read off its clipboard.
 done
 mhonarc -single letter.eml >letter.mhonarc.html

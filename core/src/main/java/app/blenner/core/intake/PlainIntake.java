@@ -42,7 +42,7 @@ final class PlainIntake {
       Destination destination,
       Set<Offer.Kind> taken,
       Report.Tally tally) {
-    String text = Ligatures.opened(given, tally);
+    String text = Ligatures.opened(Embeddings.opened(given, tally), tally);
     return switch (mode) {
       case PARAGRAPHS, LINES, JOINED ->
           lines(TextReader.withBreaks(text), mode, null, destination, taken, tally);
@@ -86,7 +86,7 @@ final class PlainIntake {
       Destination destination,
       Set<Offer.Kind> taken,
       Report.Tally tally) {
-    String text = Ligatures.opened(given, tally);
+    String text = Ligatures.opened(Embeddings.opened(given, tally), tally);
     if (mode == PasteMode.CLEAN) {
       return judged(TextReader.withBreaks(text), destination, taken, tally);
     }

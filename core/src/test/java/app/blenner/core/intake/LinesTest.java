@@ -118,6 +118,29 @@ public class LinesTest {
     assertTrue(intake.report().notes().stream().anyMatch(n -> n.startsWith("Opened 3 letters")));
   }
 
+  /** Readers of PDF write such marks (UAX #9, 2.1); the letters of a line say the same, and a search finds the words. */
+  @Test
+  public void marksAroundALineGoWhereItsLettersSayTheSame() {
+    Intake intake =
+        plain(
+            "\u202B\u05E9\u05DC\u05D5\u05DD \u202Aabc\u202C\u202C\n\u202Aone\u202C\n"
+                + "\u202Bone\u202C\n\u202B\u05D0\u202C two \u202Bthree\u202C\n\u202B\u2022\u202C");
+    assertEquals(
+        paragraphs(intake),
+        List.of(
+            "\u05E9\u05DC\u05D5\u05DD \u202Aabc\u202C",
+            "one",
+            "\u202Bone\u202C",
+            "\u202B\u05D0\u202C two \u202Bthree\u202C",
+            "\u202B\u2022\u202C"));
+    assertTrue(
+        intake
+            .report()
+            .notes()
+            .contains(
+                "Left out the unseen marks of direction around 2 lines; the letters say the same."));
+  }
+
   /** Some text that never says the same twice. */
   private static String many() {
     String[] words =
