@@ -1,5 +1,7 @@
 package app.blenner.core.intake;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Set;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
@@ -19,19 +21,19 @@ final class BlankLines implements CleaningStep {
 
   @Override
   public void take(Element body, Report.Tally tally) {
-    int empty = 0;
+    List<Element> empty = new ArrayList<>();
     for (Element p : Nodes.named(body, LINES)) {
       // A class may say that there is something to see; only paragraphs wear them for nothing.
       boolean bare = !p.hasAttr("class") && !p.hasAttr("id");
       if (p.parent() != null && isBlank(p) && (bare || p.normalName().equals("p"))) {
         Evaluator shown = bare ? SHOWN : SHOWN_IN_PARAGRAPH;
         if (p.selectFirst(shown) == null) {
-          empty++;
-          p.remove();
+          empty.add(p);
         }
       }
     }
-    tally.dropped(Report.Dropped.EMPTY, empty);
+    Nodes.remove(empty);
+    tally.dropped(Report.Dropped.EMPTY, empty.size());
     int[] loosened = {0};
     Nodes.texts(
         body,

@@ -2,9 +2,12 @@ package app.blenner.core.intake;
 
 import app.blenner.core.format.html.Declared;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -41,27 +44,60 @@ final class FakedLists implements CleaningStep {
   }
 
   private static void within(Element parent) {
+    List<Node> nodes = new ArrayList<>(parent.childNodes());
+    List<List<Item>> runs = runs(nodes);
+    if (runs.isEmpty()) {
+      return;
+    }
+    // Taken out one by one, each paragraph would move all that follow it.
+    parent.empty();
+    Map<Node, Element> lists = new IdentityHashMap<>();
+    Set<Node> items = Collections.newSetFromMap(new IdentityHashMap<>());
+    for (List<Item> run : runs) {
+      run.forEach(i -> items.add(i.paragraph()));
+      build(run, lists);
+    }
+    for (Node node : nodes) {
+      if (lists.containsKey(node)) {
+        parent.appendChild(lists.get(node));
+      }
+      if (!items.contains(node)) {
+        parent.appendChild(node);
+      }
+    }
+  }
+
+  /** The items that follow each other among nodes, as far as they make lists. */
+  private static List<List<Item>> runs(List<Node> nodes) {
+    List<List<Item>> runs = new ArrayList<>();
     List<Item> run = new ArrayList<>();
-    for (Node node : new ArrayList<>(parent.childNodes())) {
+    for (int i = 0; i < nodes.size(); i++) {
+      Node node = nodes.get(i);
       if (node instanceof Element e) {
         Optional<Item> item = item(e);
         if (item.isPresent() && (run.isEmpty() || goesOn(run, item.get()))) {
           run.add(item.get());
         } else if (item.isPresent()) {
-          build(run);
+          end(run, runs);
           run = new ArrayList<>(List.of(item.get()));
-        } else if (!run.isEmpty() && isMoreOf(run, e)) {
-          continue;
-        } else {
-          build(run);
+        } else if (!run.isEmpty() && !isRoom(e, nodes, i)) {
+          end(run, runs);
           run = new ArrayList<>();
         }
       } else if (node instanceof TextNode t && !t.isBlank()) {
-        build(run);
+        end(run, runs);
         run = new ArrayList<>();
       }
     }
-    build(run);
+    end(run, runs);
+    return runs;
+  }
+
+  /** One line with a sign is not a list yet. */
+  private static void end(List<Item> run, List<List<Item>> runs) {
+    if (run.size() > 1 || (run.size() == 1 && !run.get(0).list().isEmpty())) {
+      runs.add(run);
+    }
   }
 
   /** A list whose level is said, and one that only looks so, are never one. */
@@ -69,14 +105,19 @@ final class FakedLists implements CleaningStep {
     return run.get(0).list().isEmpty() == next.list().isEmpty();
   }
 
-  /** An empty paragraph between two items parts nothing. */
-  private static boolean isMoreOf(List<Item> run, Element e) {
-    return e.normalName().equals("p")
-        && BlankLines.isBlank(e)
-        && e.select("img, table, hr").isEmpty()
-        && e.nextElementSibling() != null
-        && item(e.nextElementSibling()).isPresent()
-        && !run.isEmpty();
+  /** Whether an element is an empty paragraph between two items, which parts nothing. */
+  private static boolean isRoom(Element e, List<Node> nodes, int at) {
+    if (!e.normalName().equals("p")
+        || !BlankLines.isBlank(e)
+        || !e.select("img, table, hr").isEmpty()) {
+      return false;
+    }
+    for (int i = at + 1; i < nodes.size(); i++) {
+      if (nodes.get(i) instanceof Element next) {
+        return item(next).isPresent();
+      }
+    }
+    return false;
   }
 
   private static Optional<Item> item(Element e) {
@@ -186,10 +227,12 @@ final class FakedLists implements CleaningStep {
     return out.toString().strip();
   }
 
-  private static void build(List<Item> run) {
-    if (run.isEmpty() || (run.size() == 1 && run.get(0).list().isEmpty())) {
-      return; // one line with a sign is not a list yet
-    }
+  /**
+   * Makes lists of items that follow each other.
+   *
+   * @param before takes the lists at the first level, each by the paragraph in whose place it comes
+   */
+  private static void build(List<Item> run, Map<Node, Element> before) {
     List<Item> items = run.get(0).list().isEmpty() ? byIndent(run) : run;
     // lists.get(l) is the list open at level l + 1.
     List<Element> lists = new ArrayList<>();
@@ -220,8 +263,7 @@ final class FakedLists implements CleaningStep {
       if (lists.size() < level) {
         Element list = list(item.marker());
         if (level == 1) {
-          // Always before the paragraph, which is still in its place.
-          item.paragraph().before(list);
+          before.put(item.paragraph(), list);
         } else {
           last.appendChild(list);
         }
@@ -235,7 +277,6 @@ final class FakedLists implements CleaningStep {
       }
       next.set(level - 1, number + 1);
       lists.get(level - 1).appendChild(li);
-      item.paragraph().remove();
       strip(item);
       item.paragraph().attr("style", "");
       li.appendChild(item.paragraph());

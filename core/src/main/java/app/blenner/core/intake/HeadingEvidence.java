@@ -126,10 +126,12 @@ public final class HeadingEvidence {
     List<HeadingCandidate> out = new ArrayList<>();
     int before = 0;
     int levelBefore = 1;
+    // The level of the real heading above; 1 is the page's title.
+    int above = 1;
     for (Line line : lines) {
       int place = ranks.headSet(-rank(line.look())).size();
-      int above = above(blocks, line.index());
       int real = lastHeading(blocks, before, line.index());
+      above = real > 0 ? real : above;
       levelBefore = real > 0 ? real : levelBefore;
       // No level is skipped on the way down.
       int level = Math.min(Math.min(6, above + 1 + place), levelBefore + 1);
@@ -157,11 +159,6 @@ public final class HeadingEvidence {
       }
     }
     return 0;
-  }
-
-  /** The level of the real heading before a place; 1 is the page's title. */
-  private static int above(List<Block> blocks, int index) {
-    return Math.max(1, lastHeading(blocks, 0, index));
   }
 
   private static Look look(Paragraph p, double body, Map<String, Double> sizes) {

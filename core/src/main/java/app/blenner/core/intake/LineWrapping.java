@@ -112,7 +112,10 @@ final class LineWrapping {
 
   /** Whether a hyphen at the end of a line parts a word. */
   static boolean isParted(String line, String next) {
-    return line.matches("(?s).*\\p{L}[-\u00AD\u2010]$")
+    int last = line.length() - 1;
+    return last > 0
+        && "-\u00AD\u2010".indexOf(line.charAt(last)) >= 0
+        && Character.isLetter(line.codePointBefore(last))
         && Character.isLowerCase(next.codePointAt(0));
   }
 

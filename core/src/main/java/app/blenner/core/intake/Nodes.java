@@ -1,6 +1,9 @@
 package app.blenner.core.intake;
 
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -14,6 +17,9 @@ import org.jsoup.nodes.TextNode;
  * must neither add nor remove nodes.
  */
 final class Nodes {
+  /** Fewer nodes are taken out sooner one by one. */
+  private static final int FEW = 8;
+
   private Nodes() {}
 
   /** Calls back for every element within another, in order. */
@@ -35,6 +41,31 @@ final class Nodes {
       } else if (node instanceof Element e) {
         texts(e, visit);
       }
+    }
+  }
+
+  /**
+   * Takes nodes out of their elements. One by one, each would move all that follow it: of a text with a hundred thousand
+   * lines that is far too much.
+   */
+  static void remove(Collection<? extends Node> nodes) {
+    if (nodes.size() < FEW) {
+      nodes.forEach(Node::remove);
+      return;
+    }
+    Set<Node> gone = Collections.newSetFromMap(new IdentityHashMap<>());
+    Set<Element> parents = Collections.newSetFromMap(new IdentityHashMap<>());
+    gone.addAll(nodes);
+    for (Node node : nodes) {
+      if (node.parent() instanceof Element parent) {
+        parents.add(parent);
+      }
+    }
+    for (Element parent : parents) {
+      List<Node> rest = new ArrayList<>(parent.childNodes());
+      rest.removeIf(gone::contains);
+      parent.empty();
+      parent.appendChildren(rest);
     }
   }
 

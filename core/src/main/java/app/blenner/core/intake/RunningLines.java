@@ -8,9 +8,12 @@ import app.blenner.core.document.Marks;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Text;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -25,6 +28,8 @@ final class RunningLines {
   private static final Pattern NUMBER =
       Pattern.compile(
           "(?iu)[-–—•|\\s]*(?:\\p{L}{1,7}\\.?\\s)?(\\d{1,4})(?:\\s*(?:/|\\p{L}{1,4})\\s*\\d{1,4})?[-–—•|\\s]*");
+
+  private static final Pattern DIGITS = Pattern.compile("\\d+");
 
   private RunningLines() {}
 
@@ -46,7 +51,7 @@ final class RunningLines {
         before = n;
       }
     }
-    List<String> outer = outer(document);
+    Set<String> outer = outer(document);
     for (String line : all) {
       // Numbers alone could be anything; those that count on, or stand at the edge of pages, are
       // pages.
@@ -61,10 +66,10 @@ final class RunningLines {
 
   private static boolean isHead(String line, Map<String, Integer> alike, boolean paged) {
     return line.length() <= LONGEST
+        && alike.getOrDefault(form(line), 0) >= (paged ? 2 : 3)
         && !NUMBER.matcher(line).matches()
         && !LineWrapping.endsSentence(line)
-        && ListMarker.of(line).isEmpty()
-        && alike.getOrDefault(form(line), 0) >= (paged ? 2 : 3);
+        && ListMarker.of(line).isEmpty();
   }
 
   private static Map<String, Integer> alike(List<String> lines) {
@@ -78,8 +83,8 @@ final class RunningLines {
   }
 
   /** The lines that begin or end a stretch: what is printed on every page stands beside the text, not amid it. */
-  private static List<String> outer(Document document) {
-    List<String> out = new ArrayList<>();
+  private static Set<String> outer(Document document) {
+    Set<String> out = new HashSet<>();
     for (Block block : document.blocks()) {
       if (block instanceof Paragraph p && mayHold(p)) {
         List<String> words = Lines.of(p).words();
@@ -99,7 +104,7 @@ final class RunningLines {
 
   /** A head as it is on every page, whatever number stands beside it. */
   private static String form(String line) {
-    return line.replaceAll("\\d+", "#");
+    return DIGITS.matcher(line).replaceAll("#");
   }
 
   /** Whether one of a paragraph's lines can be short enough. */
@@ -130,7 +135,8 @@ final class RunningLines {
    * The text without these lines. Where one parted a paragraph in the middle of a sentence, the halves are one
    * again, with a line break between them.
    */
-  static Document without(Document document, List<String> running) {
+  static Document without(Document document, Collection<String> lines) {
+    Set<String> running = new HashSet<>(lines);
     List<Block> out = new ArrayList<>();
     boolean cut = false;
     for (Block block : document.blocks()) {
@@ -144,13 +150,13 @@ final class RunningLines {
       boolean firstCut = false;
       boolean lastCut = false;
       List<String> words = Lines.of(p).words();
-      List<List<Inline>> lines = Lines.of(p).all();
-      for (int i = 0; i < lines.size(); i++) {
+      List<List<Inline>> all = Lines.of(p).all();
+      for (int i = 0; i < all.size(); i++) {
         lastCut = running.contains(words.get(i));
         firstCut |= first && lastCut;
         first = false;
         if (!lastCut) {
-          kept.add(lines.get(i));
+          kept.add(all.get(i));
         }
       }
       if (kept.isEmpty()) {

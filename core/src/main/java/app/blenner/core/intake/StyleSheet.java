@@ -53,6 +53,9 @@ final class StyleSheet {
       Pattern.compile(
           "([a-zA-Z][a-zA-Z0-9]*)?(?:\\.(-?[_a-zA-Z\\u0080-\\uFFFF][-\\w\\u0080-\\uFFFF]*))?");
 
+  private static final Pattern SCREEN =
+      Pattern.compile("(?is)@media\\s+(only\\s+)?(screen|all)\\b.*");
+
   private static final Pattern IMPORTANT = Pattern.compile("(?i)!\\s*important");
 
   /** What the sheet says of an element, and in how many declarations. */
@@ -134,8 +137,7 @@ final class StyleSheet {
               : head.substring(semicolon + 1).strip(); // @import and the like end so
       int close = end(css, open);
       if (head.startsWith("@")) {
-        String media = head.toLowerCase(Locale.ROOT);
-        if (media.matches("@media\\s+(only\\s+)?(screen|all)\\b.*")) {
+        if (head.regionMatches(true, 0, "@media", 0, 6) && SCREEN.matcher(head).matches()) {
           read(css.substring(open + 1, close));
         }
       } else {
