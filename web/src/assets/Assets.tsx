@@ -18,7 +18,7 @@ export function Assets() {
         {assets.data?.map((a) => (
           <li key={a.name} className="border border-line bg-sheet">
             {a.width > 0 && (
-              <img src={a.url} alt={a.alternative} loading="lazy" className="aspect-video w-full object-cover" />
+              <img src={a.tile} alt={a.alternative} loading="lazy" className="aspect-video w-full object-cover" />
             )}
             <div className="p-3">
               <p className="font-semibold">{a.title}</p>

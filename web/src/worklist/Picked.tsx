@@ -26,7 +26,7 @@ export function Picked({ row }: { row: Row }) {
       className="flex w-80 shrink-0 flex-col gap-5 overflow-auto border-line border-l p-5 max-lg:hidden"
     >
       <div className="border border-line bg-sheet">
-        {picture && <img src={picture.url} alt="" className="aspect-video w-full object-cover" />}
+        {picture && <img src={picture.tile} alt="" className="aspect-video w-full object-cover" />}
         <div className="p-3.5 font-serif">
           <h2 className="font-semibold text-[1.125rem] leading-snug">{content.title || 'Untitled'}</h2>
           <p className="mt-1 text-[0.9375rem] text-soft leading-snug">{content.summary || 'No summary yet.'}</p>

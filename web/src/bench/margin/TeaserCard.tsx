@@ -59,7 +59,7 @@ export function TeaserCard() {
         <p className="font-semibold">Lead picture</p>
         {picture ? (
           <img
-            src={picture.url}
+            src={picture.tile}
             alt={picture.alternative}
             className="aspect-video w-full border border-line object-cover"
           />

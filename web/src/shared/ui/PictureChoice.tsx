@@ -30,7 +30,7 @@ export function PictureChoice({ assets, problem, picked, onPick }: Props) {
           )}
         >
           <input type="radio" name={group} className="sr-only" checked={picked === a.name} onChange={() => onPick(a)} />
-          <img src={a.url} alt="" className="aspect-video w-full object-cover" />
+          <img src={a.tile} alt="" loading="lazy" className="aspect-video w-full object-cover" />
           <span className="block truncate px-2 py-1">{a.title}</span>
         </label>
       ))}

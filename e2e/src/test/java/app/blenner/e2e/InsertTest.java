@@ -206,7 +206,7 @@ public class InsertTest extends BenchTest {
                 "<figure class=\"video\" style=\"width: 80%\"><video src=\"../assets/turning-sky.webm\" poster=\"../assets/meteor-night.jpg\" controls"),
         stored());
     String live = live();
-    assertTrue(live.contains("<video src=\"/media/turning-sky.webm\""), live);
+    assertTrue(live.matches("(?s).*<video src=\"/media/[0-9a-f]{16}/turning-sky.webm\".*"), live);
     assertTrue(!live.contains("autoplay"), "media never start by themselves (common practice)");
   }
 

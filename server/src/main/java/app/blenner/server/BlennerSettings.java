@@ -24,11 +24,6 @@ public record BlennerSettings(String mode, String data, String demo) {
     return Path.of(data).toAbsolutePath().normalize();
   }
 
-  /** The folder of the assets. */
-  public Path assetFolder() {
-    return dataFolder().resolve("assets");
-  }
-
   /** The folder of the demo site's package. */
   public Path demoFolder() {
     return Path.of(demo);

@@ -251,7 +251,9 @@ public class ImportTest {
       String body = answer.json().path("result").path("body").asString();
       assertTrue(body.contains("../assets/small-dot.gif"), body);
     }
-    assertEquals(running.visitor().get("/media/small-dot.gif").status(), 200);
+    assertEquals(running.signedIn("ilse").get("/media/small-dot.gif").status(), 302);
+    assertEquals(
+        running.visitor().get("/media/small-dot.gif").status(), 404, "no live item shows it");
   }
 
   private Answer take(String address) {

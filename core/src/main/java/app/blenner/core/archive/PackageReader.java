@@ -5,6 +5,9 @@ import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.house.HouseStyle;
 import app.blenner.core.item.Kind;
+import app.blenner.core.media.Description;
+import app.blenner.core.picture.Edit;
+import app.blenner.core.picture.Focus;
 import app.blenner.core.signoff.Role;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
@@ -120,12 +123,44 @@ final class PackageReader {
           new PackedAsset(
               name,
               file,
-              about.text("title"),
-              about.text("alternative"),
-              about.text("credit"),
-              about.time("added", null)));
+              said(about),
+              Edit.parse(about.text("edit"))
+                  .orElseThrow(
+                      () ->
+                          new IllegalArgumentException(
+                              "assets.yaml: “"
+                                  + about.text("edit")
+                                  + "” is no edit of a picture.")),
+              focus(about),
+              about.time("added", null),
+              about.time("expires", null)));
     }
     return out;
+  }
+
+  private static Description said(Fields about) {
+    return new Description(
+        about.text("title"),
+        about.text("alternative"),
+        about.text("caption"),
+        about.text("credit"),
+        about.text("source"),
+        about.text("licence"),
+        about.text("description"),
+        about.words("keywords"));
+  }
+
+  private static Focus focus(Fields about) {
+    List<String> said = about.words("focus");
+    if (said.isEmpty()) {
+      return Focus.MIDDLE;
+    }
+    try {
+      return new Focus(Double.parseDouble(said.get(0)), Double.parseDouble(said.get(1)));
+    } catch (NumberFormatException | IndexOutOfBoundsException e) {
+      throw new IllegalArgumentException(
+          "assets.yaml: a focus is two shares, from the left and from the top, such as 0.5, 0.3.");
+    }
   }
 
   private PackedOutline outline(Path file) throws IOException {

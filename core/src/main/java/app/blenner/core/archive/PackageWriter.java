@@ -3,6 +3,8 @@ package app.blenner.core.archive;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.house.HouseStyle;
 import app.blenner.core.language.Slug;
+import app.blenner.core.media.Description;
+import app.blenner.core.picture.Focus;
 import app.blenner.core.site.Section;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -97,8 +99,16 @@ final class PackageWriter {
     Map<String, Object> described = new LinkedHashMap<>();
     for (PackedAsset a : assets) {
       Fields about = Fields.none(a.name());
-      about.put("title", a.title()).put("alternative", a.alternative());
-      about.put("credit", a.credit()).put("added", a.added());
+      Description said = a.said();
+      about.put("title", said.title()).put("alternative", said.alternative());
+      about.put("caption", said.caption()).put("credit", said.credit());
+      about.put("source", said.source()).put("licence", said.licence());
+      about.put("description", said.description()).put("keywords", said.keywords());
+      about.put("edit", a.edit().toString());
+      if (!a.focus().equals(Focus.MIDDLE)) {
+        about.put("focus", List.of(a.focus().x(), a.focus().y()));
+      }
+      about.put("added", a.added()).put("expires", a.expires());
       described.put(a.name(), about.values());
       Files.copy(a.file(), files.resolve(a.name()));
     }

@@ -1,17 +1,27 @@
 package app.blenner.core.archive;
 
+import app.blenner.core.media.Description;
+import app.blenner.core.picture.Edit;
+import app.blenner.core.picture.Focus;
 import java.nio.file.Path;
 import java.time.Instant;
 
 /**
  * An asset of a package.
  *
- * @param name its file name
+ * @param name its lasting name
  * @param file where its bytes are
- * @param title what people call it
- * @param alternative what it shows, or empty
- * @param credit who made it, or empty
+ * @param said what is said of it
+ * @param edit what people have done to it
+ * @param focus what every crop keeps in sight
  * @param added when it was added; null where nobody says
+ * @param expires from when readers may not see it any more; null for never
  */
 public record PackedAsset(
-    String name, Path file, String title, String alternative, String credit, Instant added) {}
+    String name,
+    Path file,
+    Description said,
+    Edit edit,
+    Focus focus,
+    Instant added,
+    Instant expires) {}

@@ -2,11 +2,13 @@ package app.blenner.core.site;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.document.ButtonLink;
+import app.blenner.core.document.Columns;
 import app.blenner.core.document.ContactForm;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Download;
 import app.blenner.core.document.Embed;
 import app.blenner.core.document.Fold;
+import app.blenner.core.document.Gallery;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.ItemList;
@@ -27,6 +29,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * The text of an item as part of a page. It is the stored HTML with addresses resolved: pictures get
@@ -40,6 +43,15 @@ public class BodyRenderer extends HtmlWriter {
 
   private final String key;
   private int forms;
+
+  /** The share of the measure that what stands here has. */
+  private double share = 1;
+
+  /** Whether pictures stand side by side even on narrow screens. */
+  private boolean byTwos;
+
+  /** Whether no picture has been shown yet. */
+  private boolean first;
 
   BodyRenderer(String key, Library library, SiteWords words) {
     this.key = key;
@@ -55,6 +67,7 @@ public class BodyRenderer extends HtmlWriter {
    */
   public static String render(String key, Document document, Library library, SiteWords words) {
     BodyRenderer renderer = new BodyRenderer(key, library, words);
+    renderer.first = true;
     renderer.siblings(document.blocks());
     return renderer.out.toString();
   }
@@ -130,18 +143,43 @@ public class BodyRenderer extends HtmlWriter {
       out.text(shows.isEmpty() ? "" : ": " + shows).close("a");
       return;
     }
+    boolean early = first;
+    first = false;
     Optional<SiteAsset> asset = library.asset(block.source().assetName());
+    if (asset.isPresent()) {
+      String sizes = Sizes.inText(block.width(), block.side(), share, byTwos);
+      new PictureTag(asset.get(), block.alternative(), sizes, null, early).write(out);
+      return;
+    }
     out.open("img").attribute("src", href(block.source()));
     if (block.alternative() != null) {
       out.attribute("alt", block.alternative());
     }
-    asset
-        .filter(a -> a.width() > 0)
-        .ifPresent(
-            a ->
-                out.attribute("width", String.valueOf(a.width()))
-                    .attribute("height", String.valueOf(a.height())));
     out.attribute("loading", "lazy").endOpen();
+  }
+
+  /** Pictures of a gallery share the measure. */
+  @Override
+  public Void gallery(Gallery block) {
+    byTwos = block.columns() > 1;
+    shared(1.0 / block.columns(), () -> super.gallery(block));
+    byTwos = false;
+    return null;
+  }
+
+  @Override
+  public Void columns(Columns block) {
+    int widest = block.columns().size();
+    return shared(1.0 / Math.max(1, widest), () -> super.columns(block));
+  }
+
+  /** Renders something whose parts have a share of the measure each. */
+  private Void shared(double part, Supplier<Void> inside) {
+    double before = share;
+    share = before * part;
+    inside.get();
+    share = before;
+    return null;
   }
 
   @Override

@@ -4,6 +4,7 @@ import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
 import app.blenner.core.language.SiteWords;
+import app.blenner.core.picture.Ratio;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
@@ -12,6 +13,9 @@ import java.util.stream.Collectors;
 
 /** Whole pages of the site: the front page, a section, an item, and the pages that say sorry. */
 public final class PageRenderer {
+  /** What shared links show is this wide on the screens that show it largest. Common practice. */
+  private static final int SHARED_WIDTH = 1200;
+
   private final Site site;
   private final Library library;
   private final ZoneId zone;
@@ -129,7 +133,11 @@ public final class PageRenderer {
       out.text(own.get("keywords", String.join(", ", content.keywords()))).close("p");
     }
     out.close("article");
-    String picture = library.asset(content.leadPicture()).map(SiteAsset::path).orElse("");
+    String picture =
+        library
+            .asset(content.leadPicture())
+            .map(a -> a.path(SHARED_WIDTH, Ratio.WIDE, a.plainFormat()))
+            .orElse("");
     PageHead head =
         new PageHead(
             title + " · " + site.name(), content.summary(), item.path(), "article", picture);
@@ -282,13 +290,8 @@ public final class PageRenderer {
         .ifPresent(
             a -> {
               // The title beside it says the same, so the picture need not be heard twice.
-              out.open("img").attribute("src", a.path()).attribute("alt", "");
-              out.attribute("width", String.valueOf(a.width()));
-              out.attribute("height", String.valueOf(a.height()));
-              if (!first) {
-                out.attribute("loading", "lazy");
-              }
-              out.endOpen();
+              String sizes = first ? Sizes.LEAD_TEASER : Sizes.TEASER;
+              new PictureTag(a, "", sizes, Ratio.WIDE, first).write(out);
             });
     out.open("div").attribute("class", "teaser-text").endOpen();
     site.section(content.section())

@@ -1,20 +1,88 @@
 package app.blenner.core.site;
 
+import app.blenner.core.media.FileType;
+import app.blenner.core.picture.Ratio;
+import app.blenner.core.picture.Rendition;
+import app.blenner.core.picture.Size;
+import app.blenner.core.picture.Widths;
+import java.util.List;
+import java.util.Optional;
+
 /**
  * A stored picture or file, as a page needs to know it.
  *
- * @param name its file name, which is also its key
- * @param mediaType its media type
- * @param bytes its size
- * @param width width in pixels, 0 where it has none
- * @param height height in pixels, 0 where it has none
+ * @param name its lasting name, which stands in texts
+ * @param mediaType what its file is
+ * @param bytes the size of its file
+ * @param width in pixels as it is shown, 0 where it has none
+ * @param height in pixels as it is shown, 0 where it has none
+ * @param moves whether it is a picture that moves
  * @param alternative what it shows, where somebody said so in general, or empty
+ * @param tag letters that change whenever what readers get changes; they stand in its addresses
  */
 public record SiteAsset(
-    String name, String mediaType, long bytes, int width, int height, String alternative) {
+    String name,
+    String mediaType,
+    long bytes,
+    int width,
+    int height,
+    boolean moves,
+    String alternative,
+    String tag) {
 
-  /** Its address on the site. */
+  /** The shapes that pages cut pictures to. */
+  public static final List<Ratio> RATIOS = List.of(Ratio.WIDE, Ratio.SQUARE);
+
+  /** Its size as it is shown, where it is a picture of pixels. */
+  public Optional<Size> size() {
+    return width > 0 && height > 0 ? Optional.of(new Size(width, height)) : Optional.empty();
+  }
+
+  /** Whether it is made in several sizes; what moves or is drawn by lines is given as it is. */
+  public boolean hasRenditions() {
+    return size().isPresent()
+        && !moves
+        && FileType.ofMediaType(mediaType).filter(FileType::isPixels).isPresent();
+  }
+
+  /** The format for readers whose browser does not know WebP: a drawing keeps its edges, a photograph its weight. */
+  public Rendition.Format plainFormat() {
+    boolean drawn = mediaType.equals("image/png") || mediaType.equals("image/gif");
+    return drawn ? Rendition.Format.PNG : Rendition.Format.JPEG;
+  }
+
+  /** Its address on the site: the file, or of a picture with renditions the largest of them. */
   public String path() {
-    return "/media/" + name;
+    if (!hasRenditions()) {
+      return "/media/" + tag + "/" + name;
+    }
+    List<Integer> widths = Widths.of(width);
+    return path(new Rendition(widths.get(widths.size() - 1), null, plainFormat()));
+  }
+
+  /** The address of a rendition. */
+  public String path(Rendition rendition) {
+    return "/media/"
+        + tag
+        + "/"
+        + rendition.name()
+        + "/"
+        + base()
+        + "."
+        + rendition.format().ending();
+  }
+
+  /** The address of the smallest rendition that is large enough; of the file where it has none. */
+  public String path(int wanted, Ratio ratio, Rendition.Format format) {
+    if (!hasRenditions()) {
+      return path();
+    }
+    int own = Widths.cut(size().orElseThrow(), ratio);
+    return path(new Rendition(Widths.atLeast(own, wanted), ratio, format));
+  }
+
+  private String base() {
+    int dot = name.lastIndexOf('.');
+    return dot > 0 ? name.substring(0, dot) : name;
   }
 }

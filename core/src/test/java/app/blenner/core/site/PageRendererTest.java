@@ -36,7 +36,8 @@ public class PageRendererTest {
         @Override
         public Optional<SiteAsset> asset(String name) {
           return name.equals("lead.jpg")
-              ? Optional.of(new SiteAsset(name, "image/jpeg", 1000, 1440, 810, "A ridge"))
+              ? Optional.of(
+                  new SiteAsset(name, "image/jpeg", 1000, 1440, 810, false, "A ridge", "c0ffee"))
               : Optional.empty();
         }
 
@@ -141,7 +142,8 @@ public class PageRendererTest {
     Element page = page(pages.item(news("Shared")));
     assertEquals(page.select("meta[property=og:title]").attr("content"), "Shared · The Reserve");
     assertEquals(page.select("meta[property=og:description]").attr("content"), "Summary of Shared");
-    assertEquals(page.select("meta[property=og:image]").attr("content"), "/media/lead.jpg");
+    assertEquals(
+        page.select("meta[property=og:image]").attr("content"), "/media/c0ffee/1440-16x9/lead.jpg");
     assertEquals(page.select("link[rel=canonical]").attr("href"), "/visit/slug");
   }
 

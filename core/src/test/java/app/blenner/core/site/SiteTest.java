@@ -41,7 +41,8 @@ public class SiteTest {
         @Override
         public Optional<SiteAsset> asset(String name) {
           return name.equals("a.png")
-              ? Optional.of(new SiteAsset(name, "image/png", 2_340_000, 640, 480, ""))
+              ? Optional.of(
+                  new SiteAsset(name, "image/png", 2_340_000, 640, 480, false, "", "c0ffee"))
               : Optional.empty();
         }
 
@@ -70,7 +71,8 @@ public class SiteTest {
         body("<p><a href='../items/there.html#x'>a</a> <a href='../items/gone.html'>b</a></p>"),
         "<p><a href=\"/visit/slug#x\">a</a> b</p>");
     assertEquals(
-        body("<p><a href='../assets/a.png'>a</a></p>"), "<p><a href=\"/media/a.png\">a</a></p>");
+        body("<p><a href='../assets/a.png'>a</a></p>"),
+        "<p><a href=\"/media/c0ffee/640/a.png\">a</a></p>");
   }
 
   @Test
@@ -102,8 +104,8 @@ public class SiteTest {
   @Test
   public void picturesSayTheirSizeAndDownloadsTheirs() {
     assertTrue(
-        body("<img src='../assets/a.png' alt='x'>")
-            .contains("alt=\"x\" width=\"640\" height=\"480\" loading=\"lazy\""));
+        body("<img src='../assets/a.png' alt='x'><img src='../assets/a.png' alt='y'>")
+            .contains("alt=\"y\" width=\"640\" height=\"480\" loading=\"lazy\""));
     assertTrue(
         body("<p class=download><a href='../assets/a.png'>Map</a></p>")
             .contains("Map</a> (PNG, 2.3 MB)"));

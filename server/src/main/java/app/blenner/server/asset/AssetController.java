@@ -1,7 +1,12 @@
 package app.blenner.server.asset;
 
+import app.blenner.core.document.PlainText;
+import app.blenner.server.file.FileService;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.problem.RetryOnConflict;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
 import org.springframework.http.HttpStatus;
@@ -21,17 +26,19 @@ class AssetController {
   private static final long LARGEST = 50_000_000;
 
   private final AssetService assets;
+  private final FileService files;
 
-  AssetController(AssetService assets) {
+  AssetController(AssetService assets, FileService files) {
     this.assets = assets;
+    this.files = files;
   }
 
   @GetMapping
   List<AssetView> all() {
-    return assets.all().stream().map(AssetView::of).toList();
+    return assets.all();
   }
 
-  /** Takes over a picture. */
+  /** Takes a file in. */
   @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   AssetView add(@RequestPart("file") MultipartFile file) throws IOException {
@@ -39,12 +46,14 @@ class AssetController {
     if (file.getSize() > LARGEST) {
       throw Problem.tooLarge(name);
     }
-    return assets
-        .keep(name, file.getBytes())
-        .map(a -> assets.view(a.name()))
-        .orElseThrow(
-            () ->
-                Problem.unusable(
-                    "“" + name + "” is no picture that pages can show. Use GIF, JPEG or PNG."));
+    Path coming = files.temporary();
+    try {
+      file.transferTo(coming);
+      // Once the file is in the store its bytes are there for another try too.
+      return assets.view(
+          RetryOnConflict.call(() -> assets.keep(files.copy(coming), PlainText.line(name))).name());
+    } finally {
+      Files.deleteIfExists(coming);
+    }
   }
 }

@@ -1,100 +1,112 @@
 package app.blenner.server.asset;
 
 import app.blenner.core.archive.PackedAsset;
-import app.blenner.core.document.Address;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.language.Slug;
+import app.blenner.core.media.Description;
+import app.blenner.core.media.FileType;
+import app.blenner.core.media.FileTypes;
 import app.blenner.core.site.SiteAsset;
-import app.blenner.server.BlennerSettings;
+import app.blenner.server.file.FileService;
+import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
-import java.awt.Dimension;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.time.Clock;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
-import org.springframework.http.MediaType;
-import org.springframework.http.MediaTypeFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The stored pictures and files. Their bytes lie in a folder beside the database. */
+/** The assets: lasting names, what is said of them, and which file each is. */
 @Service
 @Transactional(readOnly = true)
 public class AssetService {
+  private static final int LONGEST_BASE = 60;
+
   private final AssetRepository assets;
-  private final BlennerSettings settings;
+  private final FileService files;
   private final Clock clock;
 
-  AssetService(AssetRepository assets, BlennerSettings settings, Clock clock) {
+  AssetService(AssetRepository assets, FileService files, Clock clock) {
     this.assets = assets;
-    this.settings = settings;
+    this.files = files;
     this.clock = clock;
   }
 
   /** All assets by title. */
-  List<AssetEntity> all() {
-    return assets.findAllByOrderByTitle();
+  List<AssetView> all() {
+    List<AssetEntity> all = assets.findAllByOrderByTitle();
+    Map<String, StoredFile> stored = files.find(all.stream().map(a -> a.file).toList());
+    return all.stream()
+        .filter(a -> stored.containsKey(a.file))
+        .map(a -> AssetView.of(a, a.toSiteAsset(stored.get(a.file))))
+        .toList();
+  }
+
+  Optional<AssetEntity> entity(String name) {
+    return assets.findById(name).filter(a -> a.file != null);
   }
 
   /** The asset with this name. */
   public Optional<SiteAsset> find(String name) {
-    return assets.findById(name).map(AssetEntity::toSiteAsset);
+    return entity(name).flatMap(a -> files.find(a.file).map(a::toSiteAsset));
+  }
+
+  /**
+   * The asset of a name without its ending.
+   *
+   * @param tag which of several it is, where there are several
+   */
+  Optional<AssetEntity> ofBase(String base, String tag) {
+    List<AssetEntity> all =
+        assets.findAllByNameStartingWith(base + ".").stream()
+            .filter(a -> a.file != null && a.name.lastIndexOf('.') == base.length())
+            .sorted(Comparator.comparing(a -> !a.tag().equals(tag)))
+            .toList();
+    return all.stream().findFirst();
   }
 
   /** What the editor shows of an asset that is there. */
   public AssetView view(String name) {
-    return AssetView.of(assets.findById(name).orElseThrow());
+    AssetEntity asset = entity(name).orElseThrow(() -> missing(name));
+    return AssetView.of(asset, asset.toSiteAsset(files.find(asset.file).orElseThrow()));
   }
 
-  /** The file of an asset, or a problem. */
+  static Problem missing(String name) {
+    return Problem.notThere("There is no asset of the name “" + name + "”.");
+  }
+
+  /** The file of an asset, or a problem. It must not be changed. */
   public Path file(String name) {
-    Path file = settings.assetFolder().resolve(name);
-    if (!Address.isAssetName(name) || !Files.isRegularFile(file)) {
-      throw Problem.notThere("There is no asset of the name “" + name + "”.");
-    }
-    return file;
+    return files.bytes(entity(name).orElseThrow(() -> missing(name)).file);
   }
 
   /** Takes over an asset of a package. */
   @Transactional
   public void add(PackedAsset packed) {
-    try {
-      Files.createDirectories(settings.assetFolder());
-      Path file = settings.assetFolder().resolve(packed.name());
-      Files.copy(packed.file(), file, StandardCopyOption.REPLACE_EXISTING);
-      AssetEntity asset = entity(packed.name(), Files.size(file), size(file), packed.title());
-      asset.alternative = packed.alternative();
-      asset.credit = packed.credit();
-      asset.addedAt = packed.added() == null ? asset.addedAt : packed.added();
-      assets.save(asset);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    StoredFile file = files.take(files.copy(packed.file()), packed.name());
+    AssetEntity asset = made(packed.name(), file, packed.said());
+    asset.edit = packed.edit().toString();
+    asset.focusX = packed.focus().x();
+    asset.focusY = packed.focus().y();
+    asset.expiresAt = packed.expires();
+    asset.addedAt = packed.added() == null ? asset.addedAt : packed.added();
+    assets.save(asset);
   }
 
-  /** A new asset of which nobody has said more than a title. */
-  private AssetEntity entity(String name, long bytes, Dimension size, String title) {
+  private AssetEntity made(String name, StoredFile file, Description said) {
     AssetEntity asset = new AssetEntity();
     asset.name = name;
-    asset.mediaType =
-        MediaTypeFactory.getMediaType(name).orElse(MediaType.APPLICATION_OCTET_STREAM).toString();
-    asset.bytes = bytes;
-    asset.width = size.width;
-    asset.height = size.height;
-    asset.title = title;
-    asset.alternative = "";
-    asset.credit = "";
+    asset.file = file.hash();
+    asset.kind = file.type().kind();
+    asset.describe(said);
     asset.addedAt = clock.instant();
     return asset;
   }
@@ -105,65 +117,79 @@ public class AssetService {
     return found.stream()
         .sorted(Comparator.comparing(a -> a.name))
         .map(
-            a -> new PackedAsset(a.name, file(a.name), a.title, a.alternative, a.credit, a.addedAt))
+            a ->
+                new PackedAsset(
+                    a.name, file(a.name), a.said(), a.edit(), a.focus(), a.addedAt, a.expiresAt))
         .toList();
   }
 
-  /** Takes all assets away; their files stay until others take their names. */
+  /** Takes all assets away. */
   @Transactional
   public void clear() {
     assets.deleteAllInBatch();
   }
 
   /**
-   * Keeps a picture that came with a text or from a clipboard. One that is there already, byte by
-   * byte and by the same name, is used again.
+   * Keeps a picture that came with a text or from a clipboard.
    *
    * @param words what it is called, or what it shows; its name is made from it
    * @return empty where the bytes are no picture
    */
   @Transactional
   public Optional<SiteAsset> keep(String words, byte[] bytes) {
-    return PictureFile.read(bytes).map(picture -> keep(PlainText.line(words), picture));
+    Path coming = files.temporary();
+    try {
+      Files.write(coming, bytes);
+      boolean picture =
+          FileTypes.of(coming, words)
+              .filter(t -> t.kind() == FileType.Kind.PICTURE && t != FileType.SVG)
+              .isPresent();
+      return picture ? Optional.of(keep(coming, PlainText.line(words))) : Optional.empty();
+    } catch (Problem e) {
+      return Optional.empty();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } finally {
+      delete(coming);
+    }
   }
 
-  private SiteAsset keep(String words, PictureFile picture) {
+  private static void delete(Path file) {
     try {
-      Files.createDirectories(settings.assetFolder());
-      String title = words.replaceFirst("\\.(?i)(gif|jpe?g|png|bmp|tiff?)$", "");
-      String slug = Slug.of(title);
-      String base = slug.isEmpty() ? "picture" : slug.substring(0, Math.min(60, slug.length()));
-      String name = base + "." + picture.ending();
-      for (int n = 2; assets.existsById(name); n++) {
-        if (Arrays.equals(Files.readAllBytes(file(name)), picture.bytes())) {
-          return assets.findById(name).orElseThrow().toSiteAsset();
-        }
-        name = base + "-" + n + "." + picture.ending();
-      }
-      Files.write(settings.assetFolder().resolve(name), picture.bytes());
-      Dimension size = new Dimension(picture.width(), picture.height());
-      String called =
-          title.isEmpty() ? "Picture" : title.substring(0, Math.min(300, title.length()));
-      return assets.save(entity(name, picture.bytes().length, size, called)).toSiteAsset();
+      Files.deleteIfExists(file);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
-  /** Width and height of a picture in pixels; none for a file that is no picture. */
-  private static Dimension size(Path file) throws IOException {
-    try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      if (!readers.hasNext()) {
-        return new Dimension(0, 0);
+  /**
+   * Makes an asset of a file. One of the same name whose file it is already is used again.
+   *
+   * @param coming the file; it is used up
+   * @param words what it is called, or what it shows
+   * @throws Problem where the site cannot hold it
+   */
+  @Transactional
+  public SiteAsset keep(Path coming, String words) {
+    StoredFile file = files.take(coming, words);
+    String ending = FileTypes.ending(words);
+    boolean isEnding = FileType.ofEnding(ending).isPresent();
+    String title = isEnding ? words.substring(0, words.length() - ending.length() - 1) : words;
+    String slug = Slug.of(title);
+    String base =
+        slug.isEmpty()
+            ? file.type().kind().name().toLowerCase(Locale.ROOT)
+            : slug.substring(0, Math.min(LONGEST_BASE, slug.length()));
+    String name = base + "." + file.type().ending();
+    for (int n = 2; assets.existsById(name); n++) {
+      AssetEntity there = assets.findById(name).orElseThrow();
+      if (file.hash().equals(there.file)) {
+        return there.toSiteAsset(file);
       }
-      ImageReader reader = readers.next();
-      try {
-        reader.setInput(in);
-        return new Dimension(reader.getWidth(0), reader.getHeight(0));
-      } finally {
-        reader.dispose();
-      }
+      name = base + "-" + n + "." + file.type().ending();
     }
+    String called =
+        title.isBlank() ? Character.toUpperCase(base.charAt(0)) + base.substring(1) : title;
+    return assets.saveAndFlush(made(name, file, Description.of(called))).toSiteAsset(file);
   }
 }

@@ -1,10 +1,15 @@
 package app.blenner.server.asset;
 
+import app.blenner.core.picture.Ratio;
+import app.blenner.core.picture.Rendition;
+import app.blenner.core.site.SiteAsset;
+
 /**
  * An asset as the editor shows it.
  *
- * @param name its file name and key
- * @param url where its bytes are
+ * @param name its lasting name and key
+ * @param url where what readers get is
+ * @param tile where a small picture of it is, or empty
  * @param title what people call it
  * @param alternative what it shows, or empty
  * @param credit who made it, or empty
@@ -12,6 +17,7 @@ package app.blenner.server.asset;
 public record AssetView(
     String name,
     String url,
+    String tile,
     String mediaType,
     String title,
     String alternative,
@@ -20,9 +26,24 @@ public record AssetView(
     int height,
     long bytes) {
 
-  static AssetView of(AssetEntity a) {
-    String url = a.toSiteAsset().path();
+  /** Wide enough for a tile on a screen of twice the density. */
+  private static final int TILE = 480;
+
+  static AssetView of(AssetEntity a, SiteAsset shown) {
+    String tile =
+        shown.hasRenditions()
+            ? shown.path(TILE, Ratio.WIDE, Rendition.Format.WEBP)
+            : shown.width() > 0 ? shown.path() : "";
     return new AssetView(
-        a.name, url, a.mediaType, a.title, a.alternative, a.credit, a.width, a.height, a.bytes);
+        a.name,
+        shown.path(),
+        tile,
+        shown.mediaType(),
+        a.title,
+        a.alternative,
+        a.credit,
+        shown.width(),
+        shown.height(),
+        shown.bytes());
   }
 }

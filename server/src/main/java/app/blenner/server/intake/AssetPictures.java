@@ -3,6 +3,7 @@ package app.blenner.server.intake;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
+import app.blenner.server.problem.RetryOnConflict;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -17,6 +18,6 @@ class AssetPictures implements Pictures {
 
   @Override
   public Optional<String> keep(String name, String mediaType, byte[] bytes) {
-    return assets.keep(name, bytes).map(SiteAsset::name);
+    return RetryOnConflict.call(() -> assets.keep(name, bytes)).map(SiteAsset::name);
   }
 }

@@ -4,6 +4,7 @@ import app.blenner.core.format.office.UnreadableFile;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.asset.AssetView;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.problem.RetryOnConflict;
 import app.blenner.server.site.ExternalService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -43,8 +44,8 @@ class ElsewhereController {
     try {
       var found =
           web.fetch(wanted.address(), external.fetchPolicy(), PICTURE, (type, bytes) -> bytes);
-      return assets
-          .keep(nameIn(found.address().getPath()), found.found())
+      return RetryOnConflict.call(
+              () -> assets.keep(nameIn(found.address().getPath()), found.found()))
           .map(a -> assets.view(a.name()))
           .orElseThrow(
               () ->

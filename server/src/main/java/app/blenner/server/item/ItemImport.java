@@ -4,6 +4,7 @@ import app.blenner.core.archive.PackedItem;
 import app.blenner.core.item.Content;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
+import app.blenner.server.asset.UseService;
 import app.blenner.server.site.SiteService;
 import java.util.Collection;
 import java.util.Comparator;
@@ -25,6 +26,7 @@ public class ItemImport {
   private final Addresses addresses;
   private final SiteService sites;
   private final AccountService accounts;
+  private final UseService uses;
 
   ItemImport(
       ItemRepository items,
@@ -34,7 +36,8 @@ public class ItemImport {
       SiteAddressRepository siteAddresses,
       Addresses addresses,
       SiteService sites,
-      AccountService accounts) {
+      AccountService accounts,
+      UseService uses) {
     this.items = items;
     this.itemService = itemService;
     this.stages = stages;
@@ -43,6 +46,7 @@ public class ItemImport {
     this.addresses = addresses;
     this.sites = sites;
     this.accounts = accounts;
+    this.uses = uses;
   }
 
   /** Takes over an item at the stage it has in the package. */
@@ -124,6 +128,7 @@ public class ItemImport {
 
   /** Takes all items away, and all their addresses. */
   public void clear() {
+    uses.clear();
     siteAddresses.deleteAllInBatch();
     liveCopies.deleteAllInBatch();
     items.deleteAllInBatch();

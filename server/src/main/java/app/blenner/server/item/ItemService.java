@@ -15,6 +15,7 @@ import app.blenner.core.site.Site;
 import app.blenner.core.site.Topic;
 import app.blenner.core.version.Comparison;
 import app.blenner.server.account.Account;
+import app.blenner.server.asset.UseService;
 import app.blenner.server.item.ItemViews.ContentInput;
 import app.blenner.server.item.ItemViews.ContentView;
 import app.blenner.server.item.ItemViews.FixChoice;
@@ -47,6 +48,7 @@ class ItemService {
   private final SiteService sites;
   private final StateMaker states;
   private final List<ItemNotes> notes;
+  private final UseService uses;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
@@ -57,6 +59,7 @@ class ItemService {
       SiteService sites,
       StateMaker states,
       List<ItemNotes> notes,
+      UseService uses,
       Clock clock) {
     this.items = items;
     this.liveCopies = liveCopies;
@@ -64,6 +67,7 @@ class ItemService {
     this.sites = sites;
     this.states = states;
     this.notes = notes;
+    this.uses = uses;
     this.clock = clock;
   }
 
@@ -194,6 +198,7 @@ class ItemService {
     item.content = ContentColumns.of(content);
     item.changedAt = clock.instant();
     item.changedBy = by;
+    uses.note(item.itemKey, false, content);
     judge(item, content);
   }
 
@@ -258,6 +263,7 @@ class ItemService {
       return;
     }
     addresses.releaseAll(key);
+    uses.forget(key);
     items.delete(item);
   }
 

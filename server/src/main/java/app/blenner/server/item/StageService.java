@@ -1,10 +1,12 @@
 package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
+import app.blenner.core.item.Stage;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.SignOff;
 import app.blenner.server.account.Account;
+import app.blenner.server.asset.UseService;
 import app.blenner.server.item.ItemViews.ItemState;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.SiteChanged;
@@ -24,6 +26,7 @@ class StageService {
   private final LiveCopyRepository liveCopies;
   private final Addresses addresses;
   private final StateMaker states;
+  private final UseService uses;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -33,6 +36,7 @@ class StageService {
       LiveCopyRepository liveCopies,
       Addresses addresses,
       StateMaker states,
+      UseService uses,
       ApplicationEventPublisher events,
       Clock clock) {
     this.itemService = itemService;
@@ -40,6 +44,7 @@ class StageService {
     this.liveCopies = liveCopies;
     this.addresses = addresses;
     this.states = states;
+    this.uses = uses;
     this.events = events;
     this.clock = clock;
   }
@@ -63,6 +68,9 @@ class StageService {
     if (action == Action.PUT_LIVE || action == Action.UPDATE_LIVE) {
       goLive(item, clock.instant(), clock.instant());
       items.saveAndFlush(item);
+    }
+    if (item.stage != Stage.LIVE) {
+      uses.withdrawn(item.itemKey);
     }
     events.publishEvent(new SiteChanged());
     return states.make(item, content, by, Addresses.Settled.NONE);
@@ -89,8 +97,12 @@ class StageService {
     }
     live.updatedAt = now;
     live.author = item.author;
-    live.content = ContentColumns.of(item.content.toContent());
+    Content content = item.content.toContent();
+    live.content = ContentColumns.of(content);
     liveCopies.save(live);
+    if (item.stage == Stage.LIVE) {
+      uses.note(item.itemKey, true, content);
+    }
     // What readers may have noted down stays as it is, whatever the title becomes.
     item.slugByHand = true;
     item.differs = false;

@@ -15,7 +15,9 @@ import app.blenner.core.site.BodyRenderer;
 import app.blenner.core.site.Library;
 import app.blenner.core.site.PageFile;
 import app.blenner.core.site.PublishedItem;
+import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
+import app.blenner.server.asset.MediaFiles;
 import app.blenner.server.item.PublishedItems;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.HouseStyleService;
@@ -25,7 +27,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.Base64;
-import java.util.Optional;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
 import org.springframework.core.io.ClassPathResource;
@@ -44,6 +45,7 @@ class OutService {
 
   private final PublishedItems items;
   private final AssetService assets;
+  private final MediaFiles media;
   private final SiteService sites;
   private final HouseStyleService houseStyle;
   private final Library library;
@@ -51,11 +53,13 @@ class OutService {
   OutService(
       PublishedItems items,
       AssetService assets,
+      MediaFiles media,
       SiteService sites,
       HouseStyleService houseStyle,
       Library library) {
     this.items = items;
     this.assets = assets;
+    this.media = media;
     this.sites = sites;
     this.houseStyle = houseStyle;
     this.library = library;
@@ -103,7 +107,8 @@ class OutService {
   private AddressResolver addresses(String base) {
     return address -> {
       if (address.kind() == Address.Kind.ASSET) {
-        return base + "/media/" + address.assetName();
+        String name = address.assetName();
+        return base + assets.find(name).map(SiteAsset::path).orElse("/media/" + name);
       }
       if (!address.itemKey().isEmpty()) {
         String place = address.place().isEmpty() ? "" : "#" + address.place();
@@ -120,13 +125,23 @@ class OutService {
     return name ->
         assets
             .find(name)
-            .filter(a -> a.width() > 0 && a.mediaType().matches("image/(png|jpeg|gif)"))
-            .map(a -> new Media.File(bytes(name), a.mediaType(), a.width(), a.height()));
+            .filter(a -> a.width() > 0)
+            .map(a -> new Shown(a, media.shown(a)))
+            .filter(s -> s.found().mediaType().matches("image/(png|jpeg|gif)"))
+            .map(
+                s ->
+                    new Media.File(
+                        bytes(s.found()),
+                        s.found().mediaType(),
+                        s.asset().width(),
+                        s.asset().height()));
   }
 
-  private byte[] bytes(String name) {
+  private record Shown(SiteAsset asset, MediaFiles.Found found) {}
+
+  private static byte[] bytes(MediaFiles.Found found) {
     try {
-      return Files.readAllBytes(assets.file(name));
+      return Files.readAllBytes(found.file());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -155,14 +170,22 @@ class OutService {
                     SiteWords.of(item.content().languageOn(sites.site().language()))))
             .body();
     body.ownerDocument().outputSettings().prettyPrint(false);
+    // A file of its own has one size of each picture.
+    body.select("picture > source").remove();
+    body.select("picture").unwrap();
+    body.select("img").removeAttr("srcset").removeAttr("sizes");
     long within = 0;
     for (Element img : body.select("img[src^=/media/]")) {
-      String name = img.attr("src").substring("/media/".length());
-      Optional<Media.File> file = media().file(name);
-      if (file.isPresent() && within + file.get().bytes().length <= LARGEST_WITHIN) {
-        within += file.get().bytes().length;
-        String data = Base64.getEncoder().encodeToString(file.get().bytes());
-        img.attr("src", "data:" + file.get().mediaType() + ";base64," + data);
+      String path = img.attr("src");
+      if (path.split("/").length < 4) {
+        continue; // there is no such asset any more
+      }
+      MediaFiles.Found found = media.at(path);
+      byte[] bytes = bytes(found);
+      if (within + bytes.length <= LARGEST_WITHIN) {
+        within += bytes.length;
+        String data = Base64.getEncoder().encodeToString(bytes);
+        img.attr("src", "data:" + found.mediaType() + ";base64," + data);
       }
     }
     for (String attribute : new String[] {"href", "src", "action", "poster"}) {
@@ -170,7 +193,6 @@ class OutService {
         e.attr(attribute, base + e.attr(attribute));
       }
     }
-    body.select("[srcset]").removeAttr("srcset");
     return body.html();
   }
 }

@@ -1,0 +1,80 @@
+package app.blenner.core.item;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.document.Audio;
+import app.blenner.core.document.Block;
+import app.blenner.core.document.ButtonLink;
+import app.blenner.core.document.Download;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Mark;
+import app.blenner.core.document.Picture;
+import app.blenner.core.document.Track;
+import app.blenner.core.document.Video;
+import java.util.LinkedHashSet;
+import java.util.Set;
+
+/**
+ * An asset that an item uses.
+ *
+ * @param asset its name
+ * @param place where in the item it stands
+ */
+public record AssetUse(String asset, Place place) {
+
+  /** Where in an item an asset can stand. */
+  public enum Place {
+    LEAD_PICTURE,
+    PICTURE,
+    SOUND,
+    FILM,
+    POSTER,
+    CAPTIONS,
+    DOWNLOAD,
+    LINK
+  }
+
+  /** All that a content uses, each place of each asset once. */
+  public static Set<AssetUse> in(Content content) {
+    Set<AssetUse> out = new LinkedHashSet<>();
+    if (!content.leadPicture().isEmpty()) {
+      out.add(new AssetUse(content.leadPicture(), Place.LEAD_PICTURE));
+    }
+    content.body().each(block -> in(block, out));
+    return out;
+  }
+
+  private static void in(Block block, Set<AssetUse> out) {
+    if (block instanceof Picture p) {
+      add(p.source(), Place.PICTURE, out);
+      link(p.link(), out);
+    } else if (block instanceof Audio a) {
+      add(a.source(), Place.SOUND, out);
+      captions(a.captions(), out);
+    } else if (block instanceof Video v) {
+      add(v.source(), Place.FILM, out);
+      add(v.poster(), Place.POSTER, out);
+      captions(v.captions(), out);
+    } else if (block instanceof Download d) {
+      add(d.asset(), Place.DOWNLOAD, out);
+    } else if (block instanceof ButtonLink b) {
+      link(b.link(), out);
+    }
+    for (Inline inline : block.content()) {
+      inline.marks().link().ifPresent(l -> link(l, out));
+    }
+  }
+
+  private static void captions(Track track, Set<AssetUse> out) {
+    add(track == null ? null : track.source(), Place.CAPTIONS, out);
+  }
+
+  private static void link(Mark.Link link, Set<AssetUse> out) {
+    add(link == null ? null : link.address(), Place.LINK, out);
+  }
+
+  private static void add(Address address, Place place, Set<AssetUse> out) {
+    if (address != null && address.kind() == Address.Kind.ASSET) {
+      out.add(new AssetUse(address.assetName(), place));
+    }
+  }
+}

@@ -1,0 +1,64 @@
+package app.blenner.core.site;
+
+import app.blenner.core.format.html.HtmlOut;
+import app.blenner.core.picture.Ratio;
+import app.blenner.core.picture.Rendition;
+import app.blenner.core.picture.Size;
+import app.blenner.core.picture.Widths;
+import java.util.stream.Collectors;
+
+/**
+ * The elements by which a browser picks the size of a picture that its screen needs. Source: HTML Living Standard, 4.8.2
+ * and 4.8.4.2.
+ *
+ * @param asset the picture
+ * @param alternative its alternative text; null where nobody said
+ * @param sizes how wide the page shows it, as the attribute has it
+ * @param ratio the shape it is cut to, or null
+ * @param first whether it is the first on its page, and so asked for early
+ */
+record PictureTag(SiteAsset asset, String alternative, String sizes, Ratio ratio, boolean first) {
+
+  /** Where most pages show it; for browsers that know no other. */
+  private static final int USUAL = 720;
+
+  void write(HtmlOut out) {
+    if (!asset.hasRenditions()) {
+      out.open("img").attribute("src", asset.path());
+      rest(out, asset.width(), asset.height());
+      return;
+    }
+    Size whole = asset.size().orElseThrow();
+    int own = Widths.cut(whole, ratio);
+    Rendition largest = new Rendition(Widths.atLeast(own, own), ratio, asset.plainFormat());
+    Size shown = largest.of(whole);
+    out.open("picture").endOpen();
+    out.open("source").attribute("type", Rendition.Format.WEBP.mediaType());
+    out.attribute("srcset", set(own, Rendition.Format.WEBP)).attribute("sizes", sizes).endOpen();
+    out.open("img").attribute("src", asset.path(USUAL, ratio, asset.plainFormat()));
+    out.attribute("srcset", set(own, asset.plainFormat())).attribute("sizes", sizes);
+    rest(out, shown.width(), shown.height());
+    out.close("picture");
+  }
+
+  private String set(int own, Rendition.Format format) {
+    return Widths.of(own).stream()
+        .map(w -> asset.path(new Rendition(w, ratio, format)) + " " + w + "w")
+        .collect(Collectors.joining(", "));
+  }
+
+  private void rest(HtmlOut out, int width, int height) {
+    if (alternative != null) {
+      out.attribute("alt", alternative);
+    }
+    if (width > 0 && height > 0) {
+      out.attribute("width", String.valueOf(width)).attribute("height", String.valueOf(height));
+    }
+    if (first) {
+      out.attribute("fetchpriority", "high");
+    } else {
+      out.attribute("loading", "lazy");
+    }
+    out.endOpen();
+  }
+}

@@ -1,0 +1,69 @@
+package app.blenner.core.site;
+
+import app.blenner.core.document.Side;
+import app.blenner.core.document.Width;
+
+/**
+ * How wide pages show pictures, as the {@code sizes} attribute says it: the other side of what {@code article.css} and
+ * {@code site.css} lay out. A rem is 16 pixels.
+ */
+final class Sizes {
+  /** The text's measure, and the room beside it on a narrow screen. */
+  private static final int MEASURE = 640;
+
+  private static final String NARROW = "calc(100vw - 2.5rem)";
+
+  /** From here on the measure fits. */
+  private static final String FITS = "(min-width: 42.5rem) ";
+
+  static final String LEAD_TEASER = "(min-width: 68rem) 630px, (min-width: 44rem) 60vw, " + NARROW;
+  static final String TEASER =
+      "(min-width: 68rem) 328px, (min-width: 57.5rem) 31vw, (min-width: 38.5rem) 47vw, " + NARROW;
+
+  private Sizes() {}
+
+  /**
+   * Of a picture in a text.
+   *
+   * @param share of the measure that what it stands in has, more than 0 and at most 1; on narrow screens it is all
+   * @param byTwos whether on narrow screens it stands beside another, as in a gallery
+   */
+  static String inText(Width width, Side side, double share, boolean byTwos) {
+    if (byTwos) {
+      return FITS + whole(MEASURE * share) + ", 45vw";
+    }
+    if (side == Side.LEFT || side == Side.RIGHT) {
+      String own = width.css();
+      double part =
+          own.isEmpty() ? 0.45 : width.unit() == Width.Unit.PERCENT ? width.amount() / 100.0 : 1;
+      String beside = pixels(width, share, part);
+      // On a phone it stands in the column, across all of it.
+      return "(max-width: 34rem) " + NARROW + ", " + FITS + beside + ", " + vw(part);
+    }
+    if (side == Side.WIDE && share == 1) {
+      return "(min-width: 60rem) 832px, " + FITS + MEASURE + "px, " + NARROW;
+    }
+    if (width.css().isEmpty()) {
+      return FITS + whole(MEASURE * share) + ", " + NARROW;
+    }
+    if (width.unit() == Width.Unit.PIXELS) {
+      return "min(" + width.css() + ", " + NARROW + ")";
+    }
+    double part = width.amount() / 100.0;
+    return FITS + whole(MEASURE * share * part) + ", " + vw(part);
+  }
+
+  private static String pixels(Width width, double share, double part) {
+    return width.css().isEmpty() || width.unit() == Width.Unit.PERCENT
+        ? whole(MEASURE * share * part)
+        : width.css();
+  }
+
+  private static String whole(double pixels) {
+    return Math.max(1, Math.round(pixels)) + "px";
+  }
+
+  private static String vw(double part) {
+    return Math.max(1, Math.round(part * 100)) + "vw";
+  }
+}

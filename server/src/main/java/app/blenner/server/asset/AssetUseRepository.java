@@ -1,0 +1,22 @@
+package app.blenner.server.asset;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+interface AssetUseRepository extends JpaRepository<AssetUseEntity, Long> {
+  List<AssetUseEntity> findAllByItemKeyAndForReaders(String itemKey, boolean forReaders);
+
+  List<AssetUseEntity> findAllByAsset(String asset);
+
+  boolean existsByAssetAndForReadersTrue(String asset);
+
+  @Modifying
+  @Query("delete from AssetUseEntity u where u.itemKey = ?1")
+  void forget(String itemKey);
+
+  @Modifying
+  @Query("delete from AssetUseEntity u where u.itemKey = ?1 and u.forReaders = ?2")
+  void forget(String itemKey, boolean forReaders);
+}

@@ -1,0 +1,72 @@
+package app.blenner.server.asset;
+
+import app.blenner.core.item.AssetUse;
+import app.blenner.core.item.Content;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Where assets stand. It is noted with every save and every going live, so that nobody has to look through all texts. */
+@Service
+@Transactional
+public class UseService {
+  private final AssetUseRepository uses;
+
+  UseService(AssetUseRepository uses) {
+    this.uses = uses;
+  }
+
+  /**
+   * Notes what an item uses now.
+   *
+   * @param forReaders whether this is what readers see, and not the working copy
+   */
+  public void note(String itemKey, boolean forReaders, Content content) {
+    Set<AssetUse> now = AssetUse.in(content);
+    Set<AssetUse> before =
+        uses.findAllByItemKeyAndForReaders(itemKey, forReaders).stream()
+            .map(u -> new AssetUse(u.asset, u.place))
+            .collect(Collectors.toCollection(HashSet::new));
+    if (now.equals(before)) {
+      return; // nearly every save
+    }
+    uses.forget(itemKey, forReaders);
+    for (AssetUse use : now) {
+      AssetUseEntity entity = new AssetUseEntity();
+      entity.itemKey = itemKey;
+      entity.forReaders = forReaders;
+      entity.place = use.place();
+      entity.asset = use.asset();
+      uses.save(entity);
+    }
+  }
+
+  /** Forgets what an item used for readers, who see it no more. */
+  public void withdrawn(String itemKey) {
+    uses.forget(itemKey, true);
+  }
+
+  /** Forgets an item. */
+  public void forget(String itemKey) {
+    uses.forget(itemKey);
+  }
+
+  /** Forgets all items. */
+  public void clear() {
+    uses.deleteAllInBatch();
+  }
+
+  /** Whether nothing was noted yet. */
+  @Transactional(readOnly = true)
+  public boolean isEmpty() {
+    return uses.count() == 0;
+  }
+
+  /** Whether anything that readers see uses an asset. */
+  @Transactional(readOnly = true)
+  public boolean isForReaders(String asset) {
+    return uses.existsByAssetAndForReadersTrue(asset);
+  }
+}

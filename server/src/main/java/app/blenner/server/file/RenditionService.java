@@ -1,0 +1,122 @@
+package app.blenner.server.file;
+
+import app.blenner.core.picture.Edit;
+import app.blenner.core.picture.Focus;
+import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.Rendition;
+import app.blenner.core.picture.RenditionMaker;
+import app.blenner.core.picture.Size;
+import app.blenner.server.problem.Problem;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentMap;
+import java.util.concurrent.Semaphore;
+import org.springframework.stereotype.Service;
+
+/** Gives the sizes of pictures that pages ask for: each is made once, kept, and made again when it was lost. */
+@Service
+public class RenditionService {
+  private final ByteStore store;
+  private final RenditionRepository renditions;
+  private final Clock clock;
+
+  /** A picture being opened takes up to a third of the heap, so that one is opened at a time. */
+  private final Semaphore room = new Semaphore(1);
+
+  private final ConcurrentMap<String, Object> busy = new ConcurrentHashMap<>();
+
+  RenditionService(ByteStore store, RenditionRepository renditions, Clock clock) {
+    this.store = store;
+    this.renditions = renditions;
+    this.clock = clock;
+  }
+
+  /**
+   * A rendition.
+   *
+   * @param source the picture's file
+   * @param edit what people have done to it
+   * @param focus what every crop keeps in sight, of the edited picture
+   * @return a file that must not be changed
+   */
+  public Path file(StoredFile source, Edit edit, Focus focus, Rendition wanted) {
+    RenditionEntity.Key key =
+        new RenditionEntity.Key(source.hash(), operation(edit, focus, wanted));
+    try {
+      Path kept = kept(key);
+      if (kept != null) {
+        return kept;
+      }
+      // Many readers may ask for the same at once.
+      Object lock = busy.computeIfAbsent(key.source() + key.operation(), k -> new Object());
+      synchronized (lock) {
+        kept = kept(key);
+        Path file = kept == null ? make(source, edit, focus, wanted) : kept;
+        busy.remove(key.source() + key.operation(), lock);
+        return file;
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    } catch (PictureBroken e) {
+      throw Problem.notThere(e.getMessage());
+    }
+  }
+
+  private Path kept(RenditionEntity.Key key) throws IOException {
+    RenditionEntity known = renditions.findById(key).orElse(null);
+    return known != null && store.has(known.hash) ? store.file(known.hash) : null;
+  }
+
+  private Path make(StoredFile source, Edit edit, Focus focus, Rendition wanted)
+      throws IOException, InterruptedException, PictureBroken {
+    Path[] made = new Path[1];
+    Path original = store.file(source.hash());
+    room.acquire();
+    try {
+      RenditionMaker.make(
+          new RenditionMaker.Source(original, source.turn(), edit, focus),
+          List.of(wanted),
+          (r, bytes, size) -> made[0] = keep(source, operation(edit, focus, r), r, bytes, size));
+    } finally {
+      room.release();
+    }
+    return made[0];
+  }
+
+  private Path keep(
+      StoredFile source, String operation, Rendition rendition, byte[] bytes, Size size)
+      throws IOException {
+    Path part = store.temporary();
+    Files.write(part, bytes);
+    RenditionEntity entity = new RenditionEntity();
+    entity.key = new RenditionEntity.Key(source.hash(), operation);
+    entity.hash = Sha256.of(part);
+    entity.mediaType = rendition.format().mediaType();
+    entity.bytes = bytes.length;
+    entity.width = size.width();
+    entity.height = size.height();
+    entity.madeAt = clock.instant();
+    store.keep(entity.hash, part);
+    renditions.saveAndFlush(entity);
+    return store.file(entity.hash);
+  }
+
+  /** How it is made, in a name: the same name always gives the same picture of a file. */
+  private static String operation(Edit edit, Focus focus, Rendition rendition) {
+    String cut =
+        rendition.ratio() == null
+            ? ""
+            : String.format(Locale.ROOT, " around %.4f %.4f", focus.x(), focus.y());
+    String name = rendition.name() + "." + rendition.format().ending() + cut;
+    return edit.isNone() ? name : name + " of " + edit;
+  }
+}

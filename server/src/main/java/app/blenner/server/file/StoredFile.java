@@ -1,0 +1,35 @@
+package app.blenner.server.file;
+
+import app.blenner.core.media.FileType;
+import app.blenner.core.picture.Size;
+import app.blenner.core.picture.Turn;
+import java.util.Optional;
+
+/**
+ * What is known of a file that is kept.
+ *
+ * @param hash the SHA-256 of its bytes
+ * @param mediaType what they are, as read from them
+ * @param bytes how many
+ * @param width in pixels, standing upright; 0 where it has none
+ * @param height in pixels, standing upright; 0 where it has none
+ * @param orientation how its stored pixels are turned, 1 to 8 as in EXIF
+ * @param frames how many pictures move one after the other; 0 where it is no picture
+ */
+public record StoredFile(
+    String hash, String mediaType, long bytes, int width, int height, int orientation, int frames) {
+
+  public FileType type() {
+    return FileType.ofMediaType(mediaType).orElse(FileType.TEXT);
+  }
+
+  /** Its size standing upright, where it is a picture of pixels. */
+  public Optional<Size> size() {
+    return width > 0 && height > 0 ? Optional.of(new Size(width, height)) : Optional.empty();
+  }
+
+  /** How its stored pixels are turned. */
+  public Turn turn() {
+    return Turn.ofExif(orientation);
+  }
+}

@@ -1,0 +1,24 @@
+package app.blenner.server.file;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+@Entity
+@Table(name = "stored_file")
+class StoredFileEntity {
+  @Id String hash;
+  String givenHash;
+  String mediaType;
+  long bytes;
+  int width;
+  int height;
+  int orientation;
+  int frames;
+  Instant keptAt;
+
+  StoredFile view() {
+    return new StoredFile(hash, mediaType, bytes, width, height, orientation, frames);
+  }
+}
