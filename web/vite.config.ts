@@ -29,5 +29,6 @@ export default defineConfig({
       ['/editor/api', '/editor/proof', '/media', '/site'].map((path) => [path, 'http://localhost:8090']),
     ),
   },
-  build: { target: 'es2022', chunkSizeWarningLimit: 900 },
+  // The place Assets has addresses of its own, hence another folder.
+  build: { assetsDir: 'code', target: 'es2022', chunkSizeWarningLimit: 900 },
 })

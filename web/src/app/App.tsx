@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { Tooltip } from 'radix-ui'
 import { lazy, Suspense } from 'react'
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
+import { AssetPage } from '../assets/AssetPage'
 import { Assets } from '../assets/Assets'
 import { Inbox } from '../inbox/Inbox'
 import { Sections } from '../sections/Sections'
@@ -63,6 +64,7 @@ function SignedIn() {
         <Route path="worklist" element={<Worklist />} />
         <Route path="sections" element={<Sections />} />
         <Route path="assets" element={<Assets />} />
+        <Route path="assets/:name" element={<AssetPage />} />
         <Route path="set-up" element={<SetUp />} />
         <Route path="inbox" element={<Inbox />} />
         <Route

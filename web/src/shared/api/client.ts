@@ -32,15 +32,22 @@ async function reach(request: Request): Promise<Response> {
   }
 }
 
-async function problemOf(response: Response): Promise<Problem> {
+/** What a body tells that came with an answer that is not good. */
+export function problemIn(status: number, body: string): Problem {
   let details: Record<string, unknown> = {}
   try {
-    details = await response.json()
+    details = JSON.parse(body)
   } catch {
     // An answer that is no problem detail comes from something in between.
   }
   const sentence = typeof details.detail === 'string' ? details.detail : 'The server could not do this.'
-  return new Problem(response.status, sentence, details)
+  return new Problem(status, sentence, details)
+}
+
+/** What every change is sent with: the token, and whose window it is. */
+export function sentWith(): Record<string, string> {
+  const person = windowPerson()
+  return { 'X-XSRF-TOKEN': csrfToken(), ...(person && { 'X-Blenner-Person': String(person.id) }) }
 }
 
 /** Sends a request with the token that goes with every change, and throws whatever is no good answer. */
@@ -56,7 +63,7 @@ async function send(request: Request): Promise<Response> {
     spare.headers.set('X-XSRF-TOKEN', csrfToken())
     response = await reach(spare)
   }
-  if (!response.ok) throw await problemOf(response)
+  if (!response.ok) throw problemIn(response.status, await response.text())
   return response
 }
 

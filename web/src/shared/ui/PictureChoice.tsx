@@ -1,6 +1,10 @@
-import { useId } from 'react'
-import type { Asset } from '../api/types'
+import { useQueryClient } from '@tanstack/react-query'
+import { useId, useState } from 'react'
+import type { Added, Asset } from '../api/types'
+import { BringInButton } from './BringInButton'
+import { ComingList } from './ComingList'
 import { cx } from './cx'
+import { fieldBox } from './Field'
 
 interface Props {
   assets: Asset[] | undefined
@@ -14,26 +18,62 @@ interface Props {
 export function PictureChoice({ assets, problem, picked, onPick }: Props) {
   const group = useId()
   const pictures = assets?.filter((a) => a.width > 0) ?? []
+  const cache = useQueryClient()
+  const [words, setWords] = useState('')
   if (problem) return <p role="alert">{problem}</p>
-  if (assets && !pictures.length) {
-    return <p>The site has no pictures yet. There is no way to add one in this version.</p>
+  const shown = pictures.filter((a) =>
+    words
+      .toLowerCase()
+      .split(/\s+/)
+      .every((w) => `${a.title} ${a.name} ${a.alternative} ${a.credit}`.toLowerCase().includes(w)),
+  )
+
+  async function added({ asset }: Added) {
+    await cache.invalidateQueries({ queryKey: ['assets'] })
+    onPick(asset)
   }
+
   return (
-    <fieldset className="grid max-h-80 grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-3 overflow-auto p-1">
-      <legend className="sr-only">Picture</legend>
-      {pictures.map((a) => (
-        <label
-          key={a.name}
-          className={cx(
-            'block cursor-pointer border bg-sheet has-focus-visible:outline-2 has-focus-visible:outline-pencil',
-            picked === a.name ? 'border-petrol ring-2 ring-petrol' : 'border-line hover:border-edge',
-          )}
-        >
-          <input type="radio" name={group} className="sr-only" checked={picked === a.name} onChange={() => onPick(a)} />
-          <img src={a.tile} alt="" loading="lazy" className="aspect-video w-full object-cover" />
-          <span className="block truncate px-2 py-1">{a.title}</span>
-        </label>
-      ))}
-    </fieldset>
+    <div className="grid gap-3">
+      <div className="flex flex-wrap items-center gap-3">
+        <BringInButton accept="image/*" onAdded={added}>
+          Bring a picture in
+        </BringInButton>
+        <input
+          type="search"
+          aria-label="Search the pictures"
+          placeholder="Search the pictures"
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
+          className={cx(fieldBox, 'h-8 max-w-64')}
+        />
+      </div>
+      <ComingList />
+      {assets && !shown.length && (
+        <p>{pictures.length ? 'None of the pictures has these words.' : 'The site has no pictures yet.'}</p>
+      )}
+      <fieldset className="grid max-h-80 grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-3 overflow-auto p-1">
+        <legend className="sr-only">Picture</legend>
+        {shown.map((a) => (
+          <label
+            key={a.name}
+            className={cx(
+              'block cursor-pointer border bg-sheet has-focus-visible:outline-2 has-focus-visible:outline-pencil',
+              picked === a.name ? 'border-petrol ring-2 ring-petrol' : 'border-line hover:border-edge',
+            )}
+          >
+            <input
+              type="radio"
+              name={group}
+              className="sr-only"
+              checked={picked === a.name}
+              onChange={() => onPick(a)}
+            />
+            <img src={a.tile} alt="" loading="lazy" className="aspect-video w-full object-cover" />
+            <span className="block truncate px-2 py-1">{a.title}</span>
+          </label>
+        ))}
+      </fieldset>
+    </div>
   )
 }

@@ -39,8 +39,8 @@ function isText(name: string): boolean {
 }
 
 /** Makes an asset of a picture. */
-export function upload(file: File): Promise<Asset> {
-  return answer(client.POST('/editor/api/assets', withFile(file)))
+export async function upload(file: File): Promise<Asset> {
+  return (await answer(client.POST('/editor/api/assets', withFile(file)))).asset
 }
 
 /** The sheet as a text that files can be brought into. */

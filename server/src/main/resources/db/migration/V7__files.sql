@@ -38,6 +38,8 @@ alter table asset add column source varchar(1000) default '' not null;
 alter table asset add column licence varchar(300) default '' not null;
 alter table asset add column description varchar(4000) default '' not null;
 alter table asset add column keywords varchar(6000) default '' not null;
+-- All that is said of it and its name, in small letters, to be looked for.
+alter table asset add column words varchar(17000) default '' not null;
 alter table asset add column edit varchar(100) default '' not null;
 alter table asset add column focus_x double precision default 0.5 not null;
 alter table asset add column focus_y double precision default 0.5 not null;

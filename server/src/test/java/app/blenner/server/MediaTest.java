@@ -112,7 +112,7 @@ public class MediaTest {
     Answer added =
         editor.file(
             "/editor/api/assets", "a lone dot.gif", java.util.Base64.getDecoder().decode(dot));
-    String url = added.json().path("url").asString();
+    String url = added.json().path("asset").path("url").asString();
     assertEquals(reader.get(url).status(), 404);
     assertEquals(reader.get("/media/a-lone-dot.gif").status(), 404);
     assertEquals(editor.get(url).status(), 200);
@@ -148,8 +148,11 @@ public class MediaTest {
     for (Future<Answer> done : pool.invokeAll(uploads)) {
       Answer answer = done.get();
       assertEquals(answer.status(), 201, answer.text());
-      assertEquals(answer.json().path("width").asInt(), 20 + i++, "its own picture, not another's");
-      names.add(answer.json().path("name").asString());
+      assertEquals(
+          answer.json().path("asset").path("width").asInt(),
+          20 + i++,
+          "its own picture, not another's");
+      names.add(answer.json().path("asset").path("name").asString());
     }
     pool.shutdown();
     assertEquals(names.size(), 10, names.toString());
@@ -195,9 +198,10 @@ public class MediaTest {
             "a/b\\c.png")) {
       Answer answer = editor.file("/editor/api/assets", name, Pngs.of(11 + i++, 9, 77));
       assertEquals(answer.status(), 201, name + answer.text());
-      String made = answer.json().path("name").asString();
+      String made = answer.json().path("asset").path("name").asString();
       assertTrue(made.matches("[a-z0-9][a-z0-9-]{0,70}\\.png"), made);
-      assertEquals(editor.get(answer.json().path("url").asString()).status(), 200, made);
+      assertEquals(
+          editor.get(answer.json().path("asset").path("url").asString()).status(), 200, made);
     }
   }
 

@@ -78,7 +78,7 @@ public class BodyRenderer extends HtmlWriter {
           library
               .item(address.itemKey())
               .map(i -> i.path() + (address.place().isEmpty() ? "" : "#" + address.place()));
-      case ASSET -> library.asset(address.assetName()).map(SiteAsset::path);
+      case ASSET -> library.asset(address.assetName()).filter(a -> !a.gone()).map(SiteAsset::path);
       default -> Optional.of(address.value());
     };
   }
@@ -148,7 +148,7 @@ public class BodyRenderer extends HtmlWriter {
     Optional<SiteAsset> asset = library.asset(block.source().assetName());
     if (asset.isPresent()) {
       String sizes = Sizes.inText(block.width(), block.side(), share, byTwos);
-      new PictureTag(asset.get(), block.alternative(), sizes, null, early).write(out);
+      new PictureTag(asset.get(), block.alternative(), sizes, null, early, words).write(out);
       return;
     }
     out.open("img").attribute("src", href(block.source()));
@@ -203,7 +203,7 @@ public class BodyRenderer extends HtmlWriter {
   public Void download(Download block) {
     Optional<SiteAsset> asset = library.asset(block.asset().assetName());
     out.open("p").attribute("class", "download").endOpen();
-    if (asset.isEmpty()) {
+    if (asset.isEmpty() || asset.get().gone()) {
       out.text(block.label() + " " + words.get("unavailable"));
     } else {
       out.open("a").attribute("href", asset.get().path()).attribute("download", "").endOpen();

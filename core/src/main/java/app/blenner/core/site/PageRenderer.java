@@ -136,6 +136,7 @@ public final class PageRenderer {
     String picture =
         library
             .asset(content.leadPicture())
+            .filter(a -> !a.gone())
             .map(a -> a.path(SHARED_WIDTH, Ratio.WIDE, a.plainFormat()))
             .orElse("");
     PageHead head =
@@ -291,7 +292,7 @@ public final class PageRenderer {
             a -> {
               // The title beside it says the same, so the picture need not be heard twice.
               String sizes = first ? Sizes.LEAD_TEASER : Sizes.TEASER;
-              new PictureTag(a, "", sizes, Ratio.WIDE, first).write(out);
+              new PictureTag(a, "", sizes, Ratio.WIDE, first, own).write(out);
             });
     out.open("div").attribute("class", "teaser-text").endOpen();
     site.section(content.section())

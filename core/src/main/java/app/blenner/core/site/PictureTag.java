@@ -1,6 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.format.html.HtmlOut;
+import app.blenner.core.language.SiteWords;
 import app.blenner.core.picture.Ratio;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.picture.Size;
@@ -16,13 +17,24 @@ import java.util.stream.Collectors;
  * @param sizes how wide the page shows it, as the attribute has it
  * @param ratio the shape it is cut to, or null
  * @param first whether it is the first on its page, and so asked for early
+ * @param words the words of the language of its page
  */
-record PictureTag(SiteAsset asset, String alternative, String sizes, Ratio ratio, boolean first) {
+record PictureTag(
+    SiteAsset asset,
+    String alternative,
+    String sizes,
+    Ratio ratio,
+    boolean first,
+    SiteWords words) {
 
   /** Where most pages show it; for browsers that know no other. */
   private static final int USUAL = 720;
 
   void write(HtmlOut out) {
+    if (asset.gone()) {
+      gone(out);
+      return;
+    }
     if (!asset.hasRenditions()) {
       out.open("img").attribute("src", asset.path());
       rest(out, asset.width(), asset.height());
@@ -39,6 +51,17 @@ record PictureTag(SiteAsset asset, String alternative, String sizes, Ratio ratio
     out.attribute("srcset", set(own, asset.plainFormat())).attribute("sizes", sizes);
     rest(out, shown.width(), shown.height());
     out.close("picture");
+  }
+
+  /** A quiet place of the same shape, with words for those who cannot see that it is one. */
+  private void gone(HtmlOut out) {
+    out.open("span").attribute("class", "gone").attribute("role", "img");
+    out.attribute("aria-label", words.get("picture.gone"));
+    String shape =
+        ratio != null
+            ? ratio.wide() + " / " + ratio.high()
+            : asset.size().map(s -> s.width() + " / " + s.height()).orElse("3 / 2");
+    out.attribute("style", "aspect-ratio: " + shape).endOpen().close("span");
   }
 
   private String set(int own, Rendition.Format format) {

@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param moves whether it is a picture that moves
  * @param alternative what it shows, where somebody said so in general, or empty
  * @param tag letters that change whenever what readers get changes; they stand in its addresses
+ * @param gone whether readers may not see it any more
  */
 public record SiteAsset(
     String name,
@@ -28,7 +29,8 @@ public record SiteAsset(
     int height,
     boolean moves,
     String alternative,
-    String tag) {
+    String tag,
+    boolean gone) {
 
   /** The shapes that pages cut pictures to. */
   public static final List<Ratio> RATIOS = List.of(Ratio.WIDE, Ratio.SQUARE);

@@ -37,7 +37,8 @@ public class PageRendererTest {
         public Optional<SiteAsset> asset(String name) {
           return name.equals("lead.jpg")
               ? Optional.of(
-                  new SiteAsset(name, "image/jpeg", 1000, 1440, 810, false, "A ridge", "c0ffee"))
+                  new SiteAsset(
+                      name, "image/jpeg", 1000, 1440, 810, false, "A ridge", "c0ffee", false))
               : Optional.empty();
         }
 

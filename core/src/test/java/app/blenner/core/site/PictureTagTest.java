@@ -30,7 +30,16 @@ public class PictureTagTest {
           boolean moves = name.equals("moves.gif");
           String type = "image/" + (moves ? "gif" : name.endsWith("png") ? "png" : "jpeg");
           return Optional.of(
-              new SiteAsset(name, type, 900_000, 3000, 2000, moves, "", "0123456789abcdef"));
+              new SiteAsset(
+                  name,
+                  type,
+                  900_000,
+                  3000,
+                  2000,
+                  moves,
+                  "",
+                  "0123456789abcdef",
+                  name.startsWith("gone")));
         }
 
         @Override
@@ -100,6 +109,17 @@ public class PictureTagTest {
     Element body = body("<img src='../assets/moves.gif' alt='x'>");
     assertEquals(body.select("picture").size(), 0);
     assertEquals(body.selectFirst("img").attr("src"), "/media/0123456789abcdef/moves.gif");
+  }
+
+  @Test
+  public void whatHasExpiredLeavesAQuietPlaceOfItsShape() {
+    Element body =
+        body("<img src='../assets/gone.jpg' alt='x'><p><a href='../assets/gone.jpg'>a</a></p>");
+    assertEquals(body.select("img, picture, a").size(), 0);
+    Element place = body.selectFirst("span.gone");
+    assertEquals(place.attr("role"), "img");
+    assertEquals(place.attr("aria-label"), "This picture is no longer shown");
+    assertEquals(place.attr("style"), "aspect-ratio: 3000 / 2000");
   }
 
   @Test

@@ -42,7 +42,7 @@ public class SiteTest {
         public Optional<SiteAsset> asset(String name) {
           return name.equals("a.png")
               ? Optional.of(
-                  new SiteAsset(name, "image/png", 2_340_000, 640, 480, false, "", "c0ffee"))
+                  new SiteAsset(name, "image/png", 2_340_000, 640, 480, false, "", "c0ffee", false))
               : Optional.empty();
         }
 

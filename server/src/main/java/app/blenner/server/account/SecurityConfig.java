@@ -15,7 +15,7 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 @Configuration
 class SecurityConfig {
   private static final String EDITOR_POLICY =
-      "default-src 'self'; img-src 'self' data: https: http:; style-src 'self' 'unsafe-inline';"
+      "default-src 'self'; img-src 'self' data: blob: https: http:; style-src 'self' 'unsafe-inline';"
           + " frame-src 'self' https:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'self'";
 
   @Bean

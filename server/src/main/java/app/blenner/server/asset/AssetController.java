@@ -1,9 +1,15 @@
 package app.blenner.server.asset;
 
 import app.blenner.core.document.PlainText;
+import app.blenner.core.media.FileType;
+import app.blenner.server.account.AccountService;
+import app.blenner.server.asset.AssetViews.Added;
+import app.blenner.server.asset.AssetViews.FileChoice;
+import app.blenner.server.asset.AssetViews.Found;
 import app.blenner.server.file.FileService;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.problem.RetryOnConflict;
+import jakarta.validation.Valid;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,7 +19,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -23,13 +31,17 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 @RequestMapping("/editor/api/assets")
 class AssetController {
-  private static final long LARGEST = 50_000_000;
+  private static final long LARGEST = 500_000_000;
 
   private final AssetService assets;
+  private final AssetFinder finder;
+  private final BringIn bringIn;
   private final FileService files;
 
-  AssetController(AssetService assets, FileService files) {
+  AssetController(AssetService assets, AssetFinder finder, BringIn bringIn, FileService files) {
     this.assets = assets;
+    this.finder = finder;
+    this.bringIn = bringIn;
     this.files = files;
   }
 
@@ -38,10 +50,26 @@ class AssetController {
     return assets.all();
   }
 
-  /** Takes a file in. */
+  @GetMapping("/found")
+  Found found(
+      @RequestParam(defaultValue = "") String words,
+      @RequestParam(required = false) FileType.Kind kind,
+      @RequestParam(defaultValue = "ALL") AssetFinder.Only only,
+      @RequestParam(defaultValue = "NEWEST") AssetFinder.Order order,
+      @RequestParam(defaultValue = "0") int page) {
+    return finder.find(words, kind, only, order, page);
+  }
+
+  /**
+   * Takes a file in.
+   *
+   * @param ask whether somebody is there who can choose where its name is there already; else both are kept
+   */
   @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
-  AssetView add(@RequestPart("file") MultipartFile file) throws IOException {
+  Added add(
+      @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean ask)
+      throws IOException {
     String name = Objects.requireNonNullElse(file.getOriginalFilename(), "");
     if (file.getSize() > LARGEST) {
       throw Problem.tooLarge(name);
@@ -49,11 +77,20 @@ class AssetController {
     Path coming = files.temporary();
     try {
       file.transferTo(coming);
+      String by = AccountService.current().name();
       // Once the file is in the store its bytes are there for another try too.
-      return assets.view(
-          RetryOnConflict.call(() -> assets.keep(files.copy(coming), PlainText.line(name))).name());
+      return RetryOnConflict.call(
+          () -> bringIn.add(files.copy(coming), PlainText.line(name), by, ask));
     } finally {
       Files.deleteIfExists(coming);
     }
+  }
+
+  /** Settles what becomes of a file whose name was there already. */
+  @PostMapping("/chosen")
+  @ResponseStatus(HttpStatus.CREATED)
+  Added chosen(@Valid @RequestBody FileChoice chosen) {
+    String by = AccountService.current().name();
+    return RetryOnConflict.call(() -> bringIn.settle(chosen, by));
   }
 }

@@ -13,16 +13,24 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
+import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
+import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
+import org.springframework.data.domain.Persistable;
 
 @Entity
 @Table(name = "asset")
-class AssetEntity {
+class AssetEntity implements Persistable<String> {
   private static final int TAG_LENGTH = 16;
 
   @Id String name;
+
+  /** Not stored yet: to be put in beside the others, and never over one that took its name a moment ago. */
+  @Transient boolean fresh;
+
   String file;
 
   @Enumerated(EnumType.STRING)
@@ -36,6 +44,10 @@ class AssetEntity {
   String licence = "";
   String description = "";
   String keywords = "";
+
+  /** All of it and the name, in small letters, to be looked for. */
+  String words = "";
+
   String edit = "";
 
   @Column(name = "focus_x")
@@ -48,6 +60,21 @@ class AssetEntity {
   Instant addedAt;
   String addedBy = "";
   Instant binnedAt;
+
+  @Override
+  public String getId() {
+    return name;
+  }
+
+  @Override
+  public boolean isNew() {
+    return fresh;
+  }
+
+  @PostPersist
+  void stored() {
+    fresh = false;
+  }
 
   Description said() {
     return new Description(
@@ -71,6 +98,19 @@ class AssetEntity {
     description = said.description();
     // None of them holds a comma.
     keywords = String.join(", ", said.keywords());
+    words =
+        String.join(
+                " ",
+                title,
+                name,
+                alternative,
+                caption,
+                credit,
+                source,
+                licence,
+                description,
+                keywords)
+            .toLowerCase(Locale.ROOT);
   }
 
   Edit edit() {
@@ -88,7 +128,17 @@ class AssetEntity {
     return whole.substring(0, TAG_LENGTH);
   }
 
-  SiteAsset toSiteAsset(StoredFile stored) {
+  /** Whether readers may not see it any more. */
+  boolean isGone(Instant now) {
+    return binnedAt != null || (expiresAt != null && !now.isBefore(expiresAt));
+  }
+
+  /**
+   * What a page has to know of it.
+   *
+   * @param now whether it has expired by then
+   */
+  SiteAsset toSiteAsset(StoredFile stored, Instant now) {
     Size shown = stored.size().map(edit()::of).orElse(null);
     return new SiteAsset(
         name,
@@ -98,6 +148,7 @@ class AssetEntity {
         shown == null ? 0 : shown.height(),
         stored.frames() > 1,
         alternative,
-        tag());
+        tag(),
+        isGone(now));
   }
 }

@@ -6,6 +6,7 @@ import app.blenner.core.language.Slug;
 import app.blenner.core.media.Description;
 import app.blenner.core.media.FileType;
 import app.blenner.core.media.FileTypes;
+import app.blenner.core.media.PictureWords;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.StoredFile;
@@ -15,6 +16,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -45,8 +47,8 @@ public class AssetService {
     List<AssetEntity> all = assets.findAllByOrderByTitle();
     Map<String, StoredFile> stored = files.find(all.stream().map(a -> a.file).toList());
     return all.stream()
-        .filter(a -> stored.containsKey(a.file))
-        .map(a -> AssetView.of(a, a.toSiteAsset(stored.get(a.file))))
+        .filter(a -> stored.containsKey(a.file) && a.binnedAt == null)
+        .map(a -> AssetView.of(a, shown(a, stored.get(a.file))))
         .toList();
   }
 
@@ -56,7 +58,16 @@ public class AssetService {
 
   /** The asset with this name. */
   public Optional<SiteAsset> find(String name) {
-    return entity(name).flatMap(a -> files.find(a.file).map(a::toSiteAsset));
+    return entity(name).flatMap(a -> files.find(a.file).map(f -> shown(a, f)));
+  }
+
+  private SiteAsset shown(AssetEntity asset, StoredFile file) {
+    return asset.toSiteAsset(file, clock.instant());
+  }
+
+  /** The next time after one at which readers cease to see an asset. */
+  public Optional<Instant> nextExpiry(Instant after) {
+    return assets.nextExpiry(after);
   }
 
   /**
@@ -76,7 +87,7 @@ public class AssetService {
   /** What the editor shows of an asset that is there. */
   public AssetView view(String name) {
     AssetEntity asset = entity(name).orElseThrow(() -> missing(name));
-    return AssetView.of(asset, asset.toSiteAsset(files.find(asset.file).orElseThrow()));
+    return AssetView.of(asset, shown(asset, files.find(asset.file).orElseThrow()));
   }
 
   static Problem missing(String name) {
@@ -103,6 +114,7 @@ public class AssetService {
 
   private AssetEntity made(String name, StoredFile file, Description said) {
     AssetEntity asset = new AssetEntity();
+    asset.fresh = true;
     asset.name = name;
     asset.file = file.hash();
     asset.kind = file.type().kind();
@@ -171,25 +183,50 @@ public class AssetService {
    */
   @Transactional
   public SiteAsset keep(Path coming, String words) {
-    StoredFile file = files.take(coming, words);
+    Description said = PictureWords.of(coming);
+    return make(files.take(coming, words), words, said, "");
+  }
+
+  /** What a file is called, without an ending that says its type. */
+  private static String titleOf(String words) {
     String ending = FileTypes.ending(words);
     boolean isEnding = FileType.ofEnding(ending).isPresent();
-    String title = isEnding ? words.substring(0, words.length() - ending.length() - 1) : words;
-    String slug = Slug.of(title);
+    return isEnding ? words.substring(0, words.length() - ending.length() - 1) : words;
+  }
+
+  /** The lasting name a file gets that is called so, where nothing has it yet. */
+  static String nameOf(StoredFile file, String words) {
+    String slug = Slug.of(titleOf(words));
     String base =
         slug.isEmpty()
             ? file.type().kind().name().toLowerCase(Locale.ROOT)
-            : slug.substring(0, Math.min(LONGEST_BASE, slug.length()));
-    String name = base + "." + file.type().ending();
+            : slug.substring(0, Math.min(LONGEST_BASE, slug.length())).replaceAll("-+$", "");
+    return base + "." + file.type().ending();
+  }
+
+  /**
+   * Makes an asset of a file that is kept. One of the same name whose file it is already is used again.
+   *
+   * @param said what the file says of itself
+   * @param by who brought it in, or empty
+   */
+  @Transactional
+  public SiteAsset make(StoredFile file, String words, Description said, String by) {
+    String title = said.title().isEmpty() ? titleOf(words) : said.title();
+    String name = nameOf(file, words);
+    String base = name.substring(0, name.lastIndexOf('.'));
     for (int n = 2; assets.existsById(name); n++) {
       AssetEntity there = assets.findById(name).orElseThrow();
       if (file.hash().equals(there.file)) {
-        return there.toSiteAsset(file);
+        there.binnedAt = null; // whoever brings it in again wants it
+        return shown(there, file);
       }
       name = base + "-" + n + "." + file.type().ending();
     }
     String called =
         title.isBlank() ? Character.toUpperCase(base.charAt(0)) + base.substring(1) : title;
-    return assets.saveAndFlush(made(name, file, Description.of(called))).toSiteAsset(file);
+    AssetEntity asset = made(name, file, said.called(called));
+    asset.addedBy = by;
+    return shown(assets.saveAndFlush(asset), file);
   }
 }

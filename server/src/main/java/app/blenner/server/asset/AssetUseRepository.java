@@ -10,6 +10,14 @@ interface AssetUseRepository extends JpaRepository<AssetUseEntity, Long> {
 
   List<AssetUseEntity> findAllByAsset(String asset);
 
+  /** In how many items an asset stands. */
+  record Count(String asset, long items) {}
+
+  @Query(
+      "select new app.blenner.server.asset.AssetUseRepository$Count(u.asset, count(distinct u.itemKey))"
+          + " from AssetUseEntity u where u.asset in ?1 group by u.asset")
+  List<Count> count(List<String> assets);
+
   boolean existsByAssetAndForReadersTrue(String asset);
 
   @Modifying

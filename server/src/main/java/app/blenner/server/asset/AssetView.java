@@ -9,7 +9,8 @@ import app.blenner.core.site.SiteAsset;
  *
  * @param name its lasting name and key
  * @param url where what readers get is
- * @param tile where a small picture of it is, or empty
+ * @param tile where a small wide picture of it is, or empty
+ * @param square where a small square one is, or empty
  * @param title what people call it
  * @param alternative what it shows, or empty
  * @param credit who made it, or empty
@@ -18,6 +19,7 @@ public record AssetView(
     String name,
     String url,
     String tile,
+    String square,
     String mediaType,
     String title,
     String alternative,
@@ -34,10 +36,13 @@ public record AssetView(
         shown.hasRenditions()
             ? shown.path(TILE, Ratio.WIDE, Rendition.Format.WEBP)
             : shown.width() > 0 ? shown.path() : "";
+    String square =
+        shown.hasRenditions() ? shown.path(TILE, Ratio.SQUARE, Rendition.Format.WEBP) : tile;
     return new AssetView(
         a.name,
         shown.path(),
         tile,
+        square,
         shown.mediaType(),
         a.title,
         a.alternative,

@@ -63,7 +63,7 @@ class MediaController {
 
   /** Whether readers may see an asset too; a problem where somebody who asks may not. */
   private boolean mayBeSeen(SiteAsset asset, Authentication who) {
-    boolean open = uses.isForReaders(asset.name());
+    boolean open = !asset.gone() && uses.isForReaders(asset.name());
     if (who == null && !open) {
       throw AssetService.missing(asset.name());
     }

@@ -9,6 +9,7 @@ import app.blenner.server.file.RenditionService;
 import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
@@ -31,11 +32,13 @@ public class MediaFiles {
   private final AssetService assets;
   private final FileService files;
   private final RenditionService renditions;
+  private final Clock clock;
 
-  MediaFiles(AssetService assets, FileService files, RenditionService renditions) {
+  MediaFiles(AssetService assets, FileService files, RenditionService renditions, Clock clock) {
     this.assets = assets;
     this.files = files;
     this.renditions = renditions;
+    this.clock = clock;
   }
 
   /** What is at an address of the site, as {@link SiteAsset#path} gives it. */
@@ -68,7 +71,7 @@ public class MediaFiles {
     AssetEntity entity = assets.ofBase(base, tag).orElseThrow(() -> AssetService.missing(file));
     StoredFile source =
         files.find(entity.file).orElseThrow(() -> AssetService.missing(entity.name));
-    SiteAsset asset = entity.toSiteAsset(source);
+    SiteAsset asset = entity.toSiteAsset(source, clock.instant());
     Rendition wanted =
         Rendition.parse(operation, file.substring(dot + 1))
             .filter(r -> isMade(asset, r))

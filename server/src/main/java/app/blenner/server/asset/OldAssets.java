@@ -54,6 +54,7 @@ class OldAssets implements SmartInitializingSingleton {
     StoredFile file = files.take(files.copy(old), name);
     asset.file = file.hash();
     asset.kind = file.type().kind();
+    asset.describe(asset.said());
     assets.save(asset);
   }
 }

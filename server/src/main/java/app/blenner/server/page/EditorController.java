@@ -13,6 +13,7 @@ class EditorController {
     "/editor/worklist",
     "/editor/sections",
     "/editor/assets",
+    "/editor/assets/{name}",
     "/editor/set-up",
     "/editor/inbox",
     "/editor/sign-in",

@@ -2,6 +2,8 @@ package app.blenner.server.page;
 
 import app.blenner.server.site.SiteChanged;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
@@ -26,13 +28,34 @@ class PageCache {
   private final Map<String, Ready> pages = new ConcurrentHashMap<>();
   private final AtomicLong generation = new AtomicLong();
   private final PublicPages source;
+  private final SiteLibrary library;
+  private final Clock clock;
 
-  PageCache(PublicPages source) {
+  /** When something readers see ends by itself, in milliseconds; what was kept until then is old. */
+  private volatile long until;
+
+  PageCache(PublicPages source, SiteLibrary library, Clock clock) {
     this.source = source;
+    this.library = library;
+    this.clock = clock;
+  }
+
+  private void lookAtTheClock() {
+    long now = clock.millis();
+    if (now >= until) {
+      generation.incrementAndGet();
+      pages.clear();
+      until =
+          library
+              .nextExpiry(Instant.ofEpochMilli(now))
+              .map(Instant::toEpochMilli)
+              .orElse(Long.MAX_VALUE);
+    }
   }
 
   /** The page at an address. */
   Ready page(String path) {
+    lookAtTheClock();
     Ready kept = pages.get(path);
     if (kept != null) {
       return kept;
@@ -53,5 +76,6 @@ class PageCache {
   void forget(SiteChanged changed) {
     generation.incrementAndGet();
     pages.clear();
+    until = 0;
   }
 }

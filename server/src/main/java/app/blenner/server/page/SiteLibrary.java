@@ -8,6 +8,7 @@ import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.item.PublishedItems;
 import app.blenner.server.site.ExternalService;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -40,6 +41,11 @@ class SiteLibrary implements Library {
   @Override
   public Optional<SiteAsset> asset(String name) {
     return name.isEmpty() ? Optional.empty() : assets.find(name);
+  }
+
+  /** The next time after one at which readers cease to see something. */
+  Optional<Instant> nextExpiry(Instant after) {
+    return assets.nextExpiry(after);
   }
 
   @Override

@@ -1,0 +1,155 @@
+package app.blenner.server.asset;
+
+import app.blenner.core.picture.Edit;
+import app.blenner.core.picture.Focus;
+import app.blenner.core.picture.Rendition;
+import app.blenner.core.picture.Widths;
+import app.blenner.server.account.AccountService;
+import app.blenner.server.asset.AssetViews.AssetPage;
+import app.blenner.server.asset.AssetViews.EditView;
+import app.blenner.server.asset.AssetViews.Said;
+import app.blenner.server.file.FileService;
+import app.blenner.server.file.RenditionService;
+import app.blenner.server.file.StoredFile;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.problem.RetryOnConflict;
+import jakarta.validation.Valid;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.Objects;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** One asset: all about it, and what can be done with it. */
+@RestController
+@RequestMapping("/editor/api/assets/{name}")
+class AssetPageController {
+  /** As wide as the place where a picture is cut. */
+  private static final int WHOLE = 1080;
+
+  private final AssetPages pages;
+  private final AssetService assets;
+  private final AssetEditing editing;
+  private final FileService files;
+  private final RenditionService renditions;
+
+  AssetPageController(
+      AssetPages pages,
+      AssetService assets,
+      AssetEditing editing,
+      FileService files,
+      RenditionService renditions) {
+    this.pages = pages;
+    this.assets = assets;
+    this.editing = editing;
+    this.files = files;
+    this.renditions = renditions;
+  }
+
+  @GetMapping
+  AssetPage page(@PathVariable String name) {
+    return pages.page(name);
+  }
+
+  /** Says something of it. */
+  @PutMapping
+  AssetPage describe(@PathVariable String name, @Valid @RequestBody Said said) {
+    editing.describe(name, said.said(), time(said.expires()));
+    return pages.page(name);
+  }
+
+  private static Instant time(String given) {
+    try {
+      return given.isEmpty() ? null : Instant.parse(given);
+    } catch (DateTimeParseException e) {
+      throw Problem.unusable("“" + given + "” is no time such as 2026-11-24T20:15:00Z.");
+    }
+  }
+
+  /** Turns and cuts it. */
+  @PutMapping("/edit")
+  AssetPage edit(@PathVariable String name, @Valid @RequestBody EditView edit) {
+    editing.edit(name, edit);
+    return pages.page(name);
+  }
+
+  /** Puts another file in its place, everywhere. */
+  @PostMapping(path = "/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  AssetPage replace(@PathVariable String name, @RequestPart("file") MultipartFile file)
+      throws IOException {
+    Path coming = files.temporary();
+    try {
+      file.transferTo(coming);
+      String called = Objects.requireNonNullElse(file.getOriginalFilename(), "");
+      RetryOnConflict.call(
+          () -> {
+            StoredFile stored = files.take(files.copy(coming), called);
+            editing.replace(name, stored, AccountService.current().name());
+            return stored;
+          });
+      return pages.page(name);
+    } finally {
+      Files.deleteIfExists(coming);
+    }
+  }
+
+  /** Gives it a file back that it had before. */
+  @PostMapping("/earlier/{id}")
+  AssetPage putBack(@PathVariable String name, @PathVariable long id) {
+    editing.putBack(name, id, AccountService.current().name());
+    return pages.page(name);
+  }
+
+  @PostMapping("/bin")
+  AssetPage bin(@PathVariable String name) {
+    editing.bin(name, true);
+    return pages.page(name);
+  }
+
+  @PostMapping("/restore")
+  AssetPage restore(@PathVariable String name) {
+    editing.bin(name, false);
+    return pages.page(name);
+  }
+
+  /** The picture as it came: upright and whole, to be cut. */
+  @GetMapping("/whole")
+  ResponseEntity<Resource> whole(@PathVariable String name) {
+    AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.missing(name));
+    return made(name, files.find(asset.file).orElseThrow(), Edit.NONE);
+  }
+
+  /** What an earlier file looked like. */
+  @GetMapping("/earlier/{id}")
+  ResponseEntity<Resource> earlier(@PathVariable String name, @PathVariable long id) {
+    EarlierFileEntity before = pages.earlierOf(name, id);
+    Edit edit = Edit.parse(before.edit).orElse(Edit.NONE);
+    return made(name, files.find(before.file).orElseThrow(), edit);
+  }
+
+  private ResponseEntity<Resource> made(String name, StoredFile file, Edit edit) {
+    int own =
+        file.size().map(s -> edit.of(s).width()).orElseThrow(() -> AssetService.missing(name));
+    Rendition wanted = new Rendition(Widths.atLeast(own, WHOLE), null, Rendition.Format.WEBP);
+    Path picture = renditions.file(file, edit, Focus.MIDDLE, wanted);
+    return ResponseEntity.ok()
+        .contentType(MediaType.parseMediaType(wanted.format().mediaType()))
+        .cacheControl(CacheControl.noCache().cachePrivate())
+        .body(new FileSystemResource(picture));
+  }
+}

@@ -1,0 +1,177 @@
+package app.blenner.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertNotEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.blenner.server.Running.Answer;
+import app.blenner.server.Running.Visitor;
+import java.time.Duration;
+import java.time.Instant;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What becomes of an asset: brought in, described, cut, replaced, put back, expired, thrown away. */
+public class AssetLifeTest {
+  private static final String API = "/editor/api/assets";
+  private static final String TORCH = API + "/red-torch.jpg";
+
+  /** The item whose text and lead picture the torch is. */
+  private static final String PAGE = "/night-sky";
+
+  private final Running running = Running.fresh("demo");
+  private final Visitor editor = running.signedIn("ilse");
+  private final Visitor reader = running.visitor();
+
+  @AfterClass(alwaysRun = true)
+  public void stop() {
+    running.close();
+  }
+
+  private static String edit(int quarters, double left, double width, double focusX) {
+    return JsonMapper.shared()
+        .createObjectNode()
+        .put("quarters", quarters)
+        .put("mirrored", false)
+        .put("left", left)
+        .put("top", 0)
+        .put("width", width)
+        .put("height", 1)
+        .put("focusX", focusX)
+        .put("focusY", 0.5)
+        .toString();
+  }
+
+  @Test
+  public void contentSeenBeforeIsKnownAgain() throws Exception {
+    byte[] png = Pngs.of(31, 17, 0x112233);
+    JsonNode first = editor.file(API + "?ask=true", "a dot.png", png).json();
+    assertFalse(first.path("seen").asBoolean());
+    JsonNode again = editor.file(API + "?ask=true", "quite another name.png", png).json();
+    assertTrue(again.path("seen").asBoolean());
+    assertEquals(again.path("asset").path("name"), first.path("asset").path("name"));
+    assertEquals(again.path("uses").asInt(), 0);
+  }
+
+  @Test
+  public void aNameSeenBeforeIsAskedAbout() throws Exception {
+    byte[][] png = {Pngs.of(20, 20, 1), Pngs.of(21, 20, 2), Pngs.of(22, 20, 3), Pngs.of(23, 20, 4)};
+    assertEquals(editor.file(API + "?ask=true", "dune.png", png[0]).status(), 201);
+    Answer asks = editor.file(API + "?ask=true", "Dune.PNG", png[1]);
+    assertEquals(asks.status(), 409);
+    assertEquals(asks.json().path("existing").path("name").asString(), "dune.png");
+    assertEquals(chosen(asks, "BOTH").path("name").asString(), "dune-2.png");
+    asks = editor.file(API + "?ask=true", "dune.png", png[2]);
+    assertEquals(chosen(asks, "USE").path("width").asInt(), 20);
+    asks = editor.file(API + "?ask=true", "dune.png", png[3]);
+    JsonNode replaced = chosen(asks, "REPLACE");
+    assertEquals(replaced.path("name").asString(), "dune.png");
+    assertEquals(replaced.path("width").asInt(), 23);
+    assertEquals(editor.get(API + "/dune.png").json().path("earlier").size(), 1);
+  }
+
+  private JsonNode chosen(Answer asks, String choice) {
+    ObjectNode wanted = JsonMapper.shared().createObjectNode();
+    wanted.put("file", asks.json().path("file").asString());
+    wanted.put("name", asks.json().path("name").asString()).put("choice", choice);
+    Answer answer = editor.post(API + "/chosen", wanted.toString());
+    assertEquals(answer.status(), 201, answer.text());
+    return answer.json().path("asset");
+  }
+
+  @Test
+  public void whatIsCutAndReplacedIsSeenByReadersAtOnceAndCanBeHadBack() throws Exception {
+    String before = reader.get(PAGE).text();
+    JsonNode cut = editor.put(TORCH + "/edit", edit(0, 0.25, 0.5, 0.9)).json();
+    assertEquals(cut.path("asset").path("width").asInt(), 720);
+    String after = reader.get(PAGE).text();
+    assertNotEquals(after, before, "its address is another");
+    assertEquals(reader.get(cut.path("asset").path("url").asString()).status(), 200);
+    editor.put(TORCH + "/edit", edit(0, 0, 1, 0.5));
+    assertEquals(reader.get(PAGE).text(), before, "nothing was done to the file");
+
+    Answer replaced = editor.file(TORCH + "/file", "other.png", Pngs.of(1600, 900, 0x884422));
+    assertEquals(replaced.status(), 200, replaced.text());
+    assertTrue(reader.get(PAGE).text().contains("red-torch.png"), "its new file is a PNG");
+    long id = replaced.json().path("earlier").get(0).path("id").asLong();
+    assertEquals(editor.post(TORCH + "/earlier/" + id, "{}").status(), 200);
+    assertEquals(reader.get(PAGE).text(), before);
+    Answer refused = editor.file(TORCH + "/file", "words.txt", "words".getBytes());
+    assertEquals(refused.status(), 422);
+    assertTrue(refused.sentence().contains("is a picture"), refused.sentence());
+  }
+
+  @Test
+  public void itsPageTellsWhereItStands() {
+    JsonNode uses = editor.get(API + "/keepers-lodge.jpg").json().path("uses");
+    assertTrue(uses.size() > 0, uses.toString());
+    assertTrue(uses.get(0).path("forReaders").asBoolean(), "what readers see comes first");
+    assertFalse(uses.get(0).path("title").asString().isEmpty());
+    assertEquals(editor.get(API + "/nothing.jpg").status(), 404);
+    assertEquals(reader.get(TORCH).status(), 401);
+  }
+
+  private Answer expires(String name, Instant when) {
+    JsonNode page = editor.get(API + "/" + name).json();
+    ObjectNode said = JsonMapper.shared().createObjectNode();
+    said.set("said", page.path("said"));
+    said.put("expires", when == null ? "" : when.toString());
+    return editor.put(API + "/" + name, said.toString());
+  }
+
+  @Test
+  public void anExpiredPictureLeavesAQuietPlaceOnTimeEvenOnPagesKeptInMemory() throws Exception {
+    String path = "/";
+    String picture =
+        editor.get(API + "/keepers-lodge.jpg").json().path("asset").path("url").asString();
+    assertTrue(reader.get(path).text().contains("keepers-lodge"));
+    assertEquals(
+        expires("keepers-lodge.jpg", Instant.now().plus(Duration.ofMillis(1500))).status(), 200);
+    assertTrue(reader.get(path).text().contains("keepers-lodge"), "not yet");
+    assertEquals(reader.get(picture).status(), 200);
+    Thread.sleep(1700);
+    String after = reader.get(path).text();
+    assertFalse(after.contains("keepers-lodge"));
+    assertTrue(after.contains("This picture is no longer shown"));
+    assertEquals(reader.get(picture).status(), 404);
+    assertEquals(editor.get(picture).status(), 200);
+    assertTrue(
+        editor.get(API + "/found?only=EXPIRING").text().contains("keepers-lodge.jpg"),
+        "people are warned");
+    expires("keepers-lodge.jpg", null);
+    assertTrue(reader.get(path).text().contains("keepers-lodge"));
+    assertEquals(reader.get(picture).status(), 200);
+  }
+
+  @Test
+  public void theyAreFoundByWordsKindAndUse() throws Exception {
+    editor.file(API, "lone wolf.png", Pngs.of(9, 9, 9));
+    assertEquals(names("words=RIVER%20stars"), "milky-way.jpg");
+    assertEquals(names("words=100%25"), "", "a percent sign is a percent sign");
+    assertEquals(names("kind=SOUND"), "owl-call.wav");
+    assertTrue(names("only=UNUSED").contains("lone-wolf.png"));
+    assertFalse(names("only=UNUSED").contains("red-torch.jpg"));
+    assertTrue(names("only=WITHOUT_ALTERNATIVE&kind=PICTURE").contains("lone-wolf.png"));
+    assertTrue(names("order=NEWEST").startsWith("lone-wolf.png"));
+    editor.post(API + "/lone-wolf.png/bin", "{}");
+    assertFalse(names("words=wolf").contains("lone-wolf.png"));
+    assertEquals(names("only=BINNED"), "lone-wolf.png");
+    editor.post(API + "/lone-wolf.png/restore", "{}");
+    assertEquals(names("words=wolf"), "lone-wolf.png");
+    JsonNode beyond = editor.get(API + "/found?page=999").json();
+    assertEquals(beyond.path("assets").size(), 0);
+    assertTrue(beyond.path("total").asInt() > 10);
+  }
+
+  private String names(String query) {
+    StringBuilder out = new StringBuilder();
+    for (JsonNode f : editor.get(API + "/found?" + query).json().path("assets")) {
+      out.append(out.length() > 0 ? " " : "").append(f.path("asset").path("name").asString());
+    }
+    return out.toString();
+  }
+}

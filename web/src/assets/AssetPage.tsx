@@ -1,0 +1,207 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { answer, client, withFile } from '../shared/api/client'
+import type { AssetPage as Page } from '../shared/api/types'
+import { Button } from '../shared/ui/Button'
+import { Place } from '../shared/ui/Place'
+import { itemsOf, sizeOf } from '../shared/ui/sizes'
+import { useTitle } from '../shared/ui/useTitle'
+import { CutDialog } from './CutDialog'
+import { Earlier } from './Earlier'
+import { ReplaceDialog } from './ReplaceDialog'
+import { SaidForm } from './SaidForm'
+import { Uses } from './Uses'
+
+/** All about one asset, and what can be done with it. */
+export function AssetPage() {
+  const { name = '' } = useParams()
+  const cache = useQueryClient()
+  const key = ['asset', name]
+  const page = useQuery({
+    queryKey: key,
+    queryFn: () => answer(client.GET('/editor/api/assets/{name}', { params: { path: { name } } })),
+  })
+  useTitle(page.data?.asset.title ?? 'Asset')
+  const [open, setOpen] = useState<'cut' | 'replace' | null>(null)
+  const [told, setTold] = useState('')
+
+  /** Shows what an asset has become, and lets lists be fetched anew. */
+  function become(next: Page, sentence = '') {
+    cache.setQueryData(key, next)
+    cache.invalidateQueries({ queryKey: ['assets'] })
+    setOpen(null)
+    setTold(sentence)
+  }
+
+  async function send(call: Promise<Page>, sentence: string) {
+    try {
+      become(await call, sentence)
+    } catch (error) {
+      setTold((error as Error).message)
+    }
+  }
+
+  if (page.error) {
+    return (
+      <Place title="Asset" about="There is no asset at this address.">
+        <p role="alert">{page.error.message}</p>
+        <Back />
+      </Place>
+    )
+  }
+  if (!page.data) return null
+  const { asset, uses, binned } = page.data
+  const path = { name: asset.name }
+  const picture = !!page.data.whole
+  const items = new Set(uses.map((u) => u.item)).size
+  return (
+    <Place title={asset.title} about={`${facts(page.data)} ${capital(itemsOf(items))}.`}>
+      <Back />
+      {told && (
+        <p role="status" className="mt-3 border border-line bg-sheet px-3 py-2">
+          {told}
+        </p>
+      )}
+      {binned && (
+        <p className="mt-3 flex items-center gap-3 border border-line bg-sheet px-3 py-2">
+          This is in the bin. Readers do not see it, and nobody finds it to use it.
+          <Button
+            onClick={() =>
+              send(
+                answer(client.POST('/editor/api/assets/{name}/restore', { params: { path } })),
+                'It is back among the assets.',
+              )
+            }
+          >
+            Take it out of the bin
+          </Button>
+        </p>
+      )}
+      <div className="mt-4 grid gap-6 lg:grid-cols-[1fr_20rem]">
+        <div className="grid content-start gap-5">
+          <Shown page={page.data} />
+          <div className="flex flex-wrap gap-2">
+            {picture && <Button onClick={() => setOpen('cut')}>Cut and turn</Button>}
+            <Button onClick={() => setOpen('replace')}>Replace the file</Button>
+            <a
+              href={asset.url}
+              download
+              className="inline-flex h-8 items-center rounded-3 border border-edge bg-sheet px-3 hover:bg-desk"
+            >
+              Download
+            </a>
+            {!binned && (
+              <Button
+                look="quiet"
+                blocked={
+                  items ? `It stands in ${items === 1 ? 'an item' : `${items} items`}; take it out there first.` : ''
+                }
+                onClick={() =>
+                  send(
+                    answer(client.POST('/editor/api/assets/{name}/bin', { params: { path } })),
+                    'It is in the bin now.',
+                  )
+                }
+              >
+                Put into the bin
+              </Button>
+            )}
+          </div>
+          <Uses uses={uses} />
+          <Earlier
+            page={page.data}
+            onPutBack={(id) =>
+              send(
+                answer(
+                  client.POST('/editor/api/assets/{name}/earlier/{id}', { params: { path: { name: asset.name, id } } }),
+                ),
+                'The earlier file is back, everywhere.',
+              )
+            }
+          />
+        </div>
+        <SaidForm page={page.data} onDone={(next) => become(next, 'What is said of it is kept.')} />
+      </div>
+      {open === 'cut' && (
+        <CutDialog
+          page={page.data}
+          onClose={() => setOpen(null)}
+          onDone={(next) => become(next, 'The picture is shown like this everywhere.')}
+        />
+      )}
+      {open === 'replace' && (
+        <ReplaceDialog
+          page={page.data}
+          onClose={() => setOpen(null)}
+          send={async (file) =>
+            become(
+              await answer(client.POST('/editor/api/assets/{name}/file', { params: { path }, ...withFile(file) })),
+              'The new file stands everywhere now. The one before is under Earlier files.',
+            )
+          }
+        />
+      )}
+    </Place>
+  )
+}
+
+function Back() {
+  return (
+    <Link to="/assets" className="text-petrol underline underline-offset-2">
+      All assets
+    </Link>
+  )
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1)
+}
+
+function facts({ asset, added, addedBy }: Page): string {
+  const pixels = asset.width ? `${asset.width} × ${asset.height} pixels, ` : ''
+  const day = new Date(added).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
+  return `${asset.name}, ${pixels}${sizeOf(asset.bytes)}. Added on ${day}${addedBy && ` by ${addedBy}`}.`
+}
+
+/** What readers get: the picture as it is, and as pages cut it. */
+function Shown({ page: { asset, said, whole } }: { page: Page }) {
+  if (asset.mediaType.startsWith('audio/')) {
+    // biome-ignore lint/a11y/useMediaCaption: captions belong to where it is used
+    return <audio src={asset.url} controls className="w-full" />
+  }
+  if (asset.mediaType.startsWith('video/')) {
+    // biome-ignore lint/a11y/useMediaCaption: captions belong to where it is used
+    return <video src={asset.url} controls className="max-h-96 w-full bg-ink" />
+  }
+  if (!asset.width)
+    return (
+      <p className="border border-line bg-sheet p-6 text-soft">
+        There is nothing to look at; download it to see what is in it.
+      </p>
+    )
+  return (
+    <div className="grid gap-3 sm:grid-cols-[2fr_1fr]">
+      <figure>
+        <img
+          src={asset.url}
+          alt={said.alternative}
+          className="max-h-96 w-full border border-line bg-desk object-contain"
+        />
+        <figcaption className="text-small text-soft">As texts show it</figcaption>
+      </figure>
+      {whole && (
+        <div className="grid content-start gap-3">
+          <figure>
+            <img src={asset.tile} alt="" className="w-full border border-line" />
+            <figcaption className="text-small text-soft">Wide, as in teasers</figcaption>
+          </figure>
+          <figure>
+            <img src={asset.square} alt="" className="w-1/2 border border-line" />
+            <figcaption className="text-small text-soft">Square</figcaption>
+          </figure>
+        </div>
+      )}
+    </div>
+  )
+}

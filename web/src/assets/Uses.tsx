@@ -1,0 +1,38 @@
+import { Link } from 'react-router'
+import type { AssetPage } from '../shared/api/types'
+
+type Use = AssetPage['uses'][number]
+
+const places: Record<Use['place'], string> = {
+  LEAD_PICTURE: 'lead picture',
+  PICTURE: 'picture in the text',
+  SOUND: 'sound',
+  FILM: 'film',
+  POSTER: 'picture before a film plays',
+  CAPTIONS: 'captions',
+  DOWNLOAD: 'download',
+  LINK: 'link',
+}
+
+/** Every place an asset stands in; what readers see first. */
+export function Uses({ uses, heading = 'Where it is used' }: { uses: Use[]; heading?: string }) {
+  return (
+    <section aria-label={heading} className="grid gap-1">
+      <h2 className="font-semibold">{heading}</h2>
+      {!uses.length && <p className="text-soft">In no item.</p>}
+      <ul>
+        {uses.map((u) => (
+          <li key={`${u.item} ${u.place} ${u.forReaders}`} className="border-line border-b py-1.5">
+            <Link to={`/items/${u.item}`} className="font-semibold hover:underline">
+              {u.title || 'Untitled'}
+            </Link>
+            <span className="text-soft">
+              {' '}
+              {places[u.place]}, {u.forReaders ? 'live' : 'in the working copy only'}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
