@@ -78,7 +78,7 @@ export function AssetPage() {
           </Button>
         </p>
       )}
-      <div className="mt-4 grid gap-6 lg:grid-cols-[1fr_20rem]">
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <div className="grid content-start gap-5">
           <Shown page={page.data} />
           <div className="flex flex-wrap gap-2">

@@ -54,7 +54,10 @@ export function Assets() {
     >
       <div
         {...drop.listens}
-        className={cx('grid gap-4', drop.over && 'outline-2 outline-petrol outline-dashed outline-offset-8')}
+        className={cx(
+          'grid grid-cols-[minmax(0,1fr)] gap-4',
+          drop.over && 'outline-2 outline-petrol outline-dashed outline-offset-8',
+        )}
       >
         <div className="flex flex-wrap items-end gap-3">
           <BringInButton main>Bring files in</BringInButton>
@@ -188,12 +191,18 @@ function Rows({ assets }: { assets: FoundAsset[] }) {
   return (
     <ul className="border-line border-t">
       {assets.map((f) => (
-        <li key={f.asset.name} className="flex items-center gap-4 border-line border-b py-1.5">
+        <li
+          key={f.asset.name}
+          className="flex flex-wrap items-center gap-x-4 border-line border-b py-1.5 sm:flex-nowrap"
+        >
           <Sign found={f} className="h-10 w-16 shrink-0" />
-          <Link to={`/assets/${f.asset.name}`} className="w-64 min-w-0 shrink truncate font-semibold hover:underline">
+          <Link
+            to={`/assets/${f.asset.name}`}
+            className="min-w-0 flex-1 truncate font-semibold hover:underline sm:w-64 sm:flex-none"
+          >
             {f.asset.title}
           </Link>
-          <span className="min-w-0 flex-1 truncate text-small text-soft">{factsOf(f)}</span>
+          <span className="w-full min-w-0 truncate text-small text-soft sm:w-auto sm:flex-1">{factsOf(f)}</span>
           <span className="w-32 shrink-0 text-small text-soft">{firstUp(itemsOf(f.uses))}</span>
           <span className="w-36 shrink-0 truncate text-small text-soft">
             {new Date(f.added).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })}

@@ -20,8 +20,8 @@ public class AssetLifeTest {
   private static final String API = "/editor/api/assets";
   private static final String TORCH = API + "/red-torch.jpg";
 
-  /** The item whose text and lead picture the torch is. */
-  private static final String PAGE = "/night-sky";
+  /** Where readers see the torch. */
+  private static final String PAGE = "/";
 
   private final Running running = Running.fresh("demo");
   private final Visitor editor = running.signedIn("ilse");
@@ -125,7 +125,7 @@ public class AssetLifeTest {
 
   @Test
   public void anExpiredPictureLeavesAQuietPlaceOnTimeEvenOnPagesKeptInMemory() throws Exception {
-    String path = "/";
+    String path = PAGE;
     String picture =
         editor.get(API + "/keepers-lodge.jpg").json().path("asset").path("url").asString();
     assertTrue(reader.get(path).text().contains("keepers-lodge"));

@@ -71,11 +71,12 @@ public final class PictureWords {
 
   @SafeVarargs
   private static String first(List<String>... said) {
-    return Stream.of(said)
-        .map(s -> String.join(", ", s))
-        .filter(s -> !s.isBlank())
-        .findFirst()
-        .orElse("");
+    for (List<String> some : said) {
+      if (!some.isEmpty()) {
+        return String.join(", ", some);
+      }
+    }
+    return "";
   }
 
   private List<String> keywords() {
