@@ -9,6 +9,7 @@ import app.blenner.core.site.SiteAsset;
 import app.blenner.server.Running.Answer;
 import app.blenner.server.Running.Visitor;
 import app.blenner.server.asset.AssetService;
+import app.blenner.server.file.StoreCheck;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -225,6 +226,34 @@ public class MediaTest {
       }
     }
     assertEquals(reader.get(path).text(), first);
+  }
+
+  @Test
+  public void verifyFindsWhatIsMissingChangedAndLeftOverAndRepairsWhatItCan() throws Exception {
+    Path folder = Files.createTempDirectory("blenner-verify");
+    try (Running demo = Running.at("demo", folder)) {
+      StoreCheck check = demo.bean(StoreCheck.class);
+      assertTrue(check.check(false).isSound());
+      Visitor somebody = demo.visitor();
+      offered(somebody.get("/").text()).forEach(somebody::get);
+      assertTrue(check.check(false).isSound());
+      AssetService assets = demo.bean(AssetService.class);
+      Path torch = assets.file("red-torch.jpg");
+      Path path = assets.file("winter-path.jpg");
+      byte[] kept = Files.readAllBytes(torch);
+      Files.delete(torch);
+      Files.writeString(path, "something else");
+      Path left = folder.resolve("files").resolve("ab").resolve("ab" + "0".repeat(62));
+      Files.createDirectories(left.getParent());
+      Files.writeString(left, "left over");
+      StoreCheck.Result found = check.check(true);
+      assertEquals(found.missing(), Set.of(torch.getFileName().toString()));
+      assertEquals(found.changed(), Set.of(path.getFileName().toString()));
+      assertEquals(found.orphans(), Set.of(left.getFileName().toString()));
+      assertFalse(Files.exists(left), "it was thrown away");
+      Files.write(torch, kept);
+      assertTrue(check.check(false).missing().isEmpty());
+    }
   }
 
   /** A data folder of before: pictures in a folder by their names, and no word of what is used. */

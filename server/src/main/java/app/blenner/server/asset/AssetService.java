@@ -65,6 +65,11 @@ public class AssetService {
     return asset.toSiteAsset(file, clock.instant());
   }
 
+  /** The assets whose file this is. */
+  public List<String> namesOf(String hash) {
+    return assets.findAllByFile(hash).stream().map(a -> a.name).sorted().toList();
+  }
+
   /** The next time after one at which readers cease to see an asset. */
   public Optional<Instant> nextExpiry(Instant after) {
     return assets.nextExpiry(after);
