@@ -26,8 +26,10 @@ public class RenditionService {
   private final RenditionRepository renditions;
   private final Clock clock;
 
-  /** A picture being opened takes up to a third of the heap, so that one is opened at a time. */
-  private final Semaphore room = new Semaphore(1);
+  /** A million pixels take 3 MB or so to open; so many million are open at a time, however many are asked for. */
+  private static final int ROOM = 60;
+
+  private final Semaphore room = new Semaphore(ROOM, true);
 
   private final ConcurrentMap<String, Object> busy = new ConcurrentHashMap<>();
 
@@ -80,14 +82,15 @@ public class RenditionService {
       throws IOException, InterruptedException, PictureBroken {
     Path[] made = new Path[1];
     Path original = store.file(source.hash());
-    room.acquire();
+    int needed = (int) Math.min(ROOM, 1 + (long) source.width() * source.height() / 1_000_000);
+    room.acquire(needed);
     try {
       RenditionMaker.make(
           new RenditionMaker.Source(original, source.turn(), edit, focus),
           List.of(wanted),
           (r, bytes, size) -> made[0] = keep(source, operation(edit, focus, r), r, bytes, size));
     } finally {
-      room.release();
+      room.release(needed);
     }
     return made[0];
   }
