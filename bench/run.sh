@@ -22,6 +22,15 @@ for round in 1 2 3; do
   echo "blenner $(((b - a) / 1000000)) ms with the start of Java ($(cut -d, -f1 "$work/import.log") without), LibreOffice $(((c - b) / 1000000)) ms"
 done
 
+echo "== five sizes of a JPEG of 24 megapixels within 512 MB, beside ImageMagick making the same"
+java -cp "$cp" app.blenner.bench.RenditionTiming make "$work/big.jpg"
+for round in 1 2 3 4 5; do
+  a=$(date +%s%N); java -Xmx512m -XX:+UseSerialGC -cp "$cp" app.blenner.bench.RenditionTiming run "$work/big.jpg" >"$work/made.log"
+  b=$(date +%s%N); sizes=(); for w in 2560 1920 1440 1080 720; do sizes+=('(' +clone -resize "${w}x" -write "$work/$w.jpg" +delete ')'); done
+  convert "$work/big.jpg" -filter Lanczos -quality 82 "${sizes[@]}" null:; c=$(date +%s%N)
+  echo "blenner $(((b - a) / 1000000)) ms with the start of Java ($(cut -d, -f1 "$work/made.log") without), ImageMagick $(((c - b) / 1000000)) ms"
+done
+
 port=8097
 start() { # on which cores
   : >"$work/server.log"

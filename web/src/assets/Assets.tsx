@@ -1,9 +1,7 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect } from 'react'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
 import { answer, client } from '../shared/api/client'
 import type { FoundAsset } from '../shared/api/types'
-import { bringIn, useComing } from '../shared/store/coming'
 import { BringInButton } from '../shared/ui/BringInButton'
 import { Button } from '../shared/ui/Button'
 import { ComingList } from '../shared/ui/ComingList'
@@ -11,6 +9,7 @@ import { cx } from '../shared/ui/cx'
 import { fieldBox, Select } from '../shared/ui/Field'
 import { Place } from '../shared/ui/Place'
 import { itemsOf, sizeOf } from '../shared/ui/sizes'
+import { useBringIn, usePastedFiles } from '../shared/ui/useBringIn'
 import { useDropFiles } from '../shared/ui/useDropFiles'
 import { useTitle } from '../shared/ui/useTitle'
 import { kinds, only, orders, sentence, wantedIn } from './wanted'
@@ -20,18 +19,14 @@ export function Assets() {
   useTitle('Assets')
   const [params, setParams] = useSearchParams()
   const wanted = wantedIn(params)
-  const cache = useQueryClient()
   const found = useQuery({
     queryKey: ['assets', 'found', wanted],
     queryFn: () => answer(client.GET('/editor/api/assets/found', { params: { query: wanted } })),
     placeholderData: keepPreviousData,
   })
-  const done = useComing().filter((c) => c.state === 'done').length
-  // What has arrived is to be seen at once.
-  useEffect(() => {
-    if (done) cache.invalidateQueries({ queryKey: ['assets'] })
-  }, [done, cache])
-  const drop = useDropFiles((files) => bringIn(files))
+  const bring = useBringIn()
+  const drop = useDropFiles(bring)
+  usePastedFiles(bring)
   const rows = params.get('as') === 'rows'
 
   function change(name: string, value: string) {
@@ -61,7 +56,7 @@ export function Assets() {
       >
         <div className="flex flex-wrap items-end gap-3">
           <BringInButton main>Bring files in</BringInButton>
-          <p className="min-w-40 flex-1 self-center text-soft">or drop them anywhere on this page.</p>
+          <p className="min-w-40 flex-1 self-center text-soft">or drop or paste them anywhere on this page.</p>
           <Button look="quiet" aria-pressed={!rows} onClick={() => change('as', '')} className={cx(!rows && 'bg-desk')}>
             Tiles
           </Button>
@@ -159,7 +154,9 @@ export function factsOf({ asset }: FoundAsset): string {
 function Sign({ found, className }: { found: FoundAsset; className: string }) {
   const { asset } = found
   if (asset.tile)
-    return <img src={asset.tile} alt={asset.alternative} loading="lazy" className={cx('object-cover', className)} />
+    return (
+      <img src={asset.tile} alt={asset.alternative} loading="lazy" className={cx('bg-desk object-cover', className)} />
+    )
   return (
     <span aria-hidden className={cx('grid place-items-center bg-desk font-semibold text-large text-soft', className)}>
       {asset.name.slice(asset.name.lastIndexOf('.') + 1)}

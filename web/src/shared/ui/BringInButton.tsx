@@ -1,7 +1,7 @@
 import { useRef } from 'react'
-import type { Added } from '../api/types'
-import { bringIn } from '../store/coming'
+import type { Asset } from '../api/types'
 import { Button } from './Button'
+import { useBringIn } from './useBringIn'
 
 interface Props {
   /** What it says. */
@@ -9,12 +9,14 @@ interface Props {
   /** What may be picked, as the attribute of a file field has it; anything where it is left out. */
   accept?: string
   main?: boolean
-  onAdded?: (added: Added) => void
+  /** Is told of each, once the lists of assets hold it. */
+  onAdded?: (asset: Asset) => void
 }
 
-/** Lets somebody pick files, and brings them in. */
+/** Lets somebody pick files, and brings them in. A ComingList beside it shows how that goes. */
 export function BringInButton({ children, accept, main, onAdded }: Props) {
   const field = useRef<HTMLInputElement>(null)
+  const bring = useBringIn(onAdded)
   return (
     <>
       <Button look={main ? 'main' : 'plain'} onClick={() => field.current?.click()}>
@@ -29,7 +31,7 @@ export function BringInButton({ children, accept, main, onAdded }: Props) {
         tabIndex={-1}
         className="sr-only"
         onChange={(e) => {
-          bringIn([...(e.target.files ?? [])], onAdded)
+          bring([...(e.target.files ?? [])])
           e.target.value = ''
         }}
       />

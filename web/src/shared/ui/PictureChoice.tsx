@@ -1,10 +1,11 @@
-import { useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
-import type { Added, Asset } from '../api/types'
+import type { Asset } from '../api/types'
 import { BringInButton } from './BringInButton'
 import { ComingList } from './ComingList'
 import { cx } from './cx'
 import { fieldBox } from './Field'
+import { useBringIn } from './useBringIn'
+import { useDropFiles } from './useDropFiles'
 
 interface Props {
   assets: Asset[] | undefined
@@ -18,8 +19,8 @@ interface Props {
 export function PictureChoice({ assets, problem, picked, onPick }: Props) {
   const group = useId()
   const pictures = assets?.filter((a) => a.width > 0) ?? []
-  const cache = useQueryClient()
   const [words, setWords] = useState('')
+  const drop = useDropFiles(useBringIn(onPick))
   if (problem) return <p role="alert">{problem}</p>
   const shown = pictures.filter((a) =>
     words
@@ -28,15 +29,10 @@ export function PictureChoice({ assets, problem, picked, onPick }: Props) {
       .every((w) => `${a.title} ${a.name} ${a.alternative} ${a.credit}`.toLowerCase().includes(w)),
   )
 
-  async function added({ asset }: Added) {
-    await cache.invalidateQueries({ queryKey: ['assets'] })
-    onPick(asset)
-  }
-
   return (
-    <div className="grid gap-3">
+    <div {...drop.listens} className={cx('grid gap-3', drop.over && 'outline-2 outline-petrol outline-dashed')}>
       <div className="flex flex-wrap items-center gap-3">
-        <BringInButton accept="image/*" onAdded={added}>
+        <BringInButton accept="image/*" onAdded={onPick}>
           Bring a picture in
         </BringInButton>
         <input

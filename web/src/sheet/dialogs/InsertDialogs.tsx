@@ -2,7 +2,9 @@ import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import { useAssets } from '../../shared/api/queries'
 import type { Asset, Embedding } from '../../shared/api/types'
+import { BringInButton } from '../../shared/ui/BringInButton'
 import { Button } from '../../shared/ui/Button'
+import { ComingList } from '../../shared/ui/ComingList'
 import { FieldFrame, fieldBox, Input, Select } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { proportions } from '../blocks/layout'
@@ -193,6 +195,9 @@ const wanted: Record<string, (a: Asset) => boolean> = {
   download: () => true,
 }
 
+/** What may be picked where one is brought in, as a file field has it. */
+const accepts: Record<string, string | undefined> = { audio: 'audio/*', video: 'video/*' }
+
 /** A film, a sound or a file of the site. */
 export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video' | 'download' }) {
   const sheet = useSheet()
@@ -232,6 +237,12 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
       onSubmit={put}
     >
       {assets.error && <p role="alert">{assets.error.message}</p>}
+      <div>
+        <BringInButton accept={accepts[kind]} onAdded={(a) => wanted[kind]?.(a) && setName(a.name)}>
+          {`Bring a ${words} in`}
+        </BringInButton>
+      </div>
+      <ComingList />
       {assets.data && !choices.length ? (
         <p>The site has no {words} among its assets yet.</p>
       ) : (
@@ -265,6 +276,13 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
           ))}
         </Select>
       )}
+      {kind !== 'download' && (
+        <div>
+          <BringInButton accept=".vtt" onAdded={(a) => a.name.endsWith('.vtt') && setTrack(a.name)}>
+            Bring captions in
+          </BringInButton>
+        </div>
+      )}
     </FormDialog>
   )
 }
@@ -297,6 +315,12 @@ export function GalleryDialog({ onClose }: Props) {
       onSubmit={put}
     >
       {assets.error && <p role="alert">{assets.error.message}</p>}
+      <div>
+        <BringInButton accept="image/*" onAdded={(a) => a.width > 0 && setNames((now) => [...now, a.name])}>
+          Bring pictures in
+        </BringInButton>
+      </div>
+      <ComingList />
       <fieldset className="grid max-h-80 grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-3 overflow-auto p-1">
         <legend className="sr-only">Pictures</legend>
         {pictures.map((a) => (
@@ -310,7 +334,7 @@ export function GalleryDialog({ onClose }: Props) {
               checked={names.includes(a.name)}
               onChange={(e) => setNames(e.target.checked ? [...names, a.name] : names.filter((n) => n !== a.name))}
             />
-            <img src={a.url} alt="" className="aspect-video w-full object-cover" />
+            <img src={a.tile} alt="" className="aspect-video w-full bg-desk object-cover" />
             <span className="block truncate px-2 py-1">{a.title}</span>
             {names.includes(a.name) && (
               <span className="absolute top-1 left-1 grid size-6 place-items-center bg-petrol text-white">

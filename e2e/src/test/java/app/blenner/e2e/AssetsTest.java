@@ -101,7 +101,7 @@ public class AssetsTest extends BenchTest {
   }
 
   @Test
-  public void filesAreDroppedOnThePlace() {
+  public void filesAreDroppedAndPastedOnThePlace() {
     openAssets();
     page.evaluate(
         """
@@ -113,10 +113,14 @@ public class AssetsTest extends BenchTest {
           data.items.add(file)
           const at = document.querySelector('search').parentElement
           for (const type of ['dragover', 'drop']) at.dispatchEvent(new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }))
+          const other = new DataTransfer()
+          other.items.add(new File([file, 'x'], 'pasted stone.png', { type: 'image/png' }))
+          document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: other, bubbles: true, cancelable: true }))
         }
         """);
-    assertThat(coming().getByText("Among the assets")).isVisible();
     assertThat(asset("dropped stone")).isVisible();
+    // What hangs on behind a picture is cut off, and so it is the same picture again.
+    assertThat(coming().getByText("You have this already, used in no item")).isVisible();
   }
 
   @Test
@@ -256,6 +260,54 @@ public class AssetsTest extends BenchTest {
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it in"))
         .click();
     assertTrue(stored().contains("<img src=\"../assets/fresh-snow.png\" alt=\"Snow\">"), stored());
+  }
+
+  /** A second of silence: RIFF WAVE, one channel of eight bits, eight thousand times a second. */
+  private static FilePayload silence(String name) {
+    java.nio.ByteBuffer b =
+        java.nio.ByteBuffer.allocate(44 + 8000).order(java.nio.ByteOrder.LITTLE_ENDIAN);
+    b.put("RIFF".getBytes()).putInt(36 + 8000).put("WAVEfmt ".getBytes()).putInt(16);
+    b.putShort((short) 1).putShort((short) 1).putInt(8000).putInt(8000);
+    b.putShort((short) 1).putShort((short) 8).put("data".getBytes()).putInt(8000);
+    return new FilePayload(name, "audio/wav", b.array());
+  }
+
+  @Test
+  public void aSoundWithItsCaptionsIsBroughtInWhereItIsPutIn() {
+    openWith("<p></p>");
+    insert("audio");
+    dialog().getByLabel("Bring a sound in").setInputFiles(silence("still night.wav"));
+    assertThat(dialog().getByLabel("The sound")).hasValue("still-night.wav");
+    byte[] captions = "WEBVTT\n\n00:00.000 --> 00:01.000\nSilence\n".getBytes();
+    dialog()
+        .getByLabel("Bring captions in")
+        .setInputFiles(new FilePayload("still night.vtt", "text/vtt", captions));
+    assertThat(dialog().getByLabel("Captions", new Locator.GetByLabelOptions().setExact(true)))
+        .hasValue("still-night.vtt");
+    AccessibilityTest.check(page, "a sound brought in");
+    dialog()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it in"))
+        .click();
+    assertTrue(stored().contains("<audio src=\"../assets/still-night.wav\""), stored());
+    assertTrue(stored().contains("src=\"../assets/still-night.vtt\""), stored());
+  }
+
+  @Test
+  public void picturesAreBroughtIntoAGallery() {
+    openWith("<p></p>");
+    insert("gallery");
+    dialog()
+        .getByLabel("Bring pictures in")
+        .setInputFiles(
+            new FilePayload[] {
+              picture("leaf a.png", 300, 200, 0x336633), picture("leaf b.png", 300, 200, 0x336644)
+            });
+    dialog()
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put 2 pictures in"))
+        .click();
+    assertTrue(
+        stored().contains("../assets/leaf-a.png") && stored().contains("../assets/leaf-b.png"),
+        stored());
   }
 
   @Test

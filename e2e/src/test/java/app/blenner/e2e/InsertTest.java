@@ -185,7 +185,8 @@ public class InsertTest extends BenchTest {
     onNewLine();
     insert("audio");
     page.getByLabel("The sound").selectOption("An owl at the lodge (owl-call.wav)");
-    page.getByLabel("Captions").selectOption("Captions for the owl (owl-call.vtt)");
+    page.getByLabel("Captions", new Page.GetByLabelOptions().setExact(true))
+        .selectOption("Captions for the owl (owl-call.vtt)");
     button("Put it in").click();
     backOnTheSheet();
     String html = stored();

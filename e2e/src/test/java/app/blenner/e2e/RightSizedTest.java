@@ -81,21 +81,16 @@ public class RightSizedTest extends BrowserTest {
     BrowserContext screen = newContext(new Browser.NewContextOptions().setDeviceScaleFactor(2));
     Page reader = screen.newPage();
     reader.setViewportSize(360, 740);
-    long[] bytes = {0};
-    List<String> late = new ArrayList<>();
-    reader.onResponse(
-        r -> {
-          if (r.url().contains("/media/")) {
-            bytes[0] += r.body().length;
-            late.add(r.url());
-          }
-        });
     reader.navigate(app().url("/"), new Page.NavigateOptions().setWaitUntil(WaitUntilState.LOAD));
     reader.waitForLoadState(LoadState.NETWORKIDLE);
     reader.evaluate(
         "async () => { for (let y = 0; y < document.body.scrollHeight; y += 300) { scrollTo(0, y); await new Promise(r => setTimeout(r, 80)) } }");
     reader.waitForLoadState(LoadState.NETWORKIDLE);
-    assertTrue(bytes[0] > 0 && bytes[0] < 109_000, bytes[0] + " bytes, " + late);
+    int bytes =
+        (int)
+            reader.evaluate(
+                "() => performance.getEntriesByType('resource').filter((e) => e.name.includes('/media/')).reduce((n, e) => n + e.encodedBodySize, 0)");
+    assertTrue(bytes > 0 && bytes < 109_000, bytes + " bytes");
     assertEquals(
         reader.evaluate("() => [...document.images].every(i => i.naturalWidth > 0)"), true);
     screen.close();

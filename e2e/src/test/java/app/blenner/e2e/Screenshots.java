@@ -11,10 +11,10 @@ import org.testng.annotations.Test;
 public class Screenshots extends BrowserTest {
 
   private void shoot(String name) {
+    page.waitForTimeout(500);
     // What is in sight is waited for; pictures are made when they are first asked for.
     page.waitForFunction(
         "() => [...document.images].every((i) => i.complete || i.getBoundingClientRect().top > innerHeight)");
-    page.waitForTimeout(500);
     page.screenshot(
         new Page.ScreenshotOptions().setPath(Path.of("../docs/screenshots/" + name + ".png")));
   }

@@ -1,0 +1,37 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
+import type { Added, Asset } from '../api/types'
+import { bringIn } from '../store/coming'
+
+/**
+ * Brings files in from some place of the screen.
+ *
+ * @param arrived is told of each that became an asset, once the lists of assets hold it
+ */
+export function useBringIn(arrived?: (asset: Asset) => void): (files: File[]) => void {
+  const cache = useQueryClient()
+  const tell = useRef(arrived)
+  tell.current = arrived
+  return (files) =>
+    bringIn(files, async ({ asset }: Added) => {
+      await cache.invalidateQueries({ queryKey: ['assets'] })
+      tell.current?.(asset)
+    })
+}
+
+/** Takes files that are pasted while nobody types in a field. */
+export function usePastedFiles(take: (files: File[]) => void) {
+  const now = useRef(take)
+  now.current = take
+  useEffect(() => {
+    const paste = (e: ClipboardEvent) => {
+      const files = [...(e.clipboardData?.files ?? [])]
+      const types = (e.target as Element | null)?.closest?.('input, textarea, [contenteditable="true"]')
+      if (!files.length || types) return
+      e.preventDefault()
+      now.current(files)
+    }
+    document.addEventListener('paste', paste)
+    return () => document.removeEventListener('paste', paste)
+  }, [])
+}
