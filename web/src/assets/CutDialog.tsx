@@ -113,7 +113,6 @@ interface StageProps {
 /** The whole picture with the part that is shown; the part is moved and drawn larger by its corners, the focus by its ring. */
 function Stage({ page, edit, size, onPart, onFocus }: StageProps) {
   const canvas = useRef<HTMLCanvasElement>(null)
-  const box = useRef<HTMLDivElement>(null)
   const [image, setImage] = useState<HTMLImageElement | null>(null)
   useEffect(() => {
     const loading = new Image()
@@ -155,7 +154,7 @@ function Stage({ page, edit, size, onPart, onFocus }: StageProps) {
     height: percent(edit.height),
   }
   return (
-    <div ref={box} className="relative select-none justify-self-center" style={{ width: w, height: h }}>
+    <div className="relative select-none justify-self-center" style={{ width: w, height: h }}>
       <canvas ref={canvas} width={w} height={h} className="block" />
       <div className="pointer-events-none absolute inset-0 overflow-hidden">
         <div className="absolute shadow-[0_0_0_9999px_rgb(29_36_51_/_0.6)]" style={place} />

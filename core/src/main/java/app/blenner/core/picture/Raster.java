@@ -80,18 +80,6 @@ record Raster(byte[] pixels, int channels, Size size) {
     return new Raster(out, 3, size);
   }
 
-  boolean coversAll() {
-    if (channels == 3) {
-      return true;
-    }
-    for (int i = 3; i < pixels.length; i += 4) {
-      if (pixels[i] != -1) {
-        return false;
-      }
-    }
-    return true;
-  }
-
   Raster at(Size other) {
     return other.equals(size)
         ? this

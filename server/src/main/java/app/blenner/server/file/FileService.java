@@ -154,12 +154,6 @@ public class FileService {
         .collect(Collectors.toMap(StoredFile::hash, Function.identity()));
   }
 
-  /** The file whose bytes came so, before anything was taken out of them. */
-  @Transactional(readOnly = true)
-  public Optional<StoredFile> asGiven(String givenHash) {
-    return files.findAllByGivenHash(givenHash).stream().findFirst().map(StoredFileEntity::view);
-  }
-
   /** The bytes of a file; it must not be changed. */
   public Path bytes(String hash) {
     try {
