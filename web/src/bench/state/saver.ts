@@ -59,6 +59,8 @@ export class Saver {
   private readonly store: Store<Snapshot>
   private dirty = false
   private sent: ContentInput[] = []
+  /** Whether what was sent last still waits for its answer. */
+  private awaited = false
   private firstDirty = 0
   private timer: ReturnType<typeof setTimeout> | undefined
   private noting = 0
@@ -126,11 +128,20 @@ export class Saver {
     return held.has(this.now.status.is)
   }
 
-  private note() {
+  /** Whether the server may not have what is written here: what is on its way can still be lost with the page. */
+  private get unconfirmed(): boolean {
+    return this.dirty || this.awaited
+  }
+
+  private note(content?: ContentInput) {
     forget(this.noting)
     this.noting = 0
-    if (!this.dirty) return
-    backup(this.key, this.person, { revision: this.now.state.revision, content: this.content(), sent: this.sent })
+    if (!this.unconfirmed) return
+    backup(this.key, this.person, {
+      revision: this.now.state.revision,
+      content: content ?? this.content(),
+      sent: this.sent,
+    })
   }
 
   private schedule(wait: number) {
@@ -166,8 +177,11 @@ export class Saver {
     const content = this.content()
     this.dirty = false
     this.sent = [...this.sent, content].slice(-3)
+    this.awaited = true
+    this.note(content)
     try {
       const state = await this.put(content)
+      this.awaited = false
       this.sent = []
       if (!this.dirty) dropBackup(this.key, this.person)
       this.set({
@@ -176,6 +190,7 @@ export class Saver {
         savedAt: new Date(),
       })
     } catch (error) {
+      this.awaited = false
       this.dirty = true
       this.note()
       await this.failed(error)
@@ -249,6 +264,7 @@ export class Saver {
   /** Takes over what the server says after it changed the item itself. */
   adopt(item: ItemView) {
     this.dirty = false
+    this.awaited = false
     this.sent = []
     clearTimeout(this.timer)
     dropBackup(this.key, this.person)
@@ -277,7 +293,7 @@ export class Saver {
 
   /** Called when the page goes away: notes the rest, and sends it if it is short enough for that. */
   leave = () => {
-    if (!this.dirty) return
+    if (!this.unconfirmed) return
     this.note()
     const content = this.content()
     if (!this.isHeld() && content.body.length < 50_000) this.put(content, true).catch(() => {})

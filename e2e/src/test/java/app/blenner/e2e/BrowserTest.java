@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Dialog;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -176,6 +177,17 @@ public abstract class BrowserTest {
     button("New").click();
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(kind)).click();
     assertThat(headline()).isVisible();
+  }
+
+  /** Closes the tab as a person does, so that the page hears of it, and opens its address in another. */
+  protected void closeTabAndOpenItAgain() {
+    Page closing = page;
+    closing.onDialog(Dialog::accept);
+    closing.close(new Page.CloseOptions().setRunBeforeUnload(true));
+    page = context.newPage();
+    page.waitForCondition(closing::isClosed);
+    watch(page);
+    page.navigate(closing.url());
   }
 
   protected void openItem(String key) {

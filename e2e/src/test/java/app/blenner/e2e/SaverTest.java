@@ -8,6 +8,7 @@ import com.google.gson.JsonParser;
 import com.microsoft.playwright.Route;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
 import java.util.function.Consumer;
@@ -191,5 +192,21 @@ public class SaverTest extends BenchTest {
     assertEquals(
         api.body(itemKey()),
         "<p>Start-</p>\n<h2>Too deep</h2>\n<p>End typed while it was mended</p>");
+  }
+
+  @Test
+  public void wordsOnTheirWayToTheServerAreNotLostWithThePage() {
+    // So busy a browser that what waits for a quiet moment comes far later than it should.
+    context.addInitScript(
+        "window.requestIdleCallback = (task, { timeout }) => setTimeout(task, 5 * timeout);"
+            + "window.cancelIdleCallback = clearTimeout");
+    openWith("<p>Start-</p>");
+    // No answer: what is sent hangs on the way until the page is gone.
+    script(Collections.nCopies(5, route -> {}));
+    press("Control+End");
+    page.keyboard().type("on its way");
+    page.waitForCondition(() -> !bodies.isEmpty());
+    closeTabAndOpenItAgain();
+    assertThat(sheet()).containsText("Start-on its way");
   }
 }

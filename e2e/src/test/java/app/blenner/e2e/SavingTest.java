@@ -26,15 +26,7 @@ public class SavingTest extends BrowserTest {
     sheet().click();
     page.keyboard().press("Control+End");
     page.keyboard().type(", and before the tab was closed");
-    String url = page.url();
-    // As a person closes a tab, so that the page hears of it.
-    page.onDialog(com.microsoft.playwright.Dialog::accept);
-    page.close(new Page.CloseOptions().setRunBeforeUnload(true));
-    Page closing = page;
-    page = context.newPage();
-    page.waitForCondition(closing::isClosed);
-    watch(page);
-    page.navigate(url);
+    closeTabAndOpenItAgain();
     assertThat(sheet())
         .containsText("The last words before the reload, and before the tab was closed");
     assertThat(headline()).hasValue("Kept through a reload");
