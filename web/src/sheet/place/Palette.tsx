@@ -1,6 +1,5 @@
 import { Toolbar } from 'radix-ui'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
-import { arrowsAtOnce } from '../../shared/ui/arrowsAtOnce'
 import { cx } from '../../shared/ui/cx'
 import { markValue, setValue } from '../commands/marks'
 import { useSheet } from '../state/context'
@@ -77,7 +76,6 @@ export function Palette({ of, byKey, onMore, onClose }: Props) {
   const choices = [{ name: none, value: null }, ...(of === 'highlight' ? [{ name: 'The site’s own', value: '' }] : [])]
   return (
     <Toolbar.Root
-      onKeyDownCapture={arrowsAtOnce}
       ref={box}
       aria-label={title}
       data-takes-keyboard

@@ -1,6 +1,5 @@
 import { type EditorState, NodeSelection } from 'prosemirror-state'
 import { Toolbar } from 'radix-ui'
-import { arrowsAtOnce } from '../../shared/ui/arrowsAtOnce'
 import { Overflow, type Piece } from '../../shared/ui/Overflow'
 import { nameOf } from '../blocks/kinds'
 import { proportions } from '../blocks/layout'
@@ -33,11 +32,7 @@ export function ContextLine() {
   const picked = state.selection instanceof NodeSelection ? nameOf(state.selection.node) : ''
   if (picked && trail.at(-1) !== picked) trail.push(picked)
   return (
-    <Toolbar.Root
-      onKeyDownCapture={arrowsAtOnce}
-      className="flex h-7 min-w-0 items-center gap-x-1 text-small"
-      aria-label="Where the cursor stands"
-    >
+    <Toolbar.Root className="flex h-7 min-w-0 items-center gap-x-1 text-small" aria-label="Where the cursor stands">
       <p className="max-w-56 shrink-0 truncate pr-1 text-soft" data-testid="trail" title={trail.join(' › ')}>
         {trail.join(' › ') || 'Text'}
       </p>

@@ -1,6 +1,5 @@
 import { Toolbar } from 'radix-ui'
 import { memo, type ReactNode } from 'react'
-import { arrowsAtOnce } from '../../shared/ui/arrowsAtOnce'
 import { cx } from '../../shared/ui/cx'
 import { Overflow, type Piece } from '../../shared/ui/Overflow'
 import { kinds } from '../blocks/kinds'
@@ -56,7 +55,7 @@ export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
   }
   return (
     <div data-region className="shrink-0 border-line border-b px-3 py-1">
-      <Toolbar.Root onKeyDownCapture={arrowsAtOnce} aria-label="Tools" className="flex h-8 min-w-0 items-center">
+      <Toolbar.Root aria-label="Tools" className="flex h-8 min-w-0 items-center">
         <Overflow items={items} more="More tools" backToText />
       </Toolbar.Root>
       {!few && <ContextLine />}

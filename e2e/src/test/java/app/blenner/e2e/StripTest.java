@@ -130,6 +130,41 @@ public class StripTest extends BenchTest {
     press("Escape");
   }
 
+  /** Presses keys without a breath between them, as the fastest of hands, and tells where they led. */
+  private String atOnce(String... keys) {
+    return (String)
+        page.evaluate(
+            "keys => { for (const key of keys) document.activeElement.dispatchEvent("
+                + "new KeyboardEvent('keydown', {key, bubbles: true, cancelable: true}));"
+                + "return document.activeElement.textContent }",
+            keys);
+  }
+
+  @Test
+  public void noKeyIsLostHoweverFastTheyCome() {
+    openWith("<p>word</p>");
+    Locator tools = toolbar().getByRole(AriaRole.BUTTON);
+    tools.first().focus();
+    atOnce("ArrowRight", "ArrowRight", "ArrowRight", "ArrowLeft");
+    assertThat(tools.nth(2)).isFocused();
+    tool("Tidy").focus();
+    press("ArrowDown");
+    Locator items = page.getByRole(AriaRole.MENU).locator("[role^=menuitem]");
+    assertThat(items.first()).isFocused();
+    atOnce("ArrowDown", "ArrowDown", "ArrowDown");
+    assertThat(items.nth(3)).isFocused();
+    assertTrue(atOnce("Home", "f", "i", "n", "d").startsWith("Find and replace"));
+    // The letters are spent; none moves the keyboard afterwards.
+    assertTrue(atOnce("Home").contains(items.first().textContent()));
+    page.waitForTimeout(50);
+    assertThat(items.first()).isFocused();
+    press("Escape");
+    Locator tabs = page.getByRole(AriaRole.TABLIST).getByRole(AriaRole.TAB);
+    tabs.first().focus();
+    atOnce("ArrowRight", "ArrowRight", "ArrowRight");
+    assertThat(tabs.nth(1)).isFocused();
+  }
+
   /** Modal dialog pattern: Tab stays within, Escape closes. */
   @Test
   public void tabStaysInADialog() {
