@@ -1,6 +1,8 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.media.FileType;
+import app.blenner.core.media.FileTypes;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -8,7 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Map;
-import java.util.zip.ZipFile;
 
 /** What a file is: by the end of its name where its bytes agree, by its bytes where it has none. */
 enum FileKind {
@@ -56,7 +57,7 @@ enum FileKind {
     }
     String ending = ending(name);
     FileKind said = ENDINGS.get(ending);
-    String content = content(file, head);
+    String content = content(file, head, name);
     boolean archive = content.equals("docx") || content.equals("odt");
     if (archive && (said == null || said == DOCX || said == ODT)) {
       return content.equals("docx") ? DOCX : ODT;
@@ -118,61 +119,32 @@ enum FileKind {
     }
   }
 
-  /** What the first bytes say a file is, in words; empty where it may be text. */
-  private static String content(Path file, byte[] head) {
-    if (begins(head, 'P', 'K', 3, 4) || begins(head, 'P', 'K', 5, 6)) {
-      return archive(file);
-    }
-    if (begins(head, 0xD0, 0xCF, 0x11, 0xE0)) {
+  /** What the bytes say a file is, in words; empty where it may be text. */
+  private static String content(Path file, byte[] head, String name) throws IOException {
+    String begin = new String(head, 0, Math.min(head.length, 8), StandardCharsets.ISO_8859_1);
+    if (begin.startsWith("\u00D0\u00CF\u0011\u00E0")) {
       return "old";
-    }
-    String ascii = new String(head, 0, Math.min(head.length, 16), StandardCharsets.ISO_8859_1);
-    if (ascii.startsWith("{\\rtf")) {
-      return "RTF, a format that is not read";
-    } else if (ascii.startsWith("%PDF-")) {
-      return "a PDF";
-    } else if (begins(head, 0x89, 'P', 'N', 'G')) {
-      return "a picture (PNG)";
-    } else if (begins(head, 0xFF, 0xD8, 0xFF)) {
-      return "a picture (JPEG)";
-    } else if (ascii.startsWith("GIF8")) {
-      return "a picture (GIF)";
-    } else if (ascii.startsWith("RIFF") && ascii.startsWith("WEBP", 8)) {
-      return "a picture (WebP)";
-    } else if (ascii.startsWith("BM") && head.length > 30 && head[6] == 0 && head[7] == 0) {
-      return "a picture (BMP)";
-    } else if (begins(head, 'I', 'I', 42, 0) || begins(head, 'M', 'M', 0, 42)) {
-      return "a picture (TIFF)";
-    } else if (ascii.startsWith("ftyp", 4)) {
-      return "a film or sound";
-    } else if (begins(head, 0x1F, 0x8B)
-        || begins(head, 0x7F, 'E', 'L', 'F')
-        || ascii.startsWith("Rar!")) {
+    } else if (begin.startsWith("\u007FELF") || begin.startsWith("Rar!")) {
       return "an archive or a program";
     }
-    return "";
+    return FileTypes.of(file, name).map(FileKind::words).orElse("");
   }
 
-  private static String archive(Path file) {
-    try (ZipFile zip = new ZipFile(file.toFile())) {
-      if (zip.getEntry("word/document.xml") != null
-          || zip.getEntry("[Content_Types].xml") != null) {
-        return zip.getEntry("xl/workbook.xml") != null
-            ? "a spreadsheet"
-            : zip.getEntry("ppt/presentation.xml") != null ? "a set of slides" : "docx";
-      }
-      return zip.getEntry("content.xml") != null ? "odt" : "an archive";
-    } catch (IOException e) {
-      return "an archive";
-    }
-  }
-
-  private static boolean begins(byte[] head, int... bytes) {
-    for (int i = 0; i < bytes.length; i++) {
-      if (head.length <= i || (head[i] & 0xFF) != bytes[i]) {
-        return false;
-      }
-    }
-    return true;
+  private static String words(FileType type) {
+    return switch (type) {
+      case DOCX -> "docx";
+      case ODT -> "odt";
+      case XLSX, ODS -> "a spreadsheet";
+      case PPTX, ODP -> "a set of slides";
+      case RTF -> "RTF, a format that is not read";
+      case PDF -> "a PDF";
+      case WEBP -> "a picture (WebP)";
+      case SVG -> "";
+      case JPEG, PNG, GIF, TIFF, BMP -> "a picture (" + type + ")";
+      case MP3, OGG, WAV, M4A, FLAC, MP4, WEBM -> "a film or sound";
+      case ZIP, GZIP, EPUB -> "an archive";
+      case DOC, XLS, PPT -> "old";
+      case CAPTIONS, CSV, CALENDAR, TEXT -> "";
+    };
   }
 }

@@ -81,7 +81,7 @@ public final class FileTypes {
     } else if (begins(head, 0x1A, 0x45, 0xDF, 0xA3)) {
       return contains(head, "webm") ? Optional.of(FileType.WEBM) : Optional.empty();
     } else if (begins(head, 'P', 'K', 3, 4) || begins(head, 'P', 'K', 5, 6)) {
-      return Optional.of(archive(file));
+      return Optional.of(archive(file, ending));
     } else if (begins(head, 0xD0, 0xCF, 0x11, 0xE0, 0xA1, 0xB1, 0x1A, 0xE1)) {
       return FileType.ofEnding(ending)
           .filter(t -> t == FileType.DOC || t == FileType.XLS || t == FileType.PPT);
@@ -119,7 +119,7 @@ public final class FileTypes {
     return version != 1 && layer == 1 && rate != 0 && rate != 15 && frequency != 3;
   }
 
-  private static FileType archive(Path file) {
+  private static FileType archive(Path file, String ending) {
     try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(file))) {
       ZipEntry entry;
       for (int i = 0; i < MOST_ENTRIES && (entry = zip.getNextEntry()) != null; i++) {
@@ -127,6 +127,10 @@ public final class FileTypes {
         if (name.equals("mimetype")) {
           String said = new String(zip.readNBytes(100), StandardCharsets.US_ASCII).strip();
           return FileType.ofMediaType(said).orElse(FileType.ZIP);
+        } else if (name.equals("content.xml")) { // of a writer that does not say what it wrote
+          return FileType.ofEnding(ending)
+              .filter(t -> t == FileType.ODS || t == FileType.ODP)
+              .orElse(FileType.ODT);
         } else if (name.startsWith("word/")) {
           return FileType.DOCX;
         } else if (name.startsWith("xl/")) {

@@ -6,13 +6,12 @@ import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.AssetViews.Added;
 import app.blenner.server.asset.AssetViews.FileChoice;
 import app.blenner.server.asset.AssetViews.Found;
+import app.blenner.server.file.Coming;
 import app.blenner.server.file.FileService;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.problem.RetryOnConflict;
 import jakarta.validation.Valid;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
 import org.springframework.http.HttpStatus;
@@ -74,15 +73,10 @@ class AssetController {
     if (file.getSize() > LARGEST) {
       throw Problem.tooLarge(name);
     }
-    Path coming = files.temporary();
-    try {
-      file.transferTo(coming);
+    try (Coming coming = files.coming()) {
+      file.transferTo(coming.path());
       String by = AccountService.current().name();
-      // Once the file is in the store its bytes are there for another try too.
-      return RetryOnConflict.call(
-          () -> bringIn.add(files.copy(coming), PlainText.line(name), by, ask));
-    } finally {
-      Files.deleteIfExists(coming);
+      return RetryOnConflict.call(() -> bringIn.add(coming.path(), PlainText.line(name), by, ask));
     }
   }
 

@@ -10,6 +10,7 @@ import app.blenner.server.file.FileService;
 import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.SiteChanged;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import org.springframework.context.ApplicationEventPublisher;
@@ -99,6 +100,17 @@ class AssetEditing {
     asset.file = file.hash();
     asset.edit = "";
     changed(asset);
+  }
+
+  /**
+   * Puts a file that comes in the place of an asset's.
+   *
+   * @param called the name it comes with
+   */
+  StoredFile replace(String name, Path coming, String called, String by) {
+    StoredFile stored = files.take(coming, called);
+    replace(name, stored, by);
+    return stored;
   }
 
   private void keep(AssetEntity asset, String by) {

@@ -8,6 +8,7 @@ import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.AssetViews.AssetPage;
 import app.blenner.server.asset.AssetViews.EditView;
 import app.blenner.server.asset.AssetViews.Said;
+import app.blenner.server.file.Coming;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.RenditionService;
 import app.blenner.server.file.StoredFile;
@@ -15,7 +16,6 @@ import app.blenner.server.problem.Problem;
 import app.blenner.server.problem.RetryOnConflict;
 import jakarta.validation.Valid;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
@@ -92,20 +92,13 @@ class AssetPageController {
   @PostMapping(path = "/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   AssetPage replace(@PathVariable String name, @RequestPart("file") MultipartFile file)
       throws IOException {
-    Path coming = files.temporary();
-    try {
-      file.transferTo(coming);
+    try (Coming coming = files.coming()) {
+      file.transferTo(coming.path());
       String called = Objects.requireNonNullElse(file.getOriginalFilename(), "");
-      RetryOnConflict.call(
-          () -> {
-            StoredFile stored = files.take(files.copy(coming), called);
-            editing.replace(name, stored, AccountService.current().name());
-            return stored;
-          });
-      return pages.page(name);
-    } finally {
-      Files.deleteIfExists(coming);
+      String by = AccountService.current().name();
+      RetryOnConflict.call(() -> editing.replace(name, coming.path(), called, by));
     }
+    return pages.page(name);
   }
 
   /** Gives it a file back that it had before. */

@@ -8,6 +8,7 @@ import app.blenner.core.media.FileType;
 import app.blenner.core.media.FileTypes;
 import app.blenner.core.media.PictureWords;
 import app.blenner.core.site.SiteAsset;
+import app.blenner.server.file.Coming;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
@@ -107,7 +108,7 @@ public class AssetService {
   /** Takes over an asset of a package. */
   @Transactional
   public void add(PackedAsset packed) {
-    StoredFile file = files.take(files.copy(packed.file()), packed.name());
+    StoredFile file = files.take(packed.file(), packed.name());
     AssetEntity asset = made(packed.name(), file, packed.said());
     asset.edit = packed.edit().toString();
     asset.focusX = packed.focus().x();
@@ -154,26 +155,15 @@ public class AssetService {
    */
   @Transactional
   public Optional<SiteAsset> keep(String words, byte[] bytes) {
-    Path coming = files.temporary();
-    try {
-      Files.write(coming, bytes);
+    try (Coming coming = files.coming()) {
+      Files.write(coming.path(), bytes);
       boolean picture =
-          FileTypes.of(coming, words)
+          FileTypes.of(coming.path(), words)
               .filter(t -> t.kind() == FileType.Kind.PICTURE && t != FileType.SVG)
               .isPresent();
-      return picture ? Optional.of(keep(coming, PlainText.line(words))) : Optional.empty();
+      return picture ? Optional.of(keep(coming.path(), PlainText.line(words))) : Optional.empty();
     } catch (Problem e) {
       return Optional.empty();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    } finally {
-      delete(coming);
-    }
-  }
-
-  private static void delete(Path file) {
-    try {
-      Files.deleteIfExists(file);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -182,7 +172,7 @@ public class AssetService {
   /**
    * Makes an asset of a file. One of the same name whose file it is already is used again.
    *
-   * @param coming the file; it is used up
+   * @param coming the file; it stays as it is
    * @param words what it is called, or what it shows
    * @throws Problem where the site cannot hold it
    */

@@ -14,7 +14,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,9 +40,9 @@ public class FileService {
   }
 
   /** An empty place for bytes that are still coming. */
-  public Path temporary() {
+  public Coming coming() {
     try {
-      return store.temporary();
+      return new Coming(store.temporary());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -52,43 +51,49 @@ public class FileService {
   /**
    * Takes a file in: judges it by its bytes, takes out what is nobody's business, and keeps it.
    *
-   * @param from the file; it is used up
+   * @param from the file; it stays as it is
    * @param name what it is called
    * @throws Problem with a sentence that is true for it, where it is nothing that the site can hold; nothing is kept then,
    *     and what else is done around it can go on
    */
   @Transactional(noRollbackFor = Problem.class)
   public StoredFile take(Path from, String name) {
-    List<Path> used = new ArrayList<>(List.of(from));
-    try {
-      return taken(from, name, used);
+    String given = hash(from);
+    StoredFileEntity known = files.findAllByGivenHash(given).stream().findFirst().orElse(null);
+    try (Coming ready = coming()) {
+      if (known != null && store.has(known.hash)) {
+        return known.view();
+      }
+      StoredFileEntity file = prepare(from, name, ready.path());
+      file.givenHash = given;
+      file.bytes = Files.size(ready.path());
+      file.hash = Sha256.of(ready.path());
+      file.keptAt = clock.instant();
+      store.keep(file.hash, ready.path());
+      StoredFileEntity same = files.findById(file.hash).orElse(null);
+      return (same == null ? files.saveAndFlush(file) : same).view();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (PictureBroken e) {
       throw Problem.unusable("“" + name + "” was not taken in. " + e.getMessage());
-    } finally {
-      used.forEach(FileService::delete);
     }
   }
 
-  private static void delete(Path file) {
+  private static String hash(Path file) {
     try {
-      Files.deleteIfExists(file);
+      return Sha256.of(file);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
   /**
-   * @param used takes every file that is of no use afterwards, whatever becomes of it
+   * Judges a file, and makes of it what the site keeps.
+   *
+   * @param ready where that goes
    */
-  private StoredFile taken(Path from, String name, List<Path> used)
+  private StoredFileEntity prepare(Path from, String name, Path ready)
       throws IOException, PictureBroken {
-    String given = Sha256.of(from);
-    List<StoredFileEntity> known = files.findAllByGivenHash(given);
-    if (!known.isEmpty() && store.has(known.get(0).hash)) {
-      return known.get(0).view();
-    }
     if (Files.size(from) == 0) {
       throw Problem.unusable("“" + name + "” is empty.");
     }
@@ -100,30 +105,28 @@ public class FileService {
                         "“"
                             + name
                             + "” was not taken in: it is none of the types that a site can hold."));
-    Path ready = from;
-    if (type == FileType.TIFF || type == FileType.BMP) {
-      ready = store.temporary();
-      used.add(ready);
-      Files.write(ready, PictureReader.asPng(from));
-      type = FileType.PNG;
-    }
     StoredFileEntity file = new StoredFileEntity();
-    file.givenHash = given;
-    file.mediaType = type.mediaType();
     file.orientation = 1;
-    if (type.isPixels()) {
-      Path bare = store.temporary();
-      used.add(bare);
-      describe(ready, file);
-      PictureData.strip(ready, bare, type, file.orientation);
-      ready = bare;
+    file.mediaType = type.mediaType();
+    if (type == FileType.TIFF || type == FileType.BMP) {
+      file.mediaType = FileType.PNG.mediaType();
+      try (Coming png = coming()) {
+        Files.write(png.path(), PictureReader.asPng(from));
+        bare(png.path(), FileType.PNG, file, ready);
+      }
+    } else if (type.isPixels()) {
+      bare(from, type, file, ready);
+    } else {
+      Files.copy(from, ready, StandardCopyOption.REPLACE_EXISTING);
     }
-    file.bytes = Files.size(ready);
-    file.hash = Sha256.of(ready);
-    file.keptAt = clock.instant();
-    store.keep(file.hash, ready);
-    StoredFileEntity same = files.findById(file.hash).orElse(null);
-    return (same == null ? files.saveAndFlush(file) : same).view();
+    return file;
+  }
+
+  /** Notes what a picture's file says of it, and leaves out what is not picture. */
+  private static void bare(Path from, FileType type, StoredFileEntity file, Path ready)
+      throws IOException, PictureBroken {
+    describe(from, file);
+    PictureData.strip(from, ready, type, file.orientation);
   }
 
   /** Notes what a picture's file says of it. */
@@ -158,17 +161,6 @@ public class FileService {
   public Path bytes(String hash) {
     try {
       return store.file(hash);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
-  /** A copy of a file that may be used up. */
-  public Path copy(Path file) {
-    try {
-      Path copy = store.temporary();
-      Files.copy(file, copy, StandardCopyOption.REPLACE_EXISTING);
-      return copy;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

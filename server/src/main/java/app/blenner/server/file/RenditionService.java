@@ -98,17 +98,18 @@ public class RenditionService {
   private Path keep(
       StoredFile source, String operation, Rendition rendition, byte[] bytes, Size size)
       throws IOException {
-    Path part = store.temporary();
-    Files.write(part, bytes);
     RenditionEntity entity = new RenditionEntity();
     entity.key = new RenditionEntity.Key(source.hash(), operation);
-    entity.hash = Sha256.of(part);
     entity.mediaType = rendition.format().mediaType();
     entity.bytes = bytes.length;
     entity.width = size.width();
     entity.height = size.height();
     entity.madeAt = clock.instant();
-    store.keep(entity.hash, part);
+    try (Coming part = new Coming(store.temporary())) {
+      Files.write(part.path(), bytes);
+      entity.hash = Sha256.of(part.path());
+      store.keep(entity.hash, part.path());
+    }
     renditions.saveAndFlush(entity);
     return store.file(entity.hash);
   }
