@@ -133,7 +133,10 @@ final class PackageReader {
                                   + "” is no edit of a picture.")),
               focus(about),
               about.time("added", null),
-              about.time("expires", null)));
+              about.time("expires", null),
+              about.time("binned", null),
+              about.on("whole"),
+              about.words("collections")));
     }
     return out;
   }

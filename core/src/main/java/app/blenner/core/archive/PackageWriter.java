@@ -108,7 +108,8 @@ final class PackageWriter {
       if (!a.focus().equals(Focus.MIDDLE)) {
         about.put("focus", List.of(a.focus().x(), a.focus().y()));
       }
-      about.put("added", a.added()).put("expires", a.expires());
+      about.put("added", a.added()).put("expires", a.expires()).put("binned", a.binned());
+      about.put("whole", a.whole() ? "true" : "").put("collections", a.collections());
       described.put(a.name(), about.values());
       Files.copy(a.file(), files.resolve(a.name()));
     }

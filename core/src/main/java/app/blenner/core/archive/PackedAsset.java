@@ -5,6 +5,7 @@ import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.List;
 
 /**
  * An asset of a package.
@@ -16,6 +17,9 @@ import java.time.Instant;
  * @param focus what every crop keeps in sight
  * @param added when it was added; null where nobody says
  * @param expires from when readers may not see it any more; null for never
+ * @param binned since when it is in the bin; null where it is not
+ * @param whole whether where and with what a picture was taken stays in its file
+ * @param collections the names of those it is in
  */
 public record PackedAsset(
     String name,
@@ -24,4 +28,7 @@ public record PackedAsset(
     Edit edit,
     Focus focus,
     Instant added,
-    Instant expires) {}
+    Instant expires,
+    Instant binned,
+    boolean whole,
+    List<String> collections) {}

@@ -3,15 +3,11 @@ package app.blenner.core.media;
 import com.adobe.internal.xmp.XMPException;
 import com.adobe.internal.xmp.XMPMeta;
 import com.adobe.internal.xmp.properties.XMPProperty;
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.Directory;
 import com.drew.metadata.Metadata;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.iptc.IptcDirectory;
 import com.drew.metadata.xmp.XmpDirectory;
-import java.io.IOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -21,7 +17,7 @@ import java.util.stream.Stream;
  * What a picture's file says of the picture: by XMP first, which came last, then by IPTC, then by EXIF. Sources: IPTC Photo
  * Metadata Standard 2023.2; CIPA DC-008 (Exif 2.32), 4.6.4; XMP Specification, part 2.
  */
-public final class PictureWords {
+final class PictureWords {
   private static final String DC = "http://purl.org/dc/elements/1.1/";
   private static final String PHOTOSHOP = "http://ns.adobe.com/photoshop/1.0/";
   private static final String RIGHTS = "http://ns.adobe.com/xap/1.0/rights/";
@@ -29,20 +25,12 @@ public final class PictureWords {
 
   private final Metadata data;
 
-  private PictureWords(Metadata data) {
+  PictureWords(Metadata data) {
     this.data = data;
   }
 
-  /** What the file says; nothing where it says nothing, or nothing that can be read. */
-  public static Description of(Path picture) {
-    try {
-      return new PictureWords(ImageMetadataReader.readMetadata(picture.toFile())).description();
-    } catch (ImageProcessingException | IOException | RuntimeException e) {
-      return Description.NONE;
-    }
-  }
-
-  private Description description() {
+  /** What the file says; nothing where it says nothing. */
+  Description description() {
     return new Description(
         first(
             xmp(DC, "title"),

@@ -10,6 +10,10 @@ import org.testng.annotations.Test;
 
 /** What pictures say of themselves, written into them by exiftool. */
 public class PictureWordsTest {
+  private static Description words(Path picture) {
+    return FileSays.of(picture, FileType.JPEG).words();
+  }
+
   private static Path picture(String... said) throws Exception {
     Path file = Drawn.file(Drawn.night(120, 80), "jpg");
     List<String> command = new java.util.ArrayList<>(List.of("exiftool", "-overwrite_original"));
@@ -22,7 +26,7 @@ public class PictureWordsTest {
   @Test
   public void xmpIsReadFirst() throws Exception {
     Description said =
-        PictureWords.of(
+        words(
             picture(
                 "-XMP-dc:Title=Ridge at midnight",
                 "-IPTC:ObjectName=another",
@@ -50,7 +54,7 @@ public class PictureWordsTest {
   @Test
   public void thenIptcAndThenExif() throws Exception {
     Description iptc =
-        PictureWords.of(
+        words(
             picture(
                 "-charset",
                 "iptc=UTF8",
@@ -66,7 +70,7 @@ public class PictureWordsTest {
     assertEquals(iptc.credit(), "Tove Ahlgren");
     assertEquals(iptc.keywords(), List.of("Nacht", "Sterne"));
     Description exif =
-        PictureWords.of(
+        words(
             picture(
                 "-EXIF:ImageDescription=A hill", "-EXIF:Artist=Bram", "-EXIF:Copyright=Tarnlow"));
     assertEquals(exif.caption() + exif.credit() + exif.licence(), "A hillBramTarnlow");
@@ -74,10 +78,10 @@ public class PictureWordsTest {
 
   @Test
   public void whatSaysNothingOrIsBrokenSaysNothing() throws Exception {
-    assertEquals(PictureWords.of(picture()), Description.NONE);
+    assertEquals(words(picture()), Description.NONE);
     Path broken = Files.createTempFile("broken", ".jpg");
     Files.write(
         broken, new byte[] {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF, (byte) 0xE1, 0x7F, 0x7F, 1});
-    assertEquals(PictureWords.of(broken), Description.NONE);
+    assertEquals(words(broken), Description.NONE);
   }
 }

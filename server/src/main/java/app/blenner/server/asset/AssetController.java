@@ -12,6 +12,7 @@ import app.blenner.server.problem.Problem;
 import app.blenner.server.problem.RetryOnConflict;
 import jakarta.validation.Valid;
 import java.io.IOException;
+import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import org.springframework.http.HttpStatus;
@@ -34,40 +35,72 @@ class AssetController {
 
   private final AssetService assets;
   private final AssetFinder finder;
+  private final AssetEditing editing;
   private final BringIn bringIn;
   private final FileService files;
 
-  AssetController(AssetService assets, AssetFinder finder, BringIn bringIn, FileService files) {
+  AssetController(
+      AssetService assets,
+      AssetFinder finder,
+      AssetEditing editing,
+      BringIn bringIn,
+      FileService files) {
     this.assets = assets;
     this.finder = finder;
+    this.editing = editing;
     this.bringIn = bringIn;
     this.files = files;
   }
 
+  /** The assets of these names. */
   @GetMapping
-  List<AssetView> all() {
-    return assets.all();
+  List<AssetView> named(@RequestParam List<String> name) {
+    return assets.views(name);
   }
 
   @GetMapping("/found")
   Found found(
       @RequestParam(defaultValue = "") String words,
       @RequestParam(required = false) FileType.Kind kind,
-      @RequestParam(defaultValue = "ALL") AssetFinder.Only only,
-      @RequestParam(defaultValue = "NEWEST") AssetFinder.Order order,
+      @RequestParam(defaultValue = "ALL") AssetQuery.Only only,
+      @RequestParam(required = false) AssetQuery.Shape shape,
+      @RequestParam(defaultValue = "0") int least,
+      @RequestParam(defaultValue = "") String by,
+      @RequestParam(required = false) Instant since,
+      @RequestParam(defaultValue = "") String collection,
+      @RequestParam(defaultValue = "") String ending,
+      @RequestParam(defaultValue = "NEWEST") AssetQuery.Order order,
       @RequestParam(defaultValue = "0") int page) {
-    return finder.find(words, kind, only, order, page);
+    return finder.find(
+        new AssetQuery(
+            words, kind, only, shape, least, by, since, collection, ending, order, page));
+  }
+
+  /** Who brought assets in, and which collections there are. */
+  @GetMapping("/filters")
+  AssetViews.Filters filters() {
+    return finder.filters();
+  }
+
+  /** Puts assets into a collection, or takes them out. */
+  @PostMapping("/collections")
+  AssetViews.Filters gather(@Valid @RequestBody AssetViews.Gathering gathering) {
+    editing.gather(gathering);
+    return finder.filters();
   }
 
   /**
    * Takes a file in.
    *
    * @param ask whether somebody is there who can choose where its name is there already; else both are kept
+   * @param whole whether where and with what a picture was taken stays in it
    */
   @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   Added add(
-      @RequestPart("file") MultipartFile file, @RequestParam(defaultValue = "false") boolean ask)
+      @RequestPart("file") MultipartFile file,
+      @RequestParam(defaultValue = "false") boolean ask,
+      @RequestParam(defaultValue = "false") boolean whole)
       throws IOException {
     String name = Objects.requireNonNullElse(file.getOriginalFilename(), "");
     if (file.getSize() > LARGEST) {
@@ -76,7 +109,8 @@ class AssetController {
     try (Coming coming = files.coming()) {
       file.transferTo(coming.path());
       String by = AccountService.current().name();
-      return RetryOnConflict.call(() -> bringIn.add(coming.path(), PlainText.line(name), by, ask));
+      return RetryOnConflict.call(
+          () -> bringIn.add(coming.path(), PlainText.line(name), by, new BringIn.How(ask, whole)));
     }
   }
 

@@ -1,5 +1,6 @@
 package app.blenner.server.asset;
 
+import app.blenner.core.document.PlainText;
 import app.blenner.core.media.Description;
 import app.blenner.core.picture.Crop;
 import app.blenner.core.picture.Edit;
@@ -22,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class AssetEditing {
   private final AssetRepository assets;
+  private final AssetCollectionRepository collections;
   private final EarlierFileRepository earlier;
   private final FileService files;
   private final ApplicationEventPublisher events;
@@ -29,11 +31,13 @@ class AssetEditing {
 
   AssetEditing(
       AssetRepository assets,
+      AssetCollectionRepository collections,
       EarlierFileRepository earlier,
       FileService files,
       ApplicationEventPublisher events,
       Clock clock) {
     this.assets = assets;
+    this.collections = collections;
     this.earlier = earlier;
     this.files = files;
     this.events = events;
@@ -71,8 +75,8 @@ class AssetEditing {
   void edit(String name, EditView wanted) {
     AssetEntity asset = get(name);
     StoredFile file = files.find(asset.file).orElseThrow();
-    if (file.size().isEmpty() || file.frames() > 1) {
-      throw Problem.unusable("Only pictures that stand still can be cut and turned.");
+    if (!file.isStill()) {
+      throw Problem.unusable("Only pictures of pixels that stand still can be cut and turned.");
     }
     Crop crop = new Crop(wanted.left(), wanted.top(), wanted.width(), wanted.height());
     asset.edit = new Edit(new Turn(wanted.quarters(), wanted.mirrored()), crop).toString();
@@ -108,7 +112,7 @@ class AssetEditing {
    * @param called the name it comes with
    */
   StoredFile replace(String name, Path coming, String called, String by) {
-    StoredFile stored = files.take(coming, called);
+    StoredFile stored = files.take(coming, called, false).file();
     replace(name, stored, by);
     return stored;
   }
@@ -143,5 +147,18 @@ class AssetEditing {
     AssetEntity asset = get(name);
     asset.binnedAt = in ? clock.instant() : null;
     changed(asset);
+  }
+
+  /** Puts assets into a collection, or takes them out. */
+  void gather(AssetViews.Gathering wanted) {
+    String name = PlainText.line(wanted.collection());
+    for (String asset : wanted.assets()) {
+      AssetCollectionEntity one = new AssetCollectionEntity(get(asset).name, name);
+      if (wanted.in()) {
+        collections.save(one);
+      } else {
+        collections.deleteById(one.key);
+      }
+    }
   }
 }

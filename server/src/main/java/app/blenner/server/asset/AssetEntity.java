@@ -61,6 +61,9 @@ class AssetEntity implements Persistable<String> {
   String addedBy = "";
   Instant binnedAt;
 
+  /** Whether where and with what a picture was taken stays in its file. */
+  boolean whole;
+
   @Override
   public String getId() {
     return name;

@@ -1,5 +1,6 @@
 package app.blenner.server.asset;
 
+import app.blenner.core.media.FileType;
 import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.picture.Rendition;
@@ -127,6 +128,17 @@ class AssetPageController {
     return made(name, files.find(asset.file).orElseThrow(), Edit.NONE);
   }
 
+  /** What the first page of a PDF looks like. */
+  @GetMapping("/page")
+  ResponseEntity<Resource> firstPage(@PathVariable String name) {
+    AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.missing(name));
+    StoredFile file = files.find(asset.file).orElseThrow();
+    if (file.type() != FileType.PDF) {
+      throw AssetService.missing(name);
+    }
+    return picture(renditions.firstPage(file), MediaType.IMAGE_PNG_VALUE);
+  }
+
   /** What an earlier file looked like. */
   @GetMapping("/earlier/{id}")
   ResponseEntity<Resource> earlier(@PathVariable String name, @PathVariable long id) {
@@ -140,9 +152,13 @@ class AssetPageController {
         file.size().map(s -> edit.of(s).width()).orElseThrow(() -> AssetService.missing(name));
     Rendition wanted = new Rendition(Widths.atLeast(own, WHOLE), null, Rendition.Format.WEBP);
     Path picture = renditions.file(file, edit, Focus.MIDDLE, wanted);
+    return picture(picture, wanted.format().mediaType());
+  }
+
+  private static ResponseEntity<Resource> picture(Path file, String mediaType) {
     return ResponseEntity.ok()
-        .contentType(MediaType.parseMediaType(wanted.format().mediaType()))
+        .contentType(MediaType.parseMediaType(mediaType))
         .cacheControl(CacheControl.noCache().cachePrivate())
-        .body(new FileSystemResource(picture));
+        .body(new FileSystemResource(file));
   }
 }

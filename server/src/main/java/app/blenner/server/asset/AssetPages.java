@@ -1,5 +1,6 @@
 package app.blenner.server.asset;
 
+import app.blenner.core.media.FileType;
 import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.site.SiteAsset;
@@ -22,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 class AssetPages {
   private final AssetRepository assets;
   private final AssetUseRepository uses;
+  private final AssetCollectionRepository collections;
   private final EarlierFileRepository earlier;
   private final FileService files;
   private final UsedIn items;
@@ -29,11 +31,13 @@ class AssetPages {
   AssetPages(
       AssetRepository assets,
       AssetUseRepository uses,
+      AssetCollectionRepository collections,
       EarlierFileRepository earlier,
       FileService files,
       UsedIn items) {
     this.assets = assets;
     this.uses = uses;
+    this.collections = collections;
     this.earlier = earlier;
     this.files = files;
     this.items = items;
@@ -45,16 +49,18 @@ class AssetPages {
     SiteAsset shown = a.toSiteAsset(file, Instant.MIN);
     boolean still = shown.hasRenditions();
     return new AssetPage(
-        AssetView.of(a, shown),
+        AssetView.of(a, file, shown),
         a.said(),
         edit(a.edit(), a.focus()),
         still ? "/editor/api/assets/" + name + "/whole?" + a.tag() : "",
         file.width(),
         file.height(),
+        file.type() == FileType.PDF ? AssetView.page(a) : "",
         a.addedAt,
         a.addedBy,
         a.expiresAt == null ? "" : a.expiresAt.toString(),
         a.binnedAt != null,
+        collections.of(List.of(name)).stream().map(k -> k.key.name()).toList(),
         uses(name),
         earlier.findAllByAssetOrderByUntilDesc(name).stream().map(e -> earlier(a, e)).toList());
   }
@@ -95,7 +101,7 @@ class AssetPages {
 
   private EarlierView earlier(AssetEntity asset, EarlierFileEntity before) {
     StoredFile file = files.find(before.file).orElseThrow();
-    boolean picture = file.size().isPresent() && file.frames() == 1;
+    boolean picture = file.isStill();
     return new EarlierView(
         before.id,
         picture ? "/editor/api/assets/" + asset.name + "/earlier/" + before.id : "",

@@ -6,11 +6,11 @@ import app.blenner.core.language.Slug;
 import app.blenner.core.media.Description;
 import app.blenner.core.media.FileType;
 import app.blenner.core.media.FileTypes;
-import app.blenner.core.media.PictureWords;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.file.Coming;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.StoredFile;
+import app.blenner.server.file.Taken;
 import app.blenner.server.problem.Problem;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -24,6 +24,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,22 +36,33 @@ public class AssetService {
   private static final int LONGEST_BASE = 60;
 
   private final AssetRepository assets;
+  private final AssetCollectionRepository collections;
   private final FileService files;
   private final Clock clock;
 
-  AssetService(AssetRepository assets, FileService files, Clock clock) {
+  AssetService(
+      AssetRepository assets,
+      AssetCollectionRepository collections,
+      FileService files,
+      Clock clock) {
     this.assets = assets;
+    this.collections = collections;
     this.files = files;
     this.clock = clock;
   }
 
-  /** All assets by title. */
-  List<AssetView> all() {
-    List<AssetEntity> all = assets.findAllByOrderByTitle();
-    Map<String, StoredFile> stored = files.find(all.stream().map(a -> a.file).toList());
-    return all.stream()
-        .filter(a -> stored.containsKey(a.file) && a.binnedAt == null)
-        .map(a -> AssetView.of(a, shown(a, stored.get(a.file))))
+  /** The assets of these names, in their order; those that are not there are left out. */
+  List<AssetView> views(List<String> names) {
+    Map<String, AssetEntity> found =
+        assets.findAllById(names).stream()
+            .filter(a -> a.file != null)
+            .collect(Collectors.toMap(a -> a.name, Function.identity()));
+    Map<String, StoredFile> stored = files.find(found.values().stream().map(a -> a.file).toList());
+    return names.stream()
+        .distinct()
+        .filter(found::containsKey)
+        .map(found::get)
+        .map(a -> AssetView.of(a, stored.get(a.file), shown(a, stored.get(a.file))))
         .toList();
   }
 
@@ -93,7 +106,8 @@ public class AssetService {
   /** What the editor shows of an asset that is there. */
   public AssetView view(String name) {
     AssetEntity asset = entity(name).orElseThrow(() -> missing(name));
-    return AssetView.of(asset, shown(asset, files.find(asset.file).orElseThrow()));
+    StoredFile file = files.find(asset.file).orElseThrow();
+    return AssetView.of(asset, file, shown(asset, file));
   }
 
   static Problem missing(String name) {
@@ -108,14 +122,17 @@ public class AssetService {
   /** Takes over an asset of a package. */
   @Transactional
   public void add(PackedAsset packed) {
-    StoredFile file = files.take(packed.file(), packed.name());
+    StoredFile file = files.take(packed.file(), packed.name(), packed.whole()).file();
     AssetEntity asset = made(packed.name(), file, packed.said());
     asset.edit = packed.edit().toString();
     asset.focusX = packed.focus().x();
     asset.focusY = packed.focus().y();
     asset.expiresAt = packed.expires();
     asset.addedAt = packed.added() == null ? asset.addedAt : packed.added();
+    asset.binnedAt = packed.binned();
+    asset.whole = packed.whole();
     assets.save(asset);
+    packed.collections().forEach(c -> collections.save(new AssetCollectionEntity(asset.name, c)));
   }
 
   private AssetEntity made(String name, StoredFile file, Description said) {
@@ -132,18 +149,36 @@ public class AssetService {
   /** All assets, or those of these names, as a package holds them. */
   public List<PackedAsset> packed(Collection<String> names) {
     List<AssetEntity> found = names == null ? assets.findAll() : assets.findAllById(names);
+    Map<String, List<String>> together =
+        collections.of(found.stream().map(a -> a.name).toList()).stream()
+            .collect(
+                Collectors.groupingBy(
+                    k -> k.key.asset(),
+                    Collectors.mapping(k -> k.key.name(), Collectors.toList())));
     return found.stream()
         .sorted(Comparator.comparing(a -> a.name))
-        .map(
-            a ->
-                new PackedAsset(
-                    a.name, file(a.name), a.said(), a.edit(), a.focus(), a.addedAt, a.expiresAt))
+        .map(a -> packed(a, together.getOrDefault(a.name, List.of())))
         .toList();
+  }
+
+  private PackedAsset packed(AssetEntity a, List<String> together) {
+    return new PackedAsset(
+        a.name,
+        file(a.name),
+        a.said(),
+        a.edit(),
+        a.focus(),
+        a.addedAt,
+        a.expiresAt,
+        a.binnedAt,
+        a.whole,
+        together);
   }
 
   /** Takes all assets away. */
   @Transactional
   public void clear() {
+    collections.deleteAllInBatch();
     assets.deleteAllInBatch();
   }
 
@@ -178,8 +213,8 @@ public class AssetService {
    */
   @Transactional
   public SiteAsset keep(Path coming, String words) {
-    Description said = PictureWords.of(coming);
-    return make(files.take(coming, words), words, said, "");
+    Taken taken = files.take(coming, words, false);
+    return make(taken.file(), words, taken.said(), "");
   }
 
   /** What a file is called, without an ending that says its type. */

@@ -1,8 +1,10 @@
 package app.blenner.server.asset;
 
+import app.blenner.core.media.FileType;
 import app.blenner.core.picture.Ratio;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.site.SiteAsset;
+import app.blenner.server.file.StoredFile;
 
 /**
  * An asset as the editor shows it.
@@ -14,6 +16,8 @@ import app.blenner.core.site.SiteAsset;
  * @param title what people call it
  * @param alternative what it shows, or empty
  * @param credit who made it, or empty
+ * @param plays how many seconds it plays; 0 where it does not, or does not say
+ * @param pages how many pages it has; 0 where it has none, or does not say
  */
 public record AssetView(
     String name,
@@ -26,16 +30,23 @@ public record AssetView(
     String credit,
     int width,
     int height,
-    long bytes) {
+    long bytes,
+    double plays,
+    int pages) {
 
   /** Wide enough for a tile on a screen of twice the density. */
   private static final int TILE = 480;
 
-  static AssetView of(AssetEntity a, SiteAsset shown) {
+  /** Where a picture of the first page of a PDF is. */
+  static String page(AssetEntity a) {
+    return "/editor/api/assets/" + a.name + "/page?" + a.tag();
+  }
+
+  static AssetView of(AssetEntity a, StoredFile file, SiteAsset shown) {
     String tile =
         shown.hasRenditions()
             ? shown.path(TILE, Ratio.WIDE, Rendition.Format.WEBP)
-            : shown.width() > 0 ? shown.path() : "";
+            : file.type() == FileType.PDF ? page(a) : shown.width() > 0 ? shown.path() : "";
     String square =
         shown.hasRenditions() ? shown.path(TILE, Ratio.SQUARE, Rendition.Format.WEBP) : tile;
     return new AssetView(
@@ -49,6 +60,8 @@ public record AssetView(
         a.credit,
         shown.width(),
         shown.height(),
-        shown.bytes());
+        shown.bytes(),
+        file.plays().toMillis() / 1000.0,
+        file.pages());
   }
 }

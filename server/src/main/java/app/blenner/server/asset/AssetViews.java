@@ -2,7 +2,9 @@ package app.blenner.server.asset;
 
 import app.blenner.core.item.AssetUse;
 import app.blenner.core.media.Description;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 
@@ -54,9 +56,11 @@ final class AssetViews {
    *
    * @param whole where the picture is as it came, upright and whole; empty where it is no picture
    * @param wholeWidth its width in pixels
+   * @param firstPage where a picture of its first page is; empty where it is no PDF
    * @param uses where it stands
    * @param expires from when readers do not see it, or empty
    * @param binned whether it is in the bin
+   * @param collections the names of those it is in
    */
   record AssetPage(
       AssetView asset,
@@ -65,10 +69,12 @@ final class AssetViews {
       String whole,
       int wholeWidth,
       int wholeHeight,
+      String firstPage,
       Instant added,
       String addedBy,
       String expires,
       boolean binned,
+      List<String> collections,
       List<UseView> uses,
       List<EarlierView> earlier) {}
 
@@ -111,6 +117,24 @@ final class AssetViews {
    * @param total how many there are on all pages
    */
   record Found(List<FoundAsset> assets, int total, int page, int pages) {}
+
+  /**
+   * What there is to choose from, when one looks for assets.
+   *
+   * @param people who brought some in
+   * @param collections by name
+   */
+  record Filters(List<String> people, List<String> collections) {}
+
+  /**
+   * Assets that are put together, or taken out of a collection.
+   *
+   * @param in whether they are in it afterwards
+   */
+  record Gathering(
+      @NotNull @Size(max = 500) List<String> assets,
+      @NotBlank @Size(max = 100) String collection,
+      boolean in) {}
 
   /** An asset in a list, with what one looks for in it. */
   record FoundAsset(AssetView asset, Instant added, String addedBy, int uses, String expires) {}

@@ -2,11 +2,11 @@ package app.blenner.server.asset;
 
 import app.blenner.core.document.PlainText;
 import app.blenner.core.media.Description;
-import app.blenner.core.media.PictureWords;
 import app.blenner.server.asset.AssetViews.Added;
 import app.blenner.server.asset.AssetViews.FileChoice;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.StoredFile;
+import app.blenner.server.file.Taken;
 import app.blenner.server.problem.Problem;
 import java.nio.file.Path;
 import java.util.List;
@@ -18,6 +18,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(noRollbackFor = Problem.class)
 class BringIn {
+  /**
+   * How a file is brought in.
+   *
+   * @param ask whether somebody is there who can choose where its name is there already; else both are kept
+   * @param whole whether where and with what a picture was taken stays in it
+   */
+  record How(boolean ask, boolean whole) {}
+
   private final AssetService assets;
   private final AssetRepository repository;
   private final AssetUseRepository uses;
@@ -40,12 +48,11 @@ class BringIn {
   /**
    * Takes a file in.
    *
-   * @param ask whether somebody can choose
    * @throws Problem a conflict that names both, where its name is there already with other content
    */
-  Added add(Path coming, String name, String by, boolean ask) {
-    Description said = PictureWords.of(coming);
-    StoredFile file = files.take(coming, name);
+  Added add(Path coming, String name, String by, How how) {
+    Taken taken = files.take(coming, name, how.whole());
+    StoredFile file = taken.file();
     List<AssetEntity> same = repository.findAllByFile(file.hash());
     if (!same.isEmpty()) {
       AssetEntity there = same.get(0);
@@ -53,7 +60,7 @@ class BringIn {
       return new Added(assets.view(there.name), true, uses(there.name));
     }
     String wanted = AssetService.nameOf(file, name);
-    if (ask && repository.existsById(wanted)) {
+    if (how.ask() && repository.existsById(wanted)) {
       throw Problem.conflict(
           "There is a file of this name already, with something else in it.",
           Map.of(
@@ -62,7 +69,9 @@ class BringIn {
               "file", file.hash(),
               "name", name));
     }
-    return new Added(assets.view(assets.make(file, name, said, by).name()), false, 0);
+    String made = assets.make(file, name, taken.said(), by).name();
+    repository.findById(made).orElseThrow().whole = how.whole();
+    return new Added(assets.view(made), false, 0);
   }
 
   /** Settles what becomes of a file that is in the store already. */

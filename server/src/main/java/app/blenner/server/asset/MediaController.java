@@ -95,7 +95,8 @@ class MediaController {
     if (!type.equals(FileType.PDF.mediaType())) { // which browsers show by a program of their own
       // A picture that holds script, such as an SVG, must not run it.
       answer.header(
-          "Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; sandbox");
+          "Content-Security-Policy",
+          "default-src 'none'; style-src 'unsafe-inline'; img-src data:; sandbox");
     }
     return answer.body(new FileSystemResource(found.file()));
   }

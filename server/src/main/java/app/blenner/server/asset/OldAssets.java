@@ -51,7 +51,7 @@ class OldAssets implements SmartInitializingSingleton {
       return;
     }
     AssetEntity asset = assets.findById(name).orElseThrow();
-    StoredFile file = files.take(old, name);
+    StoredFile file = files.take(old, name, false).file();
     asset.file = file.hash();
     asset.kind = file.type().kind();
     asset.describe(asset.said());

@@ -1,8 +1,11 @@
 package app.blenner.server.file;
 
+import app.blenner.core.media.FileSays;
 import app.blenner.core.media.FileType;
 import app.blenner.core.media.FileTypes;
 import app.blenner.core.media.PictureData;
+import app.blenner.core.media.SvgCleaning;
+import app.blenner.core.media.SvgSize;
 import app.blenner.core.picture.PictureBroken;
 import app.blenner.core.picture.PictureReader;
 import app.blenner.core.picture.Size;
@@ -17,6 +20,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -28,6 +32,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class FileService {
   /** Moving pictures with more pixels than this in all their frames take a reader's machine too much. */
   private static final long MOST_MOVING = 1_000_000_000;
+
+  /** What is said in a picture beside its pixels is read up to so many bytes. */
+  private static final long MOST_SAID = 8_000_000;
+
+  /** So many are judged at a time, so that a hundred that come at once leave room for people who write. */
+  private final Semaphore room = new Semaphore(2, true);
 
   private final ByteStore store;
   private final StoredFileRepository files;
@@ -53,30 +63,64 @@ public class FileService {
    *
    * @param from the file; it stays as it is
    * @param name what it is called
+   * @param whole whether where and with what a picture was taken stays in it
    * @throws Problem with a sentence that is true for it, where it is nothing that the site can hold; nothing is kept then,
    *     and what else is done around it can go on
    */
   @Transactional(noRollbackFor = Problem.class)
-  public StoredFile take(Path from, String name) {
+  public Taken take(Path from, String name, boolean whole) {
     String given = hash(from);
-    StoredFileEntity known = files.findAllByGivenHash(given).stream().findFirst().orElse(null);
+    room.acquireUninterruptibly();
     try (Coming ready = coming()) {
-      if (known != null && store.has(known.hash)) {
-        return known.view();
+      FileType type = judge(from, name);
+      FileSays says = says(from, type, ready.path());
+      for (StoredFileEntity known : files.findAllByGivenHash(given)) {
+        if (store.has(known.hash) && (!whole || known.hash.equals(given))) {
+          return new Taken(known.view(), says.words());
+        }
       }
-      StoredFileEntity file = prepare(from, name, ready.path());
+      StoredFileEntity file = prepare(from, type, says, whole, ready.path());
       file.givenHash = given;
       file.bytes = Files.size(ready.path());
       file.hash = Sha256.of(ready.path());
       file.keptAt = clock.instant();
       store.keep(file.hash, ready.path());
       StoredFileEntity same = files.findById(file.hash).orElse(null);
-      return (same == null ? files.saveAndFlush(file) : same).view();
+      StoredFile kept = (same == null ? files.saveAndFlush(file) : same).view();
+      return new Taken(kept, says.words());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (PictureBroken e) {
       throw Problem.unusable("“" + name + "” was not taken in. " + e.getMessage());
+    } finally {
+      room.release();
     }
+  }
+
+  private static FileType judge(Path from, String name) throws IOException {
+    if (Files.size(from) == 0) {
+      throw Problem.unusable("“" + name + "” is empty.");
+    }
+    return FileTypes.of(from, name)
+        .orElseThrow(
+            () ->
+                Problem.unusable(
+                    "“"
+                        + name
+                        + "” was not taken in: it is none of the types that a site can hold."));
+  }
+
+  /** What a file says of itself; nothing where a picture says so much that it would fill the memory. */
+  private static FileSays says(Path from, FileType type, Path scratch)
+      throws IOException, PictureBroken {
+    long bytes = Files.size(from);
+    if (type.isPixels() && bytes > MOST_SAID) {
+      PictureData.strip(from, scratch, type, 1);
+      if (bytes - Files.size(scratch) > MOST_SAID) {
+        return FileSays.NOTHING;
+      }
+    }
+    return FileSays.of(from, type);
   }
 
   private static String hash(Path file) {
@@ -88,57 +132,50 @@ public class FileService {
   }
 
   /**
-   * Judges a file, and makes of it what the site keeps.
+   * Makes of a file what the site keeps.
    *
    * @param ready where that goes
    */
-  private StoredFileEntity prepare(Path from, String name, Path ready)
+  private StoredFileEntity prepare(
+      Path from, FileType type, FileSays says, boolean whole, Path ready)
       throws IOException, PictureBroken {
-    if (Files.size(from) == 0) {
-      throw Problem.unusable("“" + name + "” is empty.");
-    }
-    FileType type =
-        FileTypes.of(from, name)
-            .orElseThrow(
-                () ->
-                    Problem.unusable(
-                        "“"
-                            + name
-                            + "” was not taken in: it is none of the types that a site can hold."));
     StoredFileEntity file = new StoredFileEntity();
     file.orientation = 1;
     file.mediaType = type.mediaType();
+    file.playsMillis = says.plays().toMillis();
+    file.pages = says.pages();
     if (type == FileType.TIFF || type == FileType.BMP) {
       file.mediaType = FileType.PNG.mediaType();
-      try (Coming png = coming()) {
-        Files.write(png.path(), PictureReader.asPng(from));
-        bare(png.path(), FileType.PNG, file, ready);
-      }
+      Files.write(ready, PictureReader.asPng(from));
+      describe(ready, 1, file);
     } else if (type.isPixels()) {
-      bare(from, type, file, ready);
-    } else {
+      describe(from, says.orientation(), file);
+      PictureData.strip(from, ready, type, file.orientation);
+    }
+    if (type == FileType.SVG) {
+      String drawing = SvgCleaning.clean(from);
+      Size size = SvgSize.of(drawing);
+      file.frames = 1;
+      file.width = size.width();
+      file.height = size.height();
+      Files.writeString(ready, drawing);
+    } else if (type.kind() != FileType.Kind.PICTURE || whole && type.isPixels()) {
       Files.copy(from, ready, StandardCopyOption.REPLACE_EXISTING);
     }
     return file;
   }
 
-  /** Notes what a picture's file says of it, and leaves out what is not picture. */
-  private static void bare(Path from, FileType type, StoredFileEntity file, Path ready)
-      throws IOException, PictureBroken {
-    describe(from, file);
-    PictureData.strip(from, ready, type, file.orientation);
-  }
-
-  /** Notes what a picture's file says of it. */
-  private static void describe(Path from, StoredFileEntity file) throws PictureBroken {
+  /** Notes what a picture is: how large, how it stands, how much in it moves. */
+  private static void describe(Path from, int orientation, StoredFileEntity file)
+      throws PictureBroken {
     PictureReader.Head head = PictureReader.head(from);
     if (head.size().pixels() * head.frames() > MOST_MOVING) {
       throw new PictureBroken(
           "It moves through " + head.frames() + " pictures; bring it in as a film.");
     }
     file.frames = head.frames();
-    file.orientation = Orientation.of(from);
-    Size upright = Turn.ofExif(file.orientation).of(head.size());
+    file.orientation = orientation;
+    Size upright = Turn.ofExif(orientation).of(head.size());
     file.width = upright.width();
     file.height = upright.height();
   }

@@ -1,5 +1,6 @@
 package app.blenner.server.file;
 
+import app.blenner.core.media.PdfPages;
 import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.picture.PictureBroken;
@@ -7,6 +8,8 @@ import app.blenner.core.picture.Rendition;
 import app.blenner.core.picture.RenditionMaker;
 import app.blenner.core.picture.Size;
 import app.blenner.server.problem.Problem;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -17,6 +20,7 @@ import java.util.Locale;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
 import java.util.concurrent.Semaphore;
+import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 
 /** Gives the sizes of pictures that pages ask for: each is made once, kept, and made again when it was lost. */
@@ -28,6 +32,11 @@ public class RenditionService {
 
   /** A million pixels take 3 MB or so to open; so many million are open at a time, however many are asked for. */
   private static final int ROOM = 60;
+
+  /** The longer side of a page that is drawn, in pixels. */
+  private static final int PAGE = 960;
+
+  private static final String FIRST_PAGE = "first page " + PAGE;
 
   private final Semaphore room = new Semaphore(ROOM, true);
 
@@ -48,18 +57,36 @@ public class RenditionService {
    * @return a file that must not be changed
    */
   public Path file(StoredFile source, Edit edit, Focus focus, Rendition wanted) {
-    RenditionEntity.Key key =
-        new RenditionEntity.Key(source.hash(), operation(edit, focus, wanted));
+    return once(
+        new RenditionEntity.Key(source.hash(), operation(edit, focus, wanted)),
+        () -> make(source, edit, focus, wanted));
+  }
+
+  /**
+   * What the first page of a PDF looks like, as PNG.
+   *
+   * @return a file that must not be changed
+   * @throws Problem where it cannot be drawn
+   */
+  public Path firstPage(StoredFile source) {
+    return once(new RenditionEntity.Key(source.hash(), FIRST_PAGE), () -> drawPage(source));
+  }
+
+  private interface Making {
+    Path make() throws IOException, InterruptedException, PictureBroken;
+  }
+
+  /** What is kept under a key, or is made now; once, however many ask for it at one time. */
+  private Path once(RenditionEntity.Key key, Making making) {
     try {
       Path kept = kept(key);
       if (kept != null) {
         return kept;
       }
-      // Many readers may ask for the same at once.
       Object lock = busy.computeIfAbsent(key.source() + key.operation(), k -> new Object());
       synchronized (lock) {
         kept = kept(key);
-        Path file = kept == null ? make(source, edit, focus, wanted) : kept;
+        Path file = kept == null ? making.make() : kept;
         busy.remove(key.source() + key.operation(), lock);
         return file;
       }
@@ -70,6 +97,22 @@ public class RenditionService {
       throw new IllegalStateException(e);
     } catch (PictureBroken e) {
       throw Problem.notThere(e.getMessage());
+    }
+  }
+
+  private Path drawPage(StoredFile source) throws IOException, InterruptedException, PictureBroken {
+    // One at a time: what a page can ask for has no bound but that.
+    room.acquire(ROOM);
+    try {
+      BufferedImage page =
+          PdfPages.first(store.file(source.hash()), PAGE)
+              .orElseThrow(() -> new PictureBroken("The first page cannot be drawn."));
+      ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+      ImageIO.write(page, "png", bytes);
+      Size size = new Size(page.getWidth(), page.getHeight());
+      return keep(source, FIRST_PAGE, Rendition.Format.PNG, bytes.toByteArray(), size);
+    } finally {
+      room.release(ROOM);
     }
   }
 
@@ -88,7 +131,8 @@ public class RenditionService {
       RenditionMaker.make(
           new RenditionMaker.Source(original, source.turn(), edit, focus),
           List.of(wanted),
-          (r, bytes, size) -> made[0] = keep(source, operation(edit, focus, r), r, bytes, size));
+          (r, bytes, size) ->
+              made[0] = keep(source, operation(edit, focus, r), r.format(), bytes, size));
     } finally {
       room.release(needed);
     }
@@ -96,11 +140,11 @@ public class RenditionService {
   }
 
   private Path keep(
-      StoredFile source, String operation, Rendition rendition, byte[] bytes, Size size)
+      StoredFile source, String operation, Rendition.Format format, byte[] bytes, Size size)
       throws IOException {
     RenditionEntity entity = new RenditionEntity();
     entity.key = new RenditionEntity.Key(source.hash(), operation);
-    entity.mediaType = rendition.format().mediaType();
+    entity.mediaType = format.mediaType();
     entity.bytes = bytes.length;
     entity.width = size.width();
     entity.height = size.height();

@@ -3,6 +3,7 @@ package app.blenner.server.file;
 import app.blenner.core.media.FileType;
 import app.blenner.core.picture.Size;
 import app.blenner.core.picture.Turn;
+import java.time.Duration;
 import java.util.Optional;
 
 /**
@@ -15,17 +16,32 @@ import java.util.Optional;
  * @param height in pixels, standing upright; 0 where it has none
  * @param orientation how its stored pixels are turned, 1 to 8 as in EXIF
  * @param frames how many pictures move one after the other; 0 where it is no picture
+ * @param plays how long it plays; zero where it does not, or does not say
+ * @param pages how many pages it has; 0 where it has none, or does not say
  */
 public record StoredFile(
-    String hash, String mediaType, long bytes, int width, int height, int orientation, int frames) {
+    String hash,
+    String mediaType,
+    long bytes,
+    int width,
+    int height,
+    int orientation,
+    int frames,
+    Duration plays,
+    int pages) {
 
   public FileType type() {
     return FileType.ofMediaType(mediaType).orElse(FileType.TEXT);
   }
 
-  /** Its size standing upright, where it is a picture of pixels. */
+  /** Its size standing upright, where it is a picture. */
   public Optional<Size> size() {
     return width > 0 && height > 0 ? Optional.of(new Size(width, height)) : Optional.empty();
+  }
+
+  /** Whether it can be cut, turned and made smaller: a picture of pixels that stands still. */
+  public boolean isStill() {
+    return type().isPixels() && size().isPresent() && frames <= 1;
   }
 
   /** How its stored pixels are turned. */

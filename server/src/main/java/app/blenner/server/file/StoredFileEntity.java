@@ -3,6 +3,7 @@ package app.blenner.server.file;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.Duration;
 import java.time.Instant;
 
 @Entity
@@ -16,9 +17,20 @@ class StoredFileEntity {
   int height;
   int orientation;
   int frames;
+  long playsMillis;
+  int pages;
   Instant keptAt;
 
   StoredFile view() {
-    return new StoredFile(hash, mediaType, bytes, width, height, orientation, frames);
+    return new StoredFile(
+        hash,
+        mediaType,
+        bytes,
+        width,
+        height,
+        orientation,
+        frames,
+        Duration.ofMillis(playsMillis),
+        pages);
   }
 }
