@@ -49,9 +49,9 @@ public class AssetLifeTest {
   @Test
   public void contentSeenBeforeIsKnownAgain() throws Exception {
     byte[] png = Pngs.of(31, 17, 0x112233);
-    JsonNode first = editor.file(API + "?ask=true", "a dot.png", png).json();
+    JsonNode first = editor.bringIn(API, "a dot.png", png, true).json();
     assertFalse(first.path("seen").asBoolean());
-    JsonNode again = editor.file(API + "?ask=true", "quite another name.png", png).json();
+    JsonNode again = editor.bringIn(API, "quite another name.png", png, true).json();
     assertTrue(again.path("seen").asBoolean());
     assertEquals(again.path("asset").path("name"), first.path("asset").path("name"));
     assertEquals(again.path("uses").asInt(), 0);
@@ -60,14 +60,14 @@ public class AssetLifeTest {
   @Test
   public void aNameSeenBeforeIsAskedAbout() throws Exception {
     byte[][] png = {Pngs.of(20, 20, 1), Pngs.of(21, 20, 2), Pngs.of(22, 20, 3), Pngs.of(23, 20, 4)};
-    assertEquals(editor.file(API + "?ask=true", "dune.png", png[0]).status(), 201);
-    Answer asks = editor.file(API + "?ask=true", "Dune.PNG", png[1]);
+    assertEquals(editor.bringIn(API, "dune.png", png[0], true).status(), 201);
+    Answer asks = editor.bringIn(API, "Dune.PNG", png[1], true);
     assertEquals(asks.status(), 409);
     assertEquals(asks.json().path("existing").path("name").asString(), "dune.png");
     assertEquals(chosen(asks, "BOTH").path("name").asString(), "dune-2.png");
-    asks = editor.file(API + "?ask=true", "dune.png", png[2]);
+    asks = editor.bringIn(API, "dune.png", png[2], true);
     assertEquals(chosen(asks, "USE").path("width").asInt(), 20);
-    asks = editor.file(API + "?ask=true", "dune.png", png[3]);
+    asks = editor.bringIn(API, "dune.png", png[3], true);
     JsonNode replaced = chosen(asks, "REPLACE");
     assertEquals(replaced.path("name").asString(), "dune.png");
     assertEquals(replaced.path("width").asInt(), 23);
@@ -94,13 +94,14 @@ public class AssetLifeTest {
     editor.put(TORCH + "/edit", edit(0, 0, 1, 0.5));
     assertEquals(reader.get(PAGE).text(), before, "nothing was done to the file");
 
-    Answer replaced = editor.file(TORCH + "/file", "other.png", Pngs.of(1600, 900, 0x884422));
+    Answer replaced =
+        editor.bringIn(TORCH + "/file", "other.png", Pngs.of(1600, 900, 0x884422), false);
     assertEquals(replaced.status(), 200, replaced.text());
     assertTrue(reader.get(PAGE).text().contains("red-torch.png"), "its new file is a PNG");
     long id = replaced.json().path("earlier").get(0).path("id").asLong();
     assertEquals(editor.post(TORCH + "/earlier/" + id, "{}").status(), 200);
     assertEquals(reader.get(PAGE).text(), before);
-    Answer refused = editor.file(TORCH + "/file", "words.txt", "words".getBytes());
+    Answer refused = editor.bringIn(TORCH + "/file", "words.txt", "words".getBytes(), false);
     assertEquals(refused.status(), 422);
     assertTrue(refused.sentence().contains("is a picture"), refused.sentence());
   }
@@ -149,7 +150,7 @@ public class AssetLifeTest {
 
   @Test
   public void theyAreFoundByWordsKindAndUse() throws Exception {
-    editor.file(API, "lone wolf.png", Pngs.of(9, 9, 9));
+    editor.bringIn(API, "lone wolf.png", Pngs.of(9, 9, 9), false);
     assertEquals(names("words=RIVER%20stars"), "milky-way.jpg");
     assertEquals(names("words=100%25"), "", "a percent sign is a percent sign");
     assertEquals(names("kind=SOUND"), "owl-call.wav");
@@ -163,8 +164,50 @@ public class AssetLifeTest {
     editor.post(API + "/lone-wolf.png/restore", "{}");
     assertEquals(names("words=wolf"), "lone-wolf.png");
     JsonNode beyond = editor.get(API + "/found?page=999").json();
-    assertEquals(beyond.path("assets").size(), 0);
+    assertEquals(beyond.path("page").asInt(), 0, "what was the last page is gone");
     assertTrue(beyond.path("total").asInt() > 10);
+    assertEquals(names("words=star&shape=TALL"), "");
+    assertTrue(names("shape=SQUARE").contains("lone-wolf.png"), names("shape=SQUARE"));
+    assertFalse(names("shape=WIDE").contains("lone-wolf.png"));
+    assertFalse(names("least=1000").contains("lone-wolf.png"));
+    assertTrue(names("least=1000").contains("milky-way.jpg"));
+    assertEquals(names("ending=vtt"), "owl-call.vtt");
+    assertEquals(names("ending=%25"), "");
+    assertTrue(
+        names(
+                "by="
+                    + editor
+                        .get("/editor/api/session")
+                        .json()
+                        .path("person")
+                        .path("name")
+                        .asString()
+                        .replace(" ", "%20"))
+            .contains("lone-wolf.png"));
+    assertEquals(names("since=2200-01-01T00:00:00Z"), "");
+    assertEquals(editor.get(API + "/found?since=yesterday").status(), 400);
+    long before = Long.MAX_VALUE;
+    for (JsonNode f : editor.get(API + "/found?order=LARGEST").json().path("assets")) {
+      assertTrue(f.path("asset").path("bytes").asLong() <= before);
+      before = f.path("asset").path("bytes").asLong();
+    }
+  }
+
+  @Test
+  public void collectionsHoldAssetsUnderAName() {
+    String both =
+        "{\"assets\":[\"red-torch.jpg\",\"milky-way.jpg\"],\"collection\":\" Night  sky \",\"in\":";
+    assertEquals(
+        editor.post(API + "/collections", both + "true}").json().path("collections").toString(),
+        "[\"Night sky\"]");
+    editor.post(API + "/collections", both + "true}"); // twice changes nothing
+    assertEquals(names("collection=Night%20sky&order=TITLE").split(" ").length, 2);
+    assertEquals(editor.get(TORCH).json().path("collections").toString(), "[\"Night sky\"]");
+    String none = "{\"assets\":[\"nothing.jpg\"],\"collection\":\"Night sky\",\"in\":true}";
+    assertEquals(editor.post(API + "/collections", none).status(), 404);
+    editor.post(API + "/collections", both + "false}");
+    assertEquals(names("collection=Night%20sky"), "");
+    assertEquals(editor.get(API + "/filters").json().path("collections").size(), 0);
   }
 
   private String names(String query) {

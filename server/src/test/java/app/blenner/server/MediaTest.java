@@ -111,8 +111,11 @@ public class MediaTest {
     byte[] dot =
         "R0lGODlhBAAEAPAAAAAAAP///ywAAAAABAAEAEACBISPCQUAOw==".getBytes(StandardCharsets.US_ASCII);
     Answer added =
-        editor.file(
-            "/editor/api/assets", "a lone dot.gif", java.util.Base64.getDecoder().decode(dot));
+        editor.bringIn(
+            "/editor/api/assets",
+            "a lone dot.gif",
+            java.util.Base64.getDecoder().decode(dot),
+            false);
     String url = added.json().path("asset").path("url").asString();
     assertEquals(reader.get(url).status(), 404);
     assertEquals(reader.get("/media/a-lone-dot.gif").status(), 404);
@@ -142,7 +145,7 @@ public class MediaTest {
     for (int i = 0; i < 10; i++) {
       byte[] png = Pngs.of(20 + i, 10, 0x203040 + i * 999);
       Visitor somebody = running.signedIn("ilse");
-      uploads.add(() -> somebody.file("/editor/api/assets", "same name.png", png));
+      uploads.add(() -> somebody.bringIn("/editor/api/assets", "same name.png", png, false));
     }
     Set<String> names = new TreeSet<>();
     int i = 0;
@@ -173,7 +176,7 @@ public class MediaTest {
             "<!doctype html><script>alert(1)</script>".getBytes(StandardCharsets.UTF_8),
             java.util.Arrays.copyOf(png, png.length / 2),
             Pngs.saying(60_000, 60_000))) {
-      Answer answer = editor.file("/editor/api/assets", "bad.png", bad);
+      Answer answer = editor.bringIn("/editor/api/assets", "bad.png", bad, false);
       assertEquals(answer.status(), 422, answer.text());
       assertTrue(answer.sentence().startsWith("“bad.png”"), answer.sentence());
     }
@@ -197,7 +200,7 @@ public class MediaTest {
             "صورة.png",
             "….png",
             "a/b\\c.png")) {
-      Answer answer = editor.file("/editor/api/assets", name, Pngs.of(11 + i++, 9, 77));
+      Answer answer = editor.bringIn("/editor/api/assets", name, Pngs.of(11 + i++, 9, 77), false);
       assertEquals(answer.status(), 201, name + answer.text());
       String made = answer.json().path("asset").path("name").asString();
       assertTrue(made.matches("[a-z0-9][a-z0-9-]{0,70}\\.png"), made);

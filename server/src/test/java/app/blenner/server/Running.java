@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Base64;
 import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -163,6 +164,62 @@ public final class Running implements AutoCloseable {
       } catch (IOException | InterruptedException e) {
         throw new IllegalStateException(e);
       }
+    }
+
+    /**
+     * Sends a file as tus 1.0 has it, and has something done with it.
+     *
+     * @param path what does it
+     */
+    Answer bringIn(String path, String name, byte[] bytes, boolean ask) {
+      Answer begun = begin(name, bytes.length);
+      if (begun.status() != 201) {
+        return begun;
+      }
+      String place = begun.header("Location");
+      String id = place.substring(place.lastIndexOf('/') + 1);
+      Answer sent = patch("/editor/api/uploads/" + id, 0, bytes);
+      return sent.status() == 204
+          ? post(path, "{\"upload\":\"" + id + "\",\"whole\":false,\"ask\":" + ask + "}")
+          : sent;
+    }
+
+    /** Says that a file of so many bytes will come; the answer says where to. */
+    Answer begin(String name, long length) {
+      String called = Base64.getEncoder().encodeToString(name.getBytes(StandardCharsets.UTF_8));
+      return send(
+          tus("/editor/api/uploads")
+              .header("Upload-Length", String.valueOf(length))
+              .header("Upload-Metadata", "filename " + called)
+              .POST(HttpRequest.BodyPublishers.noBody()));
+    }
+
+    /** What tells the server who this is, as lines of a request. */
+    String headers() {
+      return "Cookie: BLENNER=%s; XSRF-TOKEN=%s\r\nX-XSRF-TOKEN: %s\r\n"
+          .formatted(
+              cookie("BLENNER").getValue(),
+              cookie("XSRF-TOKEN").getValue(),
+              cookie("XSRF-TOKEN").getValue());
+    }
+
+    /** How much of a file is there. */
+    Answer head(String path) {
+      return send(tus(path).method("HEAD", HttpRequest.BodyPublishers.noBody()));
+    }
+
+    /** Sends a part of a file. */
+    Answer patch(String path, long offset, byte[] part) {
+      return send(
+          tus(path)
+              .header("Upload-Offset", String.valueOf(offset))
+              .header("Content-Type", "application/offset+octet-stream")
+              .method("PATCH", HttpRequest.BodyPublishers.ofByteArray(part)));
+    }
+
+    private HttpRequest.Builder tus(String path) {
+      return HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+          .header("Tus-Resumable", "1.0.0");
     }
 
     /** Sends a file as a form does. */

@@ -10,4 +10,9 @@ import app.blenner.core.signoff.Role;
  * @param name the name others see
  * @param role what the person may do
  */
-public record Account(long id, String signIn, String name, Role role) {}
+public record Account(long id, String signIn, String name, Role role) {
+  /** Whose a file on its way is. */
+  public String owner() {
+    return String.valueOf(id);
+  }
+}

@@ -110,9 +110,11 @@ class AssetEditing {
    * Puts a file that comes in the place of an asset's.
    *
    * @param called the name it comes with
+   * @param whole whether where and with what a picture was taken stays in it
    */
-  StoredFile replace(String name, Path coming, String called, String by) {
-    StoredFile stored = files.take(coming, called, false).file();
+  StoredFile replace(String name, Path coming, String called, boolean whole, String by) {
+    StoredFile stored = files.take(coming, called, whole).file();
+    get(name).whole = whole;
     replace(name, stored, by);
     return stored;
   }

@@ -5,22 +5,22 @@ import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.picture.Widths;
+import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.AssetViews.AssetPage;
 import app.blenner.server.asset.AssetViews.EditView;
 import app.blenner.server.asset.AssetViews.Said;
-import app.blenner.server.file.Coming;
+import app.blenner.server.asset.AssetViews.Sent;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.RenditionService;
 import app.blenner.server.file.StoredFile;
+import app.blenner.server.file.Uploads;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.problem.RetryOnConflict;
 import jakarta.validation.Valid;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
-import java.util.Objects;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -32,9 +32,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 
 /** One asset: all about it, and what can be done with it. */
 @RestController
@@ -48,18 +46,21 @@ class AssetPageController {
   private final AssetEditing editing;
   private final FileService files;
   private final RenditionService renditions;
+  private final Uploads uploads;
 
   AssetPageController(
       AssetPages pages,
       AssetService assets,
       AssetEditing editing,
       FileService files,
-      RenditionService renditions) {
+      RenditionService renditions,
+      Uploads uploads) {
     this.pages = pages;
     this.assets = assets;
     this.editing = editing;
     this.files = files;
     this.renditions = renditions;
+    this.uploads = uploads;
   }
 
   @GetMapping
@@ -90,15 +91,15 @@ class AssetPageController {
   }
 
   /** Puts another file in its place, everywhere. */
-  @PostMapping(path = "/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  AssetPage replace(@PathVariable String name, @RequestPart("file") MultipartFile file)
-      throws IOException {
-    try (Coming coming = files.coming()) {
-      file.transferTo(coming.path());
-      String called = Objects.requireNonNullElse(file.getOriginalFilename(), "");
-      String by = AccountService.current().name();
-      RetryOnConflict.call(() -> editing.replace(name, coming.path(), called, by));
-    }
+  @PostMapping("/file")
+  AssetPage replace(@PathVariable String name, @Valid @RequestBody Sent sent) {
+    Account who = AccountService.current();
+    uploads.use(
+        sent.upload(),
+        who.owner(),
+        (coming, called) ->
+            RetryOnConflict.call(
+                () -> editing.replace(name, coming.path(), called, sent.whole(), who.name())));
     return pages.page(name);
   }
 

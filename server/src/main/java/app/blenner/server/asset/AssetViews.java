@@ -86,6 +86,15 @@ final class AssetViews {
   record Said(@NotNull Description said, @NotNull String expires) {}
 
   /**
+   * A file that was sent.
+   *
+   * @param upload the last part of the address it was sent to
+   * @param ask whether somebody is there who can choose where its name is there already; else both are kept
+   * @param whole whether where and with what a picture was taken stays in it
+   */
+  record Sent(@NotBlank String upload, boolean ask, boolean whole) {}
+
+  /**
    * What became of a file that was brought in.
    *
    * @param seen whether the site had this content already
