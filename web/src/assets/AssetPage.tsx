@@ -1,11 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
-import { answer, client, withFile } from '../shared/api/client'
+import { answer, client } from '../shared/api/client'
 import type { AssetPage as Page } from '../shared/api/types'
+import { upload } from '../shared/api/upload'
 import { Button } from '../shared/ui/Button'
+import { CaptionsDialog } from '../shared/ui/CaptionsDialog'
 import { Place } from '../shared/ui/Place'
-import { itemsOf, sizeOf } from '../shared/ui/sizes'
+import { factsOf, itemsOf } from '../shared/ui/sizes'
 import { useTitle } from '../shared/ui/useTitle'
 import { CutDialog } from './CutDialog'
 import { Earlier } from './Earlier'
@@ -23,7 +25,7 @@ export function AssetPage() {
     queryFn: () => answer(client.GET('/editor/api/assets/{name}', { params: { path: { name } } })),
   })
   useTitle(page.data?.asset.title ?? 'Asset')
-  const [open, setOpen] = useState<'cut' | 'replace' | null>(null)
+  const [open, setOpen] = useState<'cut' | 'replace' | 'captions' | null>(null)
   const [told, setTold] = useState('')
 
   /** Shows what an asset has become, and lets lists be fetched anew. */
@@ -83,6 +85,7 @@ export function AssetPage() {
           <Shown page={page.data} />
           <div className="flex flex-wrap gap-2">
             {picture && <Button onClick={() => setOpen('cut')}>Cut and turn</Button>}
+            {asset.mediaType === 'text/vtt' && <Button onClick={() => setOpen('captions')}>Change line by line</Button>}
             <Button onClick={() => setOpen('replace')}>Replace the file</Button>
             <a
               href={asset.url}
@@ -108,6 +111,20 @@ export function AssetPage() {
               </Button>
             )}
           </div>
+          {page.data.collections.length > 0 && (
+            <p>
+              In the collections{' '}
+              {page.data.collections.map((c, i) => (
+                <span key={c}>
+                  {i > 0 && ', '}
+                  <Link to={`/assets?collection=${encodeURIComponent(c)}`} className="underline">
+                    {c}
+                  </Link>
+                </span>
+              ))}
+              .
+            </p>
+          )}
           <Uses uses={uses} />
           <Earlier
             page={page.data}
@@ -130,13 +147,31 @@ export function AssetPage() {
           onDone={(next) => become(next, 'The picture is shown like this everywhere.')}
         />
       )}
+      {open === 'captions' && (
+        <CaptionsDialog
+          track={asset.name}
+          onClose={() => setOpen(null)}
+          onDone={async () => {
+            await cache.invalidateQueries({ queryKey: key })
+            setOpen(null)
+            setTold('The captions are kept. Those before are under Earlier files.')
+          }}
+        />
+      )}
       {open === 'replace' && (
         <ReplaceDialog
           page={page.data}
           onClose={() => setOpen(null)}
           send={async (file) =>
             become(
-              await answer(client.POST('/editor/api/assets/{name}/file', { params: { path }, ...withFile(file) })),
+              await upload(file, (sent) =>
+                answer(
+                  client.POST('/editor/api/assets/{name}/file', {
+                    params: { path },
+                    body: { upload: sent, ask: false, whole: false },
+                  }),
+                ),
+              ).done,
               'The new file stands everywhere now. The one before is under Earlier files.',
             )
           }
@@ -159,13 +194,12 @@ function capital(words: string): string {
 }
 
 function facts({ asset, added, addedBy }: Page): string {
-  const pixels = asset.width ? `${asset.width} × ${asset.height} pixels, ` : ''
   const day = new Date(added).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })
-  return `${asset.name}, ${pixels}${sizeOf(asset.bytes)}. Added on ${day}${addedBy && ` by ${addedBy}`}.`
+  return `${asset.name}: ${factsOf(asset)}. Added on ${day}${addedBy && ` by ${addedBy}`}.`
 }
 
 /** What readers get: the picture as it is, and as pages cut it. */
-function Shown({ page: { asset, said, whole } }: { page: Page }) {
+function Shown({ page: { asset, said, whole, firstPage } }: { page: Page }) {
   if (asset.mediaType.startsWith('audio/')) {
     // biome-ignore lint/a11y/useMediaCaption: captions belong to where it is used
     return <audio src={asset.url} controls className="w-full" />
@@ -174,6 +208,13 @@ function Shown({ page: { asset, said, whole } }: { page: Page }) {
     // biome-ignore lint/a11y/useMediaCaption: captions belong to where it is used
     return <video src={asset.url} controls className="max-h-96 w-full bg-ink" />
   }
+  if (firstPage)
+    return (
+      <figure>
+        <img src={firstPage} alt="" className="max-h-96 border border-line bg-desk" />
+        <figcaption className="text-small text-soft">The first page</figcaption>
+      </figure>
+    )
   if (!asset.width)
     return (
       <p className="border border-line bg-sheet p-6 text-soft">

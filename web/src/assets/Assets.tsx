@@ -1,30 +1,31 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { answer, client } from '../shared/api/client'
+import { useFoundAssets } from '../shared/api/queries'
 import type { FoundAsset } from '../shared/api/types'
 import { BringInButton } from '../shared/ui/BringInButton'
 import { Button } from '../shared/ui/Button'
 import { ComingList } from '../shared/ui/ComingList'
 import { cx } from '../shared/ui/cx'
-import { fieldBox, Select } from '../shared/ui/Field'
 import { Place } from '../shared/ui/Place'
-import { itemsOf, sizeOf } from '../shared/ui/sizes'
+import { factsOf, itemsOf } from '../shared/ui/sizes'
 import { useBringIn, usePastedFiles } from '../shared/ui/useBringIn'
 import { useDropFiles } from '../shared/ui/useDropFiles'
 import { useTitle } from '../shared/ui/useTitle'
-import { kinds, only, orders, sentence, wantedIn } from './wanted'
+import { Filters } from './Filters'
+import { Gather } from './Gather'
+import { isNarrowed, queryOf, sentence, wantedIn } from './wanted'
 
 /** The stored pictures and files: found by their words and by what is true of them, and brought in. */
 export function Assets() {
   useTitle('Assets')
   const [params, setParams] = useSearchParams()
   const wanted = wantedIn(params)
-  const found = useQuery({
-    queryKey: ['assets', 'found', wanted],
-    queryFn: () => answer(client.GET('/editor/api/assets/found', { params: { query: wanted } })),
-    placeholderData: keepPreviousData,
-  })
-  const bring = useBringIn()
+  const found = useFoundAssets(queryOf(wanted))
+  const [whole, setWhole] = useState(false)
+  const [ticked, setTicked] = useState<string[]>([])
+  const tick = (name: string, on: boolean) =>
+    setTicked((all) => [...all.filter((n) => n !== name), ...(on ? [name] : [])])
+  const bring = useBringIn(undefined, whole)
   const drop = useDropFiles(bring)
   usePastedFiles(bring)
   const rows = params.get('as') === 'rows'
@@ -55,8 +56,14 @@ export function Assets() {
         )}
       >
         <div className="flex flex-wrap items-end gap-3">
-          <BringInButton main>Bring files in</BringInButton>
-          <p className="min-w-40 flex-1 self-center text-soft">or drop or paste them anywhere on this page.</p>
+          <BringInButton main whole={whole}>
+            Bring files in
+          </BringInButton>
+          <p className="self-center text-soft">or drop or paste them anywhere on this page.</p>
+          <label className="flex min-w-40 flex-1 items-center gap-2 self-center">
+            <input type="checkbox" checked={whole} onChange={(e) => setWhole(e.target.checked)} />
+            Leave in pictures where and with what they were taken
+          </label>
           <Button look="quiet" aria-pressed={!rows} onClick={() => change('as', '')} className={cx(!rows && 'bg-desk')}>
             Tiles
           </Button>
@@ -70,43 +77,24 @@ export function Assets() {
           </Button>
         </div>
         <ComingList />
-        <search className="grid gap-3 sm:grid-cols-[2fr_1fr_1fr_1fr]">
-          <label className="grid content-start gap-1 font-semibold">
-            Search
-            <input
-              type="search"
-              value={wanted.words}
-              onChange={(e) => change('words', e.target.value)}
-              placeholder="Title, name, what it shows, credit, keyword …"
-              className={cx(fieldBox, 'h-8 font-normal')}
-            />
-          </label>
-          <Choice label="Kind" value={wanted.kind ?? ''} all={kinds} onPick={(v) => change('kind', v)} />
-          <Choice
-            label="Only"
-            value={wanted.only === 'ALL' ? '' : wanted.only}
-            all={only}
-            onPick={(v) => change('only', v)}
-          />
-          <Choice
-            label="Order"
-            value={wanted.order === 'NEWEST' ? '' : wanted.order}
-            all={orders}
-            onPick={(v) => change('order', v)}
-          />
-        </search>
+        <Filters wanted={wanted} change={change} />
         {found.error && <p role="alert">{found.error.message}</p>}
         {found.data && (
           <p role="status" className="flex flex-wrap items-baseline gap-3">
             {sentence(wanted, found.data.total)}
-            {(wanted.words || wanted.kind || wanted.only !== 'ALL') && (
+            {isNarrowed(wanted) && (
               <Button look="quiet" onClick={() => setParams(rows ? { as: 'rows' } : {}, { replace: true })}>
                 Show all
               </Button>
             )}
           </p>
         )}
-        {rows ? <Rows assets={found.data?.assets ?? []} /> : <Tiles assets={found.data?.assets ?? []} />}
+        {ticked.length > 0 && <Gather names={ticked} within={wanted.collection} onDone={() => setTicked([])} />}
+        {rows ? (
+          <Rows assets={found.data?.assets ?? []} ticked={ticked} tick={tick} />
+        ) : (
+          <Tiles assets={found.data?.assets ?? []} ticked={ticked} tick={tick} />
+        )}
         {found.data && found.data.pages > 1 && (
           <nav aria-label="Pages of assets" className="flex items-center gap-3">
             <Button
@@ -131,31 +119,17 @@ export function Assets() {
   )
 }
 
-function Choice(props: { label: string; value: string; all: [string, string][]; onPick: (value: string) => void }) {
-  return (
-    <Select label={props.label} value={props.value} onChange={(e) => props.onPick(e.target.value)}>
-      {props.all.map(([value, words]) => (
-        <option key={value} value={value}>
-          {words}
-        </option>
-      ))}
-    </Select>
-  )
-}
-
-/** What kind of file it is and how large, in a few words. */
-export function factsOf({ asset }: FoundAsset): string {
-  const ending = asset.name.slice(asset.name.lastIndexOf('.') + 1).toUpperCase()
-  const pixels = asset.width ? `${asset.width} × ${asset.height} pixels, ` : ''
-  return `${ending}, ${pixels}${sizeOf(asset.bytes)}`
-}
-
 /** A picture of it, or its ending where there is none. */
 function Sign({ found, className }: { found: FoundAsset; className: string }) {
   const { asset } = found
   if (asset.tile)
     return (
-      <img src={asset.tile} alt={asset.alternative} loading="lazy" className={cx('bg-desk object-cover', className)} />
+      <img
+        src={asset.tile}
+        alt={asset.alternative}
+        loading="lazy"
+        className={cx('bg-desk object-cover object-top', className)}
+      />
     )
   return (
     <span aria-hidden className={cx('grid place-items-center bg-desk font-semibold text-large text-soft', className)}>
@@ -164,17 +138,37 @@ function Sign({ found, className }: { found: FoundAsset; className: string }) {
   )
 }
 
-function Tiles({ assets }: { assets: FoundAsset[] }) {
+interface Listed {
+  assets: FoundAsset[]
+  ticked: string[]
+  tick: (name: string, on: boolean) => void
+}
+
+function Tick({ asset, ticked, tick }: { asset: FoundAsset['asset'] } & Omit<Listed, 'assets'>) {
+  return (
+    <input
+      type="checkbox"
+      aria-label={`Mark ${asset.title}`}
+      checked={ticked.includes(asset.name)}
+      onChange={(e) => tick(asset.name, e.target.checked)}
+    />
+  )
+}
+
+function Tiles({ assets, ...marks }: Listed) {
   return (
     <ul className="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-5">
       {assets.map((f) => (
         <li key={f.asset.name} className="border border-line bg-sheet">
           <Sign found={f} className="aspect-video w-full" />
           <div className="p-3">
+            <span className="float-right">
+              <Tick asset={f.asset} {...marks} />
+            </span>
             <Link to={`/assets/${f.asset.name}`} className="font-semibold hover:underline">
               {f.asset.title}
             </Link>
-            <p className="text-small text-soft">{factsOf(f)}</p>
+            <p className="text-small text-soft">{factsOf(f.asset)}</p>
             <p className="text-small text-soft">{firstUp(itemsOf(f.uses))}</p>
             {f.asset.credit && <p className="text-small text-soft">{f.asset.credit}</p>}
           </div>
@@ -184,7 +178,7 @@ function Tiles({ assets }: { assets: FoundAsset[] }) {
   )
 }
 
-function Rows({ assets }: { assets: FoundAsset[] }) {
+function Rows({ assets, ...marks }: Listed) {
   return (
     <ul className="border-line border-t">
       {assets.map((f) => (
@@ -192,6 +186,7 @@ function Rows({ assets }: { assets: FoundAsset[] }) {
           key={f.asset.name}
           className="flex flex-wrap items-center gap-x-4 border-line border-b py-1.5 sm:flex-nowrap"
         >
+          <Tick asset={f.asset} {...marks} />
           <Sign found={f} className="h-10 w-16 shrink-0" />
           <Link
             to={`/assets/${f.asset.name}`}
@@ -199,7 +194,7 @@ function Rows({ assets }: { assets: FoundAsset[] }) {
           >
             {f.asset.title}
           </Link>
-          <span className="w-full min-w-0 truncate text-small text-soft sm:w-auto sm:flex-1">{factsOf(f)}</span>
+          <span className="w-full min-w-0 truncate text-small text-soft sm:w-auto sm:flex-1">{factsOf(f.asset)}</span>
           <span className="w-32 shrink-0 text-small text-soft">{firstUp(itemsOf(f.uses))}</span>
           <span className="w-36 shrink-0 truncate text-small text-soft">
             {new Date(f.added).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })}

@@ -1,13 +1,17 @@
-import type { paths } from '../shared/api/schema'
-
-type Query = NonNullable<paths['/editor/api/assets/found']['get']['parameters']['query']>
+import type { AssetQuery } from '../shared/api/queries'
 
 /** What is looked for, as the address of the place says it. */
 export interface Wanted {
   words: string
-  kind?: Query['kind']
-  only: NonNullable<Query['only']>
-  order: NonNullable<Query['order']>
+  kind?: AssetQuery['kind']
+  shape?: AssetQuery['shape']
+  least: number
+  by: string
+  /** The day after which it was brought in, as a date field has it. */
+  since: string
+  collection: string
+  only: NonNullable<AssetQuery['only']>
+  order: NonNullable<AssetQuery['order']>
   page: number
 }
 
@@ -29,9 +33,24 @@ export const only: [string, string][] = [
   ['BINNED', 'In the bin'],
 ]
 
+export const shapes: [string, string][] = [
+  ['', 'Any shape'],
+  ['WIDE', 'Wide'],
+  ['TALL', 'Tall'],
+  ['SQUARE', 'Square'],
+]
+
+export const widths: [string, string][] = [
+  ['', 'Any size'],
+  ['800', 'At least 800 pixels wide'],
+  ['1600', 'At least 1600 pixels wide'],
+  ['2400', 'At least 2400 pixels wide'],
+]
+
 export const orders: [string, string][] = [
   ['', 'Newest first'],
   ['TITLE', 'By title'],
+  ['LARGEST', 'Largest file first'],
 ]
 
 function oneOf<T extends string>(all: [string, string][], value: string | null): T | undefined {
@@ -42,6 +61,11 @@ export function wantedIn(params: URLSearchParams): Wanted {
   return {
     words: params.get('words') ?? '',
     kind: oneOf(kinds, params.get('kind')),
+    shape: oneOf(shapes, params.get('shape')),
+    least: Number(oneOf(widths, params.get('least')) ?? 0),
+    by: params.get('by') ?? '',
+    since: /^\d{4}-\d\d-\d\d$/.test(params.get('since') ?? '') ? (params.get('since') as string) : '',
+    collection: params.get('collection') ?? '',
     only: oneOf<Wanted['only']>(only, params.get('only')) ?? 'ALL',
     order: oneOf<Wanted['order']>(orders, params.get('order')) ?? 'NEWEST',
     page: Math.max(0, Number.parseInt(params.get('page') ?? '0', 10) || 0),
@@ -60,6 +84,30 @@ export function sentence(wanted: Wanted, total: number): string {
     BINNED: ' in the bin',
   }
   const words = wanted.words.trim() ? `, with “${wanted.words.trim()}”` : ''
-  const said = `${which[wanted.only]}${words}.`
+  const shape = shapes.find(([v]) => v === wanted.shape)?.[1].toLowerCase()
+  const more = [
+    wanted.collection && `in “${wanted.collection}”`,
+    wanted.by && `brought in by ${wanted.by}`,
+    wanted.since &&
+      `since ${new Date(wanted.since).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' })}`,
+    wanted.shape && `${shape} in shape`,
+    wanted.least && `at least ${wanted.least} pixels wide`,
+  ].filter(Boolean)
+  const said = `${which[wanted.only]}${words}${more.length ? `, ${more.join(', ')}` : ''}.`
   return total ? `${total} ${what}${said}` : `There are no ${kind}${said}`
+}
+
+/** What the server is asked for. */
+export function queryOf({ since, by, collection, ...rest }: Wanted): AssetQuery {
+  return {
+    ...rest,
+    ...(by && { by }),
+    ...(collection && { collection }),
+    ...(since && { since: new Date(`${since}T00:00`).toISOString() }),
+  }
+}
+
+/** Whether anything narrows what is shown. */
+export function isNarrowed({ words, kind, only: which, shape, least, by, since, collection }: Wanted): boolean {
+  return !!(words || kind || which !== 'ALL' || shape || least || by || since || collection)
 }

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
 import { answer, client } from '../shared/api/client'
-import { useAssets } from '../shared/api/queries'
+import { useAsset } from '../shared/api/queries'
 import type { Row } from '../shared/api/types'
 import { Button } from '../shared/ui/Button'
 import { LevelIcon } from '../shared/ui/LevelIcon'
@@ -10,16 +10,15 @@ import { WhereItAppears } from '../shared/ui/WhereItAppears'
 /** The picked item: its teaser as readers see it, where it appears, what it waits for. */
 export function Picked({ row }: { row: Row }) {
   const navigate = useNavigate()
-  const assets = useAssets()
   const item = useQuery({
     queryKey: ['item', row.key, row.changedAt],
     queryFn: () => answer(client.GET('/editor/api/items/{key}', { params: { path: { key: row.key } } })),
     refetchOnMount: 'always',
   })
+  const picture = useAsset(item.data?.content.leadPicture ?? '')
   if (!item.data)
     return <aside aria-label="The picked item" className="w-80 shrink-0 border-line border-l max-lg:hidden" />
   const { state, content } = item.data
-  const picture = assets.data?.find((a) => a.name === content.leadPicture)
   return (
     <aside
       aria-label="The picked item"

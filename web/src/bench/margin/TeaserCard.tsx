@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useAssets } from '../../shared/api/queries'
+import { useAsset } from '../../shared/api/queries'
 import { useAsked } from '../../shared/store/asked'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
@@ -21,14 +21,13 @@ function characters(text: string): number {
 export function TeaserCard() {
   const { saver } = useBench()
   const summary = useAsked<HTMLTextAreaElement>('summary')
-  const assets = useAssets()
   const [picking, setPicking] = useState(false)
   const fields = useSaved((now) => now.fields)
   const language = useSaved((now) => now.state.language)
   const limit = useSaved((now) => now.state.measures.summaryLimit)
   const length = characters(fields.summary)
   const over = length - limit
-  const picture = assets.data?.find((a) => a.name === fields.leadPicture)
+  const picture = useAsset(fields.leadPicture)
 
   return (
     <>
@@ -82,11 +81,7 @@ export function TeaserCard() {
         title="Pick the lead picture"
         about="It stands for the item on section pages and in shared links."
       >
-        <PictureChoice
-          assets={assets.data}
-          picked={fields.leadPicture}
-          onPick={(a) => saver.change({ leadPicture: a.name })}
-        />
+        <PictureChoice picked={fields.leadPicture} onPick={(a) => saver.change({ leadPicture: a.name })} />
         <DialogButtons>
           <Button look="main" onClick={() => setPicking(false)}>
             Done

@@ -1,5 +1,6 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, client } from './client'
+import type { paths } from './schema'
 
 /** Who is signed in. */
 export function useSession() {
@@ -11,9 +12,30 @@ export function useSite() {
   return useQuery({ queryKey: ['site'], queryFn: () => answer(client.GET('/editor/api/site')) })
 }
 
-/** All assets. */
-export function useAssets() {
-  return useQuery({ queryKey: ['assets'], queryFn: () => answer(client.GET('/editor/api/assets')) })
+/** What assets can be looked for by. */
+export type AssetQuery = NonNullable<paths['/editor/api/assets/found']['get']['parameters']['query']>
+
+/** A page of assets. */
+export function useFoundAssets(query: AssetQuery) {
+  return useQuery({
+    queryKey: ['assets', 'found', query],
+    queryFn: () => answer(client.GET('/editor/api/assets/found', { params: { query } })),
+    placeholderData: keepPreviousData,
+  })
+}
+
+/** The assets of these names, those that are there. */
+export function useAssetsNamed(names: string[]) {
+  return useQuery({
+    queryKey: ['assets', 'named', names],
+    queryFn: () => answer(client.GET('/editor/api/assets', { params: { query: { name: names } } })),
+    enabled: names.length > 0,
+  })
+}
+
+/** The asset of a name; nothing while it is fetched, where there is none, and for no name. */
+export function useAsset(name: string) {
+  return useAssetsNamed(name ? [name] : []).data?.[0]
 }
 
 /** Lets everything that was fetched be fetched anew. */

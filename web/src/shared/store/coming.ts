@@ -1,6 +1,6 @@
 import { answer, client, type Problem } from '../api/client'
 import type { Added, Asset } from '../api/types'
-import { asksWhich, Stopped, type Upload, upload } from '../api/upload'
+import { asksWhich, bringFileIn, Stopped, type Upload } from '../api/upload'
 import { Store, useStore } from '../base/store'
 
 /** What is to become of a file whose name is there already. */
@@ -12,6 +12,10 @@ export interface Coming {
   file: File
   /** Bytes that have gone. */
   sent: number
+  /** Whether where and with what a picture was taken stays in it. */
+  whole: boolean
+  /** Whether the line is broken, and it is tried again. */
+  broken: boolean
   state: 'waits' | 'goes' | 'asks' | 'done' | 'failed' | 'stopped'
   /** What went wrong, in words. */
   problem: string
@@ -25,7 +29,7 @@ export interface Coming {
 const AT_ONCE = 2
 
 const list = new Store<Coming[]>([])
-const running = new Map<number, Upload>()
+const running = new Map<number, Upload<Added>>()
 const waiting = new Map<number, (added: Added) => void>()
 let last = 0
 
@@ -42,11 +46,12 @@ function set(id: number, change: Partial<Coming>) {
  * Brings files in, a few at a time.
  *
  * @param arrived is told of each that became an asset
+ * @param whole whether where and with what pictures were taken stays in them
  */
-export function bringIn(files: File[], arrived: (added: Added) => void = () => {}) {
+export function bringIn(files: File[], arrived: (added: Added) => void = () => {}, whole = false) {
   const coming = files.map((file): Coming => {
     waiting.set(++last, arrived)
-    return { id: last, file, sent: 0, state: 'waits', problem: '', added: null, which: null }
+    return { id: last, file, sent: 0, whole, broken: false, state: 'waits', problem: '', added: null, which: null }
   })
   list.set([...list.get(), ...coming])
   next()
@@ -62,9 +67,16 @@ function next() {
   }
 }
 
-async function go({ id, file }: Coming) {
-  set(id, { state: 'goes', sent: 0, problem: '' })
-  const sending = upload(file, (sent) => set(id, { sent }))
+async function go({ id, file, whole }: Coming) {
+  set(id, { state: 'goes', broken: false, problem: '' })
+  const sending = bringFileIn(
+    file,
+    { ask: true, whole },
+    {
+      sent: (sent) => set(id, { sent, broken: false }),
+      waits: () => set(id, { broken: true }),
+    },
+  )
   running.set(id, sending)
   try {
     settled(id, await sending.done)
@@ -88,14 +100,14 @@ function settled(id: number, added: Added) {
   waiting.get(id)?.(added)
 }
 
-/** Stops a file on its way; what has gone is thrown away. */
+/** Stops a file on its way; what has gone need not be sent again. */
 export function stopComing(id: number) {
   const sending = running.get(id)
   if (sending) sending.stop()
   else set(id, { state: 'stopped' })
 }
 
-/** Sends a file again. */
+/** Goes on with a file, where it was. */
 export function retryComing(id: number) {
   set(id, { state: 'waits' })
   next()

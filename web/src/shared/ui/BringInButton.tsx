@@ -9,14 +9,16 @@ interface Props {
   /** What may be picked, as the attribute of a file field has it; anything where it is left out. */
   accept?: string
   main?: boolean
+  /** Whether where and with what pictures were taken stays in them. */
+  whole?: boolean
   /** Is told of each, once the lists of assets hold it. */
   onAdded?: (asset: Asset) => void
 }
 
 /** Lets somebody pick files, and brings them in. A ComingList beside it shows how that goes. */
-export function BringInButton({ children, accept, main, onAdded }: Props) {
+export function BringInButton({ children, accept, main, whole, onAdded }: Props) {
   const field = useRef<HTMLInputElement>(null)
-  const bring = useBringIn(onAdded)
+  const bring = useBringIn(onAdded, whole)
   return (
     <>
       <Button look={main ? 'main' : 'plain'} onClick={() => field.current?.click()}>

@@ -9,7 +9,7 @@ import {
   useComing,
 } from '../store/coming'
 import { Button } from './Button'
-import { itemsOf, sizeOf } from './sizes'
+import { factsOf, itemsOf, sizeOf } from './sizes'
 
 /** The files on their way to the assets, each with what became of it. */
 export function ComingList() {
@@ -76,6 +76,7 @@ function told(c: Coming, share: number): string {
     case 'waits':
       return 'Waits'
     case 'goes':
+      if (c.broken) return `The line is broken at ${share} %; it goes on by itself`
       return share < 100 ? `${share} % of ${sizeOf(c.file.size)}` : 'Being looked at …'
     case 'stopped':
       return 'Stopped'
@@ -101,11 +102,7 @@ function Which({ coming }: { coming: Coming }) {
     <div className="grid gap-2">
       <p>There is a file of this name already, with something else in it, {itemsOf(uses)}.</p>
       <div className="flex gap-4">
-        <Shown
-          words="Already there"
-          src={existing.tile}
-          facts={`${existing.width} × ${existing.height} pixels, ${sizeOf(existing.bytes)}`}
-        />
+        <Shown words="Already there" src={existing.tile} facts={factsOf(existing)} />
         <Shown words="Coming in" file={coming.file} facts={sizeOf(coming.file.size)} />
       </div>
       <div className="flex flex-wrap gap-2">

@@ -7,16 +7,21 @@ import { bringIn } from '../store/coming'
  * Brings files in from some place of the screen.
  *
  * @param arrived is told of each that became an asset, once the lists of assets hold it
+ * @param whole whether where and with what pictures were taken stays in them
  */
-export function useBringIn(arrived?: (asset: Asset) => void): (files: File[]) => void {
+export function useBringIn(arrived?: (asset: Asset) => void, whole = false): (files: File[]) => void {
   const cache = useQueryClient()
   const tell = useRef(arrived)
   tell.current = arrived
   return (files) =>
-    bringIn(files, async ({ asset }: Added) => {
-      await cache.invalidateQueries({ queryKey: ['assets'] })
-      tell.current?.(asset)
-    })
+    bringIn(
+      files,
+      async ({ asset }: Added) => {
+        await cache.invalidateQueries({ queryKey: ['assets'] })
+        tell.current?.(asset)
+      },
+      whole,
+    )
 }
 
 /** Takes files that are pasted while nobody types in a field. */

@@ -1,6 +1,9 @@
 import { useState } from 'react'
+import type { Asset } from '../../shared/api/types'
+import { BringInButton } from '../../shared/ui/BringInButton'
 import { Button } from '../../shared/ui/Button'
 import { type Choice, Combobox } from '../../shared/ui/Combobox'
+import { ComingList } from '../../shared/ui/ComingList'
 import { Input } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { insertBlock } from '../commands/blocks'
@@ -31,6 +34,18 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
     setProblem('')
     setGiven(await addressOf(choice, sheet))
     setChosen(choice)
+  }
+
+  /** Links to a file that was just brought in: a marked word at once. */
+  function link(asset: Asset) {
+    const href = `../assets/${asset.name}`
+    if (bare) {
+      setGiven(href)
+      setChosen({ id: `asset:${asset.name}`, label: asset.title, about: 'asset' })
+      return
+    }
+    apply(href)
+    onClose()
   }
 
   async function submit() {
@@ -103,6 +118,10 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
         problem={problem}
         autoFocus
       />
+      <div>
+        <BringInButton onAdded={link}>Bring a file in and link to it</BringInButton>
+      </div>
+      <ComingList />
       {bare && (
         <Input
           label={asButton ? 'Words on the button' : 'Words of the link'}

@@ -1,5 +1,4 @@
 import { type FormEvent, useState } from 'react'
-import { useAssets } from '../../shared/api/queries'
 import type { Asset } from '../../shared/api/types'
 import { Button } from '../../shared/ui/Button'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
@@ -12,7 +11,6 @@ import { useSheet } from '../state/context'
 /** Picks a picture of the site and puts it into the text. */
 export function PictureDialog({ onClose }: { onClose: () => void }) {
   const sheet = useSheet()
-  const assets = useAssets()
   const [picked, setPicked] = useState<Asset | null>(null)
   const [alternative, setAlternative] = useState('')
   const [decorative, setDecorative] = useState(false)
@@ -47,7 +45,7 @@ export function PictureDialog({ onClose }: { onClose: () => void }) {
       about="It goes after the block the cursor stands in."
     >
       <form onSubmit={submit} className="grid gap-4">
-        <PictureChoice assets={assets.data} problem={assets.error?.message} picked={picked?.name ?? ''} onPick={pick} />
+        <PictureChoice picked={picked?.name ?? ''} onPick={pick} />
         {picked && (
           <div className="grid gap-4 sm:grid-cols-2">
             <div className="grid content-start gap-2">

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Node } from 'prosemirror-model'
 import { answer, client } from '../../shared/api/client'
-import { useAssets } from '../../shared/api/queries'
+import { useFoundAssets } from '../../shared/api/queries'
 import type { Choice } from '../../shared/ui/Combobox'
 import type { SheetHost } from '../base/host'
 
@@ -45,7 +45,7 @@ export function useItems(words: string, size = 6) {
 export function useLinkChoices(given: string, doc: Node): Choice[] {
   const words = given.trim().replace(/^#/, '').toLowerCase()
   const items = useItems(isAddress(given) ? '' : words)
-  const assets = useAssets()
+  const assets = useFoundAssets({ words: isAddress(given) ? '' : words })
   if (isAddress(given) && !given.startsWith('#')) return []
   const fits = (text: string) => text.toLowerCase().includes(words)
   const places = targetsOf(doc)
@@ -56,7 +56,10 @@ export function useLinkChoices(given: string, doc: Node): Choice[] {
   // What comes later must not push what somebody is about to pick out of its place.
   if (items.isPending || items.isPlaceholderData) return places
   const rows = items.data?.rows ?? []
-  const files = (assets.data ?? []).filter((a) => fits(a.title) || fits(a.name)).slice(0, 4)
+  const files = (assets.data?.assets ?? [])
+    .map((f) => f.asset)
+    .filter((a) => fits(a.title) || fits(a.name))
+    .slice(0, 4)
   return [
     ...places,
     ...rows.map((r) => ({ id: `item:${r.key}`, label: r.title || 'Untitled', about: r.kindLabel })),

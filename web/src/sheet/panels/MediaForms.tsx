@@ -1,5 +1,12 @@
-import { useAssets } from '../../shared/api/queries'
+import { useState } from 'react'
+import { useAsset, useFoundAssets } from '../../shared/api/queries'
+import type { Asset } from '../../shared/api/types'
+import { Button } from '../../shared/ui/Button'
+import { CaptionsDialog } from '../../shared/ui/CaptionsDialog'
+import { Dialog } from '../../shared/ui/Dialog'
 import { Input, Select } from '../../shared/ui/Field'
+import { PictureChoice } from '../../shared/ui/PictureChoice'
+import { PosterDialog } from '../../shared/ui/PosterDialog'
 import type { PanelProps } from './props'
 import { WidthField } from './WidthField'
 
@@ -37,52 +44,100 @@ export function EmbedForm({ node, set }: PanelProps) {
   )
 }
 
+const nameIn = (src: string) => src.replace('../assets/', '')
+
 /** What a player is called, its captions, and what a film shows before it plays. */
 export function PlayerForm({ node, set, host }: PanelProps) {
-  const assets = useAssets()
-  const { title, captions, poster, width } = node.attrs
-  const tracks = (assets.data ?? []).filter((a) => a.name.endsWith('.vtt'))
-  const pictures = (assets.data ?? []).filter((a) => a.width > 0)
-  const address = (name: string) => (name ? `../assets/${name}` : '')
-  const name = (src: string) => src.replace('../assets/', '')
+  const { title, captions, width, src } = node.attrs
+  const film = node.type.name === 'video'
+  const media = useAsset(nameIn(src))
+  const tracks = useFoundAssets({ ending: 'vtt' }).data?.assets ?? []
+  const [writing, setWriting] = useState(false)
+  const track = captions ? nameIn(captions.src) : ''
+  const language = captions?.language ?? host.writingLanguage.language
+  const take = (name: string) => set({ captions: name ? { src: `../assets/${name}`, language } : null })
   return (
     <>
       <Input label="Title" value={title} onChange={(e) => set({ title: e.target.value })} />
       <div className="grid grid-cols-2 gap-4 @md:grid-cols-3">
-        <Select
-          label="Captions"
-          value={captions ? name(captions.src) : ''}
-          onChange={(e) =>
-            set({
-              captions: e.target.value
-                ? { src: address(e.target.value), language: captions?.language ?? host.writingLanguage.language }
-                : null,
-            })
-          }
-        >
-          <option value="">None</option>
-          {[...new Set([...tracks.map((t) => t.name), ...(captions ? [name(captions.src)] : [])])].map((t) => (
-            <option key={t}>{t}</option>
-          ))}
-        </Select>
-        {node.type.name === 'video' && (
-          <>
-            <Select
-              label="Picture before it plays"
-              value={name(poster)}
-              onChange={(e) => set({ poster: address(e.target.value) })}
-            >
-              <option value="">None</option>
-              {pictures.map((p) => (
-                <option key={p.name} value={p.name}>
-                  {p.title}
-                </option>
-              ))}
-            </Select>
-            <WidthField value={width} set={(w) => set({ width: w })} />
-          </>
+        <div className="grid content-start gap-1">
+          <Select label="Captions" value={track} onChange={(e) => take(e.target.value)}>
+            <option value="">None</option>
+            {[...new Set([...tracks.map((t) => t.asset.name), ...(track ? [track] : [])])].map((t) => (
+              <option key={t}>{t}</option>
+            ))}
+          </Select>
+          {media && (
+            <div>
+              <Button look="quiet" onClick={() => setWriting(true)}>
+                {track ? 'Change the captions' : 'Write captions'}
+              </Button>
+            </div>
+          )}
+        </div>
+        {film && <Poster poster={node.attrs.poster} film={media} set={set} />}
+        {film && <WidthField value={width} set={(w) => set({ width: w })} />}
+      </div>
+      {writing && media && (
+        <CaptionsDialog
+          media={media}
+          track={track}
+          onClose={() => setWriting(false)}
+          onDone={(made) => {
+            take(made.name)
+            setWriting(false)
+          }}
+        />
+      )}
+    </>
+  )
+}
+
+/** What a film shows before it plays: one of the pictures, or one out of the film. */
+function Poster({ poster, film, set }: { poster: string; film: Asset | undefined; set: PanelProps['set'] }) {
+  const picture = useAsset(nameIn(poster))
+  const [asks, setAsks] = useState<'pick' | 'film' | null>(null)
+  const take = (a: Asset) => {
+    set({ poster: `../assets/${a.name}` })
+    setAsks(null)
+  }
+  return (
+    <div className="grid content-start gap-1">
+      <p className="font-semibold">Picture before it plays</p>
+      {picture ? (
+        <img
+          src={picture.tile}
+          alt={picture.alternative}
+          className="aspect-video w-32 border border-line object-cover"
+        />
+      ) : (
+        <p className="text-soft">None yet.</p>
+      )}
+      <div className="flex flex-wrap gap-1">
+        <Button look="quiet" onClick={() => setAsks('film')} blocked={film ? '' : 'The film is not there.'}>
+          From the film
+        </Button>
+        <Button look="quiet" onClick={() => setAsks('pick')}>
+          Pick one
+        </Button>
+        {poster && (
+          <Button look="quiet" onClick={() => set({ poster: '' })}>
+            Take it off
+          </Button>
         )}
       </div>
-    </>
+      {asks === 'film' && film && <PosterDialog film={film} onClose={() => setAsks(null)} onDone={take} />}
+      {asks === 'pick' && (
+        <Dialog
+          open
+          wide
+          onClose={() => setAsks(null)}
+          title="Picture before it plays"
+          about="Readers see it until they start the film."
+        >
+          <PictureChoice picked={nameIn(poster)} onPick={take} />
+        </Dialog>
+      )}
+    </div>
   )
 }

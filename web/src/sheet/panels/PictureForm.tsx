@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { useAssets } from '../../shared/api/queries'
 import { useAsked } from '../../shared/store/asked'
 import { Button } from '../../shared/ui/Button'
 import { Combobox } from '../../shared/ui/Combobox'
@@ -17,7 +16,6 @@ export function PictureForm({ node, set, host }: PanelProps) {
   const { alt, credit, side, link, pending } = node.attrs
   const field = useAsked<HTMLInputElement>('alternative')
   const [replacing, setReplacing] = useState(false)
-  const assets = useAssets()
   return (
     <>
       {pending && <Waiting src={node.attrs.src} host={host} />}
@@ -62,8 +60,6 @@ export function PictureForm({ node, set, host }: PanelProps) {
           about="Its place, width, caption and link stay."
         >
           <PictureChoice
-            assets={assets.data}
-            problem={assets.error?.message}
             picked={node.attrs.src.replace('../assets/', '')}
             onPick={(a) => {
               set({ src: `../assets/${a.name}`, alt: a.alternative || null, credit: a.credit, pending: false })

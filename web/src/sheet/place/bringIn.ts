@@ -1,5 +1,4 @@
-import { answer, client, withFile } from '../../shared/api/client'
-import type { Asset } from '../../shared/api/types'
+import { bringFileIn } from '../../shared/api/upload'
 import { ENDINGS, type ImportTarget } from '../../shared/store/importing'
 import { putAside } from '../intake/range'
 import { targetsOf } from '../links/targets'
@@ -14,7 +13,7 @@ export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> 
   for (const file of given.filter((f) => PICTURE.test(f.type))) {
     try {
       sheet.tell(`Bringing in “${file.name}” …`)
-      const asset = await upload(file)
+      const { asset } = await bringFileIn(file, { ask: false, whole: false }).done
       const node = schema.node('picture', { src: `../assets/${asset.name}`, alt: null, credit: asset.credit })
       sheet.dispatch(putAside(sheet.state, node))
       sheet.tell(`“${file.name}” is in the text and among the assets. Say what it shows for those who cannot see it.`)
@@ -36,11 +35,6 @@ export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> 
 /** Whether a file may be a text: by its ending, or by having none; the server looks at its bytes. */
 function isText(name: string): boolean {
   return !name.includes('.') || ENDINGS.split(',').some((e) => name.toLowerCase().endsWith(e))
-}
-
-/** Makes an asset of a picture. */
-export async function upload(file: File): Promise<Asset> {
-  return (await answer(client.POST('/editor/api/assets', withFile(file)))).asset
 }
 
 /** The sheet as a text that files can be brought into. */

@@ -1,0 +1,61 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useRef } from 'react'
+import type { Asset } from '../api/types'
+import { bringFileIn } from '../api/upload'
+import { FormDialog } from './FormDialog'
+import { playsFor } from './sizes'
+import { useSubmit } from './useSubmit'
+
+/** Takes a picture out of a film, at the moment its player stands at, and makes an asset of it. */
+export function PosterDialog(props: {
+  film: Pick<Asset, 'url' | 'title'>
+  onClose: () => void
+  onDone: (picture: Asset) => void
+}) {
+  const { film, onClose, onDone } = props
+  const cache = useQueryClient()
+  const player = useRef<HTMLVideoElement>(null)
+  const made = useRef<Asset>(undefined)
+  const { problem, submit } = useSubmit(
+    async () => {
+      const video = player.current
+      if (!video?.videoWidth) throw new Error('The film has not come yet; wait a moment.')
+      const canvas = document.createElement('canvas')
+      canvas.width = video.videoWidth
+      canvas.height = video.videoHeight
+      canvas.getContext('2d')?.drawImage(video, 0, 0)
+      const bytes = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.92))
+      if (!bytes) throw new Error('This browser cannot take a picture out of the film.')
+      const name = `${film.title} at ${playsFor(video.currentTime).replace(/:/g, '-')}.jpg`
+      const file = new File([bytes], name, { type: 'image/jpeg' })
+      made.current = (await bringFileIn(file, { ask: false, whole: false }).done).asset
+      await cache.invalidateQueries({ queryKey: ['assets'] })
+    },
+    () => made.current && onDone(made.current),
+  )
+  return (
+    <FormDialog
+      title="A picture from the film"
+      about="Go to the moment that shows best what it is about. The picture becomes an asset."
+      wide
+      does="Take this moment"
+      onClose={onClose}
+      onSubmit={submit}
+    >
+      {/* biome-ignore lint/a11y/useMediaCaption: one looks for a picture, not for what is said */}
+      <video
+        ref={player}
+        src={film.url}
+        controls
+        preload="auto"
+        aria-label={film.title}
+        className="max-h-96 w-full bg-ink"
+      />
+      {problem && (
+        <p role="alert" className="text-rust">
+          {problem}
+        </p>
+      )}
+    </FormDialog>
+  )
+}

@@ -1,0 +1,136 @@
+import { useState } from 'react'
+import { useAssetsNamed, useFoundAssets } from '../../shared/api/queries'
+import type { Asset } from '../../shared/api/types'
+import { AssetChoice } from '../../shared/ui/AssetChoice'
+import { BringInButton } from '../../shared/ui/BringInButton'
+import { Input, Select } from '../../shared/ui/Field'
+import { FormDialog } from '../../shared/ui/FormDialog'
+import { insertBlock } from '../commands/blocks'
+import { schema } from '../model/schema'
+import { useSheet } from '../state/context'
+
+interface Props {
+  onClose: () => void
+}
+
+const wanted = {
+  audio: { word: 'sound', kind: 'SOUND', accept: 'audio/*', fits: (a: Asset) => a.mediaType.startsWith('audio/') },
+  video: { word: 'film', kind: 'FILM', accept: 'video/*', fits: (a: Asset) => a.mediaType.startsWith('video/') },
+  download: { word: 'file', kind: undefined, accept: undefined, fits: () => true },
+} as const
+
+/** A film, a sound or a file of the site. */
+export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video' | 'download' }) {
+  const sheet = useSheet()
+  const [picked, setPicked] = useState<Asset | null>(null)
+  const tracks = useFoundAssets({ ending: 'vtt' }).data?.assets ?? []
+  const [title, setTitle] = useState('')
+  const [track, setTrack] = useState('')
+  const { word, accept, fits } = wanted[kind]
+
+  function put() {
+    if (!picked) return
+    const src = `../assets/${picked.name}`
+    const called = title.trim() || picked.title
+    const captions = track ? { src: `../assets/${track}`, language: sheet.writingLanguage.language } : null
+    const node =
+      kind === 'download'
+        ? schema.node('download', { asset: src, label: called })
+        : schema.node(kind, { src, title: called, captions })
+    sheet.run(insertBlock(node))
+    onClose()
+  }
+
+  return (
+    <FormDialog
+      title={{ audio: 'Audio', video: 'Video', download: 'File download' }[kind]}
+      about={
+        kind === 'download'
+          ? 'The page tells readers the kind and size of the file.'
+          : 'With controls on; it never starts by itself.'
+      }
+      does="Put it in"
+      blocked={picked ? '' : `Pick a ${word} first.`}
+      onClose={onClose}
+      onSubmit={put}
+    >
+      <AssetChoice
+        query={{ kind: wanted[kind].kind }}
+        word={word}
+        accept={accept}
+        fits={fits}
+        picked={picked ? [picked.name] : []}
+        onPick={setPicked}
+      />
+      <Input
+        label={kind === 'download' ? 'Words of the link' : 'Title'}
+        hint="Left empty, the asset’s own title."
+        value={title}
+        onChange={(e) => setTitle(e.target.value)}
+      />
+      {kind !== 'download' && (
+        <Select
+          label="Captions"
+          hint="What is said and heard, as text, for people who cannot hear it."
+          value={track}
+          onChange={(e) => setTrack(e.target.value)}
+        >
+          <option value="">None</option>
+          {tracks.map(({ asset: a }) => (
+            <option key={a.name} value={a.name}>
+              {a.title} ({a.name})
+            </option>
+          ))}
+        </Select>
+      )}
+      {kind !== 'download' && (
+        <div>
+          <BringInButton accept=".vtt" onAdded={(a) => a.name.endsWith('.vtt') && setTrack(a.name)}>
+            Bring captions in
+          </BringInButton>
+        </div>
+      )}
+    </FormDialog>
+  )
+}
+
+/** Pictures set beside each other. */
+export function GalleryDialog({ onClose }: Props) {
+  const sheet = useSheet()
+  const [names, setNames] = useState<string[]>([])
+  const pictures = useAssetsNamed(names)
+
+  function put() {
+    const made = names.map((name) => {
+      const a = pictures.data?.find((p) => p.name === name)
+      return schema.node('picture', { src: `../assets/${name}`, alt: a?.alternative || null, credit: a?.credit ?? '' })
+    })
+    const columns = Math.min(3, made.length)
+    sheet.run(insertBlock(schema.node('gallery', { columns }, [...made, schema.node('gallery_caption')])))
+    onClose()
+  }
+
+  return (
+    <FormDialog
+      title="Gallery"
+      about="Pick the pictures in the order in which they shall stand."
+      wide
+      does={names.length > 1 ? `Put ${names.length} pictures in` : 'Put it in'}
+      blocked={
+        !names.length ? 'Pick at least one picture.' : pictures.data ? '' : 'One moment: the pictures are coming.'
+      }
+      onClose={onClose}
+      onSubmit={put}
+    >
+      <AssetChoice
+        query={{ kind: 'PICTURE' }}
+        word="picture"
+        accept="image/*"
+        fits={(a) => a.width > 0}
+        several
+        picked={names}
+        onPick={(a, on) => setNames((now) => [...now.filter((n) => n !== a.name), ...(on ? [a.name] : [])])}
+      />
+    </FormDialog>
+  )
+}
