@@ -12,6 +12,7 @@ const places: Record<Use['place'], string> = {
   CAPTIONS: 'captions',
   DOWNLOAD: 'download',
   LINK: 'link',
+  ATTACHMENT: 'attachment',
 }
 
 /** Every place an asset stands in; what readers see first. */

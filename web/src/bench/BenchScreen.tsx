@@ -18,6 +18,7 @@ import { OutDialog } from './out/OutDialog'
 import { Proof } from './proof/Proof'
 import { RunBar } from './runbar/RunBar'
 import { SaveOutlineDialog } from './SaveOutlineDialog'
+import { Expiring } from './screen/Expiring'
 import { useQuietKeys, useRegionKeys, useSaveKey } from './screen/keys'
 import { outcome } from './screen/outcome'
 import { BroughtBack, OthersWords, Told } from './screen/Told'
@@ -185,6 +186,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
           <Told onClose={clearTold}>{told}</Told>
           {!told && <BroughtBack />}
           <OthersWords />
+          <Expiring />
           <div className="relative flex min-h-0 flex-1">
             {view === 'markup' && (
               <Suspense fallback={<p className="p-8 text-soft">Opening the markup …</p>}>

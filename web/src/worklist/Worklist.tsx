@@ -281,6 +281,7 @@ function Entry({ row, site, on, pick, ticked, tick }: EntryProps) {
           <LevelIcon level={row.next.sign} />
           <span className="min-w-0 truncate">{row.next.sentence}</span>
         </p>
+        {row.expiring && <p className="truncate text-soft">{row.expiring}</p>}
       </div>
       <p className="w-32 shrink-0 truncate text-soft max-lg:hidden">{row.author}</p>
       <p className="w-24 shrink-0 text-right text-soft">{ago(new Date(row.changedAt), now)}</p>

@@ -4,6 +4,7 @@ import { useSite } from '../../shared/api/queries'
 import { keep, readKept } from '../../shared/base/kept'
 import { useLead } from '../../shared/store/asked'
 import { useSaved } from '../state/context'
+import { AttachmentsCard } from './AttachmentsCard'
 import { KeywordsCard } from './KeywordsCard'
 import { PlacementCard } from './PlacementCard'
 import { TeaserCard } from './TeaserCard'
@@ -28,10 +29,12 @@ function useTold(): { name: string; told: string }[] {
   const summaryLength = useSaved((now) => now.state.measures.summaryLength)
   const section = site.data?.sections.find((s) => s.slug === fields.section)?.name ?? 'no section'
   const keywords = fields.keywords.length
+  const attached = fields.attachments?.length
   return [
     { name: 'Teaser', told: `${fields.leadPicture ? 'picture' : 'no picture'}, ${summaryLength} characters` },
     { name: 'Placement', told: section },
     { name: 'Keywords', told: keywords ? `${keywords}` : 'none' },
+    { name: 'Attachments', told: attached ? `${attached}` : 'none' },
   ]
 }
 
@@ -61,6 +64,7 @@ export function Cards({ opened }: { opened: string }) {
     Teaser: <TeaserCard />,
     Placement: <PlacementCard />,
     Keywords: <KeywordsCard />,
+    Attachments: <AttachmentsCard />,
   }
   const lead = useLead()
   return (

@@ -32,6 +32,8 @@ function parts(c: ContentInput | ItemContent, slug: string): string {
     slug && (c.slug ?? slug),
     c.leadPicture,
     c.language,
+    // What was noted by an older page may lack them.
+    c.attachments ?? [],
   ])
 }
 
@@ -45,7 +47,8 @@ export function isBlank(c: ContentInput): boolean {
     c.topics.length ||
     c.keywords.length ||
     c.leadPicture ||
-    c.language
+    c.language ||
+    c.attachments?.length
   )
 }
 

@@ -1,4 +1,6 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { answer, client } from '../../shared/api/client'
 import { useAsked } from '../../shared/store/asked'
 import { Button } from '../../shared/ui/Button'
 import { Combobox } from '../../shared/ui/Combobox'
@@ -50,6 +52,7 @@ export function PictureForm({ node, set, host }: PanelProps) {
           <Button onClick={() => setReplacing(true)}>Replace</Button>
         </div>
       </div>
+      {node.attrs.src.startsWith('../assets/') && <Advice node={node} set={set} />}
       <PictureLink link={link} set={set} host={host} />
       {replacing && (
         <Dialog
@@ -69,6 +72,36 @@ export function PictureForm({ node, set, host }: PanelProps) {
         </Dialog>
       )}
     </>
+  )
+}
+
+/** What could be better about the picture where it stands, each with what helps. */
+function Advice({ node, set }: Pick<PanelProps, 'node' | 'set'>) {
+  const { src, width, side } = node.attrs
+  const name = src.replace('../assets/', '')
+  const advice = useQuery({
+    queryKey: ['assets', 'advice', name, width, side],
+    queryFn: () =>
+      answer(client.GET('/editor/api/assets/{name}/advice', { params: { path: { name }, query: { width, side } } })),
+    placeholderData: keepPreviousData,
+  })
+  if (!advice.data?.length) return null
+  return (
+    <ul aria-label="Advice on the picture" className="grid gap-1.5 border-line border-l-2 pl-2">
+      {advice.data.map((a) => (
+        <li key={a.says} className="grid gap-0.5">
+          <span>{a.says}</span>
+          <span className="text-soft">{a.remedy}</span>
+          {a.width && (
+            <span>
+              <Button look="quiet" onClick={() => set({ width: a.width })}>
+                Show it {a.width} wide
+              </Button>
+            </span>
+          )}
+        </li>
+      ))}
+    </ul>
   )
 }
 

@@ -15,3 +15,7 @@ create table asset_collection (
 create index asset_collection_name on asset_collection (name);
 create index asset_title on asset (title, name);
 create index asset_expires on asset (expires_at);
+
+-- The files that go with an item: a line for each, its asset, a tabulator, and what it is.
+alter table item add column attachments varchar(50000) default '' not null;
+alter table live_copy add column attachments varchar(50000) default '' not null;

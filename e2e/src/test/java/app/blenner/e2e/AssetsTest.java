@@ -19,7 +19,7 @@ import org.testng.annotations.Test;
 /** The place Assets, by mouse and by keyboard: bringing in, finding, describing, cutting, replacing, throwing away. */
 public class AssetsTest extends BenchTest {
   /** A picture all in one colour. */
-  private static FilePayload picture(String name, int width, int height, int colour) {
+  static FilePayload picture(String name, int width, int height, int colour) {
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
     for (int y = 0; y < height; y++) {
       for (int x = 0; x < width; x++) {

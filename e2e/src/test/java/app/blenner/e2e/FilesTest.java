@@ -137,10 +137,65 @@ public class FilesTest extends BenchTest {
     AccessibilityTest.check(page, "assets with all filters");
     page.setViewportSize(360, 700);
     assertEquals(
-        page.evaluate("document.documentElement.scrollWidth <= 360"),
+        page.evaluate("document.querySelector('main').scrollWidth <= 360"),
         true,
         "wider than the screen");
     button("Show all").click();
     assertThat(page.getByLabel("Collection")).hasValue("");
+  }
+
+  @Test
+  public void filesAreAttachedNamedAndPutInOrderByKeyboard() {
+    openWith("<p>Come along.</p>");
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Cards")).click();
+    button("Attach files").click();
+    dialog()
+        .getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("Packing list"))
+        .press("Space");
+    dialog()
+        .getByLabel("Bring files in")
+        .setInputFiles(new FilePayload("the way.csv", "text/csv", "a,b\n".getBytes()));
+    assertThat(
+            dialog()
+                .getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("the way")))
+        .isChecked();
+    AccessibilityTest.check(page, "attaching files");
+    inDialog("Done").click();
+    button("Move the way up").focus();
+    press("Enter");
+    page.getByLabel("What attachment 1 is").fill("How to get here");
+    AccessibilityTest.check(page, "attachments");
+    waitUntilSaved();
+    assertEquals(
+        api.view(itemKey()).getAsJsonObject("content").getAsJsonArray("attachments").toString(),
+        "[{\"asset\":\"the-way.csv\",\"words\":\"How to get here\"},{\"asset\":\"packing-list.txt\",\"words\":\"Packing list for a winter night\"}]");
+    page.reload();
+    page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Cards")).click();
+    assertThat(page.getByLabel("What attachment 1 is")).hasValue("How to get here");
+  }
+
+  @Test
+  public void advicePutsAPictureRightByOnePress() {
+    openWith(
+        "<figure class=\"picture\" style=\"width: 2000px\"><img src=\"../assets/red-torch.jpg\" alt=\"A torch\"></figure>\n<p>x</p>");
+    Locator panel = settingsOf("picture", "picture");
+    assertThat(
+            panel.getByRole(
+                AriaRole.LIST, new Locator.GetByRoleOptions().setName("Advice on the picture")))
+        .hasCount(0);
+    page.navigate(app().url("/editor/assets"));
+    page.getByLabel("Bring files in")
+        .setInputFiles(AssetsTest.picture("tiny stone.png", 200, 150, 0x8899AA));
+    assertThat(region("Files on their way").getByText("Among the assets")).isVisible();
+    openWith(
+        "<figure class=\"picture wide\"><img src=\"../assets/tiny-stone.png\" alt=\"A stone\"></figure>\n<p>x</p>");
+    panel = settingsOf("picture", "picture");
+    assertThat(panel.getByText("enlarged by 316 %")).isVisible();
+    AccessibilityTest.check(page, "advice on a picture");
+    panel
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Show it 200px wide"))
+        .press("Enter");
+    assertThat(panel.getByText("enlarged by")).hasCount(0);
+    assertTrue(stored().contains("width: 200px"), stored());
   }
 }

@@ -217,4 +217,41 @@ public class AssetLifeTest {
     }
     return out.toString();
   }
+
+  @Test
+  public void whatExpiresSoonIsToldInItsItemsAndTheWorklistAndLivesAYearLongerByOnePress()
+      throws Exception {
+    editor.bringIn(API, "short lived.png", Pngs.of(70, 70, 0x654321), false);
+    String key = Items.begin(editor);
+    var content = Items.content("Soon over", "s", "<p>x</p>", "visit", "soon-over");
+    content
+        .putArray("attachments")
+        .addObject()
+        .put("asset", "short-lived.png")
+        .put("words", "A dot");
+    assertEquals(Items.save(editor, key, content).status(), 200);
+    assertEquals(Items.view(editor, key).path("state").path("expiring").size(), 0);
+    JsonNode page = editor.get(API + "/short-lived.png").json();
+    Instant soon = Instant.now().plus(Duration.ofDays(3));
+    String said = "{\"said\":" + page.path("said") + ",\"expires\":\"" + soon + "\"}";
+    assertEquals(editor.put(API + "/short-lived.png", said).status(), 200);
+    JsonNode expiring = Items.view(editor, key).path("state").path("expiring");
+    assertTrue(
+        expiring.get(0).path("sentence").asString().startsWith("Readers see “short lived” until"));
+    String rows =
+        editor.get("/editor/api/worklist?words=Soon%20over").json().path("rows").toString();
+    assertTrue(rows.contains("Readers see “short lived” until"), rows);
+    JsonNode longer = editor.post(API + "/short-lived.png/extend", "{}").json();
+    assertTrue(
+        Instant.parse(longer.path("expires").asString()).isAfter(soon.plus(Duration.ofDays(364))));
+    assertEquals(Items.view(editor, key).path("state").path("expiring").size(), 0);
+    // An attachment is used, and goes out with its item.
+    assertEquals(longer.path("uses").get(0).path("place").asString(), "ATTACHMENT");
+    Visitor reader = running.visitor();
+    String url = longer.path("asset").path("url").asString();
+    assertEquals(reader.get(url).status(), 404);
+    assertEquals(Items.act(editor, key, "PUT_LIVE").status(), 200);
+    assertEquals(reader.get(url).status(), 200);
+    assertTrue(reader.get("/visit/soon-over").text().contains("A dot</a> (PNG, 1 kB)"));
+  }
 }

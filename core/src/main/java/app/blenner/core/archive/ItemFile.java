@@ -3,6 +3,7 @@ package app.blenner.core.archive;
 import app.blenner.core.document.Address;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
@@ -105,7 +106,10 @@ final class ItemFile {
         fields.words("keywords"),
         fields.text("slug"),
         fields.text("lead-picture"),
-        fields.text("language"));
+        fields.text("language"),
+        fields.all("attachments").stream()
+            .map(a -> new Attachment(a.text("file"), a.text("words")))
+            .toList());
   }
 
   static String write(PackedItem item) {
@@ -124,6 +128,7 @@ final class ItemFile {
     fields.put("summary", c.summary());
     fields.put("keywords", c.keywords());
     fields.put("lead-picture", c.leadPicture());
+    fields.put("attachments", attachments(c));
     PackedItem.Times times = item.times();
     fields.put("created", times.created());
     fields.put("stage-since", times.stageSince());
@@ -161,7 +166,14 @@ final class ItemFile {
     differing(out, "slug", l.slug(), c.slug());
     differing(out, "keywords", l.keywords(), c.keywords());
     differing(out, "lead-picture", l.leadPicture(), c.leadPicture());
+    differing(out, "attachments", attachments(l), attachments(c));
     return out;
+  }
+
+  private static List<Map<String, Object>> attachments(Content c) {
+    return c.attachments().stream()
+        .map(a -> Fields.none("attachment").put("file", a.asset()).put("words", a.words()).values())
+        .toList();
   }
 
   private static void differing(Map<String, Object> out, String name, Object live, Object now) {

@@ -30,7 +30,8 @@ public record AssetUse(String asset, Place place) {
     POSTER,
     CAPTIONS,
     DOWNLOAD,
-    LINK
+    LINK,
+    ATTACHMENT
   }
 
   /** All that a content uses, each place of each asset once. */
@@ -39,6 +40,7 @@ public record AssetUse(String asset, Place place) {
     if (!content.leadPicture().isEmpty()) {
       out.add(new AssetUse(content.leadPicture(), Place.LEAD_PICTURE));
     }
+    content.attachments().forEach(a -> out.add(new AssetUse(a.asset(), Place.ATTACHMENT)));
     content.body().each(block -> in(block, out));
     return out;
   }

@@ -23,6 +23,7 @@ import java.util.regex.Pattern;
  * @param slug last part of the address, or empty until there is a title
  * @param leadPicture name of the asset that stands for the item, or empty
  * @param language BCP 47 tag of the language it is written in, or empty for the site's own
+ * @param attachments the files that go with it, in the order readers see them
  */
 public record Content(
     String title,
@@ -33,7 +34,8 @@ public record Content(
     List<String> keywords,
     String slug,
     String leadPicture,
-    String language) {
+    String language,
+    List<Attachment> attachments) {
 
   /** Nothing written yet. */
   public static final Content EMPTY = new Content("", "", Document.EMPTY, "", List.of(), "", "");
@@ -52,6 +54,21 @@ public record Content(
     leadPicture = Address.isAssetName(leadPicture) ? leadPicture : "";
     String tag = Locale.forLanguageTag(language).toLanguageTag();
     language = tag.equals("und") ? "" : tag;
+    attachments = Attachment.tidy(attachments);
+  }
+
+  /** Without attachments. */
+  public Content(
+      String title,
+      String summary,
+      Document body,
+      String section,
+      List<String> topics,
+      List<String> keywords,
+      String slug,
+      String leadPicture,
+      String language) {
+    this(title, summary, body, section, topics, keywords, slug, leadPicture, language, List.of());
   }
 
   /** In the site's own language, and of no topic. */
@@ -88,18 +105,18 @@ public record Content(
   /** The same with another text. */
   public Content withBody(Document other) {
     return new Content(
-        title, summary, other, section, topics, keywords, slug, leadPicture, language);
+        title, summary, other, section, topics, keywords, slug, leadPicture, language, attachments);
   }
 
   /** The same with another title. */
   public Content withTitle(String other) {
     return new Content(
-        other, summary, body, section, topics, keywords, slug, leadPicture, language);
+        other, summary, body, section, topics, keywords, slug, leadPicture, language, attachments);
   }
 
   /** The same with another slug. */
   public Content withSlug(String other) {
     return new Content(
-        title, summary, body, section, topics, keywords, other, leadPicture, language);
+        title, summary, body, section, topics, keywords, other, leadPicture, language, attachments);
   }
 }

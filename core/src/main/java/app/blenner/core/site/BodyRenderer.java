@@ -19,6 +19,7 @@ import app.blenner.core.document.Picture;
 import app.blenner.core.document.Prompt;
 import app.blenner.core.document.RelatedItems;
 import app.blenner.core.document.Table;
+import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.language.Slug;
@@ -201,16 +202,20 @@ public class BodyRenderer extends HtmlWriter {
 
   @Override
   public Void download(Download block) {
-    Optional<SiteAsset> asset = library.asset(block.asset().assetName());
     out.open("p").attribute("class", "download").endOpen();
+    file(out, library.asset(block.asset().assetName()), block.label(), words);
+    return out.close("p");
+  }
+
+  /** A link to a file with its kind and size, or the word that readers cannot have it. */
+  static void file(HtmlOut out, Optional<SiteAsset> asset, String label, SiteWords words) {
     if (asset.isEmpty() || asset.get().gone()) {
-      out.text(block.label() + " " + words.get("unavailable"));
+      out.text(label + " " + words.get("unavailable"));
     } else {
       out.open("a").attribute("href", asset.get().path()).attribute("download", "").endOpen();
-      out.text(block.label()).close("a");
+      out.text(label).close("a");
       out.text(" (" + kindAndSize(asset.get()) + ")");
     }
-    return out.close("p");
   }
 
   private static String kindAndSize(SiteAsset asset) {

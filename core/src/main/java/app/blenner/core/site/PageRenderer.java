@@ -1,6 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.format.html.HtmlOut;
+import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
 import app.blenner.core.language.SiteWords;
@@ -119,6 +120,7 @@ public final class PageRenderer {
     out.markup(BodyRenderer.render(item.key(), content.body(), library, own));
     out.line();
     out.close("div");
+    attachments(out, content, own);
     String topics =
         site.section(content.section())
             .map(s -> s.topics(content.topics()).stream().map(Topic::name))
@@ -143,6 +145,23 @@ public final class PageRenderer {
         new PageHead(
             title + " · " + site.name(), content.summary(), item.path(), "article", picture);
     return page(head, content.section(), out.toString(), own);
+  }
+
+  /** The files that go with an item, each with its kind and size. */
+  private void attachments(HtmlOut out, Content content, SiteWords own) {
+    if (content.attachments().isEmpty()) {
+      return;
+    }
+    out.open("section").attribute("class", "attachments").endOpen();
+    out.tag("h2").text(own.get("attachments")).close("h2");
+    out.open("ul").endOpen();
+    for (Attachment a : content.attachments()) {
+      out.open("li").endOpen();
+      BodyRenderer.file(out, library.asset(a.asset()), a.words(), own);
+      out.close("li");
+    }
+    out.close("ul");
+    out.close("section");
   }
 
   /** The language of an item where it is not the page's own, else nothing. */

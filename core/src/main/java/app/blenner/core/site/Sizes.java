@@ -11,6 +11,12 @@ final class Sizes {
   /** The text's measure, and the room beside it on a narrow screen. */
   private static final int MEASURE = 640;
 
+  /** What stands across more than the measure. */
+  private static final int WIDE = 832;
+
+  /** The share of the measure that a picture with text beside it has. */
+  private static final double BESIDE = 0.45;
+
   private static final String NARROW = "calc(100vw - 2.5rem)";
 
   /** From here on the measure fits. */
@@ -35,13 +41,13 @@ final class Sizes {
     if (side == Side.LEFT || side == Side.RIGHT) {
       String own = width.css();
       double part =
-          own.isEmpty() ? 0.45 : width.unit() == Width.Unit.PERCENT ? width.amount() / 100.0 : 1;
+          own.isEmpty() ? BESIDE : width.unit() == Width.Unit.PERCENT ? width.amount() / 100.0 : 1;
       String beside = pixels(width, share, part);
       // On a phone it stands in the column, across all of it.
       return "(max-width: 34rem) " + NARROW + ", " + FITS + beside + ", " + vw(part);
     }
     if (side == Side.WIDE && share == 1) {
-      return "(min-width: 60rem) 832px, " + FITS + MEASURE + "px, " + NARROW;
+      return "(min-width: 60rem) " + WIDE + "px, " + FITS + MEASURE + "px, " + NARROW;
     }
     if (width.css().isEmpty()) {
       return FITS + whole(MEASURE * share) + ", " + NARROW;
@@ -51,6 +57,24 @@ final class Sizes {
     }
     double part = width.amount() / 100.0;
     return FITS + whole(MEASURE * share * part) + ", " + vw(part);
+  }
+
+  /**
+   * How wide a picture in a text is shown where there is room for everything, in CSS pixels.
+   *
+   * @param own its own width
+   */
+  static int onWideScreen(Width width, Side side, int own) {
+    if (width.unit() == Width.Unit.PIXELS) {
+      return Math.min(width.amount(), side == Side.WIDE ? WIDE : MEASURE);
+    } else if (width.amount() > 0) {
+      return MEASURE * width.amount() / 100;
+    } else if (side == Side.WIDE) {
+      return WIDE;
+    } else if (side == Side.LEFT || side == Side.RIGHT) {
+      return Math.min(own, (int) (MEASURE * BESIDE));
+    }
+    return Math.min(own, MEASURE);
   }
 
   private static String pixels(Width width, double share, double part) {

@@ -14,6 +14,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /**
  * What tells one content from another: the fields that say something else, and the stretches of blocks that do. Each
@@ -35,7 +36,8 @@ public record Comparison(
     PLACEMENT("Section and topics"),
     KEYWORDS("Keywords"),
     LEAD_PICTURE("Lead picture"),
-    LANGUAGE("Language");
+    LANGUAGE("Language"),
+    ATTACHMENTS("Attachments");
 
     private final String label;
 
@@ -57,6 +59,10 @@ public record Comparison(
         case KEYWORDS -> String.join(", ", c.keywords());
         case LEAD_PICTURE -> c.leadPicture();
         case LANGUAGE -> c.language();
+        case ATTACHMENTS ->
+            c.attachments().stream()
+                .map(a -> a.words() + " (" + a.asset() + ")")
+                .collect(Collectors.joining(", "));
       };
     }
 
@@ -70,7 +76,8 @@ public record Comparison(
           this == KEYWORDS ? from.keywords() : into.keywords(),
           into.slug(),
           this == LEAD_PICTURE ? from.leadPicture() : into.leadPicture(),
-          this == LANGUAGE ? from.language() : into.language());
+          this == LANGUAGE ? from.language() : into.language(),
+          this == ATTACHMENTS ? from.attachments() : into.attachments());
     }
   }
 

@@ -10,6 +10,7 @@ import app.blenner.core.document.Picture;
 import app.blenner.core.document.Trees;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
@@ -129,7 +130,8 @@ public class SitePackageTest {
             List.of("null", "1e3", "yes"),
             "x",
             "",
-            "no");
+            "no",
+            List.of(new Attachment("a.png", "yes: \"this\" # one"), new Attachment("b.txt", "no")));
     Content live = new Content("on", "", new Trees(9).document(), "visit", List.of(), "y", "a.png");
     PackedItem item =
         new PackedItem(

@@ -35,4 +35,29 @@ public class ContentTest {
     assertEquals(content("", List.of(), "../secret").leadPicture(), "");
     assertEquals(content("", List.of(), "https://x.example/a.png").leadPicture(), "");
   }
+
+  @Test
+  public void attachmentsNameAssetsOnceAndKeepTheirOrder() {
+    Content c =
+        new Content(
+            "",
+            "",
+            Document.EMPTY,
+            "",
+            List.of(),
+            List.of(),
+            "",
+            "",
+            "",
+            List.of(
+                new Attachment("map.pdf", " The  way "),
+                new Attachment("../secret", "x"),
+                new Attachment("list.txt", ""),
+                new Attachment("map.pdf", "again")));
+    assertEquals(
+        c.attachments(),
+        List.of(new Attachment("map.pdf", "The way"), new Attachment("list.txt", "list.txt")));
+    assertEquals(c.withTitle("t").withSlug("s").attachments(), c.attachments());
+    assertEquals(AssetUse.in(c).size(), 2);
+  }
 }

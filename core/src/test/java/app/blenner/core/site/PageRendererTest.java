@@ -5,6 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
 import java.time.Instant;
@@ -222,6 +223,64 @@ public class PageRendererTest {
             language);
     return new PublishedItem(
         item.key(), item.kind(), more, item.author(), item.firstLive(), item.updated());
+  }
+
+  @Test
+  public void attachmentsStandBelowTheTextWithKindAndSize() {
+    Library library =
+        new Library() {
+          @Override
+          public Optional<SiteAsset> asset(String name) {
+            return name.equals("map.pdf")
+                ? Optional.of(
+                    new SiteAsset(
+                        name, "application/pdf", 1_240_000, 0, 0, false, "", "tag", false))
+                : Optional.empty();
+          }
+
+          @Override
+          public Optional<PublishedItem> item(String key) {
+            return Optional.empty();
+          }
+
+          @Override
+          public Optional<String> frame(app.blenner.core.document.Address address) {
+            return address.value().startsWith("https://media.tarnlow.example/")
+                ? Optional.of("/site/stand-in/player/x")
+                : Optional.empty();
+          }
+
+          @Override
+          public List<PublishedItem> latest(
+              String section, String topic, String except, int count) {
+            return List.of();
+          }
+        };
+    Content c = news("One").content();
+    Content more =
+        new Content(
+            c.title(),
+            c.summary(),
+            c.body(),
+            c.section(),
+            c.topics(),
+            c.keywords(),
+            c.slug(),
+            "",
+            "de",
+            List.of(new Attachment("map.pdf", "Der <Weg>"), new Attachment("gone.txt", "Fort")));
+    PublishedItem item = news("One");
+    Element page =
+        page(
+            new PageRenderer(SITE, library, ZoneId.of("Europe/London"))
+                .item(
+                    new PublishedItem(
+                        "k", Kind.POST, more, "A.", item.firstLive(), item.updated())));
+    Element section = page.selectFirst("section.attachments");
+    assertEquals(section.selectFirst("h2").text(), "Anhänge");
+    assertEquals(section.select("li").get(0).text(), "Der <Weg> (PDF, 1.2 MB)");
+    assertEquals(section.select("a").attr("href"), "/media/tag/map.pdf");
+    assertTrue(section.select("li").get(1).select("a").isEmpty());
   }
 
   @Test

@@ -4,8 +4,9 @@ import app.blenner.core.archive.PackedAsset;
 import app.blenner.core.archive.PackedItem;
 import app.blenner.core.archive.PackedPerson;
 import app.blenner.core.archive.SitePackage;
-import app.blenner.core.document.Document;
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.AssetUse;
+import app.blenner.core.item.Content;
 import app.blenner.core.site.Section;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
@@ -110,19 +111,18 @@ public class SiteArchive {
   private static Set<String> shown(List<PackedItem> all) {
     Set<String> names = new HashSet<>();
     for (PackedItem item : all) {
-      names.add(item.content().leadPicture());
-      collect(item.content().body(), names);
+      collect(item.content(), names);
       if (item.live() != null) {
-        names.add(item.live().leadPicture());
-        collect(item.live().body(), names);
+        collect(item.live(), names);
       }
     }
-    names.remove("");
     return names;
   }
 
-  private static void collect(Document body, Set<String> names) {
-    Matcher m = ASSET.matcher(HtmlWriter.write(body));
+  private static void collect(Content content, Set<String> names) {
+    AssetUse.in(content).forEach(use -> names.add(use.asset()));
+    // Markup that somebody wrote by hand names some too.
+    Matcher m = ASSET.matcher(HtmlWriter.write(content.body()));
     while (m.find()) {
       names.add(m.group(1));
     }

@@ -1,10 +1,13 @@
 package app.blenner.server.asset;
 
+import app.blenner.core.document.Side;
+import app.blenner.core.document.Width;
 import app.blenner.core.media.FileType;
 import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.picture.Widths;
+import app.blenner.core.site.PictureAdvice;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.AssetViews.AssetPage;
@@ -21,6 +24,8 @@ import jakarta.validation.Valid;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
+import java.util.Arrays;
+import java.util.List;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -32,6 +37,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** One asset: all about it, and what can be done with it. */
@@ -47,6 +53,7 @@ class AssetPageController {
   private final FileService files;
   private final RenditionService renditions;
   private final Uploads uploads;
+  private final Expiries expiries;
 
   AssetPageController(
       AssetPages pages,
@@ -54,13 +61,15 @@ class AssetPageController {
       AssetEditing editing,
       FileService files,
       RenditionService renditions,
-      Uploads uploads) {
+      Uploads uploads,
+      Expiries expiries) {
     this.pages = pages;
     this.assets = assets;
     this.editing = editing;
     this.files = files;
     this.renditions = renditions;
     this.uploads = uploads;
+    this.expiries = expiries;
   }
 
   @GetMapping
@@ -108,6 +117,35 @@ class AssetPageController {
   AssetPage putBack(@PathVariable String name, @PathVariable long id) {
     editing.putBack(name, id, AccountService.current().name());
     return pages.page(name);
+  }
+
+  /** Lets readers see it a year longer. */
+  @PostMapping("/extend")
+  AssetPage extend(@PathVariable String name) {
+    expiries.extend(name);
+    return pages.page(name);
+  }
+
+  /**
+   * What is to be said of a picture at a place in a text.
+   *
+   * @param width as CSS has it, or empty
+   * @param side the class of the side it stands at, or empty
+   */
+  @GetMapping("/advice")
+  List<PictureAdvice> advice(
+      @PathVariable String name,
+      @RequestParam(defaultValue = "") String width,
+      @RequestParam(defaultValue = "") String side) {
+    Side at =
+        Arrays.stream(Side.values())
+            .filter(s -> s.className().equals(side))
+            .findFirst()
+            .orElse(Side.NONE);
+    return assets
+        .find(name)
+        .map(a -> PictureAdvice.of(a, Width.parse(width), at))
+        .orElse(List.of());
   }
 
   @PostMapping("/bin")

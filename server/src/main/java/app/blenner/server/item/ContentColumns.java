@@ -3,11 +3,13 @@ package app.blenner.server.item;
 import app.blenner.core.document.Document;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Collectors;
 
 /** What is written in an item, as columns. Topics and keywords are joined by line feeds. */
 @Embeddable
@@ -25,6 +27,9 @@ class ContentColumns {
   String leadPicture = "";
   String language = "";
 
+  /** A line for each: its asset, a tabulator, its words. */
+  String attachments = "";
+
   static ContentColumns of(Content content) {
     ContentColumns c = new ContentColumns();
     c.title = content.title();
@@ -36,6 +41,10 @@ class ContentColumns {
     c.slug = content.slug();
     c.leadPicture = content.leadPicture();
     c.language = content.language();
+    c.attachments =
+        content.attachments().stream()
+            .map(a -> a.asset() + "\t" + a.words())
+            .collect(Collectors.joining("\n"));
     return c;
   }
 
@@ -54,7 +63,8 @@ class ContentColumns {
         keywordList(),
         slug,
         leadPicture,
-        language);
+        language,
+        attachmentList());
   }
 
   List<String> topicList() {
@@ -63,6 +73,13 @@ class ContentColumns {
 
   List<String> keywordList() {
     return lines(keywords);
+  }
+
+  List<Attachment> attachmentList() {
+    return lines(attachments).stream()
+        .map(line -> line.split("\t", 2))
+        .map(parts -> new Attachment(parts[0], parts[1]))
+        .toList();
   }
 
   private static List<String> lines(String joined) {
@@ -80,7 +97,8 @@ class ContentColumns {
         && keywords.equals(c.keywords)
         && slug.equals(c.slug)
         && leadPicture.equals(c.leadPicture)
-        && language.equals(c.language);
+        && language.equals(c.language)
+        && attachments.equals(c.attachments);
   }
 
   @Override

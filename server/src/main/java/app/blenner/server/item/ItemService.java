@@ -3,6 +3,7 @@ package app.blenner.server.item;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
@@ -16,6 +17,7 @@ import app.blenner.core.site.Topic;
 import app.blenner.core.version.Comparison;
 import app.blenner.server.account.Account;
 import app.blenner.server.asset.UseService;
+import app.blenner.server.item.ItemViews.AttachmentView;
 import app.blenner.server.item.ItemViews.ContentInput;
 import app.blenner.server.item.ItemViews.ContentView;
 import app.blenner.server.item.ItemViews.FixChoice;
@@ -31,6 +33,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -182,7 +185,11 @@ class ItemService {
         input.keywords(),
         "",
         input.leadPicture(),
-        input.language());
+        input.language(),
+        // Programs of before do not send them.
+        Objects.requireNonNullElse(input.attachments(), List.<AttachmentView>of()).stream()
+            .map(a -> new Attachment(a.asset(), a.words()))
+            .toList());
   }
 
   /** Makes this the working copy, of somebody's making, with its address. */

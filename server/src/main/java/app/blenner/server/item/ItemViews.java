@@ -8,6 +8,7 @@ import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.site.Appearances;
+import app.blenner.server.asset.Expiries;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -39,7 +40,20 @@ final class ItemViews {
               keywords,
       String slug,
       @NotNull String leadPicture,
-      @NotNull String language) {}
+      @NotNull String language,
+      @Size(max = 100, message = "An item has at most 100 attachments.")
+          List<@NotNull @Valid AttachmentView> attachments) {}
+
+  /**
+   * A file that goes with an item.
+   *
+   * @param asset name of the asset
+   * @param words what it is, for readers
+   */
+  record AttachmentView(
+      @NotNull String asset,
+      @NotNull @Size(max = 300, message = "What an attachment is takes at most 300 characters.")
+          String words) {}
 
   record Save(long revision, @NotNull @Valid ContentInput content) {}
 
@@ -164,7 +178,8 @@ final class ItemViews {
       Placement placement,
       WritingLanguage language,
       Measures measures,
-      List<FindingView> findings) {}
+      List<FindingView> findings,
+      List<Expiries.Expiring> expiring) {}
 
   record ContentView(
       String title,
@@ -175,7 +190,8 @@ final class ItemViews {
       List<String> keywords,
       String slug,
       String leadPicture,
-      String language) {
+      String language,
+      List<AttachmentView> attachments) {
 
     static ContentView of(ContentColumns c) {
       return new ContentView(
@@ -187,7 +203,8 @@ final class ItemViews {
           c.keywordList(),
           c.slug,
           c.leadPicture,
-          c.language);
+          c.language,
+          c.attachmentList().stream().map(a -> new AttachmentView(a.asset(), a.words())).toList());
     }
   }
 

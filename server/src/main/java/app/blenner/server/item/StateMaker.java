@@ -15,6 +15,7 @@ import app.blenner.core.site.Appearances;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
 import app.blenner.server.account.Account;
+import app.blenner.server.asset.Expiries;
 import app.blenner.server.item.ItemViews.Changed;
 import app.blenner.server.item.ItemViews.FindingView;
 import app.blenner.server.item.ItemViews.ItemState;
@@ -39,11 +40,13 @@ class StateMaker {
 
   private final LiveCopyRepository liveCopies;
   private final SiteService sites;
+  private final Expiries expiries;
   private final Clock clock;
 
-  StateMaker(LiveCopyRepository liveCopies, SiteService sites, Clock clock) {
+  StateMaker(LiveCopyRepository liveCopies, SiteService sites, Expiries expiries, Clock clock) {
     this.liveCopies = liveCopies;
     this.sites = sites;
+    this.expiries = expiries;
     this.clock = clock;
   }
 
@@ -74,7 +77,8 @@ class StateMaker {
             WordCounts.of(content.body()),
             Counts.characters(content.summary()),
             Content.SUMMARY_LIMIT),
-        findings.stream().map(f -> FindingView.of(f, REFERENCES.get(f.rule()))).toList());
+        findings.stream().map(f -> FindingView.of(f, REFERENCES.get(f.rule()))).toList(),
+        expiries.in(List.of(item.itemKey)).getOrDefault(item.itemKey, List.of()));
   }
 
   private Standing standingView(ItemEntity item, List<Finding> findings, Account by) {

@@ -7,6 +7,7 @@ import app.blenner.core.signoff.NextStep;
 import app.blenner.core.signoff.Role;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
+import app.blenner.server.asset.Expiries;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.EnumMap;
@@ -30,6 +31,11 @@ class WorklistController {
 
   record StageTotal(Stage stage, String label, long count) {}
 
+  /**
+   * An item in the worklist.
+   *
+   * @param expiring what of its files readers soon cease to see, in a sentence; empty where nothing is
+   */
   record Row(
       String key,
       Kind kind,
@@ -41,7 +47,8 @@ class WorklistController {
       String author,
       Instant changedAt,
       String changedBy,
-      NextStep next) {}
+      NextStep next,
+      String expiring) {}
 
   /**
    * A page of the worklist.
@@ -62,10 +69,12 @@ class WorklistController {
       List<StageTotal> stages) {}
 
   private final ItemRepository items;
+  private final Expiries expiries;
   private final Clock clock;
 
-  WorklistController(ItemRepository items, Clock clock) {
+  WorklistController(ItemRepository items, Expiries expiries, Clock clock) {
     this.items = items;
+    this.expiries = expiries;
     this.clock = clock;
   }
 
@@ -88,8 +97,10 @@ class WorklistController {
     Page<ItemRepository.Line> found =
         items.find(
             owner, stage, blankToNull(section), kind, waiting, me, editor, pattern(words), wanted);
+    Map<String, List<Expiries.Expiring>> expiring =
+        expiries.in(found.stream().map(ItemRepository.Line::key).toList());
     return new Worklist(
-        found.stream().map(this::row).toList(),
+        found.stream().map(l -> row(l, expiring.getOrDefault(l.key(), List.of()))).toList(),
         found.getTotalElements(),
         items.countWaiting(me, editor),
         items.countByOwnerId(me),
@@ -105,7 +116,7 @@ class WorklistController {
         .toList();
   }
 
-  private Row row(ItemRepository.Line l) {
+  private Row row(ItemRepository.Line l, List<Expiries.Expiring> expiring) {
     String since = day(l.stageSince());
     String sent = l.changeSentAt() == null ? "" : day(l.changeSentAt());
     return new Row(
@@ -124,7 +135,8 @@ class WorklistController {
             l.nextStep(),
             l.differs(),
             since,
-            new NextStep.Waiting(sent, l.givenBackBy())));
+            new NextStep.Waiting(sent, l.givenBackBy())),
+        expiring.isEmpty() ? "" : expiring.get(0).sentence());
   }
 
   private String day(Instant then) {

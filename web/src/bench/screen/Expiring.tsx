@@ -1,0 +1,38 @@
+import { useState } from 'react'
+import { answer, client } from '../../shared/api/client'
+import { useBench, useSaved } from '../state/context'
+
+/** What readers soon cease to see in this item, with a press that lets them see it a year longer. */
+export function Expiring() {
+  const { saver } = useBench()
+  const expiring = useSaved((now) => now.state.expiring)
+  const [problem, setProblem] = useState('')
+
+  async function extend(name: string) {
+    setProblem('')
+    try {
+      await answer(client.POST('/editor/api/assets/{name}/extend', { params: { path: { name } } }))
+      await saver.alone(async () => {
+        const path = { key: saver.key }
+        saver.adoptState((await answer(client.GET('/editor/api/items/{key}', { params: { path } }))).state)
+      })
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
+  }
+
+  if (!expiring.length) return null
+  return (
+    <ul aria-label="What expires" className="border-line border-b bg-straw px-5 py-1.5">
+      {expiring.map((e) => (
+        <li key={e.asset} className="flex flex-wrap items-center gap-3">
+          {e.sentence}
+          <button type="button" className="underline" onClick={() => extend(e.asset)}>
+            A year longer
+          </button>
+        </li>
+      ))}
+      {problem && <li role="alert">{problem}</li>}
+    </ul>
+  )
+}
