@@ -140,6 +140,7 @@ public class FilesTest extends BenchTest {
         page.evaluate("document.querySelector('main').scrollWidth <= 360"),
         true,
         "wider than the screen");
+    page.setViewportSize(1280, 800);
     button("Show all").click();
     assertThat(page.getByLabel("Collection")).hasValue("");
   }
@@ -178,7 +179,7 @@ public class FilesTest extends BenchTest {
   public void advicePutsAPictureRightByOnePress() {
     openWith(
         "<figure class=\"picture\" style=\"width: 2000px\"><img src=\"../assets/red-torch.jpg\" alt=\"A torch\"></figure>\n<p>x</p>");
-    Locator panel = settingsOf("picture", "picture");
+    Locator panel = settingsOf("img", "picture");
     assertThat(
             panel.getByRole(
                 AriaRole.LIST, new Locator.GetByRoleOptions().setName("Advice on the picture")))
@@ -189,7 +190,7 @@ public class FilesTest extends BenchTest {
     assertThat(region("Files on their way").getByText("Among the assets")).isVisible();
     openWith(
         "<figure class=\"picture wide\"><img src=\"../assets/tiny-stone.png\" alt=\"A stone\"></figure>\n<p>x</p>");
-    panel = settingsOf("picture", "picture");
+    panel = settingsOf("img", "picture");
     assertThat(panel.getByText("enlarged by 316 %")).isVisible();
     AccessibilityTest.check(page, "advice on a picture");
     panel
