@@ -10,9 +10,20 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param data the folder of the database and the assets; text, since Spring would take a relative
  *     path for a resource of the web application
  * @param demo the folder of the demo site's package
+ * @param s3 where bytes of files go, if {@code blenner.store} is {@code s3}; else null
  */
 @ConfigurationProperties("blenner")
-public record BlennerSettings(String mode, String data, String demo) {
+public record BlennerSettings(String mode, String data, String demo, ObjectStorage s3) {
+
+  /**
+   * An object store that speaks S3.
+   *
+   * @param endpoint its address; null for the one of the region
+   * @param key what signs in
+   * @param secret what proves it
+   */
+  public record ObjectStorage(
+      String endpoint, String region, String bucket, String key, String secret) {}
 
   /** Whether this is the demo. */
   public boolean isDemo() {

@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -24,14 +25,16 @@ public final class Running implements AutoCloseable {
   private final ConfigurableApplicationContext context;
   private final int port;
 
-  private Running(String mode, Path data) {
-    context =
-        SpringApplication.run(
-            BlennerApplication.class,
+  private Running(String mode, Path data, String... more) {
+    Stream<String> told =
+        Stream.of(
             "--server.port=0",
             "--blenner.mode=" + mode,
             "--blenner.data=" + data,
             "--blenner.demo=../demo");
+    context =
+        SpringApplication.run(
+            BlennerApplication.class, Stream.concat(told, Stream.of(more)).toArray(String[]::new));
     port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
   }
 
@@ -51,8 +54,8 @@ public final class Running implements AutoCloseable {
     }
   }
 
-  static Running at(String mode, Path data) {
-    return new Running(mode, data);
+  static Running at(String mode, Path data, String... more) {
+    return new Running(mode, data, more);
   }
 
   int port() {

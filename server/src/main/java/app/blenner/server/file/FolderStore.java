@@ -9,15 +9,29 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.util.stream.Stream;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
 /** A store in a folder: each file under its hash, in a folder by the first two letters of it. */
 @Component
+@ConditionalOnProperty(name = "blenner.store", havingValue = "folder", matchIfMissing = true)
 class FolderStore implements ByteStore {
   private final Path folder;
 
   FolderStore(BlennerSettings settings) {
     folder = settings.dataFolder().resolve("files");
+    sweep();
+  }
+
+  /** What was coming in when the machine stopped will not come any more. */
+  private void sweep() {
+    try (Stream<Path> left = Files.list(folder.resolve("coming"))) {
+      for (Path part : left.toList()) {
+        Files.deleteIfExists(part);
+      }
+    } catch (IOException e) {
+      // There is nothing to sweep, or it cannot be; writing will say so in words.
+    }
   }
 
   private Path place(String hash) {
