@@ -38,6 +38,16 @@ public final class Running implements AutoCloseable {
     port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
   }
 
+  /** One that runs as a process of its own. */
+  private Running(int port) {
+    this.context = null;
+    this.port = port;
+  }
+
+  static Running elsewhere(int port) {
+    return new Running(port);
+  }
+
   /** The demo, started once for all tests that do not mind each other. */
   static synchronized Running demo() {
     if (demo == null) {
