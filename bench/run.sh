@@ -45,6 +45,28 @@ start 0,1
 java -cp "$cp" app.blenner.bench.SaveTiming "http://localhost:$port"
 kill $server; wait $server 2>/dev/null || true
 
+echo "== saves beside a hundred pictures that come in, in turns"
+rm -rf "$work/data"
+start 0,1
+java -cp "$cp" app.blenner.bench.AssetTiming upload "http://localhost:$port"
+kill $server; wait $server 2>/dev/null || true
+
+echo "== finding among assets, at 1, 10 and 100 times the number"
+h2=$(ls ~/.m2/repository/com/h2database/h2/*/h2-*.jar | sort | tail -1)
+for many in 500 5000 50000; do
+  rm -rf "$work/data"
+  start 0,1; kill $server; wait $server 2>/dev/null || true
+  java -cp "$h2" org.h2.tools.RunScript -url "jdbc:h2:file:$work/data/blenner" -user blenner -script <(echo "
+    insert into asset (name, title, alternative, credit, added_at, file, kind, words)
+    select 'copy-' || x || '-' || a.name, a.title || ' ' || x, case when mod(x, 9) = 0 then '' else a.alternative end, a.credit,
+      dateadd('MINUTE', -x, a.added_at), a.file, a.kind, lower(a.words || ' ' || x)
+    from asset a, system_range(1, $((many / 20))) where a.file is not null;")
+  start 0,1
+  java -cp "$cp" app.blenner.bench.AssetTiming find "http://localhost:$port"
+  kill $server; wait $server 2>/dev/null || true
+done
+rm -rf "$work/data"
+
 echo "== public pages on one core, Blenner beside nginx serving the same bytes from a file"
 start 0
 page=/research/thirty-years-of-readings

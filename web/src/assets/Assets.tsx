@@ -2,6 +2,8 @@ import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { useFoundAssets } from '../shared/api/queries'
 import type { FoundAsset } from '../shared/api/types'
+import { AssetFilters } from '../shared/ui/AssetFilters'
+import { isNarrowed, queryOf, sentence, wantedIn } from '../shared/ui/assetsWanted'
 import { BringInButton } from '../shared/ui/BringInButton'
 import { Button } from '../shared/ui/Button'
 import { ComingList } from '../shared/ui/ComingList'
@@ -11,9 +13,7 @@ import { factsOf, itemsOf } from '../shared/ui/sizes'
 import { useBringIn, usePastedFiles } from '../shared/ui/useBringIn'
 import { useDropFiles } from '../shared/ui/useDropFiles'
 import { useTitle } from '../shared/ui/useTitle'
-import { Filters } from './Filters'
 import { Gather } from './Gather'
-import { isNarrowed, queryOf, sentence, wantedIn } from './wanted'
 
 /** The stored pictures and files: found by their words and by what is true of them, and brought in. */
 export function Assets() {
@@ -77,7 +77,7 @@ export function Assets() {
           </Button>
         </div>
         <ComingList />
-        <Filters wanted={wanted} change={change} />
+        <AssetFilters wanted={wanted} change={change} />
         {found.error && <p role="alert">{found.error.message}</p>}
         {found.data && (
           <p role="status" className="flex flex-wrap items-baseline gap-3">
@@ -122,12 +122,15 @@ export function Assets() {
 /** A picture of it, or its ending where there is none. */
 function Sign({ found, className }: { found: FoundAsset; className: string }) {
   const { asset } = found
-  if (asset.tile)
+  const [broken, setBroken] = useState(false)
+  if (asset.tile && !broken)
     return (
       <img
         src={asset.tile}
         alt={asset.alternative}
         loading="lazy"
+        // The first page of a PDF that is locked cannot be drawn.
+        onError={() => setBroken(true)}
         className={cx('bg-desk object-cover object-top', className)}
       />
     )

@@ -1,10 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useId, useState } from 'react'
 import { answer, client } from '../shared/api/client'
+import { useFilters } from '../shared/ui/AssetFilters'
 import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { fieldBox } from '../shared/ui/Field'
-import { useFilters } from './Filters'
 
 /** Puts the marked assets into a collection, new or not, or takes them out of the one that is shown. */
 export function Gather({ names, within, onDone }: { names: string[]; within: string; onDone: () => void }) {

@@ -81,10 +81,11 @@ export function SaidForm({ page, onDone }: { page: AssetPage; onDone: (page: Ass
       />
       {soon && (
         <Button
-          onClick={() => {
-            const year = new Date(page.expires)
-            year.setFullYear(year.getFullYear() + 1)
-            setDraft({ ...draft, expires: local(year.toISOString()) })
+          onClick={async () => {
+            const path = { name: page.asset.name }
+            const next = await answer(client.POST('/editor/api/assets/{name}/extend', { params: { path } }))
+            setDraft({ ...draft, expires: local(next.expires) })
+            onDone(next)
           }}
         >
           A year longer

@@ -1,13 +1,14 @@
 import { useId, useState } from 'react'
 import { type AssetQuery, useFoundAssets } from '../api/queries'
 import type { Asset } from '../api/types'
+import { AssetFilters } from './AssetFilters'
+import { anything, changed, isNarrowed, queryOf, type Wanted } from './assetsWanted'
 import { BringInButton } from './BringInButton'
 import { Button } from './Button'
 import { ComingList } from './ComingList'
 import { cx } from './cx'
-import { fieldBox } from './Field'
 import { factsOf } from './sizes'
-import { useBringIn } from './useBringIn'
+import { useBringIn, usePastedFiles } from './useBringIn'
 import { useDropFiles } from './useDropFiles'
 
 interface Props {
@@ -29,11 +30,14 @@ interface Props {
 /** The site's assets of a kind to pick from, a page at a time, with a way to bring more in. */
 export function AssetChoice({ query, word, accept, fits, picked, several, onPick }: Props) {
   const group = useId()
-  const [words, setWords] = useState('')
-  const [page, setPage] = useState(0)
-  const found = useFoundAssets({ ...query, words, page })
+  const [wanted, setWanted] = useState<Wanted>({ ...anything, kind: query.kind })
+  const change = (name: string, value: string) => setWanted((now) => changed(now, name, value))
+  const found = useFoundAssets({ ...queryOf(wanted), ...query })
+  const { page } = wanted
   const take = (asset: Asset) => fits(asset) && onPick(asset, true)
-  const drop = useDropFiles(useBringIn(take))
+  const bring = useBringIn(take)
+  const drop = useDropFiles(bring)
+  usePastedFiles(bring)
   const assets = found.data?.assets ?? []
   const tiles = query.kind === 'PICTURE'
 
@@ -43,22 +47,17 @@ export function AssetChoice({ query, word, accept, fits, picked, several, onPick
         <BringInButton accept={accept} onAdded={take}>
           {several ? `Bring ${word}s in` : `Bring a ${word} in`}
         </BringInButton>
-        <input
-          type="search"
-          aria-label={`Search the ${word}s`}
-          placeholder={`Search the ${word}s`}
-          value={words}
-          onChange={(e) => {
-            setWords(e.target.value)
-            setPage(0)
-          }}
-          className={cx(fieldBox, 'h-8 max-w-64')}
-        />
+        <p className="text-soft">or drop or paste it here.</p>
       </div>
       <ComingList />
+      <AssetFilters wanted={wanted} change={change} ofOneKind={!!query.kind} />
       {found.error && <p role="alert">{found.error.message}</p>}
       {found.data && !assets.length && (
-        <p>{words.trim() ? `None of the ${word}s has these words.` : `The site has no ${word}s yet.`}</p>
+        <p>
+          {isNarrowed({ ...wanted, kind: undefined })
+            ? `None of the ${word}s is like this.`
+            : `The site has no ${word}s yet.`}
+        </p>
       )}
       <fieldset
         className={cx(
@@ -99,7 +98,7 @@ export function AssetChoice({ query, word, accept, fits, picked, several, onPick
       </fieldset>
       {found.data && found.data.pages > 1 && (
         <div className="flex items-center gap-3">
-          <Button blocked={page ? '' : 'This is the first page.'} onClick={() => setPage(page - 1)}>
+          <Button blocked={page ? '' : 'This is the first page.'} onClick={() => change('page', String(page - 1))}>
             Page before
           </Button>
           <span role="status">
@@ -107,7 +106,7 @@ export function AssetChoice({ query, word, accept, fits, picked, several, onPick
           </span>
           <Button
             blocked={page + 1 < found.data.pages ? '' : 'This is the last page.'}
-            onClick={() => setPage(page + 1)}
+            onClick={() => change('page', String(page + 1))}
           >
             Next page
           </Button>

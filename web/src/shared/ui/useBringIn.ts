@@ -24,15 +24,16 @@ export function useBringIn(arrived?: (asset: Asset) => void, whole = false): (fi
     )
 }
 
-/** Takes files that are pasted while nobody types in a field. */
+/** Takes files that are pasted, also into a field where they come without words; the text keeps what is pasted into it. */
 export function usePastedFiles(take: (files: File[]) => void) {
   const now = useRef(take)
   now.current = take
   useEffect(() => {
     const paste = (e: ClipboardEvent) => {
       const files = [...(e.clipboardData?.files ?? [])]
-      const types = (e.target as Element | null)?.closest?.('input, textarea, [contenteditable="true"]')
-      if (!files.length || types) return
+      const at = e.target as Element | null
+      const words = at?.closest?.('input, textarea') && e.clipboardData?.types.includes('text/plain')
+      if (!files.length || words || at?.closest?.('[contenteditable="true"]')) return
       e.preventDefault()
       now.current(files)
     }

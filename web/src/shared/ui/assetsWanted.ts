@@ -1,4 +1,4 @@
-import type { AssetQuery } from '../shared/api/queries'
+import type { AssetQuery } from '../api/queries'
 
 /** What is looked for, as the address of the place says it. */
 export interface Wanted {
@@ -55,6 +55,27 @@ export const orders: [string, string][] = [
 
 function oneOf<T extends string>(all: [string, string][], value: string | null): T | undefined {
   return value && all.some(([v]) => v === value) ? (value as T) : undefined
+}
+
+/** Nothing in particular. */
+export const anything: Wanted = {
+  words: '',
+  least: 0,
+  by: '',
+  since: '',
+  collection: '',
+  only: 'ALL',
+  order: 'NEWEST',
+  page: 0,
+}
+
+/** What is wanted after one thing of it was changed, by the name and value that fields have. */
+export function changed(wanted: Wanted, name: string, value: string): Wanted {
+  const params = new URLSearchParams()
+  for (const [key, old] of Object.entries(wanted)) if (old) params.set(key, String(old))
+  params.set(name, value)
+  if (name !== 'page') params.delete('page')
+  return wantedIn(params)
 }
 
 export function wantedIn(params: URLSearchParams): Wanted {

@@ -1,14 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answer, client } from '../shared/api/client'
-import { Button } from '../shared/ui/Button'
-import { cx } from '../shared/ui/cx'
-import { fieldBox, Input, Select } from '../shared/ui/Field'
-import { kinds, only, orders, shapes, type Wanted, widths } from './wanted'
+import { answer, client } from '../api/client'
+import { kinds, only, orders, shapes, type Wanted, widths } from './assetsWanted'
+import { Button } from './Button'
+import { cx } from './cx'
+import { fieldBox, Input, Select } from './Field'
 
 interface Props {
   wanted: Wanted
   change: (name: string, value: string) => void
+  /** Whether the kind is given, as where a picture is picked. */
+  ofOneKind?: boolean
 }
 
 /** Who brought assets in, and the collections there are. */
@@ -20,7 +22,7 @@ export function useFilters() {
 }
 
 /** What is looked for: words and kind at once, the rest when it is asked for. */
-export function Filters({ wanted, change }: Props) {
+export function AssetFilters({ wanted, change, ofOneKind }: Props) {
   const narrowed = !!(wanted.shape || wanted.least || wanted.by || wanted.since || wanted.collection)
   const [more, setMore] = useState(narrowed)
   const there = useFilters().data
@@ -30,7 +32,12 @@ export function Filters({ wanted, change }: Props) {
   ]
   return (
     <search className="grid gap-3">
-      <div className="grid gap-3 sm:grid-cols-[2fr_1fr_1fr_1fr_auto]">
+      <div
+        className={cx(
+          'grid gap-3',
+          ofOneKind ? 'sm:grid-cols-[2fr_1fr_1fr_auto]' : 'sm:grid-cols-[2fr_1fr_1fr_1fr_auto]',
+        )}
+      >
         <label className="grid content-start gap-1 font-semibold">
           Search
           <input
@@ -41,7 +48,7 @@ export function Filters({ wanted, change }: Props) {
             className={cx(fieldBox, 'h-8 font-normal')}
           />
         </label>
-        <Choice label="Kind" value={wanted.kind ?? ''} all={kinds} onPick={(v) => change('kind', v)} />
+        {!ofOneKind && <Choice label="Kind" value={wanted.kind ?? ''} all={kinds} onPick={(v) => change('kind', v)} />}
         <Choice
           label="Only"
           value={wanted.only === 'ALL' ? '' : wanted.only}
