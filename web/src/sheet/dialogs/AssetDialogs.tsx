@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useAssetsNamed, useFoundAssets } from '../../shared/api/queries'
+import { useFoundAssets } from '../../shared/api/queries'
 import type { Asset } from '../../shared/api/types'
 import { AssetChoice } from '../../shared/ui/AssetChoice'
 import { BringInButton } from '../../shared/ui/BringInButton'
@@ -97,14 +97,12 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
 /** Pictures set beside each other. */
 export function GalleryDialog({ onClose }: Props) {
   const sheet = useSheet()
-  const [names, setNames] = useState<string[]>([])
-  const pictures = useAssetsNamed(names)
+  const [picked, setPicked] = useState<Asset[]>([])
 
   function put() {
-    const made = names.map((name) => {
-      const a = pictures.data?.find((p) => p.name === name)
-      return schema.node('picture', { src: `../assets/${name}`, alt: a?.alternative || null, credit: a?.credit ?? '' })
-    })
+    const made = picked.map((a) =>
+      schema.node('picture', { src: `../assets/${a.name}`, alt: a.alternative || null, credit: a.credit }),
+    )
     const columns = Math.min(3, made.length)
     sheet.run(insertBlock(schema.node('gallery', { columns }, [...made, schema.node('gallery_caption')])))
     onClose()
@@ -115,10 +113,8 @@ export function GalleryDialog({ onClose }: Props) {
       title="Gallery"
       about="Pick the pictures in the order in which they shall stand."
       wide
-      does={names.length > 1 ? `Put ${names.length} pictures in` : 'Put it in'}
-      blocked={
-        !names.length ? 'Pick at least one picture.' : pictures.data ? '' : 'One moment: the pictures are coming.'
-      }
+      does={picked.length > 1 ? `Put ${picked.length} pictures in` : 'Put it in'}
+      blocked={picked.length ? '' : 'Pick at least one picture.'}
       onClose={onClose}
       onSubmit={put}
     >
@@ -128,8 +124,8 @@ export function GalleryDialog({ onClose }: Props) {
         accept="image/*"
         fits={(a) => a.width > 0}
         several
-        picked={names}
-        onPick={(a, on) => setNames((now) => [...now.filter((n) => n !== a.name), ...(on ? [a.name] : [])])}
+        picked={picked.map((a) => a.name)}
+        onPick={(a, on) => setPicked((now) => [...now.filter((o) => o.name !== a.name), ...(on ? [a] : [])])}
       />
     </FormDialog>
   )

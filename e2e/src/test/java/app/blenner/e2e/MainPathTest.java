@@ -217,7 +217,10 @@ public class MainPathTest extends BenchTest {
     assertThat(sheet()).isFocused();
     page.keyboard().press("Control+Shift+p");
     assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
-    reach(page.getByRole(AriaRole.RADIO).first());
+    reach(page.getByRole(AriaRole.SEARCHBOX));
+    page.keyboard().type("red torch");
+    assertThat(page.getByRole(AriaRole.RADIO)).hasCount(1);
+    reach(page.getByRole(AriaRole.RADIO));
     page.keyboard().press("Space");
     reach(page.getByRole(AriaRole.CHECKBOX));
     page.keyboard().press("Space");

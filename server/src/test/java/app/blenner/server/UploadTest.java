@@ -5,10 +5,13 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Answer;
 import app.blenner.server.Running.Visitor;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.OutputStream;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import javax.imageio.ImageIO;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
@@ -111,5 +114,26 @@ public class UploadTest {
       assertTrue(answer.json().path("detail").asString().contains("again"), answer.text());
     }
     assertEquals(editor.begin("Minus.png", -4).status(), 400);
+  }
+
+  @Test
+  public void manyMegabytesOfWordsInAPictureAreLeftOutAndFillNoMemory() throws Exception {
+    BufferedImage image = new BufferedImage(90, 60, BufferedImage.TYPE_3BYTE_BGR);
+    ByteArrayOutputStream plain = new ByteArrayOutputStream();
+    ImageIO.write(image, "jpg", plain);
+    ByteArrayOutputStream full = new ByteArrayOutputStream();
+    full.write(plain.toByteArray(), 0, 2);
+    byte[] segment = new byte[60_000];
+    byte[] begin = "http://ns.adobe.com/xap/1.0/\0<x:xmpmeta xmlns:x='adobe:ns:meta/'>".getBytes();
+    System.arraycopy(begin, 0, segment, 0, begin.length);
+    for (int i = 0; i < 1000; i++) {
+      full.write(new byte[] {(byte) 0xFF, (byte) 0xE1, (byte) (60_002 >> 8), (byte) 60_002});
+      full.write(segment);
+    }
+    full.write(plain.toByteArray(), 2, plain.size() - 2);
+    Answer added = editor.bringIn("/editor/api/assets", "Talkative.jpg", full.toByteArray(), false);
+    assertEquals(added.status(), 201, added.text());
+    assertEquals(added.json().path("asset").path("title").asString(), "Talkative");
+    assertTrue(added.json().path("asset").path("bytes").asInt() < 5_000, added.text());
   }
 }

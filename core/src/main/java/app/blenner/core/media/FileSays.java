@@ -28,7 +28,7 @@ public record FileSays(int orientation, Duration plays, int pages, Description w
         case DOCUMENT -> type == FileType.PDF ? PdfPages.says(file) : NOTHING;
         case TEXT, ARCHIVE -> NOTHING;
       };
-    } catch (ImageProcessingException | IOException | RuntimeException e) {
+    } catch (ImageProcessingException | IOException | RuntimeException | StackOverflowError e) {
       return NOTHING;
     }
   }

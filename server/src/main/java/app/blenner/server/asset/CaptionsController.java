@@ -55,6 +55,9 @@ class CaptionsController {
       @NotNull String head,
       @NotNull @Size(max = 20_000) List<@Valid CueView> cues) {}
 
+  /** A film of a day has no more captions, in bytes. */
+  private static final long LARGEST = 4_000_000;
+
   private final AssetService assets;
   private final AssetEditing editing;
   private final FileService files;
@@ -68,7 +71,8 @@ class CaptionsController {
   @GetMapping("/{name}")
   CaptionsView read(@PathVariable String name) throws IOException {
     AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.missing(name));
-    if (files.find(asset.file).orElseThrow().type() != FileType.CAPTIONS) {
+    StoredFile file = files.find(asset.file).orElseThrow();
+    if (file.type() != FileType.CAPTIONS || file.bytes() > LARGEST) {
       throw Problem.unusable("“" + asset.title + "” holds no captions.");
     }
     Captions captions =

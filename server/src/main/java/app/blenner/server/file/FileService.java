@@ -20,7 +20,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Semaphore;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -35,9 +34,6 @@ public class FileService {
 
   /** What is said in a picture beside its pixels is read up to so many bytes. */
   private static final long MOST_SAID = 8_000_000;
-
-  /** So many are judged at a time, so that a hundred that come at once leave room for people who write. */
-  private final Semaphore room = new Semaphore(2, true);
 
   private final ByteStore store;
   private final StoredFileRepository files;
@@ -70,7 +66,6 @@ public class FileService {
   @Transactional(noRollbackFor = Problem.class)
   public Taken take(Path from, String name, boolean whole) {
     String given = hash(from);
-    room.acquireUninterruptibly();
     try (Coming ready = coming()) {
       FileType type = judge(from, name);
       FileSays says = says(from, type, ready.path());
@@ -92,8 +87,6 @@ public class FileService {
       throw new UncheckedIOException(e);
     } catch (PictureBroken e) {
       throw Problem.unusable("“" + name + "” was not taken in. " + e.getMessage());
-    } finally {
-      room.release();
     }
   }
 

@@ -14,6 +14,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
+import java.util.concurrent.Semaphore;
 import me.desair.tus.server.TusFileUploadService;
 import me.desair.tus.server.exception.TusException;
 import me.desair.tus.server.upload.UploadInfo;
@@ -34,6 +35,12 @@ public class Uploads {
 
   private static final Duration KEPT = Duration.ofDays(1);
   private static final Duration BETWEEN_SWEEPS = Duration.ofHours(1);
+
+  /**
+   * So many files are judged at a time, so that a hundred that come at once leave the machine to people who write. One waits
+   * before anything of the database is held.
+   */
+  private final Semaphore room = new Semaphore(2, true);
 
   private final Path folder;
   private final TusFileUploadService tus;
@@ -96,6 +103,7 @@ public class Uploads {
           Files.copy(bytes, coming.path(), StandardCopyOption.REPLACE_EXISTING);
         }
       }
+      room.acquireUninterruptibly();
       try {
         T made = use.of(coming, Objects.requireNonNullElse(info.getFileName(), ""));
         tus.deleteUpload(address, owner);
@@ -103,6 +111,8 @@ public class Uploads {
       } catch (Problem judged) {
         tus.deleteUpload(address, owner); // sending it again would change nothing
         throw judged;
+      } finally {
+        room.release();
       }
     } catch (TusException e) {
       throw Problem.notThere("This file is not here any more; send it again.");
