@@ -35,14 +35,18 @@ public final class AssetTiming {
     saves(editor, "warm-up", () -> true);
     for (int round = 1; round <= ROUNDS; round++) {
       saves(editor, "saves alone", () -> true);
-      AtomicInteger left = new AtomicInteger(PICTURES);
+      // Drawn before: the machine is to be the server's.
+      byte[][] pictures = new byte[PICTURES][];
+      for (int i = 0; i < PICTURES; i++) {
+        pictures[i] = picture(1000L * round + i);
+      }
+      AtomicInteger next = new AtomicInteger();
       AtomicBoolean over = new AtomicBoolean();
       Thread[] hands = new Thread[2 * WINDOWS];
       long start = System.nanoTime();
       for (int i = 0; i < hands.length; i++) {
         EditorClient other = new EditorClient(args[1]);
-        int seed = 1000 * round + i;
-        hands[i] = new Thread(() -> send(other, left, seed));
+        hands[i] = new Thread(() -> send(other, next, pictures));
         hands[i].start();
       }
       Thread watch =
@@ -68,11 +72,11 @@ public final class AssetTiming {
     }
   }
 
-  private static void send(EditorClient who, AtomicInteger left, int seed) {
+  private static void send(EditorClient who, AtomicInteger next, byte[][] pictures) {
     try {
       int n;
-      while ((n = left.getAndDecrement()) > 0) {
-        who.bringIn("picture " + n + ".jpg", picture(seed * 1000L + n));
+      while ((n = next.getAndIncrement()) < pictures.length) {
+        who.bringIn("picture " + n + ".jpg", pictures[n]);
       }
     } catch (IOException | InterruptedException e) {
       throw new IllegalStateException(e);

@@ -118,7 +118,7 @@ class AssetFinder {
     int n = 0;
     for (String word : wanted.words().strip().toLowerCase(Locale.ROOT).split("\\s+")) {
       if (!word.isEmpty() && n < 12) {
-        c.add("a.words like :word" + n + " escape '!'", "word" + n, "%" + literal(word) + "%");
+        c.add("locate(:word" + n + ", a.words) > 0", "word" + n, word);
         n++;
       }
     }
