@@ -131,7 +131,7 @@ function Sign({ found, className }: { found: FoundAsset; className: string }) {
         loading="lazy"
         // The first page of a PDF that is locked cannot be drawn.
         onError={() => setBroken(true)}
-        className={cx('bg-desk object-cover object-top', className)}
+        className={cx('bg-desk object-cover', asset.pages > 0 && 'object-top', className)}
       />
     )
   return (

@@ -70,7 +70,14 @@ public class Uploads {
       }
       tus.cleanup();
     }
-    tus.process(request, response, owner);
+    try {
+      tus.process(request, response, owner);
+    } catch (IOException e) {
+      if (Problem.isDiskFull(e)) {
+        throw new Problem(HttpStatus.INSUFFICIENT_STORAGE, Problem.DISK_FULL);
+      }
+      throw e;
+    }
     // The library leaves a request unanswered while another one still brings bytes of the same
     // file.
     if (!response.isCommitted() && response.getHeader("Tus-Resumable") == null) {

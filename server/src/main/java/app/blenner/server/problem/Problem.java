@@ -5,6 +5,10 @@ import org.springframework.http.HttpStatus;
 
 /** Something that cannot be done, told in a sentence a newcomer understands (RFC 9457). */
 public class Problem extends RuntimeException {
+  /** What is said where there is no room for anything more. */
+  public static final String DISK_FULL =
+      "The server’s disk is full; nothing was changed. Ask whoever looks after it to make room, then try again.";
+
   private final HttpStatus status;
   private final transient Map<String, Object> details;
 
@@ -43,6 +47,17 @@ public class Problem extends RuntimeException {
     return new Problem(
         HttpStatus.CONTENT_TOO_LARGE,
         "“" + name + "” has more than 50 megabytes. Make its pictures smaller, or split it.");
+  }
+
+  /** Whether something failed because there was no room for it; systems tell it in words alone. */
+  public static boolean isDiskFull(Throwable failure) {
+    for (Throwable at = failure; at != null; at = at.getCause()) {
+      String said = String.valueOf(at.getMessage());
+      if (said.contains("No space left") || said.contains("Disk quota exceeded")) {
+        return true;
+      }
+    }
+    return false;
   }
 
   public HttpStatus status() {

@@ -1,5 +1,6 @@
 package app.blenner.server.problem;
 
+import java.io.UncheckedIOException;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -83,6 +84,19 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
       }
     }
     return false;
+  }
+
+  /** A store that cannot write or be reached, told apart from a mistake of ours. */
+  @ExceptionHandler(UncheckedIOException.class)
+  ResponseEntity<ProblemDetail> store(UncheckedIOException e) {
+    LOG.error("the store", e);
+    HttpStatus status =
+        Problem.isDiskFull(e) ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
+    String sentence =
+        Problem.isDiskFull(e)
+            ? Problem.DISK_FULL
+            : "The place where files are kept could not be reached; nothing was changed. Please try again.";
+    return ResponseEntity.status(status).body(ProblemDetail.forStatusAndDetail(status, sentence));
   }
 
   @ExceptionHandler(RuntimeException.class)
