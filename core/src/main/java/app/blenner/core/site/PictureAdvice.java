@@ -80,10 +80,9 @@ public record PictureAdvice(String says, String remedy, String width) {
                   : "Save it with fewer points, or bring it in as a picture of pixels.",
               ""));
     }
-    boolean drawn =
-        lines || asset.mediaType().equals("image/png") || asset.mediaType().equals("image/gif");
+    boolean drawn = asset.mediaType().equals("image/png") || asset.mediaType().equals("image/gif");
     int needed = own * LEGIBLE / PHONE;
-    if (drawn && !lines && own >= 3 * PHONE) {
+    if (drawn && own >= 3 * PHONE) {
       out.add(
           new PictureAdvice(
               "On a phone it is "

@@ -36,11 +36,17 @@ public class PageRendererTest {
 
         @Override
         public Optional<SiteAsset> asset(String name) {
-          return name.equals("lead.jpg")
-              ? Optional.of(
-                  new SiteAsset(
-                      name, "image/jpeg", 1000, 1440, 810, false, "A ridge", "c0ffee", false))
-              : Optional.empty();
+          return switch (name) {
+            case "lead.jpg" ->
+                Optional.of(
+                    new SiteAsset(
+                        name, "image/jpeg", 1000, 1440, 810, false, "A ridge", "c0ffee", false));
+            case "map.pdf" ->
+                Optional.of(
+                    new SiteAsset(
+                        name, "application/pdf", 1_240_000, 0, 0, false, "", "tag", false));
+            default -> Optional.empty();
+          };
         }
 
         @Override
@@ -227,35 +233,6 @@ public class PageRendererTest {
 
   @Test
   public void attachmentsStandBelowTheTextWithKindAndSize() {
-    Library library =
-        new Library() {
-          @Override
-          public Optional<SiteAsset> asset(String name) {
-            return name.equals("map.pdf")
-                ? Optional.of(
-                    new SiteAsset(
-                        name, "application/pdf", 1_240_000, 0, 0, false, "", "tag", false))
-                : Optional.empty();
-          }
-
-          @Override
-          public Optional<PublishedItem> item(String key) {
-            return Optional.empty();
-          }
-
-          @Override
-          public Optional<String> frame(app.blenner.core.document.Address address) {
-            return address.value().startsWith("https://media.tarnlow.example/")
-                ? Optional.of("/site/stand-in/player/x")
-                : Optional.empty();
-          }
-
-          @Override
-          public List<PublishedItem> latest(
-              String section, String topic, String except, int count) {
-            return List.of();
-          }
-        };
     Content c = news("One").content();
     Content more =
         new Content(
@@ -272,10 +249,8 @@ public class PageRendererTest {
     PublishedItem item = news("One");
     Element page =
         page(
-            new PageRenderer(SITE, library, ZoneId.of("Europe/London"))
-                .item(
-                    new PublishedItem(
-                        "k", Kind.POST, more, "A.", item.firstLive(), item.updated())));
+            pages.item(
+                new PublishedItem("k", Kind.POST, more, "A.", item.firstLive(), item.updated())));
     Element section = page.selectFirst("section.attachments");
     assertEquals(section.selectFirst("h2").text(), "Anhänge");
     assertEquals(section.select("li").get(0).text(), "Der <Weg> (PDF, 1.2 MB)");
