@@ -15,11 +15,12 @@ export function useSite() {
 /** What assets can be looked for by. */
 export type AssetQuery = NonNullable<paths['/editor/api/assets/found']['get']['parameters']['query']>
 
-/** A page of assets. */
-export function useFoundAssets(query: AssetQuery) {
+/** A page of assets, where they are wanted. */
+export function useFoundAssets(query: AssetQuery, enabled = true) {
   return useQuery({
     queryKey: ['assets', 'found', query],
     queryFn: () => answer(client.GET('/editor/api/assets/found', { params: { query } })),
+    enabled,
     placeholderData: keepPreviousData,
   })
 }

@@ -45,7 +45,7 @@ export function useItems(words: string, size = 6) {
 export function useLinkChoices(given: string, doc: Node): Choice[] {
   const words = given.trim().replace(/^#/, '').toLowerCase()
   const items = useItems(isAddress(given) ? '' : words)
-  const assets = useFoundAssets({ words: isAddress(given) ? '' : words })
+  const assets = useFoundAssets({ words }, words.length > 1 && !isAddress(given))
   if (isAddress(given) && !given.startsWith('#')) return []
   const fits = (text: string) => text.toLowerCase().includes(words)
   const places = targetsOf(doc)
