@@ -12,6 +12,9 @@ cp="bench/target/classes:core/target/classes:$(cat "$work/cp")"
 echo "== the core beside jsoup, in turns, at three sizes"
 java -Xmx2g -cp "$cp" app.blenner.bench.Turns
 
+echo "== how the work of the core grows with its text"
+java -Xmx2g -cp "$cp" app.blenner.bench.GrowthTiming
+
 echo "== importing a .docx of 200 pages with 50 pictures within 512 MB, beside LibreOffice converting it to HTML"
 java -cp "$cp" app.blenner.bench.ImportTiming make "$work/long.docx"
 office() { soffice --headless "-env:UserInstallation=file://$work/office" --convert-to "html:HTML (StarWriter)" --outdir "$work/html" "$1" >/dev/null 2>&1; }
@@ -43,6 +46,19 @@ start() { # on which cores
 echo "== a save request"
 start 0,1
 java -cp "$cp" app.blenner.bench.SaveTiming "http://localhost:$port"
+
+echo "== an item of a kind with 60 fields beside an article, in turns"
+java -cp "$cp" app.blenner.bench.FieldTiming "http://localhost:$port"
+kill $server; wait $server 2>/dev/null || true
+
+echo "== readers beside 200 who send slowly or nothing, for two minutes"
+start 0,1
+java -cp "$cp" app.blenner.bench.SlowClientTiming "http://localhost:$port" 120
+
+echo "== how the database's file grows, and what a start makes of it"
+java -cp "$cp" app.blenner.bench.FileGrowth "http://localhost:$port" "$work/data" 3000
+kill $server; wait $server 2>/dev/null || true
+start 0,1; echo "after a start: $(($(stat -c %s "$work/data/blenner.mv.db") / 1000000)) MB"
 kill $server; wait $server 2>/dev/null || true
 
 echo "== saves beside a hundred pictures that come in, in turns"

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { Tooltip } from 'radix-ui'
 import { lazy, Suspense } from 'react'
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
+import { Account } from '../account/Account'
 import { AssetPage } from '../assets/AssetPage'
 import { Assets } from '../assets/Assets'
 import { Inbox } from '../inbox/Inbox'
@@ -14,6 +15,7 @@ import { openText } from '../shared/store/openText'
 import { Worklist } from '../worklist/Worklist'
 import { FirstAccount } from './FirstAccount'
 import { Frame } from './Frame'
+import { SetPassword } from './SetPassword'
 import { SignIn } from './SignIn'
 
 // The writing code is large and is wanted nowhere else.
@@ -35,6 +37,7 @@ export function App() {
         <BrowserRouter basename="/editor">
           <Routes>
             <Route path="/first-account" element={<FirstAccount />} />
+            <Route path="/set-password" element={<SetPassword />} />
             <Route path="/*" element={<SignedIn />} />
           </Routes>
         </BrowserRouter>
@@ -67,6 +70,7 @@ function SignedIn() {
         <Route path="assets/:name" element={<AssetPage />} />
         <Route path="set-up" element={<SetUp />} />
         <Route path="inbox" element={<Inbox />} />
+        <Route path="account" element={<Account />} />
         <Route
           path="items/:key"
           element={

@@ -3,7 +3,7 @@ import { Command } from 'cmdk'
 import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answer, client } from '../shared/api/client'
-import { kinds } from '../shared/api/kinds'
+import { useKinds } from '../shared/api/kinds'
 import { askImport } from '../shared/store/importing'
 import { useNewItem } from '../shared/store/newItem'
 import { changeNotebook } from '../shared/store/notebook'
@@ -35,6 +35,7 @@ interface Props {
 export function FindAnything({ open, onClose, onOutline }: Props) {
   const [words, setWords] = useState('')
   const navigate = useNavigate()
+  const kinds = useKinds()
   const begin = useNewItem()
   const found = useQuery({
     queryKey: ['find', words],
@@ -44,7 +45,7 @@ export function FindAnything({ open, onClose, onOutline }: Props) {
   const here = useOffered()
   const commands: { name: string; about?: string; words?: string; run: () => void }[] = [
     ...(words.trim() ? here : []),
-    ...kinds.map((k) => ({ name: `New ${k.label.toLowerCase()}`, run: () => begin(k.kind) })),
+    ...kinds.map((k) => ({ name: `New ${k.label.toLowerCase()}`, run: () => begin(k.name) })),
     { name: 'New from an outline', words: 'prompts structure', run: onOutline },
     { name: 'New from files or the web', words: 'import docx odt', run: () => askImport() },
     {

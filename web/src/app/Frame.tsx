@@ -4,10 +4,10 @@ import { Importing } from '../importing/Importing'
 import { Notebook } from '../notebook/Notebook'
 import { NewFromOutline } from '../outlines/NewFromOutline'
 import { answer, client } from '../shared/api/client'
-import { kinds } from '../shared/api/kinds'
+import { useKinds } from '../shared/api/kinds'
 import { setWindowPerson } from '../shared/api/person'
-import { useInbox, useRefresh, useSite } from '../shared/api/queries'
-import type { Kind, Person } from '../shared/api/types'
+import { useInbox, useRefresh, useRight, useSite } from '../shared/api/queries'
+import type { Person } from '../shared/api/types'
 import { askImport } from '../shared/store/importing'
 import { useNewItem } from '../shared/store/newItem'
 import { changeNotebook, useNotebook } from '../shared/store/notebook'
@@ -16,6 +16,7 @@ import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { Menu, MenuItem } from '../shared/ui/Menu'
 import { FindAnything, useFindKey } from './FindAnything'
+import { Warning } from './Warning'
 
 const places = [
   { to: '/worklist', name: 'Worklist' },
@@ -27,9 +28,11 @@ const places = [
 /** The masthead, and the place one is in below it. */
 export function Frame({ person }: { person: Person }) {
   const site = useSite()
+  const kinds = useKinds()
   const navigate = useNavigate()
   const refresh = useRefresh()
-  const inbox = useInbox()
+  const readsMessages = useRight('READ_MESSAGES')
+  const inbox = useInbox(readsMessages)
   const begin = useNewItem()
   const { pathname } = useLocation()
   const [finding, setFinding] = useState(false)
@@ -90,9 +93,9 @@ export function Frame({ person }: { person: Person }) {
           </button>
           <Menu trigger={<Button className="font-semibold">New</Button>}>
             {kinds.map((k) => (
-              <MenuItem key={k.kind} onSelect={() => begin(k.kind as Kind)}>
+              <MenuItem key={k.name} onSelect={() => begin(k.name)}>
                 <span className="font-semibold">{k.label}</span>
-                <span className="block text-small text-soft">{k.about}</span>
+                <span className="block text-small text-soft">{k.help}</span>
               </MenuItem>
             ))}
             <MenuItem onSelect={() => setFromOutline(true)}>
@@ -112,20 +115,24 @@ export function Frame({ person }: { person: Person }) {
           >
             Notebook
           </button>
-          <NavLink
-            to="/inbox"
-            className={({ isActive }) => cx('rounded-3', isActive ? 'font-semibold' : 'text-soft hover:text-ink')}
-          >
-            Inbox{inbox.data?.unread ? ` (${inbox.data.unread})` : ''}
-          </NavLink>
+          {readsMessages && (
+            <NavLink
+              to="/inbox"
+              className={({ isActive }) => cx('rounded-3', isActive ? 'font-semibold' : 'text-soft hover:text-ink')}
+            >
+              Inbox{inbox.data?.unread ? ` (${inbox.data.unread})` : ''}
+            </NavLink>
+          )}
           <Menu trigger={<Button look="quiet">{person.name}</Button>}>
             <p className="px-3 py-1.5 text-small text-soft">
               {person.signIn}, {person.roleLabel.toLowerCase()}
             </p>
+            <MenuItem onSelect={() => navigate('/account')}>Your account</MenuItem>
             <MenuItem onSelect={signOut}>Sign out</MenuItem>
           </Menu>
         </div>
       </header>
+      <Warning />
       <div className="relative flex min-h-0 flex-1">
         <div className="min-w-0 flex-1 overflow-auto">
           <Outlet />

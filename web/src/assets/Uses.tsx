@@ -12,6 +12,7 @@ const places: Record<Use['place'], string> = {
   CAPTIONS: 'captions',
   DOWNLOAD: 'download',
   LINK: 'link',
+  FIELD: 'in a field',
   ATTACHMENT: 'attachment',
 }
 

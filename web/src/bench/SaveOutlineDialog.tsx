@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
+import { useKinds } from '../shared/api/kinds'
 import { useOutlines, useRefresh, useSession } from '../shared/api/queries'
 import type { Kind } from '../shared/api/types'
 import { Input, Select } from '../shared/ui/Field'
@@ -15,7 +16,9 @@ export function SaveOutlineDialog({ body, onClose }: { body: string; onClose: ()
   const [id, setId] = useState(0)
   const [name, setName] = useState('')
   const [about, setAbout] = useState('')
-  const [forKinds, setKinds] = useState<Kind[]>(['ARTICLE'])
+  const [picked, setKinds] = useState<Kind[]>()
+  const first = useKinds()[0]?.name
+  const forKinds = picked ?? (first ? [first] : [])
   const editor = session.data?.person?.role === 'EDITOR'
 
   function pick(next: number) {

@@ -1,7 +1,7 @@
 import { type DragEvent, type FormEvent, useRef, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { Link } from 'react-router'
-import { kinds } from '../shared/api/kinds'
+import { useKinds } from '../shared/api/kinds'
 import { useRefresh } from '../shared/api/queries'
 import type { Imported, Kind } from '../shared/api/types'
 import { ENDINGS, type ImportWanted } from '../shared/store/importing'
@@ -9,7 +9,8 @@ import { useOpenNew } from '../shared/store/newItem'
 import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { Dialog, DialogButtons } from '../shared/ui/Dialog'
-import { Input, Select } from '../shared/ui/Field'
+import { Input } from '../shared/ui/Field'
+import { KindSelect } from '../shared/ui/KindSelect'
 import { offerWords } from '../sheet'
 import { Review } from './Review'
 import { beginItem, type Choice, readAddress, readFile, unchosen } from './reading'
@@ -33,12 +34,13 @@ interface Line {
 
 type Read = (choice: Choice) => Promise<Imported>
 
-/** Something that was read, and leaves something open. */
+/** Something that was read, and leaves something open; `newest` is what the choice shown will give. */
 interface Unsure {
   imported: Imported
   name: string
   choice: Choice
   read: Read
+  newest: Promise<Imported>
 }
 
 function leavesOpen({ encoding, result }: Imported): boolean {
@@ -54,13 +56,15 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
   const [files, setFiles] = useState(given)
   const [address, setAddress] = useState('')
   const [where, setWhere] = useState<Where>(into ? 'cursor' : 'new')
-  const [kind, setKind] = useState<Kind>('ARTICLE')
+  const [kind, setKind] = useState<Kind>('')
   const [lines, setLines] = useState<Line[]>([])
   const [state, setState] = useState<'asking' | 'working' | 'unsure' | 'done'>('asking')
   const [problem, setProblem] = useState('')
   const [unsure, setUnsure] = useState<Unsure | null>(null)
   const stopped = useRef(false)
   const readings = useRef(0)
+  const kinds = useKinds()
+  const becomes = kind || (kinds[0]?.name ?? '')
   const refresh = useRefresh()
   const openNew = useOpenNew()
   const empty = !!into?.isEmpty()
@@ -80,7 +84,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
       const imported = await read(unchosen)
       // Where nobody can tell how its letters are written, or what its lines are, whoever brings it in looks first.
       if (leavesOpen(imported)) {
-        setUnsure({ imported, name, choice: unchosen, read })
+        setUnsure({ imported, name, choice: unchosen, read, newest: Promise.resolve(imported) })
         setState('unsure')
       } else await bring(imported, name)
     } catch (error) {
@@ -92,20 +96,25 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
   async function again(choice: Choice) {
     if (!unsure) return
     setProblem('')
-    setUnsure({ ...unsure, choice })
     const mine = ++readings.current
+    const newest = unsure.read(choice)
+    setUnsure({ ...unsure, choice, newest })
     try {
-      const imported = await unsure.read(choice)
+      const imported = await newest
       // Of two choices made in quick succession, the later one counts, whichever answer comes first.
-      if (mine === readings.current) setUnsure({ ...unsure, choice, imported })
+      if (mine === readings.current) setUnsure({ ...unsure, choice, newest, imported })
     } catch (error) {
+      if (mine !== readings.current) return
       setProblem((error as Error).message)
+      // What is marked as chosen is again what the text shown is read with.
+      setUnsure(unsure)
+      unsure.newest.then((imported) => setUnsure({ ...unsure, imported })).catch(() => {})
     }
   }
 
   async function bring({ title, result }: Imported, name: string) {
     if (goes === 'new') {
-      const key = await beginItem(kind, { title, body: result.body })
+      const key = await beginItem(becomes, { title, body: result.body })
       onClose()
       openNew(key)
       return
@@ -127,7 +136,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
       }
       try {
         const brought = await readFile(file, true)
-        const key = await beginItem(kind, { title: brought.title, body: brought.result.body })
+        const key = await beginItem(becomes, { title: brought.title, body: brought.result.body })
         const { name, others } = brought.encoding
         const letters = others.length ? ` Read as ${name}; bring it in alone to choose another way.` : ''
         const open = brought.result.offers.map((o) => ` ${offerWords[o.kind](o.lines.length).open}.`).join('')
@@ -158,10 +167,13 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
     setProblem('')
     if (state === 'unsure' && unsure) {
       setState('working')
-      bring(unsure.imported, unsure.name).catch((error) => {
-        setProblem((error as Error).message)
-        setState('unsure')
-      })
+      // Whoever chooses and presses at once gets what was chosen, not what was still shown.
+      unsure.newest
+        .then((imported) => bring(imported, unsure.name))
+        .catch((error) => {
+          setProblem((error as Error).message)
+          setState('unsure')
+        })
       return
     }
     if (state !== 'asking') return
@@ -206,13 +218,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
           </fieldset>
         )}
         {state === 'asking' && goes === 'new' && (
-          <Select label="It becomes" value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
-            {kinds.map((k) => (
-              <option key={k.kind} value={k.kind}>
-                {many ? `${k.label}s` : k.label}
-              </option>
-            ))}
-          </Select>
+          <KindSelect kinds={kinds} value={becomes} pick={setKind} several={many} />
         )}
         {problem && (
           <p role="alert" className="text-rust">

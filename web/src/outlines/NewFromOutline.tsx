@@ -1,12 +1,12 @@
 import { useState } from 'react'
-import { kinds } from '../shared/api/kinds'
+import { useKinds } from '../shared/api/kinds'
 import { useOutlines } from '../shared/api/queries'
 import type { Kind } from '../shared/api/types'
 import { useNewItem } from '../shared/store/newItem'
 import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { Dialog, DialogButtons } from '../shared/ui/Dialog'
-import { Select } from '../shared/ui/Field'
+import { KindSelect } from '../shared/ui/KindSelect'
 import { OutlineLines } from '../shared/ui/OutlineLines'
 import { useSubmit } from '../shared/ui/useSubmit'
 
@@ -14,12 +14,14 @@ import { useSubmit } from '../shared/ui/useSubmit'
 export function NewFromOutline({ onClose }: { onClose: () => void }) {
   const outlines = useOutlines()
   const begin = useNewItem()
-  const [kind, setKind] = useState<Kind>('ARTICLE')
+  const [kind, setKind] = useState<Kind>('')
   const [picked, setPicked] = useState(0)
-  const fitting = (outlines.data ?? []).filter((o) => o.kinds.includes(kind))
+  const kinds = useKinds()
+  const wanted = kind || (kinds[0]?.name ?? '')
+  const fitting = (outlines.data ?? []).filter((o) => o.kinds.includes(wanted))
   const chosen = fitting.find((o) => o.id === picked) ?? fitting[0]
 
-  const { problem, submit } = useSubmit(() => begin(kind, chosen?.body), onClose)
+  const { problem, submit } = useSubmit(() => begin(wanted, chosen?.body), onClose)
 
   return (
     <Dialog
@@ -31,13 +33,7 @@ export function NewFromOutline({ onClose }: { onClose: () => void }) {
     >
       <div className="grid gap-4 md:grid-cols-[18rem_1fr]">
         <div className="grid content-start gap-3">
-          <Select label="It becomes" value={kind} onChange={(e) => setKind(e.target.value as Kind)}>
-            {kinds.map((k) => (
-              <option key={k.kind} value={k.kind}>
-                {k.label}
-              </option>
-            ))}
-          </Select>
+          <KindSelect kinds={kinds} value={wanted} pick={setKind} />
           <fieldset className="grid gap-1">
             <legend className="mb-1 font-semibold">Outline</legend>
             {fitting.map((o) => (

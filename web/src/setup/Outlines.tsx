@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
-import { kinds } from '../shared/api/kinds'
+import { useKinds } from '../shared/api/kinds'
 import { useOutlines, useRefresh } from '../shared/api/queries'
 import type { Outline } from '../shared/api/types'
 import { useNewItem } from '../shared/store/newItem'
@@ -12,6 +12,7 @@ import { OutlineLines } from '../shared/ui/OutlineLines'
 /** The outlines of the site: what they are called, which kinds they are for, copies, and away with them. */
 export function Outlines({ blocked }: { blocked: string }) {
   const outlines = useOutlines()
+  const kinds = useKinds()
   const refresh = useRefresh()
   const [open, setOpen] = useState(0)
   const [deleted, setDeleted] = useState<Outline | null>(null)
@@ -66,7 +67,7 @@ export function Outlines({ blocked }: { blocked: string }) {
               <p className="min-w-0 flex-1">
                 <b>{o.name}</b> <span className="text-soft">{o.about}</span>
               </p>
-              <p className="text-soft">{o.kinds.map((k) => kinds.find((x) => x.kind === k)?.label).join(', ')}</p>
+              <p className="text-soft">{o.kinds.map((k) => kinds.find((x) => x.name === k)?.label ?? k).join(', ')}</p>
               <TextButton
                 aria-label={blocked ? `Look at “${o.name}”` : `Look at and change “${o.name}”`}
                 aria-expanded={open === o.id}

@@ -1,29 +1,29 @@
-import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
-import { useRefresh, useSession, useSite } from '../shared/api/queries'
-import type { NewPerson } from '../shared/api/types'
+import { useRefresh, useRight, useSession, useSite } from '../shared/api/queries'
 import { Button } from '../shared/ui/Button'
 import { Facts } from '../shared/ui/Facts'
 import { Input, Select } from '../shared/ui/Field'
-import { FormDialog } from '../shared/ui/FormDialog'
 import { languageName, languages } from '../shared/ui/languages'
-import { PersonFields } from '../shared/ui/PersonFields'
 import { Place } from '../shared/ui/Place'
 import { useDraft } from '../shared/ui/useDraft'
 import { useSubmit } from '../shared/ui/useSubmit'
 import { useTitle } from '../shared/ui/useTitle'
 import { External } from './External'
+import { KindList } from './kinds/KindList'
 import { Outlines } from './Outlines'
+import { People } from './People'
+import { Trail } from './Trail'
 import { WholeSite } from './WholeSite'
 
 /** The site's name, and the people who work on it. */
 export function SetUp() {
   useTitle('Set-up')
   const session = useSession()
-  const blocked = session.data?.person?.role === 'EDITOR' ? '' : 'Only an editor can change this.'
+  const blocked = session.data?.rights.includes('SET_UP') ? '' : 'Only an editor can change this.'
+  const looksAfterPeople = useRight('PEOPLE')
   return (
-    <Place title="Set-up" about="What the site is called, who works on it, and what it lets in.">
+    <Place title="Set-up" about="What the site is called, who works on it, what its items carry, and what it lets in.">
       {blocked && (
         <p className="mb-5 border border-line bg-sheet px-3 py-2">
           This is how the site is set up. An editor can change it; ask one of those below.
@@ -31,10 +31,12 @@ export function SetUp() {
       )}
       <div className="grid items-start gap-10 md:grid-cols-2">
         <SiteName blocked={blocked} />
-        <People blocked={blocked} />
+        <People mayChange={looksAfterPeople} />
+        <KindList blocked={blocked} />
         <Outlines blocked={blocked} />
         <External blocked={blocked} />
         {!blocked && <WholeSite />}
+        {looksAfterPeople && <Trail />}
       </div>
     </Place>
   )
@@ -99,62 +101,5 @@ function SiteName({ blocked }: { blocked: string }) {
         <span role="status">{told}</span>
       </div>
     </form>
-  )
-}
-
-function People({ blocked }: { blocked: string }) {
-  const people = useQuery({ queryKey: ['people'], queryFn: () => answer(client.GET('/editor/api/people')) })
-  const [adding, setAdding] = useState(false)
-  return (
-    <section className="grid gap-3">
-      <h2 className="font-semibold font-serif text-large">People</h2>
-      <ul className="border-line border-t">
-        {people.data?.map((p) => (
-          <li key={p.id} className="flex gap-3 border-line border-b py-2">
-            <span className="font-semibold">{p.name}</span>
-            <span className="text-soft">{p.signIn}</span>
-            <span className="ml-auto">{p.roleLabel}</span>
-          </li>
-        ))}
-      </ul>
-      {!blocked && (
-        <Button className="justify-self-start" onClick={() => setAdding(true)}>
-          Add a person
-        </Button>
-      )}
-      {adding && <PersonDialog onClose={() => setAdding(false)} />}
-    </section>
-  )
-}
-
-function PersonDialog({ onClose }: { onClose: () => void }) {
-  const refresh = useRefresh()
-  const [given, setGiven] = useState<NewPerson>({ name: '', signIn: '', role: 'WRITER', password: '' })
-  const { problem, submit } = useSubmit(
-    () => answer(client.POST('/editor/api/people', { body: given })),
-    () => {
-      refresh()
-      onClose()
-    },
-  )
-  return (
-    <FormDialog
-      onClose={onClose}
-      title="Add a person"
-      about="Tell them the name and password yourself; nothing is sent."
-      does="Add the person"
-      onSubmit={submit}
-    >
-      <Select
-        label="Role"
-        hint="A writer hands on to an editor; an editor may put live."
-        value={given.role}
-        onChange={(e) => setGiven({ ...given, role: e.target.value === 'EDITOR' ? 'EDITOR' : 'WRITER' })}
-      >
-        <option value="WRITER">Writer</option>
-        <option value="EDITOR">Editor</option>
-      </Select>
-      <PersonFields person={given} change={setGiven} nameHint="It stands under what they write." problem={problem} />
-    </FormDialog>
   )
 }

@@ -1,5 +1,6 @@
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answer, client, withFile } from '../shared/api/client'
+import { answer, client, Problem, withFile } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { Replaced } from '../shared/api/types'
 import { Button, TextButton } from '../shared/ui/Button'
@@ -12,9 +13,13 @@ export function WholeSite() {
   const [working, setWorking] = useState(false)
   const [done, setDone] = useState<Replaced | null>(null)
   const [problem, setProblem] = useState('')
+  const [empties, setEmpties] = useState(false)
+  const missing = useQuery({ queryKey: ['missing'], queryFn: () => answer(client.GET('/editor/api/archive/missing')) })
+  const gone = missing.data?.assets ?? []
 
   async function act(work: () => Promise<Replaced>) {
     setProblem('')
+    setEmpties(false)
     setWorking(true)
     try {
       setDone(await work())
@@ -22,14 +27,15 @@ export function WholeSite() {
       await refresh()
     } catch (error) {
       setProblem((error as Error).message)
+      setEmpties(error instanceof Problem && error.details.empties === true)
     } finally {
       setWorking(false)
     }
   }
 
-  function bringIn() {
+  function bringIn(emptying: boolean) {
     if (!file) return
-    act(() => answer(client.POST('/editor/api/archive/site', withFile(file))))
+    act(() => answer(client.POST('/editor/api/archive/site', { ...withFile(file), params: { query: { emptying } } })))
   }
 
   return (
@@ -42,12 +48,19 @@ export function WholeSite() {
       <p>
         <Button onClick={() => download('/editor/api/archive/site')}>Download the site</Button>
       </p>
+      {gone.length > 0 && (
+        <p className="text-rust">
+          The bytes of {gone.length === 1 ? 'one file are' : `${gone.length} files are`} not in the store, and will be
+          missing in an archive: {gone.slice(0, 10).join(', ')}
+          {gone.length > 10 && ' …'}. Bring {gone.length === 1 ? 'it' : 'them'} in again.
+        </p>
+      )}
       <div className="flex flex-wrap items-center gap-3">
         <label className="flex items-center gap-2">
           <span className="font-semibold">A site’s archive</span>
           <input type="file" accept=".zip" disabled={working} onChange={(e) => setFile(e.target.files?.[0] ?? null)} />
         </label>
-        <Button blocked={file ? '' : 'Pick an archive first.'} onClick={bringIn}>
+        <Button blocked={file ? '' : 'Pick an archive first.'} onClick={() => bringIn(false)}>
           Put it in the place of this site
         </Button>
       </div>
@@ -56,6 +69,8 @@ export function WholeSite() {
         {done && !working && (
           <>
             The site now has {done.items} items and {done.assets} assets.{' '}
+            {done.missing.length > 0 &&
+              `What was there before was kept without ${done.missing.length} files whose bytes were gone. `}
             <TextButton
               onClick={() =>
                 act(() =>
@@ -72,6 +87,11 @@ export function WholeSite() {
         <p role="alert" className="text-rust">
           {problem}
         </p>
+      )}
+      {empties && (
+        <Button className="justify-self-start" onClick={() => bringIn(true)}>
+          Empty the site all the same
+        </Button>
       )}
     </section>
   )

@@ -2,9 +2,9 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { answer, client } from '../shared/api/client'
-import { kinds } from '../shared/api/kinds'
+import { useKinds } from '../shared/api/kinds'
 import { useSite } from '../shared/api/queries'
-import type { Kind, Worklist as List, Row, Site } from '../shared/api/types'
+import type { Worklist as List, Row, Site } from '../shared/api/types'
 import { askImport } from '../shared/store/importing'
 import { Button, TextButton } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
@@ -127,11 +127,11 @@ function Finder({ filter, change, site }: Part) {
         aria-label="Kind"
         className={chosen(!!filter.kind)}
         value={filter.kind}
-        onChange={(e) => change({ kind: e.target.value as Kind | '' })}
+        onChange={(e) => change({ kind: e.target.value })}
       >
         <option value="">Every kind</option>
-        {kinds.map((k) => (
-          <option key={k.kind} value={k.kind}>
+        {site?.kinds.map((k) => (
+          <option key={k.name} value={k.name}>
             {k.label}
           </option>
         ))}
@@ -157,19 +157,21 @@ function isNarrow(filter: Filter): boolean {
 const clear = { stage: '', section: '', kind: '', words: '' } as const
 
 function Sentence({ list, filter, change, site }: Part & { list: List | undefined }) {
+  const one = useKinds().find((k) => k.name === filter.kind)
   if (!list) return <p className="px-5 py-3">&nbsp;</p>
-  const kind = kinds.find((k) => k.kind === filter.kind)?.label.toLowerCase() ?? 'item'
+  const kind = one?.label.toLowerCase() ?? 'item'
+  const several = one?.plural.toLowerCase() ?? 'items'
   const section = site?.sections.find((s) => s.slug === filter.section)?.name
   const parts = [
     filter.stage && stageWords[filter.stage],
     section && `in ${section}`,
     filter.words && `with “${filter.words}”`,
   ].filter(Boolean)
-  const noun = list.found === 1 ? kind : `${kind}s`
+  const noun = list.found === 1 ? kind : several
   return (
     <p className="px-5 py-3 text-soft" role="status">
       <span className="font-semibold text-ink">
-        {list.found} {filter.mine ? `of your ${kind}s` : noun}
+        {list.found} {filter.mine ? `of your ${several}` : noun}
         {filter.waiting && (list.found === 1 ? ' that waits for you' : ' that wait for you')}
       </span>{' '}
       {parts.join(' ')}

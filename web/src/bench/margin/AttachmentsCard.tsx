@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { useAssetsNamed } from '../../shared/api/queries'
 import type { Asset } from '../../shared/api/types'
+import { moved } from '../../shared/base/lists'
 import { AssetChoice } from '../../shared/ui/AssetChoice'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
@@ -22,12 +23,7 @@ export function AttachmentsCard() {
     change(on ? [...others, { asset: asset.name, words: asset.title }] : others)
   }
 
-  function move(from: number, to: number) {
-    const next = [...attachments]
-    const [one] = next.splice(from, 1)
-    if (one) next.splice(to, 0, one)
-    change(next)
-  }
+  const move = (from: number, to: number) => change(moved(attachments, from, to))
 
   return (
     <div className="grid gap-3">

@@ -1,8 +1,11 @@
 import { Collapsible } from 'radix-ui'
 import { type ReactNode, useEffect, useState } from 'react'
+import { useKind } from '../../shared/api/kinds'
 import { useSite } from '../../shared/api/queries'
+import type { ItemKind } from '../../shared/api/types'
 import { keep, readKept } from '../../shared/base/kept'
 import { useLead } from '../../shared/store/asked'
+import { leadTo, OwnCard } from '../own/OwnCard'
 import { useSaved } from '../state/context'
 import { AttachmentsCard } from './AttachmentsCard'
 import { KeywordsCard } from './KeywordsCard'
@@ -18,8 +21,23 @@ const leadsTo: Record<string, string> = {
 }
 
 /** The card that holds a field that somebody is led to; undefined for a field that stands elsewhere. */
-export function cardOf(field: string): string | undefined {
-  return leadsTo[field]
+export function useCardOf(): (field: string) => string | undefined {
+  const own = useOwnCards()
+  return (field) => leadsTo[field] ?? own.find((card) => card.fields.some((f) => leadTo(f.name) === field))?.label
+}
+
+const none: ItemKind['cards'] = []
+
+/** The cards of the item's kind that have something in them. */
+function useOwnCards(): ItemKind['cards'] {
+  const kind = useKind(useSaved((now) => now.state.kind))
+  return kind?.cards.filter((c) => c.fields.length) ?? none
+}
+
+/** What a card of the kind says of itself while it is closed. */
+function filled(card: ItemKind['cards'][number], values: Record<string, unknown> | undefined): string {
+  const count = card.fields.filter((f) => values?.[f.name] !== undefined).length
+  return count ? `${count} of ${card.fields.length} filled in` : 'nothing filled in'
 }
 
 /** What each card says of itself while it is closed. */
@@ -30,7 +48,9 @@ function useTold(): { name: string; told: string }[] {
   const section = site.data?.sections.find((s) => s.slug === fields.section)?.name ?? 'no section'
   const keywords = fields.keywords.length
   const attached = fields.attachments?.length
+  const own = useOwnCards()
   return [
+    ...own.map((card) => ({ name: card.label, told: filled(card, fields.values) })),
     { name: 'Teaser', told: `${fields.leadPicture ? 'picture' : 'no picture'}, ${summaryLength} characters` },
     { name: 'Placement', told: section },
     { name: 'Keywords', told: keywords ? `${keywords}` : 'none' },
@@ -60,17 +80,20 @@ export function CardSummaries({ open }: { open: (name: string) => void }) {
 /** The cards one below the other. */
 export function Cards({ opened }: { opened: string }) {
   const told = useTold()
+  const own = useOwnCards()
+  const cardOf = useCardOf()
   const contents: Record<string, ReactNode> = {
     Teaser: <TeaserCard />,
     Placement: <PlacementCard />,
     Keywords: <KeywordsCard />,
     Attachments: <AttachmentsCard />,
+    ...Object.fromEntries(own.map((card) => [card.label, <OwnCard key={card.label} card={card} />])),
   }
   const lead = useLead()
   return (
     <div>
       {told.map((c) => (
-        <Card key={c.name} name={c.name} told={c.told} wanted={opened === c.name || leadsTo[lead] === c.name}>
+        <Card key={c.name} name={c.name} told={c.told} wanted={opened === c.name || cardOf(lead) === c.name}>
           {contents[c.name]}
         </Card>
       ))}

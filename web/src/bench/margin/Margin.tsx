@@ -5,7 +5,7 @@ import { useLead } from '../../shared/store/asked'
 import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { useOpenSettings } from '../../sheet'
 import { useBench, useSaved } from '../state/context'
-import { CardSummaries, Cards, cardOf } from './Cards'
+import { CardSummaries, Cards, useCardOf } from './Cards'
 import { Marks } from './Marks'
 
 type Tab = 'marks' | 'cards'
@@ -30,6 +30,7 @@ function useTab(): [Tab, (tab: Tab) => void] {
 export function Margin({ narrow = false }: { narrow?: boolean }) {
   const { marksOpen, sheet } = useBench()
   const lead = useLead()
+  const cardOf = useCardOf()
   const [tab, setTab] = useTab()
   const [peeking, setPeeking] = useState(false)
   useEffect(() => {

@@ -34,6 +34,7 @@ function parts(c: ContentInput | ItemContent, slug: string): string {
     c.language,
     // What was noted by an older page may lack them.
     c.attachments ?? [],
+    Object.entries(c.values ?? {}).sort(([a], [b]) => (a < b ? -1 : 1)),
   ])
 }
 
@@ -48,7 +49,8 @@ export function isBlank(c: ContentInput): boolean {
     c.keywords.length ||
     c.leadPicture ||
     c.language ||
-    c.attachments?.length
+    c.attachments?.length ||
+    Object.keys(c.values ?? {}).length
   )
 }
 

@@ -65,6 +65,8 @@ export class Saver {
   private timer: ReturnType<typeof setTimeout> | undefined
   private noting = 0
   private running: Promise<unknown> | null = null
+  /** What was typed and is still being read, by where it was typed. */
+  private readonly owed = new Map<string, () => Promise<void>>()
 
   constructor(
     item: ItemView,
@@ -149,12 +151,19 @@ export class Saver {
     this.timer = setTimeout(() => whenIdle(() => this.flush(), 200), wait)
   }
 
+  /** Notes that something typed is not among the fields yet, and how to bring it there; null once it is. */
+  owes(where: string, finish: (() => Promise<void>) | null) {
+    if (finish) this.owed.set(where, finish)
+    else this.owed.delete(where)
+  }
+
   /** Sends what has not been sent; true when the server has everything. */
   async flush(): Promise<boolean> {
+    for (const finish of [...this.owed.values()]) await finish()
     clearTimeout(this.timer)
     while (this.running) await this.running
     if (this.dirty && !this.isHeld()) await this.alone(() => this.send())
-    return !this.dirty && this.now.status.is === 'saved'
+    return !this.dirty && !this.owed.size && this.now.status.is === 'saved'
   }
 
   /**

@@ -40,7 +40,9 @@ export function problemIn(status: number, body: string): Problem {
   } catch {
     // An answer that is no problem detail comes from something in between.
   }
-  const sentence = typeof details.detail === 'string' ? details.detail : 'The server could not do this.'
+  const said = typeof details.detail === 'string' ? details.detail : 'The server could not do this.'
+  // The number leads whoever looks after the server to its lines in the log.
+  const sentence = status >= 500 && details.request ? `${said} (Request ${details.request})` : said
   return new Problem(status, sentence, details)
 }
 
@@ -57,7 +59,7 @@ async function send(request: Request): Promise<Response> {
   for (const r of [request, spare]) if (person) r.headers.set('X-Blenner-Person', String(person.id))
   request.headers.set('X-XSRF-TOKEN', csrfToken())
   let response = await reach(request)
-  if (response.status === 403 && !(await response.clone().text()).includes('"detail"')) {
+  if (response.status === 403 && problemIn(403, await response.clone().text()).details.token === true) {
     // The token is gone or old; asking who is here brings a new one.
     await reach(new Request('/editor/api/session'))
     spare.headers.set('X-XSRF-TOKEN', csrfToken())

@@ -1,8 +1,14 @@
-import type { Kind } from './types'
+import { useSite } from './queries'
+import type { ItemKind } from './types'
 
-/** The kinds of item that can be begun. */
-export const kinds: { kind: Kind; label: string; about: string }[] = [
-  { kind: 'ARTICLE', label: 'Article', about: 'A longer text that keeps its worth' },
-  { kind: 'POST', label: 'Post', about: 'News of the day, listed by date' },
-  { kind: 'PAGE', label: 'Page', about: 'A fixed page, such as how to get there' },
-]
+const none: ItemKind[] = []
+
+/** The kinds of item there are, in the order they are offered. */
+export function useKinds(): ItemKind[] {
+  return useSite().data?.kinds ?? none
+}
+
+/** The kind with this name; undefined while it is not known, or where it is gone. */
+export function useKind(name: string): ItemKind | undefined {
+  return useKinds().find((k) => k.name === name)
+}

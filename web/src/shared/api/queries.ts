@@ -1,10 +1,16 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { answer, client } from './client'
 import type { paths } from './schema'
+import type { Session } from './types'
 
 /** Who is signed in. */
 export function useSession() {
   return useQuery({ queryKey: ['session'], queryFn: () => answer(client.GET('/editor/api/session')) })
+}
+
+/** Whether the person who is signed in has a right; the server decides, and this only spares them what it would refuse. */
+export function useRight(right: Session['rights'][number]) {
+  return useSession().data?.rights.includes(right) ?? false
 }
 
 /** The site and its sections. */
@@ -60,6 +66,6 @@ export function useOutlines() {
 }
 
 /** The messages of visitors. */
-export function useInbox() {
-  return useQuery({ queryKey: ['inbox'], queryFn: () => answer(client.GET('/editor/api/messages')) })
+export function useInbox(enabled = true) {
+  return useQuery({ queryKey: ['inbox'], queryFn: () => answer(client.GET('/editor/api/messages')), enabled })
 }

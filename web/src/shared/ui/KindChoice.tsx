@@ -1,4 +1,4 @@
-import { kinds } from '../api/kinds'
+import { useKinds } from '../api/kinds'
 import type { Kind } from '../api/types'
 
 /** For which kinds of item something is. */
@@ -6,14 +6,14 @@ export function KindChoice({ picked, pick }: { picked: Kind[]; pick: (kinds: Kin
   return (
     <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
       <legend className="mb-1 font-semibold">For</legend>
-      {kinds.map((k) => (
-        <label key={k.kind} className="flex items-center gap-1.5">
+      {useKinds().map((k) => (
+        <label key={k.name} className="flex items-center gap-1.5">
           <input
             type="checkbox"
-            checked={picked.includes(k.kind)}
-            onChange={(e) => pick(e.target.checked ? [...picked, k.kind] : picked.filter((x) => x !== k.kind))}
+            checked={picked.includes(k.name)}
+            onChange={(e) => pick(e.target.checked ? [...picked, k.name] : picked.filter((x) => x !== k.name))}
           />
-          {k.label}s
+          {k.plural}
         </label>
       ))}
     </fieldset>

@@ -1,4 +1,5 @@
 import { Input } from './Field'
+import { PasswordInput } from './PasswordInput'
 
 export interface NewPerson {
   name: string
@@ -21,14 +22,11 @@ export function PersonFields<P extends NewPerson>({ person, change, nameHint, pr
     <>
       <Input label="Name" hint={nameHint} value={person.name} onChange={set('name')} autoComplete="name" required />
       <Input label="Sign-in name" value={person.signIn} onChange={set('signIn')} autoComplete="username" required />
-      <Input
+      <PasswordInput
         label="Password"
-        type="password"
-        hint="At least 10 characters."
         value={person.password}
-        onChange={set('password')}
-        autoComplete="new-password"
-        required
+        change={(password) => change({ ...person, password })}
+        signIn={person.signIn}
         problem={problem}
       />
     </>

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from 'react'
-import { answer, client } from '../api/client'
+import { answer, client, Problem } from '../api/client'
 import type { Person, Session } from '../api/types'
 import { Button } from './Button'
 import { Input } from './Field'
@@ -13,6 +13,8 @@ interface Props {
 export function SignInForm({ session, onDone }: Props) {
   const [signIn, setSignIn] = useState('')
   const [password, setPassword] = useState('')
+  const [code, setCode] = useState('')
+  const [second, setSecond] = useState(false)
   const [problem, setProblem] = useState('')
 
   async function enter(signingIn: Promise<Person>) {
@@ -20,13 +22,16 @@ export function SignInForm({ session, onDone }: Props) {
     try {
       onDone(await signingIn)
     } catch (e) {
-      setProblem((e as Error).message)
+      // The password was right, and the second factor is asked for; only a wrong one is a problem.
+      const asked = e instanceof Problem && e.details.second === true
+      if (asked) setSecond(true)
+      if (!asked || second) setProblem((e as Error).message)
     }
   }
 
   function submit(e: FormEvent) {
     e.preventDefault()
-    enter(answer(client.POST('/editor/api/session', { body: { signIn, password } })))
+    enter(answer(client.POST('/editor/api/session', { body: { signIn, password, code } })))
   }
 
   return (
@@ -62,8 +67,20 @@ export function SignInForm({ session, onDone }: Props) {
           onChange={(e) => setPassword(e.target.value)}
           autoComplete="current-password"
           required
-          problem={problem}
+          problem={second ? '' : problem}
         />
+        {second && (
+          <Input
+            label="Second factor"
+            hint="The six digits your program for one-time passwords shows now, or a recovery code."
+            value={code}
+            onChange={(e) => setCode(e.target.value)}
+            autoComplete="one-time-code"
+            autoFocus
+            required
+            problem={problem}
+          />
+        )}
         <Button look="main" type="submit" className="justify-center">
           Sign in
         </Button>

@@ -1,5 +1,16 @@
 import { useEffect, useState } from 'react'
 
+/** A day and the minute of it, of a moment as the server writes it. */
+export function moment(at: string): string {
+  return new Date(at).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  })
+}
+
 /** How long ago something was, as people say it. */
 export function ago(then: Date, now: Date): string {
   const seconds = Math.max(0, Math.round((now.getTime() - then.getTime()) / 1000))

@@ -155,9 +155,14 @@ public class BringInTest extends BenchTest {
     AccessibilityTest.check(page, "what a file leaves open");
     dialog().getByLabel("Make it a list").check();
     assertThat(read.getByRole(AriaRole.LISTITEM)).hasCount(3);
+    // Whoever chooses and presses at once, before it is read anew, gets what was chosen.
+    page.route(
+        "**/api/intake/file**",
+        route -> {
+          page.waitForTimeout(400);
+          route.resume();
+        });
     dialog().getByLabel("Lines are joined into paragraphs").check();
-    assertThat(read).containsText("The night is long");
-    assertThat(read.getByRole(AriaRole.LISTITEM)).hasCount(3);
     dialog().getByRole(AriaRole.BUTTON, named("Bring it in like this")).click();
     assertThat(dialog()).not().isVisible();
     page.keyboard().type("!");

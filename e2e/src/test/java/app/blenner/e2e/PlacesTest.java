@@ -154,14 +154,20 @@ public class PlacesTest extends BrowserTest {
     button("Add a person").click();
     textbox("Name").last().fill("Sanna Holt");
     textbox("Sign-in name").fill("sanna");
-    page.getByLabel("Password").fill("short");
-    button("Add the person").click();
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("at least 10");
-    page.getByLabel("Password").fill("long enough now");
     button("Add the person").click();
     assertThat(page.getByRole(AriaRole.MAIN)).containsText("Sanna Holt");
+    String link = textbox("Link for Sanna Holt").inputValue();
     button("Ilse Marten").click();
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out")).click();
+    page.navigate(link);
+    assertThat(page.getByRole(AriaRole.MAIN))
+        .containsText("For Sanna Holt, who signs in as “sanna”.");
+    page.getByLabel("New password").fill("short");
+    button("Set the password").click();
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("at least 12");
+    page.getByLabel("New password").fill("long enough now");
+    button("Set the password").click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To the sign-in")).click();
     textbox("Sign-in name").fill("sanna");
     page.getByLabel("Password").fill("long enough now");
     button("Sign in").click();

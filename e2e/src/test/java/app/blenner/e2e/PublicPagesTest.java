@@ -15,28 +15,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.testng.annotations.AfterClass;
 import org.testng.annotations.Test;
 
 /** Every public page is valid HTML, and runs nothing that somebody wrote into a text. */
-public class PublicPagesTest extends BrowserTest {
+public class PublicPagesTest extends OwnAppTest {
   private static final Path CHECKER = Path.of("../web/node_modules/vnu-jar/build/dist/vnu.jar");
-
-  private App own;
-
-  /** A site of its own: what other tests put live is no part of these pages. */
-  @Override
-  protected App app() {
-    if (own == null) {
-      own = new App().start();
-    }
-    return own;
-  }
-
-  @AfterClass(alwaysRun = true)
-  public void endOwn() {
-    own.end();
-  }
 
   /** WCAG 2.2, levels A and AA, by axe-core, on every public page. */
   @Test

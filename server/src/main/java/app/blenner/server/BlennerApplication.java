@@ -1,19 +1,29 @@
 package app.blenner.server;
 
+import app.blenner.server.start.StartRefused;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The Blenner server. */
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 @ConfigurationPropertiesScan
+@EnableScheduling
 public class BlennerApplication {
 
   public static void main(String[] args) {
-    SpringApplication.run(BlennerApplication.class, args);
+    try {
+      SpringApplication.run(BlennerApplication.class, args);
+    } catch (RuntimeException e) {
+      if (StartRefused.in(e) == null) {
+        throw e;
+      }
+      System.exit(1);
+    }
   }
 
   /** The clock everything tells the time by. */

@@ -1,6 +1,7 @@
 package app.blenner.server;
 
 import java.nio.file.Path;
+import java.util.List;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
 /**
@@ -10,10 +11,16 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param data the folder of the database and the assets; text, since Spring would take a relative
  *     path for a resource of the web application
  * @param demo the folder of the demo site's package
+ * @param proxies the proxies that are believed, as addresses or ranges; what others say of who is behind them is not
  * @param s3 where bytes of files go, if {@code blenner.store} is {@code s3}; else null
  */
 @ConfigurationProperties("blenner")
-public record BlennerSettings(String mode, String data, String demo, ObjectStorage s3) {
+public record BlennerSettings(
+    String mode, String data, String demo, List<String> proxies, ObjectStorage s3) {
+
+  public BlennerSettings {
+    proxies = proxies == null ? List.of() : List.copyOf(proxies);
+  }
 
   /**
    * An object store that speaks S3.

@@ -6,13 +6,10 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Answer;
 import app.blenner.server.Running.Visitor;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.Test;
@@ -26,16 +23,6 @@ public class ArchiveTest {
   @AfterClass(alwaysRun = true)
   public void stop() {
     running.close();
-  }
-
-  private static Map<String, byte[]> files(byte[] zip) throws IOException {
-    Map<String, byte[]> out = new TreeMap<>();
-    try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
-      for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
-        out.put(e.getName(), in.readAllBytes());
-      }
-    }
-    return out;
   }
 
   private static void same(Map<String, byte[]> a, Map<String, byte[]> b) {
@@ -69,7 +56,7 @@ public class ArchiveTest {
     Items.act(editor, key, "UPDATE_LIVE");
 
     byte[] first = editor.bytes("/editor/api/archive/site");
-    Map<String, byte[]> before = files(first);
+    Map<String, byte[]> before = Zips.files(first);
     String page = running.visitor().get("/visit/torch-anew").text();
     String front = running.visitor().get("/").text();
 
@@ -83,7 +70,7 @@ public class ArchiveTest {
 
     Answer answer = editor.file("/editor/api/archive/site", "site.zip", first);
     assertEquals(answer.status(), 200, answer.text());
-    same(files(editor.bytes("/editor/api/archive/site")), before);
+    same(Zips.files(editor.bytes("/editor/api/archive/site")), before);
     assertEquals(running.visitor().get("/visit/torch-anew").text(), page);
     assertEquals(running.visitor().get("/").text(), front);
 
@@ -107,13 +94,13 @@ public class ArchiveTest {
     }
     Answer noSite = editor.file("/editor/api/archive/site", "x.zip", out.toByteArray());
     assertTrue(noSite.sentence().contains("no site.yaml. Nothing was changed."), noSite.sentence());
-    same(files(editor.bytes("/editor/api/archive/site")), files(before));
+    same(Zips.files(editor.bytes("/editor/api/archive/site")), Zips.files(before));
   }
 
   @Test
   public void someItemsGoIntoOneArchiveWithTheirPictures() throws IOException {
     Map<String, byte[]> files =
-        files(editor.bytes("/editor/api/archive/items?keys=about-the-reserve,star-trails"));
+        Zips.files(editor.bytes("/editor/api/archive/items?keys=about-the-reserve,star-trails"));
     assertTrue(files.containsKey("items/about-the-reserve.html"), files.keySet().toString());
     assertTrue(files.containsKey("items/star-trails.html"));
     assertTrue(files.containsKey("assets/reservoir-wall.jpg"));
@@ -144,8 +131,8 @@ public class ArchiveTest {
         "attachment; filename=\"about-the-reserve.html\"; filename*=UTF-8''about-the-reserve.html");
     String formatted = editor.get(out + "FORMATTED").text();
     assertFalse(formatted.contains("src=\"/"), formatted);
-    assertTrue(files(editor.bytes(out + "DOCX")).containsKey("word/media/reservoir-wall.jpg"));
-    assertTrue(files(editor.bytes(out + "ODT")).containsKey("Pictures/reservoir-wall.jpg"));
+    assertTrue(Zips.files(editor.bytes(out + "DOCX")).containsKey("word/media/reservoir-wall.jpg"));
+    assertTrue(Zips.files(editor.bytes(out + "ODT")).containsKey("Pictures/reservoir-wall.jpg"));
     assertEquals(editor.get("/editor/api/items/nobody/out/TEXT").status(), 404);
   }
 

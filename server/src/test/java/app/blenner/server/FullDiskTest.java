@@ -20,6 +20,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 /** A disk of its own for the files, small enough to be full. Mounting one takes root, or sudo. */
+@Test(groups = TestDatabase.OF_THE_FILE)
 public class FullDiskTest {
   private static final String API = "/editor/api/assets";
 
@@ -36,7 +37,7 @@ public class FullDiskTest {
     assertEquals(process.waitFor(), 0, String.join(" ", all) + ": " + said);
   }
 
-  @BeforeClass
+  @BeforeClass(alwaysRun = true)
   public void start() throws Exception {
     Path data = Files.createTempDirectory("blenner-full");
     files = Files.createDirectories(data.resolve("files"));
@@ -52,7 +53,7 @@ public class FullDiskTest {
   public void stop() throws Exception {
     if (running != null) {
       running.close();
-      run("umount", files.toString());
+      run("umount", "-l", files.toString());
     }
   }
 
@@ -61,14 +62,7 @@ public class FullDiskTest {
     Visitor editor = running.signedIn("ilse");
     Visitor reader = running.visitor();
     Path filler = files.resolve("filler");
-    try (OutputStream out = Files.newOutputStream(filler)) {
-      byte[] much = new byte[64 * 1024];
-      while (true) {
-        out.write(much);
-      }
-    } catch (IOException full) {
-      // Until it is.
-    }
+    fill(filler);
     byte[] words = new byte[700_000];
     Random random = new Random(4);
     for (int i = 0; i < words.length; i++) {
@@ -98,6 +92,133 @@ public class FullDiskTest {
     }
     assertEquals(editor.bringIn(API, "many words.txt", words, false).status(), 201);
     assertTrue(check.check(false).isSound());
+  }
+
+  private static void fill(Path filler) throws IOException {
+    try (OutputStream out = Files.newOutputStream(filler)) {
+      byte[] much = new byte[4096];
+      while (true) {
+        out.write(much);
+      }
+    } catch (IOException full) {
+      // Until it is.
+    }
+  }
+
+  private Path disk(String size) throws Exception {
+    Path disk = Files.createTempDirectory("blenner-disk");
+    try {
+      run(
+          "mount",
+          "-t",
+          "tmpfs",
+          "-o",
+          "size=" + size + ",mode=777",
+          "blenner-disk",
+          disk.toString());
+    } catch (AssertionError | IOException mayNot) {
+      throw new SkipException("Nobody may mount a disk here: " + mayNot.getMessage());
+    }
+    return disk;
+  }
+
+  /** The database has to stop writing, and to begin again, without anybody starting the server anew. */
+  @Test
+  public void aDatabaseWithoutRoomIsToldInWordsAndGoesOnWithRoom() throws Exception {
+    Path disk = disk("96m");
+    try (Running own = Running.at("demo", disk.resolve("data"))) {
+      writesAgain(
+          own, () -> fill(disk.resolve("filler")), () -> Files.delete(disk.resolve("filler")), 507);
+    } finally {
+      run("umount", "-l", disk.toString());
+    }
+  }
+
+  /** While there is still room to save, and once there is none. */
+  @Test
+  public void thoseWhoLookAfterTheSiteAreWarnedBefore() throws Exception {
+    Path disk = disk("96m");
+    try (Running own = Running.at("demo", disk.resolve("data"))) {
+      Visitor editor = own.signedIn("ilse");
+      assertEquals(warning(editor), "");
+      long free = Files.getFileStore(disk).getUsableSpace();
+      Files.write(disk.resolve("much"), new byte[(int) (free - 6_000_000)]);
+      assertTrue(warning(editor).contains("nearly full: "), warning(editor));
+      String key = Items.begin(editor);
+      assertEquals(
+          Items.save(editor, key, Items.content("Still", "s", "<p>x</p>", "visit", null)).status(),
+          200);
+      fill(disk.resolve("filler"));
+      assertTrue(warning(editor).contains("disk is full"), warning(editor));
+      Files.delete(disk.resolve("filler"));
+      Files.delete(disk.resolve("much"));
+      assertEquals(warning(editor), "");
+    } finally {
+      run("umount", "-l", disk.toString());
+    }
+  }
+
+  private static String warning(Visitor editor) {
+    return editor.get("/editor/api/warning").json().path("sentence").asString();
+  }
+
+  @Test
+  public void aFolderThatTurnsReadOnlyIsToldInWordsAndGoesOnWhenItIsNot() throws Exception {
+    Visitor editor = running.signedIn("ilse");
+    byte[] words = "Words of a file.".getBytes();
+    int before = total(editor);
+    run("mount", "-o", "remount,ro", files.toString());
+    try {
+      Answer refused = editor.bringIn(API, "read only.txt", words, false);
+      assertEquals(refused.status(), 507, refused.text());
+      assertEquals(total(editor), before);
+      assertEquals(running.visitor().get("/").status(), 200);
+    } finally {
+      run("mount", "-o", "remount,rw", files.toString());
+    }
+    assertEquals(editor.bringIn(API, "read only.txt", words, false).status(), 201);
+  }
+
+  private interface Step {
+    void take() throws Exception;
+  }
+
+  private static void writesAgain(Running own, Step close, Step open, int status) throws Exception {
+    Visitor editor = own.signedIn("ilse");
+    Visitor reader = own.visitor();
+    assertEquals(reader.get("/").status(), 200);
+    String key = Items.begin(editor);
+    close.take();
+    int refused = 0;
+    for (int i = 0; i < 60; i++) {
+      String body = "<p>" + ("word " + i + " ").repeat(20_000) + "</p>";
+      Answer save = Items.save(editor, key, Items.content("T" + i, "s", body, "visit", "t-" + i));
+      if (save.status() != 200) {
+        refused++;
+        assertEquals(save.status(), status, save.text());
+        assertTrue(save.sentence().contains("disk is full"), save.sentence());
+      }
+      assertEquals(reader.get("/").status(), 200);
+      assertEquals(reader.get("/research/thirty-years-of-readings").status(), 200);
+    }
+    assertTrue(refused > 0, "the disk was never full");
+    open.take();
+    String title = null;
+    for (int i = 0; i < 20 && title == null; i++) {
+      Answer save =
+          Items.save(editor, key, Items.content("With room", "s", "<p>x</p>", "visit", "room"));
+      title = save.status() == 200 ? "With room" : null;
+      Thread.sleep(200);
+    }
+    assertEquals(title, "With room", "it writes again");
+    assertEquals(
+        own.signedIn("ilse")
+            .get("/editor/api/items/" + key)
+            .json()
+            .path("content")
+            .path("title")
+            .asString(),
+        title);
   }
 
   private static int total(Visitor editor) {

@@ -112,7 +112,7 @@ public class ItemLifeTest {
 
   @Test
   public void savingOnTopOfSomebodyElsesChangeKeepsBothTexts() {
-    String key = Items.begin(editor);
+    String key = Items.begin(writer);
     long start = Items.revision(editor, key);
     Items.save(editor, key, start, Items.content("Ilse's", "s", "<p>Ilse</p>", "", null));
     Answer conflict =

@@ -5,8 +5,6 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Visitor;
 import app.blenner.server.file.StoreCheck;
-import java.io.IOException;
-import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -24,51 +22,14 @@ public class KilledTest {
     void once(Visitor who, int n) throws Exception;
   }
 
-  private static int freePort() throws IOException {
-    try (ServerSocket free = new ServerSocket(0)) {
-      return free.getLocalPort();
-    }
-  }
-
-  private static Process start(Path data, int port) throws Exception {
-    String classes =
-        System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-    Process process =
-        new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin/java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-cp",
-                classes,
-                "app.blenner.server.BlennerApplication",
-                "--server.port=" + port,
-                "--blenner.mode=demo",
-                "--blenner.data=" + data,
-                "--blenner.demo=../demo")
-            .redirectErrorStream(true)
-            .redirectOutput(data.resolveSibling(data.getFileName() + ".log").toFile())
-            .start();
-    Visitor reader = Running.elsewhere(port).visitor();
-    for (int i = 0; i < 300; i++) {
-      try {
-        if (reader.get("/editor/api/session").text().contains("ilse")) {
-          return process;
-        }
-      } catch (IllegalStateException notYet) {
-        // It is still starting.
-      }
-      Thread.sleep(200);
-    }
-    throw new AssertionError("it did not start");
-  }
-
   @Test
   public void whateverWasGoingOnTheStoreIsSound() throws Exception {
     // Another moment each time; it is told.
     int millis = 200 + new Random().nextInt(1500);
     System.out.println("killed after " + millis + " ms");
     Path data = Files.createTempDirectory("blenner-killed");
-    int port = freePort();
-    Process process = start(data, port);
+    int port = Server.freePort();
+    Server server = Server.started(data, port);
     byte[] whole = Running.elsewhere(port).signedIn("ilse").bytes("/editor/api/archive/site");
     AtomicInteger done = new AtomicInteger();
     Random random = new Random(millis);
@@ -119,7 +80,7 @@ public class KilledTest {
       hands.add(hand);
     }
     Thread.sleep(millis);
-    process.destroyForcibly().waitFor();
+    server.kill();
     for (Thread hand : hands) {
       hand.join(10_000);
     }

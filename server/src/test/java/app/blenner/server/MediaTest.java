@@ -217,7 +217,7 @@ public class MediaTest {
     Set<String> originals =
         new TreeSet<>(
             List.of(
-                app.blenner.server.file.Sha256.of(
+                app.blenner.server.digest.Sha256.of(
                     running.bean(AssetService.class).file(lodge.name()))));
     try (Stream<Path> all = Files.walk(data.resolve("files"))) {
       for (Path file : all.filter(Files::isRegularFile).toList()) {
@@ -267,7 +267,7 @@ public class MediaTest {
     try (Running demo = Running.at("demo", old)) {
       AssetService assets = demo.bean(AssetService.class);
       Files.createDirectories(old.resolve("assets"));
-      for (var packed : assets.packed(null)) {
+      for (var packed : assets.packed(null).assets()) {
         Files.copy(packed.file(), old.resolve("assets").resolve(packed.name()));
       }
       torch = Files.readAllBytes(assets.file("red-torch.jpg"));

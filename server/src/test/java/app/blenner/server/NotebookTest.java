@@ -26,7 +26,7 @@ public class NotebookTest {
 
   @Test
   public void twoPeopleLoseNoLineOfEachOther() {
-    String path = "/editor/api/items/" + Items.begin(ilse) + "/notebook";
+    String path = "/editor/api/items/" + Items.begin(bram) + "/notebook";
     JsonNode first = ilse.post(path, "{\"words\":\"one\\n\\n  two  \\n\"}").json();
     assertEquals(words(first), "one|two");
     bram.post(path, "{\"words\":\"three\"}");

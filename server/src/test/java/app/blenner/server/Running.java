@@ -34,7 +34,10 @@ public final class Running implements AutoCloseable {
             "--blenner.demo=../demo");
     context =
         SpringApplication.run(
-            BlennerApplication.class, Stream.concat(told, Stream.of(more)).toArray(String[]::new));
+            BlennerApplication.class,
+            Stream.of(told, TestDatabase.told(data).stream(), Stream.of(more))
+                .flatMap(s -> s)
+                .toArray(String[]::new));
     port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
   }
 
@@ -131,6 +134,14 @@ public final class Running implements AutoCloseable {
           .forEach(c -> cookies.getCookieStore().remove(null, c));
     }
 
+    /** Takes a cookie over that is somebody else's. */
+    void takes(String name, String value) {
+      HttpCookie cookie = new HttpCookie(name, value);
+      cookie.setPath("/");
+      cookie.setVersion(0);
+      cookies.getCookieStore().add(URI.create("http://localhost:" + port), cookie);
+    }
+
     HttpCookie cookie(String name) {
       return cookies.getCookieStore().getCookies().stream()
           .filter(c -> c.getName().equals(name))
@@ -158,6 +169,17 @@ public final class Running implements AutoCloseable {
 
     Answer delete(String path) {
       return send(request(path).DELETE());
+    }
+
+    /** Sends a body in any way; none where it is empty. */
+    Answer send(String method, String path, String json) {
+      return send(
+          request(path)
+              .method(
+                  method,
+                  json.isEmpty()
+                      ? HttpRequest.BodyPublishers.noBody()
+                      : HttpRequest.BodyPublishers.ofString(json)));
     }
 
     /** Sends what a form on a page sends. */

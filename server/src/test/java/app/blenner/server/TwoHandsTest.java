@@ -168,7 +168,7 @@ public class TwoHandsTest {
 
   @Test
   public void aChangeOfOnesOwnInAnotherWindowIsCalledThat() {
-    String key = Items.begin(editor);
+    String key = Items.begin(writer);
     long start = Items.revision(editor, key);
     Items.save(editor, key, start, Items.content("First window", "s", "<p>1</p>", "", null));
     Answer second =
@@ -183,7 +183,7 @@ public class TwoHandsTest {
 
   @Test
   public void twoTextsAreComparedBlockByBlockAndChosenFrom() {
-    String key = Items.begin(editor);
+    String key = Items.begin(writer);
     long start = Items.revision(editor, key);
     String theirs = "<p>Same.</p>\n<p>Theirs one.</p>\n<p>Same too.</p>\n<p>Theirs two.</p>";
     Items.save(editor, key, start, Items.content("Title", "s", theirs, "", null));

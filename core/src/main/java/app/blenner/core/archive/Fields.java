@@ -11,6 +11,9 @@ import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
 import org.yaml.snakeyaml.constructor.SafeConstructor;
 import org.yaml.snakeyaml.error.YAMLException;
+import org.yaml.snakeyaml.nodes.Node;
+import org.yaml.snakeyaml.nodes.Tag;
+import org.yaml.snakeyaml.representer.Representer;
 
 /** The fields of a file as YAML 1.1, read and written. */
 final class Fields {
@@ -59,11 +62,19 @@ final class Fields {
 
   Fields put(String name, Object value) {
     boolean empty =
-        value == null || value.equals("") || (value instanceof List<?> l && l.isEmpty());
+        value == null
+            || value.equals("")
+            || (value instanceof List<?> l && l.isEmpty())
+            || (value instanceof Map<?, ?> m && m.isEmpty());
     if (!empty) {
       values.put(name, value instanceof Instant i ? i.toString() : value);
     }
     return this;
+  }
+
+  /** What these are the fields of, for what is told of mistakes. */
+  String where() {
+    return where;
   }
 
   Map<String, Object> values() {
@@ -147,6 +158,23 @@ final class Fields {
     options.setAllowUnicode(true);
     options.setWidth(100);
     options.setSplitLines(false);
-    return new Yaml(options).dump(values);
+    return new Yaml(new OneLine(options), options).dump(values);
+  }
+
+  /**
+   * YAML 1.1 takes the line and paragraph separators of Unicode for line breaks (4.2, b-char), and would write what holds
+   * one over several lines, one of which can look like the end of the fields.
+   */
+  private static final class OneLine extends Representer {
+    OneLine(DumperOptions options) {
+      super(options);
+    }
+
+    @Override
+    protected Node representScalar(Tag tag, String value, DumperOptions.ScalarStyle style) {
+      boolean broken = value.chars().anyMatch(c -> c == 0x85 || c == 0x2028 || c == 0x2029);
+      return super.representScalar(
+          tag, value, broken ? DumperOptions.ScalarStyle.DOUBLE_QUOTED : style);
+    }
   }
 }

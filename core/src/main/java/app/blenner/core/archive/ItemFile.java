@@ -1,17 +1,15 @@
 package app.blenner.core.archive;
 
 import app.blenner.core.document.Address;
-import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
-import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
 import app.blenner.core.site.SitePaths;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** An item as a file: its fields in front as YAML, its text as HTML, and what is live of it behind. */
@@ -45,12 +43,12 @@ final class ItemFile {
     }
     String[] texts = parts[1].split(LIVE, 2);
     Stage stage = fields.pick(Stage.class, "stage");
-    Content content = content(fields, texts[0]);
+    Content content = ContentFile.content(fields, texts[0]);
     boolean wasLive = fields.has("live") || stage == Stage.LIVE || stage == Stage.WITHDRAWN;
     Content live = wasLive ? live(fields, texts) : null;
     return new PackedItem(
         key,
-        fields.pick(Kind.class, "kind"),
+        fields.text("kind").strip().toLowerCase(Locale.ROOT),
         stage,
         new PackedItem.People(fields.text("owner"), fields.text("author")),
         times(fields, wasLive, now),
@@ -93,42 +91,19 @@ final class ItemFile {
       // A field can be empty in what is live, and not in the working copy.
       all.values().put(name, said.values().get(name));
     }
-    return content(all, texts[texts.length - 1]);
-  }
-
-  private static Content content(Fields fields, String html) {
-    return new Content(
-        fields.text("title"),
-        fields.text("summary"),
-        HtmlReader.read(html),
-        fields.text("section"),
-        fields.words("topics"),
-        fields.words("keywords"),
-        fields.text("slug"),
-        fields.text("lead-picture"),
-        fields.text("language"),
-        fields.all("attachments").stream()
-            .map(a -> new Attachment(a.text("file"), a.text("words")))
-            .toList());
+    return ContentFile.content(all, texts[texts.length - 1]);
   }
 
   static String write(PackedItem item) {
     Fields fields = Fields.none(item.key());
     Content c = item.content();
     fields.put("title", c.title());
-    fields.put("kind", Fields.label(item.kind()));
+    fields.put("kind", item.kind());
     fields.put("stage", Fields.label(item.stage()));
     fields.put("owner", item.people().owner());
     fields.put("author", item.people().author());
-    fields.put("language", c.language());
-    fields.put("section", c.section());
-    fields.put("topics", c.topics());
-    fields.put("slug", c.slug());
     fields.put("address-by-hand", item.slugByHand());
-    fields.put("summary", c.summary());
-    fields.put("keywords", c.keywords());
-    fields.put("lead-picture", c.leadPicture());
-    fields.put("attachments", attachments(c));
+    ContentFile.values(c).forEach(fields::put);
     PackedItem.Times times = item.times();
     fields.put("created", times.created());
     fields.put("stage-since", times.stageSince());
@@ -153,32 +128,18 @@ final class ItemFile {
   }
 
   private static Map<String, Object> live(PackedItem item) {
-    Content c = item.content();
-    Content l = item.live();
+    Map<String, Object> now = ContentFile.values(item.content());
+    Map<String, Object> live = ContentFile.values(item.live());
     Map<String, Object> out = new LinkedHashMap<>();
     out.put("first", item.times().firstLive().toString());
     out.put("updated", item.times().updated().toString());
-    differing(out, "title", l.title(), c.title());
-    differing(out, "summary", l.summary(), c.summary());
-    differing(out, "language", l.language(), c.language());
-    differing(out, "section", l.section(), c.section());
-    differing(out, "topics", l.topics(), c.topics());
-    differing(out, "slug", l.slug(), c.slug());
-    differing(out, "keywords", l.keywords(), c.keywords());
-    differing(out, "lead-picture", l.leadPicture(), c.leadPicture());
-    differing(out, "attachments", attachments(l), attachments(c));
+    // A field can be empty in what is live, and not in the working copy.
+    live.forEach(
+        (name, value) -> {
+          if (!value.equals(now.get(name))) {
+            out.put(name, value);
+          }
+        });
     return out;
-  }
-
-  private static List<Map<String, Object>> attachments(Content c) {
-    return c.attachments().stream()
-        .map(a -> Fields.none("attachment").put("file", a.asset()).put("words", a.words()).values())
-        .toList();
-  }
-
-  private static void differing(Map<String, Object> out, String name, Object live, Object now) {
-    if (!live.equals(now)) {
-      out.put(name, live);
-    }
   }
 }

@@ -4,7 +4,8 @@ import app.blenner.core.document.Address;
 import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.house.HouseStyle;
-import app.blenner.core.item.Kind;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Kinds;
 import app.blenner.core.media.Description;
 import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
@@ -13,12 +14,14 @@ import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.Topic;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.MalformedInputException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -42,10 +45,7 @@ final class PackageReader {
               + SitePackage.FORM
               + ".");
     }
-    List<PackedItem> items = new ArrayList<>();
-    for (Path file : files("items")) {
-      items.add(ItemFile.read(text(file), "items/" + file.getFileName(), now));
-    }
+    List<PackedItem> items = Lazily.map(files("items"), this::item);
     List<PackedOutline> outlines = new ArrayList<>();
     for (Path file : files("outlines")) {
       outlines.add(outline(file));
@@ -62,22 +62,15 @@ final class PackageReader {
             outlines,
             items,
             messages());
-    lookOver(read);
+    new PackageCheck(read).look();
     return read;
   }
 
-  /** What is referred to must be there. */
-  private static void lookOver(SitePackage read) {
-    List<String> people = read.people().stream().map(PackedPerson::signIn).toList();
-    for (PackedItem item : read.items()) {
-      if (!people.contains(item.people().owner())) {
-        throw new IllegalArgumentException(
-            "items/"
-                + item.key()
-                + ".html belongs to “"
-                + item.people().owner()
-                + "”, who is not among the people of site.yaml.");
-      }
+  private PackedItem item(Path file) {
+    try {
+      return ItemFile.read(text(file), "items/" + file.getFileName(), now);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 
@@ -142,6 +135,8 @@ final class PackageReader {
   }
 
   private static Description said(Fields about) {
+    // A description cuts what is too long for it; of a package nothing is cut in silence.
+    PackageCheck.described(about);
     return new Description(
         about.text("title"),
         about.text("alternative"),
@@ -170,8 +165,8 @@ final class PackageReader {
     String name = "outlines/" + file.getFileName();
     String[] parts = ItemFile.parted(text(file), name);
     Fields fields = Fields.read(parts[0], name);
-    List<Kind> kinds =
-        fields.words("kinds").stream().map(k -> fields.pick(Kind.class, "kind", k)).toList();
+    List<String> kinds =
+        fields.words("kinds").stream().map(k -> k.strip().toLowerCase(Locale.ROOT)).toList();
     return new PackedOutline(
         fields.text("name"), fields.text("about"), kinds, HtmlReader.read(parts[1]));
   }
@@ -190,7 +185,23 @@ final class PackageReader {
                             .toList()))
             .toList();
     return new Site(
-        settings.text("name"), settings.text("tagline"), settings.text("language"), sections);
+        settings.text("name"),
+        settings.text("tagline"),
+        settings.text("language"),
+        sections,
+        kinds(settings));
+  }
+
+  /** A package of before kinds could be set, or of a site that never set any, has those every site begins with. */
+  private static List<Kind> kinds(Fields settings) {
+    if (!settings.has("kinds")) {
+      return Kinds.STANDARD;
+    }
+    try {
+      return settings.all("kinds").stream().map(k -> Kinds.read(k.values())).toList();
+    } catch (IllegalArgumentException e) {
+      throw new IllegalArgumentException("site.yaml, kinds: " + e.getMessage());
+    }
   }
 
   private static HouseStyle house(Fields house) {

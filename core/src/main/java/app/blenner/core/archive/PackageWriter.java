@@ -2,6 +2,7 @@ package app.blenner.core.archive;
 
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.house.HouseStyle;
+import app.blenner.core.kind.Kinds;
 import app.blenner.core.language.Slug;
 import app.blenner.core.media.Description;
 import app.blenner.core.picture.Focus;
@@ -45,6 +46,9 @@ final class PackageWriter {
     out.put("tagline", site.site().tagline());
     out.put("language", site.site().language());
     out.put("sections", site.site().sections().stream().map(PackageWriter::section).toList());
+    if (!site.site().kinds().equals(Kinds.STANDARD)) {
+      out.put("kinds", site.site().kinds().stream().map(Kinds::write).toList());
+    }
     out.put("contact-address", site.contactAddress());
     out.put("fetch-hosts", List.copyOf(site.fetchHosts()));
     out.put("house", house(site.house()));
@@ -124,7 +128,7 @@ final class PackageWriter {
       String name = Slug.free(slug.isEmpty() ? "outline" : slug, taken::contains);
       taken.add(name);
       Fields fields = Fields.none(name).put("name", o.name()).put("about", o.about());
-      fields.put("kinds", o.kinds().stream().map(Fields::label).toList());
+      fields.put("kinds", o.kinds());
       Files.writeString(
           files.resolve(name + ".html"),
           ItemFile.FENCE + fields.yaml() + ItemFile.FENCE + HtmlWriter.write(o.body()) + "\n");

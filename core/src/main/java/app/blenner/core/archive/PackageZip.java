@@ -1,5 +1,6 @@
 package app.blenner.core.archive;
 
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -7,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Enumeration;
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -17,6 +19,9 @@ import java.util.zip.ZipOutputStream;
 public final class PackageZip {
   private static final int MOST_FILES = 200_000;
   private static final long LARGEST = 4_000_000_000L;
+
+  /** A text, or a list of what is in the package: far more than anybody writes, far less than memory. */
+  private static final long LARGEST_TEXT = 20_000_000;
 
   private PackageZip() {}
 
@@ -62,11 +67,16 @@ public final class PackageZip {
           continue;
         }
         Files.createDirectories(file.getParent());
+        long most = isText(name) ? Math.min(room, LARGEST_TEXT) : room;
+        // What an entry says of itself may be wrong; what comes out of it is counted too.
+        if (entry.getSize() > most) {
+          throw tooLarge(name, !isText(name));
+        }
         try (InputStream in = zip.getInputStream(entry)) {
-          room -= copy(in, file, room);
+          room -= copy(in, file, most, () -> tooLarge(name, !isText(name)));
         }
       }
-    } catch (ZipException e) {
+    } catch (ZipException | EOFException e) {
       throw new IllegalArgumentException("This file is no zip archive, or it is damaged.");
     }
   }
@@ -81,15 +91,27 @@ public final class PackageZip {
         .orElse("");
   }
 
-  private static long copy(InputStream in, Path file, long room) throws IOException {
+  private static boolean isText(String name) {
+    return name.endsWith(".html") || name.endsWith(".yaml");
+  }
+
+  private static IllegalArgumentException tooLarge(String name, boolean all) {
+    return new IllegalArgumentException(
+        all
+            ? "This archive unpacks to more than there is room for."
+            : "“" + name + "” unpacks to more than 20 megabytes, which no text of a site has.");
+  }
+
+  private static long copy(
+      InputStream in, Path file, long most, Supplier<IllegalArgumentException> tooLarge)
+      throws IOException {
     long written = 0;
     try (OutputStream out = Files.newOutputStream(file)) {
       byte[] piece = new byte[1 << 16];
       for (int n = in.read(piece); n >= 0; n = in.read(piece)) {
         written += n;
-        if (written > room) {
-          throw new IllegalArgumentException(
-              "This archive unpacks to more than there is room for.");
+        if (written > most) {
+          throw tooLarge.get();
         }
         out.write(piece, 0, n);
       }

@@ -1,7 +1,6 @@
 package app.blenner.core.archive;
 
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
 import java.time.Instant;
 import java.util.List;
@@ -10,7 +9,7 @@ import java.util.List;
  * An item of a package.
  *
  * @param key its key, the name of its file
- * @param kind its kind
+ * @param kind the name of its kind
  * @param stage its stage
  * @param people whose it is
  * @param times when things happened to it
@@ -22,7 +21,7 @@ import java.util.List;
  */
 public record PackedItem(
     String key,
-    Kind kind,
+    String kind,
     Stage stage,
     People people,
     Times times,

@@ -1,7 +1,6 @@
 package app.blenner.core.archive;
 
 import app.blenner.core.document.Document;
-import app.blenner.core.item.Kind;
 import java.util.List;
 
 /**
@@ -9,7 +8,7 @@ import java.util.List;
  *
  * @param name what people call it
  * @param about what it is for, in a line
- * @param kinds the kinds of item it is for
+ * @param kinds the names of the kinds of item it is for
  * @param body its structure and prompts
  */
-public record PackedOutline(String name, String about, List<Kind> kinds, Document body) {}
+public record PackedOutline(String name, String about, List<String> kinds, Document body) {}

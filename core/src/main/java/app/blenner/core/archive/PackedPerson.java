@@ -1,6 +1,7 @@
 package app.blenner.core.archive;
 
 import app.blenner.core.signoff.Role;
+import java.util.regex.Pattern;
 
 /**
  * A person of a package.
@@ -9,4 +10,11 @@ import app.blenner.core.signoff.Role;
  * @param name the name others see
  * @param role what the person may do
  */
-public record PackedPerson(String signIn, String name, Role role) {}
+public record PackedPerson(String signIn, String name, Role role) {
+  private static final Pattern SIGN_IN = Pattern.compile("[\\p{L}\\p{N}._@-]{2,80}");
+
+  /** Whether something can be a sign-in name. */
+  public static boolean isSignIn(String name) {
+    return SIGN_IN.matcher(name).matches();
+  }
+}

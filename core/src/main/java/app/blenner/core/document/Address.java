@@ -46,7 +46,8 @@ public final class Address {
   private static final Pattern AUTHORITY =
       Pattern.compile("(\\[[0-9A-Fa-f:.]+]|[^:@\\[\\]]+)(?::(\\d{0,5}))?");
   private static final Pattern HOST =
-      Pattern.compile("[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(\\.[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?)*\\.?");
+      Pattern.compile(
+          "[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?(?:\\.[a-z0-9_](?:[a-z0-9_-]*[a-z0-9_])?)*+\\.?");
   private static final Pattern ITEM =
       Pattern.compile("\\.\\./items/([a-z0-9][a-z0-9-]{0,79})\\.html(?:#(.*))?");
   private static final Pattern ASSET =

@@ -15,27 +15,85 @@ public final class Inlines {
     if (isTidy(content)) {
       return List.copyOf(content);
     }
-    List<Inline> out = new ArrayList<>(content.size());
+    Joined line = new Joined(content.size());
     boolean space = true; // a space here would be at the start of a line
     for (Inline inline : content) {
       if (inline instanceof Text text) {
         String run = collapsed(text.text(), space);
         if (!run.isEmpty()) {
-          append(out, run.equals(text.text()) ? text : new Text(run, text.marks()));
+          line.add(run.equals(text.text()) ? text : new Text(run, text.marks()));
           space = run.charAt(run.length() - 1) == ' ';
         }
       } else {
-        dropTrailingSpace(out);
-        out.add(inline);
+        line.breakHere(inline);
         space = true;
       }
     }
-    trimEnd(out);
-    while (!out.isEmpty() && out.get(0) instanceof LineBreak) {
-      out.remove(0);
+    List<Inline> out = line.end();
+    int from = 0;
+    int to = out.size();
+    while (from < to && out.get(from) instanceof LineBreak) {
+      from++;
     }
-    dressBreaks(out);
-    return List.copyOf(out);
+    while (to > from && out.get(to - 1) instanceof LineBreak) {
+      to--;
+    }
+    return List.copyOf(dressed(out.subList(from, to)));
+  }
+
+  /** Running text as it grows: neighbours of one dress are gathered, and become one piece when another begins. */
+  private static final class Joined {
+    private final List<Inline> out;
+    private final StringBuilder more = new StringBuilder();
+    private Text open;
+
+    Joined(int pieces) {
+      out = new ArrayList<>(pieces);
+    }
+
+    void add(Text text) {
+      if (open != null && open.marks().equals(text.marks())) {
+        if (more.isEmpty()) {
+          more.append(open.text());
+        }
+        more.append(text.text());
+      } else {
+        flush();
+        open = text;
+      }
+    }
+
+    void breakHere(Inline lineBreak) {
+      flushWithoutSpace();
+      out.add(lineBreak);
+    }
+
+    List<Inline> end() {
+      flushWithoutSpace();
+      return out;
+    }
+
+    private void flush() {
+      if (open != null) {
+        out.add(more.isEmpty() ? open : new Text(more.toString(), open.marks()));
+        more.setLength(0);
+        open = null;
+      }
+    }
+
+    private void flushWithoutSpace() {
+      flush();
+      int last = out.size() - 1;
+      if (last < 0 || !(out.get(last) instanceof Text text) || !text.text().endsWith(" ")) {
+        return;
+      }
+      String shorter = text.text().substring(0, text.text().length() - 1);
+      if (shorter.isEmpty()) {
+        out.remove(last);
+      } else {
+        out.set(last, new Text(shorter, text.marks()));
+      }
+    }
   }
 
   /** A run with white space collapsed; itself where there is nothing to collapse. */
@@ -91,47 +149,21 @@ public final class Inlines {
     return before == null || !PlainText.isSpace(before.text().charAt(before.text().length() - 1));
   }
 
-  private static void append(List<Inline> out, Text text) {
-    int last = out.size() - 1;
-    if (last >= 0 && out.get(last) instanceof Text t && t.marks().equals(text.marks())) {
-      out.set(last, new Text(t.text() + text.text(), t.marks()));
-    } else {
-      out.add(text);
-    }
-  }
-
-  private static void dropTrailingSpace(List<Inline> out) {
-    int last = out.size() - 1;
-    if (last < 0 || !(out.get(last) instanceof Text text) || !text.text().endsWith(" ")) {
-      return;
-    }
-    String shorter = text.text().substring(0, text.text().length() - 1);
-    if (shorter.isEmpty()) {
-      out.remove(last);
-    } else {
-      out.set(last, new Text(shorter, text.marks()));
-    }
-  }
-
-  private static void trimEnd(List<Inline> out) {
-    dropTrailingSpace(out);
-    while (!out.isEmpty() && out.get(out.size() - 1) instanceof LineBreak) {
-      out.remove(out.size() - 1);
-      dropTrailingSpace(out);
-    }
-  }
-
-  private static void dressBreaks(List<Inline> out) {
-    for (int i = 0; i < out.size(); i++) {
-      if (out.get(i) instanceof LineBreak) {
-        int next = i;
-        while (out.get(next) instanceof LineBreak) {
-          next++;
-        }
-        Marks shared = out.get(i - 1).marks().shared(out.get(next).marks());
-        out.set(i, new LineBreak(shared));
+  /** A line break wears what the words on both its sides wear. */
+  private static List<Inline> dressed(List<Inline> content) {
+    List<Inline> out = new ArrayList<>(content.size());
+    int i = 0;
+    while (i < content.size()) {
+      int next = i;
+      while (content.get(next) instanceof LineBreak) {
+        next++;
       }
+      for (; i < next; i++) {
+        out.add(new LineBreak(out.get(i - 1).marks().shared(content.get(next).marks())));
+      }
+      out.add(content.get(i++));
     }
+    return out;
   }
 
   /** The characters of the content, a line break as a line feed. */

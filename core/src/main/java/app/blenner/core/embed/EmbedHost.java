@@ -1,6 +1,8 @@
 package app.blenner.core.embed;
 
 import app.blenner.core.document.PlainText;
+import java.net.URI;
+import java.net.URISyntaxException;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -15,7 +17,7 @@ import java.util.regex.Pattern;
  * @param frame address of the frame that shows it, likewise
  */
 public record EmbedHost(String host, String name, String page, String frame) {
-  private static final Pattern HOST = Pattern.compile("[a-z0-9-]+(\\.[a-z0-9-]+)+(:\\d{1,5})?");
+  private static final Pattern HOST = Pattern.compile("[a-z0-9-]+(?:\\.[a-z0-9-]+)++(:\\d{1,5})?");
   private static final String ID = "{id}";
 
   public EmbedHost {
@@ -30,7 +32,7 @@ public record EmbedHost(String host, String name, String page, String frame) {
       throw new IllegalArgumentException("The page of a host is a path with {id} in it.");
     }
     boolean ours = frame.startsWith("/site/");
-    if (!(frame.startsWith("https://") || ours) || !frame.contains(ID) || frame.contains(" ")) {
+    if (!frame.contains(ID) || !(ours || origin(frame).isPresent())) {
       throw new IllegalArgumentException(
           "The frame of a host is an address that begins with https:// and has {id} in it.");
     }
@@ -68,6 +70,29 @@ public record EmbedHost(String host, String name, String page, String frame) {
 
   /** The origin a page must be allowed to show frames of; empty for this site itself. */
   public String frameOrigin() {
-    return frame.startsWith("/") ? "" : frame.replaceFirst("^(https://[^/]+).*", "$1");
+    return frame.startsWith("/") ? "" : origin(frame).orElseThrow();
+  }
+
+  /**
+   * The origin of an address, put together of its parts: what stands in a policy is never a piece of what somebody typed,
+   * which could be a whole policy.
+   */
+  private static Optional<String> origin(String frame) {
+    try {
+      URI uri = new URI(frame.replace(ID, "id")).parseServerAuthority();
+      String at =
+          uri.getHost() == null
+              ? ""
+              : uri.getHost().toLowerCase(java.util.Locale.ROOT)
+                  + (uri.getPort() < 0 ? "" : ":" + uri.getPort());
+      boolean legal =
+          "https".equalsIgnoreCase(uri.getScheme())
+              && uri.getUserInfo() == null
+              && uri.getFragment() == null
+              && HOST.matcher(at).matches();
+      return legal ? Optional.of("https://" + at) : Optional.empty();
+    } catch (URISyntaxException e) {
+      return Optional.empty();
+    }
   }
 }

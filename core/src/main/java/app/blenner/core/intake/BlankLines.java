@@ -6,32 +6,20 @@ import java.util.Set;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
-import org.jsoup.select.Evaluator;
-import org.jsoup.select.Selector;
 
 /** Empty paragraphs that only make room go, and no-break spaces that only typing left behind become spaces. */
 final class BlankLines implements CleaningStep {
   private static final char NBSP = '\u00A0';
 
   private static final Set<String> LINES = Set.of("p", "div", "h1", "h2", "h3", "h4", "h5", "h6");
-  private static final Evaluator SHOWN =
-      Selector.evaluatorOf("img, hr, table, iframe, video, audio, form, input, object, [id]");
-  private static final Evaluator SHOWN_IN_PARAGRAPH =
-      Selector.evaluatorOf("img, hr, table, iframe, video, audio");
+  private static final Set<String> SHOWN_IN_PARAGRAPH =
+      Set.of("img", "hr", "table", "iframe", "video", "audio");
+  private static final Set<String> SHOWN = Set.of("form", "input", "object");
 
   @Override
   public void take(Element body, Report.Tally tally) {
     List<Element> empty = new ArrayList<>();
-    for (Element p : Nodes.named(body, LINES)) {
-      // A class may say that there is something to see; only paragraphs wear them for nothing.
-      boolean bare = !p.hasAttr("class") && !p.hasAttr("id");
-      if (p.parent() != null && isBlank(p) && (bare || p.normalName().equals("p"))) {
-        Evaluator shown = bare ? SHOWN : SHOWN_IN_PARAGRAPH;
-        if (p.selectFirst(shown) == null) {
-          empty.add(p);
-        }
-      }
-    }
+    look(body, empty);
     Nodes.remove(empty);
     tally.dropped(Report.Dropped.EMPTY, empty.size());
     int[] loosened = {0};
@@ -46,6 +34,41 @@ final class BlankLines implements CleaningStep {
           }
         });
     tally.dropped(Report.Dropped.NO_BREAK_SPACE, loosened[0]);
+  }
+
+  /**
+   * What is inside an element.
+   *
+   * @param blank whether it is no more than white space
+   * @param shows whether there is something to see all the same
+   * @param named whether there is something that may be seen by whoever knows the page: a field, a place with a name
+   */
+  private record Inside(boolean blank, boolean shows, boolean named) {
+    Inside with(Inside other) {
+      return new Inside(blank && other.blank, shows || other.shows, named || other.named);
+    }
+  }
+
+  /** From the innermost out, each element once: boxes within boxes are looked into by none of those around. */
+  private static Inside look(Element e, List<Element> empty) {
+    Inside all = new Inside(true, false, false);
+    for (int i = 0; i < e.childNodeSize(); i++) {
+      Node n = e.childNode(i);
+      if (n instanceof TextNode t) {
+        all = all.with(new Inside(isBlank(t.getWholeText()), false, false));
+      } else if (n instanceof Element x) {
+        boolean shows = SHOWN_IN_PARAGRAPH.contains(x.normalName());
+        boolean named = SHOWN.contains(x.normalName()) || x.hasAttr("id");
+        all = all.with(look(x, empty)).with(new Inside(true, shows, named));
+      }
+    }
+    // A class may say that there is something to see; only paragraphs wear them for nothing.
+    boolean bare = !e.hasAttr("class") && !e.hasAttr("id");
+    boolean line = LINES.contains(e.normalName()) && (bare || e.normalName().equals("p"));
+    if (line && all.blank && !all.shows && !(bare && all.named)) {
+      empty.add(e);
+    }
+    return all;
   }
 
   private static int count(String text) {

@@ -6,6 +6,7 @@ import java.net.URI;
 import java.net.URISyntaxException;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /**
  * Which addresses of the web may be fetched.
@@ -25,7 +26,7 @@ public record FetchPolicy(List<String> hosts) {
   public static String problem(String entry) {
     String name = entry.strip();
     return name.matches(
-            "(?i)\\*|(?:\\*\\.)?[a-z0-9](?:[a-z0-9-]*[a-z0-9])?(?:\\.[a-z0-9](?:[a-z0-9-]*[a-z0-9])?)*|\\[?[0-9a-f:]+\\]?")
+            "(?i)\\*|(?:\\*\\.)?[a-z0-9](?:[a-z0-9-]*[a-z0-9])?(?:\\.[a-z0-9](?:[a-z0-9-]*[a-z0-9])?)*+(?::\\d{1,5})?|\\[?[0-9a-f:]+\\]?")
         ? ""
         : "“"
             + name
@@ -69,15 +70,36 @@ public record FetchPolicy(List<String> hosts) {
               + uri.getHost()
               + ". An editor can add it under Set-up.");
     }
+    if (!allows(uri)) {
+      throw new IllegalArgumentException(
+          "The set-up allows fetching from " + uri.getHost() + " by another port only.");
+    }
     return uri;
+  }
+
+  /** A host that is named with a port is asked at that port only, whatever else the list lets in. */
+  private boolean allows(URI uri) {
+    String host = bare(uri.getHost());
+    int usual = "https".equalsIgnoreCase(uri.getScheme()) ? 443 : 80;
+    int port = uri.getPort() < 0 ? usual : uri.getPort();
+    List<String> named =
+        hosts.stream().filter(h -> h.contains(":") && h.startsWith(host + ":")).toList();
+    return named.isEmpty() || named.contains(host + ":" + port);
+  }
+
+  private static String bare(String host) {
+    return host.toLowerCase(Locale.ROOT).replaceAll("^\\[|\\]$", "").replaceFirst("\\.$", "");
   }
 
   /** Whether the list names this host itself, which then may also be a private one. */
   public boolean names(String host) {
-    String name =
-        host.toLowerCase(Locale.ROOT).replaceAll("^\\[|\\]$", "").replaceFirst("\\.$", "");
+    String name = bare(host);
     return hosts.stream()
-        .anyMatch(h -> h.equals(name) || (h.startsWith("*.") && name.endsWith(h.substring(1))));
+        .anyMatch(
+            h ->
+                h.equals(name)
+                    || h.matches(Pattern.quote(name) + ":\\d{1,5}")
+                    || (h.startsWith("*.") && name.endsWith(h.substring(1))));
   }
 
   /**

@@ -1,6 +1,8 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.format.html.Declared;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Set;
 import org.jsoup.nodes.Element;
 
@@ -24,29 +26,38 @@ final class Hidden implements CleaningStep {
   public void take(Element body, Report.Tally tally) {
     // Only an outline of our own says what to write.
     body.select(".prompt").removeClass("prompt");
+    List<Element> gone = new ArrayList<>();
     for (Element e : body.getAllElements()) {
-      String name = e.normalName();
-      if (e == body) {
-        continue;
-      }
-      if (SETTINGS.contains(name)) {
-        e.remove();
-      } else if (PROGRAMS.contains(name)) {
-        e.remove();
-        tally.dropped(Report.Dropped.PROGRAM, 1);
-      } else if (name.equals("iframe") && e.closest("figure.embed") == null) {
-        frame(e, tally);
-      } else if (name.equals("button") && e.closest("form.contact-form") == null) {
-        // What one presses on another site does nothing on this one.
-        e.remove();
-        tally.dropped(Report.Dropped.BUTTON, 1);
-      } else if (isHidden(e)) {
-        if (e.hasText()) {
-          tally.dropped(Report.Dropped.HIDDEN, 1);
-        }
-        e.remove();
+      if (e != body && goes(e, tally)) {
+        gone.add(e);
       }
     }
+    Nodes.remove(gone);
+  }
+
+  private static boolean goes(Element e, Report.Tally tally) {
+    String name = e.normalName();
+    if (SETTINGS.contains(name)) {
+      return true;
+    }
+    if (PROGRAMS.contains(name)) {
+      tally.dropped(Report.Dropped.PROGRAM, 1);
+      return true;
+    }
+    if (name.equals("iframe") && e.closest("figure.embed") == null) {
+      frame(e, tally);
+      return true;
+    }
+    if (name.equals("button") && e.closest("form.contact-form") == null) {
+      // What one presses on another site does nothing on this one.
+      tally.dropped(Report.Dropped.BUTTON, 1);
+      return true;
+    }
+    if (Declared.isHidden(e)) {
+      tally.dropped(Report.Dropped.HIDDEN, e.hasText() ? 1 : 0);
+      return true;
+    }
+    return false;
   }
 
   private static void frame(Element e, Report.Tally tally) {
@@ -57,17 +68,6 @@ final class Hidden implements CleaningStep {
               + address
               + ".");
     }
-    e.remove();
     tally.dropped(Report.Dropped.FRAME, 1);
-  }
-
-  private static boolean isHidden(Element e) {
-    // The fold is hidden from readers by HTML itself, and is ours.
-    if (e.hasAttr("hidden") && !e.hasClass("fold")) {
-      return true;
-    }
-    return Declared.value(e, "display").equals("none")
-        || Declared.value(e, "visibility").equals("hidden")
-        || Declared.value(e, "mso-hide").equals("all");
   }
 }

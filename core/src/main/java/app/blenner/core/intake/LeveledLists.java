@@ -1,8 +1,11 @@
 package app.blenner.core.intake;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jsoup.nodes.Element;
@@ -27,7 +30,7 @@ final class LeveledLists implements CleaningStep {
 
   @Override
   public void take(Element body, Report.Tally tally) {
-    List<Element> done = new ArrayList<>();
+    Set<Element> done = Collections.newSetFromMap(new IdentityHashMap<>());
     for (Element list : body.select("ul, ol")) {
       if (done.contains(list) || !list.hasParent() || !isLeveled(list)) {
         continue;

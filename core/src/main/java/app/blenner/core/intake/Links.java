@@ -82,9 +82,9 @@ final class Links implements CleaningStep {
   /** A mail address in one line. RFC 6068, section 7: line breaks could add fields to the mail. */
   static String oneLine(String address) {
     return address
-        .replaceAll("(?i)(?<=[?&]body=)((?:%0d|%0a|[\\r\\n])*)", "")
-        .replaceAll("(?i)((?:%0d|%0a|[\\r\\n])+)", "%20")
-        .replaceAll("(?i)^(mailto:[^?]*?)(?:%20)+", "$1");
+        .replaceAll("(?i)(?<=[?&]body=)(?:%0d|%0a|[\\r\\n])*+", "")
+        .replaceAll("(?i)(?:%0d|%0a|[\\r\\n])++", "%20")
+        .replaceAll("(?i)^(mailto:[^?]*?)(?:%20)++", "$1");
   }
 
   /** The address without the parts of its query that only follow a reader around. */

@@ -22,7 +22,8 @@ public record ListMarker(boolean sign, String type, int number, int length, bool
       Pattern.compile(
           "^[\\s\\u00A0]*[(]?(\\d{1,3}|[ivxlcdm]{1,6}|[IVXLCDM]{1,6}|[a-z]|[A-Z])[.)]" + GAP);
 
-  private static final Pattern ALONE = Pattern.compile("^[(]?(?:\\d+\\.)*(\\w{1,6})[.)]?$");
+  private static final Pattern ALONE =
+      Pattern.compile("^[(]?(?:\\d++\\.(?=\\w))*+(\\w{1,6})[.)]?$");
   private static final Pattern COUNT = Pattern.compile("\\d{1,3}|[ivxlcdm]+|[IVXLCDM]+|[a-zA-Z]");
 
   /** The marker a line begins with. */

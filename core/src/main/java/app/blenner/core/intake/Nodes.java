@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.document.Stopping;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
@@ -26,6 +27,7 @@ final class Nodes {
   static void elements(Element within, Consumer<Element> visit) {
     for (int i = 0; i < within.childNodeSize(); i++) {
       if (within.childNode(i) instanceof Element e) {
+        Stopping.check();
         visit.accept(e);
         elements(e, visit);
       }
@@ -66,6 +68,34 @@ final class Nodes {
       rest.removeIf(gone::contains);
       parent.empty();
       parent.appendChildren(rest);
+    }
+  }
+
+  /** Takes elements away and leaves what is in them. As with {@link #remove}, all at once. */
+  static void unwrap(Collection<Element> elements) {
+    Set<Node> opened = Collections.newSetFromMap(new IdentityHashMap<>());
+    Set<Element> parents = Collections.newSetFromMap(new IdentityHashMap<>());
+    opened.addAll(elements);
+    for (Element e : elements) {
+      if (e.parent() != null && !opened.contains(e.parent())) {
+        parents.add(e.parent());
+      }
+    }
+    for (Element parent : parents) {
+      List<Node> children = new ArrayList<>();
+      parent.childNodes().forEach(n -> inside(n, opened, children));
+      parent.empty();
+      parent.appendChildren(children);
+    }
+  }
+
+  private static void inside(Node node, Set<Node> opened, List<Node> out) {
+    if (opened.contains(node)) {
+      List<Node> within = new ArrayList<>(node.childNodes());
+      ((Element) node).empty();
+      within.forEach(n -> inside(n, opened, out));
+    } else {
+      out.add(node);
     }
   }
 

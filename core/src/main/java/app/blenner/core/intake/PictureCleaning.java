@@ -2,7 +2,9 @@ package app.blenner.core.intake;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.format.office.Pictures;
+import java.util.ArrayList;
 import java.util.Base64;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
@@ -34,18 +36,19 @@ final class PictureCleaning implements CleaningStep {
   public void take(Element body, Report.Tally tally) {
     int lost = 0;
     int unreadable = 0;
+    List<Element> gone = new ArrayList<>();
     for (Element img : body.select("img")) {
       String src = img.attr("src").strip();
       if (TextSize.isDot(img) || isPixel(src)) {
         tally.dropped(Report.Dropped.TRACKER, 1);
-        img.remove();
+        gone.add(img);
       } else if (src.startsWith("data:")) {
         Optional<String> asset = keep(src, img.attr("alt"));
         if (asset.isPresent()) {
           img.attr("src", "../assets/" + asset.get());
         } else {
           unreadable++;
-          img.remove();
+          gone.add(img);
         }
       } else if (src.matches("(?i)https?://.*")) {
         own.apply(src)
@@ -53,10 +56,11 @@ final class PictureCleaning implements CleaningStep {
             .ifPresent(a -> img.attr("src", a.value()));
       } else if (!src.startsWith("../assets/")) {
         lost++;
-        img.remove();
+        gone.add(img);
       }
       img.removeAttr("width").removeAttr("height");
     }
+    Nodes.remove(gone);
     tally.dropped(Report.Dropped.PICTURE, lost + unreadable);
     if (lost > 0) {
       tally.note(
@@ -76,7 +80,7 @@ final class PictureCleaning implements CleaningStep {
     }
     int comma = src.indexOf(',');
     try (var in =
-        javax.imageio.ImageIO.createImageInputStream(
+        new javax.imageio.stream.MemoryCacheImageInputStream(
             new java.io.ByteArrayInputStream(
                 Base64.getMimeDecoder().decode(src.substring(comma + 1))))) {
       var readers = javax.imageio.ImageIO.getImageReaders(in);

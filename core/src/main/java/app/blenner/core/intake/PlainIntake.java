@@ -26,7 +26,7 @@ final class PlainIntake {
   /** Signs that may stand in any text by chance. */
   private static final List<Pattern> SIGNS =
       Stream.of(
-              "\\[[^\\]\\n]+\\]\\([^)\\s]+\\)",
+              "\\[[^\\[\\]\\n]+\\]\\([^()\\s]+\\)",
               "(?<![\\w*])\\*\\*[^*\\n]+\\*\\*(?!\\w)",
               "(?m)^[-*+] \\S.*\\n[-*+] \\S",
               "(?m)^\\d+\\. \\S.*\\n\\d+\\. \\S",

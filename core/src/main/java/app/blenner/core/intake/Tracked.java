@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import java.util.List;
 import org.jsoup.nodes.Element;
 
 /**
@@ -25,13 +26,12 @@ final class Tracked implements CleaningStep {
 
   @Override
   public void take(Element body, Report.Tally tally) {
-    for (Element e : body.select(DELETIONS)) {
-      if (e.hasParent() && e.hasText()) {
-        tally.dropped(Report.Dropped.DELETION, 1);
-      }
-      e.remove();
+    List<Element> deletions = body.select(DELETIONS);
+    for (Element e : deletions) {
+      tally.dropped(Report.Dropped.DELETION, e.hasText() ? 1 : 0);
     }
-    body.select(INSERTIONS).unwrap();
+    Nodes.remove(deletions);
+    Nodes.unwrap(body.select(INSERTIONS));
     int remarks = 0;
     for (Element e : body.select(REMARKS)) {
       if (e.parents().contains(body)) {

@@ -31,7 +31,8 @@ public record AssetUse(String asset, Place place) {
     CAPTIONS,
     DOWNLOAD,
     LINK,
-    ATTACHMENT
+    ATTACHMENT,
+    FIELD
   }
 
   /** All that a content uses, each place of each asset once. */

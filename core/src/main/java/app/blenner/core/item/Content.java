@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -24,6 +25,7 @@ import java.util.regex.Pattern;
  * @param leadPicture name of the asset that stands for the item, or empty
  * @param language BCP 47 tag of the language it is written in, or empty for the site's own
  * @param attachments the files that go with it, in the order readers see them
+ * @param values what stands in the fields of its kind, by their names, as {@link Values} has it
  */
 public record Content(
     String title,
@@ -35,7 +37,8 @@ public record Content(
     String slug,
     String leadPicture,
     String language,
-    List<Attachment> attachments) {
+    List<Attachment> attachments,
+    Map<String, Object> values) {
 
   /** Nothing written yet. */
   public static final Content EMPTY = new Content("", "", Document.EMPTY, "", List.of(), "", "");
@@ -55,6 +58,33 @@ public record Content(
     String tag = Locale.forLanguageTag(language).toLanguageTag();
     language = tag.equals("und") ? "" : tag;
     attachments = Attachment.tidy(attachments);
+    values = Values.plain(values);
+  }
+
+  /** Without values of its kind's own fields. */
+  public Content(
+      String title,
+      String summary,
+      Document body,
+      String section,
+      List<String> topics,
+      List<String> keywords,
+      String slug,
+      String leadPicture,
+      String language,
+      List<Attachment> attachments) {
+    this(
+        title,
+        summary,
+        body,
+        section,
+        topics,
+        keywords,
+        slug,
+        leadPicture,
+        language,
+        attachments,
+        Map.of());
   }
 
   /** Without attachments. */
@@ -105,18 +135,64 @@ public record Content(
   /** The same with another text. */
   public Content withBody(Document other) {
     return new Content(
-        title, summary, other, section, topics, keywords, slug, leadPicture, language, attachments);
+        title,
+        summary,
+        other,
+        section,
+        topics,
+        keywords,
+        slug,
+        leadPicture,
+        language,
+        attachments,
+        values);
   }
 
   /** The same with another title. */
   public Content withTitle(String other) {
     return new Content(
-        other, summary, body, section, topics, keywords, slug, leadPicture, language, attachments);
+        other,
+        summary,
+        body,
+        section,
+        topics,
+        keywords,
+        slug,
+        leadPicture,
+        language,
+        attachments,
+        values);
   }
 
   /** The same with another slug. */
   public Content withSlug(String other) {
     return new Content(
-        title, summary, body, section, topics, keywords, other, leadPicture, language, attachments);
+        title,
+        summary,
+        body,
+        section,
+        topics,
+        keywords,
+        other,
+        leadPicture,
+        language,
+        attachments,
+        values);
+  }
+
+  /** The same with other values of its kind's own fields. */
+  public Content withValues(Map<String, Object> others) {
+    return new Content(
+        title,
+        summary,
+        body,
+        section,
+        topics,
+        keywords,
+        slug,
+        leadPicture,
+        language,
+        attachments,
+        others);
   }
 }

@@ -1,8 +1,10 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Runs all rules. */
 public final class Preflight {
@@ -11,21 +13,35 @@ public final class Preflight {
           new TitleRequired(),
           new PromptUnfilled(),
           new SummaryLength(),
+          new FieldValues(),
           new PictureAlternative(),
           new PictureElsewhere(),
           new HeadingSkipped(),
           new EmptyLinkText());
 
+  /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
+  public static final int VERSION = 2;
+
   private Preflight() {}
+
+  /** The rule with this id. */
+  public static Optional<Rule> rule(String id) {
+    return RULES.stream().filter(r -> r.id().equals(id)).findFirst();
+  }
 
   /** All rules, in the order in which their findings are told. */
   public static List<Rule> rules() {
     return RULES;
   }
 
-  /** All findings. */
+  /** All findings in what every item has, whatever its kind. */
   public static List<Finding> check(Content content) {
     return RULES.stream().flatMap(r -> r.check(content).stream()).toList();
+  }
+
+  /** All findings in an item of a kind. */
+  public static List<Finding> check(Content content, Kind kind) {
+    return RULES.stream().flatMap(r -> r.check(content, kind).stream()).toList();
   }
 
   /**
@@ -33,7 +49,7 @@ public final class Preflight {
    *
    * @return empty when nothing must
    */
-  public static String needs(List<Finding> findings) {
+  public static String needs(List<Noted> findings) {
     List<String> needs = new ArrayList<>();
     for (Rule rule : RULES) {
       int count =

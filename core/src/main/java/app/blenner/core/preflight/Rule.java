@@ -1,6 +1,7 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
 import java.util.List;
 
 /** One check. */
@@ -20,4 +21,9 @@ public interface Rule {
 
   /** What it finds, in reading order. */
   List<Finding> check(Content content);
+
+  /** What it finds in an item of a kind, in reading order. */
+  default List<Finding> check(Content content, Kind kind) {
+    return check(content);
+  }
 }

@@ -15,8 +15,14 @@ public final class SignOff {
    * @param mustFix how many must-fix findings there are
    * @param changed whether the working copy differs from what is live
    * @param sent whether a change of what is live waits for an editor
+   * @param own whether it belongs to the person who asks
    */
-  public record Standing(Stage stage, int mustFix, boolean changed, boolean sent) {
+  public record Standing(Stage stage, int mustFix, boolean changed, boolean sent, boolean own) {
+    /** Of one's own item. */
+    public Standing(Stage stage, int mustFix, boolean changed, boolean sent) {
+      this(stage, mustFix, changed, sent, true);
+    }
+
     /** Where no change of a live item waits. */
     public Standing(Stage stage, int mustFix, boolean changed) {
       this(stage, mustFix, changed, false);
@@ -87,6 +93,9 @@ public final class SignOff {
         case UPDATE_LIVE -> "Only an editor can update what is live.";
         default -> "Only an editor can withdraw an item.";
       };
+    }
+    if (action == Action.ARCHIVE && !standing.own() && !role.may(Right.ARCHIVE_OTHERS)) {
+      return Right.ARCHIVE_OTHERS.refusal();
     }
     boolean ofChange = action == Action.UPDATE_LIVE || action == Action.SEND_CHANGE;
     if (ofChange && !standing.changed()) {

@@ -1,8 +1,8 @@
 package app.blenner.core.site;
 
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
+import app.blenner.core.kind.Kind;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -3,7 +3,7 @@ package app.blenner.core.site;
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Kind;
+import app.blenner.core.kind.Head;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.picture.Ratio;
 import java.time.Instant;
@@ -115,11 +115,14 @@ public final class PageRenderer {
     }
     byline(out, item, own);
     out.close("header");
+    FieldRenderer fields = new FieldRenderer(site, library, zone, item, own);
+    fields.show(out, Head.Place.BEFORE);
     out.open("div").attribute("class", "article").endOpen();
     out.line();
     out.markup(BodyRenderer.render(item.key(), content.body(), library, own));
     out.line();
     out.close("div");
+    fields.show(out, Head.Place.BEHIND);
     attachments(out, content, own);
     String topics =
         site.section(content.section())
@@ -213,7 +216,7 @@ public final class PageRenderer {
     out.open("div").attribute("class", "sorry").endOpen();
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
     out.tag("h1").text(own.get("gone.title")).close("h1");
-    out.tag("p").text(own.get("gone.text", content.title())).close("p");
+    out.tag("p").text(own.get("gone.text")).close("p");
     onward(out, content.section(), own);
     out.close("div");
     PageHead head = new PageHead(own.get("gone.head") + " · " + site.name(), "", "", "website", "");
@@ -281,7 +284,7 @@ public final class PageRenderer {
     out.open("ul").attribute("class", "teasers").endOpen();
     for (PublishedItem item : items) {
       out.tag("li");
-      boolean shows = folded && item.kind() == Kind.POST;
+      boolean shows = folded && item.kind().unfolds();
       teaser(
           out,
           item,

@@ -1,7 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Kind;
+import app.blenner.core.kind.Kind;
 import java.time.Instant;
 
 /**

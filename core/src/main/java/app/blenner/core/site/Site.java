@@ -1,5 +1,7 @@
 package app.blenner.core.site;
 
+import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Kinds;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,11 +12,24 @@ import java.util.Optional;
  * @param tagline what it is, in a line
  * @param language its BCP 47 tag
  * @param sections its sections in the order readers see them
+ * @param kinds its kinds of item, in the order they are offered
  */
-public record Site(String name, String tagline, String language, List<Section> sections) {
+public record Site(
+    String name, String tagline, String language, List<Section> sections, List<Kind> kinds) {
 
   public Site {
     sections = List.copyOf(sections);
+    kinds = List.copyOf(kinds);
+  }
+
+  /** A site with the kinds every site begins with. */
+  public Site(String name, String tagline, String language, List<Section> sections) {
+    this(name, tagline, language, sections, Kinds.STANDARD);
+  }
+
+  /** The kind with this name; one that is not there any more is known by its name alone. */
+  public Kind kind(String name) {
+    return Kinds.named(kinds, name);
   }
 
   /** The section with this short name. */

@@ -3,6 +3,7 @@ package app.blenner.core.tidy;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Inlines;
+import app.blenner.core.document.Stopping;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,11 +44,12 @@ final class CharacterEdits {
       CleanUpRule.Ask take) {
     String text = Inlines.text(content);
     List<Edit> chosen = new ArrayList<>();
+    Snippet.Letters letters = new Snippet.Letters(text);
     for (Edit edit : edits.apply(text, Edits.kept(content, isKept))) {
+      Stopping.check();
       String before = Snippet.around(text, edit.from(), edit.to());
-      String whole = text.substring(0, edit.from()) + edit.with() + text.substring(edit.to());
-      String after = Snippet.around(whole, edit.from(), edit.from() + edit.with().length());
-      if (take.take(Snippet.letters(text, edit.from()), before, after)) {
+      String after = Snippet.around(text, edit.from(), edit.to(), edit.with());
+      if (take.take(letters.around(edit.from()), before, after)) {
         chosen.add(edit);
       }
     }

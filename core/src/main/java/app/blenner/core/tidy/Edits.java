@@ -23,16 +23,17 @@ final class Edits {
   static List<Inline> apply(List<Inline> content, List<Edit> edits) {
     List<Inline> out = new ArrayList<>();
     int start = 0;
+    int next = 0;
     for (Inline inline : content) {
       int length = inline instanceof Text t ? t.text().length() : 1;
       String text = inline instanceof Text t ? t.text() : "\n";
       StringBuilder changed = new StringBuilder();
       for (int i = 0; i < length; i++) {
         int at = start + i;
-        Edit edit = null;
-        for (Edit e : edits) {
-          edit = at >= e.from() && at < e.to() ? e : edit;
+        while (next < edits.size() && edits.get(next).to() <= at) {
+          next++;
         }
+        Edit edit = next < edits.size() && at >= edits.get(next).from() ? edits.get(next) : null;
         if (edit == null) {
           changed.append(text.charAt(i));
         } else if (at == edit.from()) {
@@ -50,23 +51,39 @@ final class Edits {
     return out;
   }
 
-  /** A stretch of running text; a line break counts as one character. */
-  static List<Inline> slice(List<Inline> content, int from, int to) {
-    List<Inline> out = new ArrayList<>();
-    int start = 0;
-    for (Inline inline : content) {
-      int length = inline instanceof Text t ? t.text().length() : 1;
-      int first = Math.max(from, start) - start;
-      int last = Math.min(to, start + length) - start;
-      if (first < last) {
-        out.add(
-            inline instanceof Text t
-                ? new Text(t.text().substring(first, last), t.marks())
-                : inline);
-      }
-      start += length;
+  /** Running text taken in stretches, one after the other; a line break counts as one character. */
+  static final class Slices {
+    private final List<Inline> content;
+    private int piece;
+    private int within;
+    private int at;
+
+    Slices(List<Inline> content) {
+      this.content = content;
     }
-    return out;
+
+    /** From where the last stretch ended to a place; the end where there is no such place. */
+    List<Inline> until(int to) {
+      List<Inline> out = new ArrayList<>();
+      while (at < to && piece < content.size()) {
+        Inline inline = content.get(piece);
+        int length = inline instanceof Text t ? t.text().length() : 1;
+        int take = Math.min(to - at, length - within);
+        if (take > 0) {
+          out.add(
+              inline instanceof Text t
+                  ? new Text(t.text().substring(within, within + take), t.marks())
+                  : inline);
+        }
+        at += take;
+        within += take;
+        if (within == length) {
+          piece++;
+          within = 0;
+        }
+      }
+      return out;
+    }
   }
 
   /** Whether each character is code, which is meant as it is. */

@@ -31,31 +31,41 @@ final class StraightQuotes implements CleanUpRule {
 
   private static List<Edit> edits(String text, boolean[] code, QuotationMarks marks) {
     List<Edit> out = new ArrayList<>();
+    boolean openDouble = false;
+    boolean openSingle = false;
     for (int i = 0; i < text.length(); i++) {
       char c = text.charAt(i);
-      if ((c != '"' && c != '\'') || code[i]) {
+      if (c != '"' && c != '\'') {
         continue;
       }
+      boolean open = c == '"' ? openDouble : openSingle;
       char before = i == 0 ? ' ' : text.charAt(i - 1);
       char after = i + 1 == text.length() ? ' ' : text.charAt(i + 1);
-      boolean digit = Character.isDigit(before);
-      if (digit && !opened(text, i, c)) {
-        continue; // feet and inches, minutes and seconds
+      // After a digit and with nothing open they are feet and inches, minutes and seconds.
+      if (!code[i] && (open || !Character.isDigit(before))) {
+        boolean opens =
+            "\s\u00A0\n([{<–—-/„“‚‘«‹\"'".indexOf(before) >= 0 && !Spaces.isBlank(after);
+        if (c == '"') {
+          out.add(new Edit(i, i + 1, opens ? marks.openDouble() : marks.closeDouble()));
+        } else if (isApostrophe(open, before, after)) {
+          out.add(new Edit(i, i + 1, "’"));
+        } else {
+          out.add(new Edit(i, i + 1, opens ? marks.openSingle() : marks.closeSingle()));
+        }
       }
-      boolean opens = "\s\u00A0\n([{<–—-/„“‚‘«‹\"'".indexOf(before) >= 0 && !Spaces.isBlank(after);
       if (c == '"') {
-        out.add(new Edit(i, i + 1, opens ? marks.openDouble() : marks.closeDouble()));
-      } else if (isApostrophe(text, i, before, after)) {
-        out.add(new Edit(i, i + 1, "’"));
+        openDouble = !openDouble;
       } else {
-        out.add(new Edit(i, i + 1, opens ? marks.openSingle() : marks.closeSingle()));
+        boolean within = Character.isLetter(before) && Character.isLetter(after);
+        boolean year = Character.isDigit(after);
+        openSingle = openSingle != (!within && !year);
       }
     }
     return out;
   }
 
   /** Between letters, before the short form of a year, or where nothing was opened. */
-  private static boolean isApostrophe(String text, int i, char before, char after) {
+  private static boolean isApostrophe(boolean open, char before, char after) {
     boolean letterBefore = Character.isLetterOrDigit(before);
     if (letterBefore && Character.isLetter(after)) {
       return true;
@@ -63,20 +73,6 @@ final class StraightQuotes implements CleanUpRule {
     if (!letterBefore && Character.isDigit(after)) {
       return true;
     }
-    return letterBefore && !opened(text, i, '\'');
-  }
-
-  /** Whether such a mark before this one is still open. */
-  private static boolean opened(String text, int until, char mark) {
-    boolean open = false;
-    for (int i = 0; i < until; i++) {
-      boolean within =
-          i > 0 && Character.isLetter(text.charAt(i - 1)) && Character.isLetter(text.charAt(i + 1));
-      boolean year = Character.isDigit(text.charAt(i + 1));
-      if (text.charAt(i) == mark && !(mark == '\'' && (within || year))) {
-        open = !open;
-      }
-    }
-    return open;
+    return letterBefore && !open;
   }
 }

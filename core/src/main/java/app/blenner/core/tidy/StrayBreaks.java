@@ -5,6 +5,7 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Paragraph;
+import app.blenner.core.document.Stopping;
 import app.blenner.core.intake.TypedItems;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
@@ -54,8 +55,10 @@ final class StrayBreaks implements CleanUpRule {
     List<Edit> joins = new ArrayList<>();
     List<Integer> parts = new ArrayList<>();
     for (int i = text.indexOf('\n'); i >= 0; i = text.indexOf('\n', i + 1)) {
+      Stopping.check();
       String line = text.substring(text.lastIndexOf('\n', i - 1) + 1, i);
-      String next = text.substring(i + 1).replaceFirst("(?s)\n.*", "");
+      int after = text.indexOf('\n', i + 1);
+      String next = text.substring(i + 1, after < 0 ? text.length() : after);
       boolean doubled = next.isEmpty();
       boolean ends = line.matches("(?s).*[.!?…][\"'”’»)]?$");
       if (TypedItems.isItem(next) || TypedItems.isItem(line)) {
@@ -85,17 +88,19 @@ final class StrayBreaks implements CleanUpRule {
 
   private static List<Block> part(Paragraph p, List<Edit> joins, List<Integer> parts) {
     List<Block> out = new ArrayList<>();
+    Edits.Slices slices = new Edits.Slices(p.content());
     int from = 0;
+    int next = 0;
     List<Integer> ends = new ArrayList<>(parts);
     ends.add(Inlines.text(p.content()).length());
     for (int to : ends) {
       List<Edit> here = new ArrayList<>();
-      for (Edit join : joins) {
-        if (join.from() >= from && join.to() <= to) {
-          here.add(new Edit(join.from() - from, join.to() - from, join.with()));
-        }
+      for (; next < joins.size() && joins.get(next).to() <= to; next++) {
+        Edit join = joins.get(next);
+        here.add(new Edit(join.from() - from, join.to() - from, join.with()));
       }
-      out.add(new Paragraph(Edits.apply(Edits.slice(p.content(), from, to), here), p.style()));
+      out.add(new Paragraph(Edits.apply(slices.until(to), here), p.style()));
+      slices.until(to + 1);
       from = to + 1;
     }
     return out;

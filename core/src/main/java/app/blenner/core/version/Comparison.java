@@ -7,11 +7,12 @@ import app.blenner.core.document.Heading;
 import app.blenner.core.document.JumpTarget;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.item.Content;
-import com.github.difflib.DiffUtils;
-import com.github.difflib.patch.AbstractDelta;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -29,8 +30,43 @@ import java.util.stream.Collectors;
 public record Comparison(
     Content theirs, Content mine, List<Field> fields, List<Stretch> stretches) {
 
-  /** A field besides the text. Section and topics go together, since topics belong to a section. */
-  public enum Field {
+  /**
+   * A field besides the text.
+   *
+   * @param part which of those that every item has, or null for one of its kind's own
+   * @param own the name of its kind's own field, or empty
+   */
+  public record Field(Part part, String own) {
+    /** What it says in a content, in words. */
+    public String of(Content c) {
+      return part == null ? words(c.values().get(own)) : part.of(c);
+    }
+
+    private static String words(Object value) {
+      if (value instanceof List<?> list) {
+        return list.stream().map(Field::words).collect(Collectors.joining(", "));
+      }
+      if (value instanceof Map<?, ?> map) {
+        return map.values().stream().map(Field::words).collect(Collectors.joining(" "));
+      }
+      return value == null ? "" : value.toString();
+    }
+
+    private Content take(Content into, Content from) {
+      if (part != null) {
+        return part.take(into, from);
+      }
+      Map<String, Object> values = new LinkedHashMap<>(into.values());
+      values.remove(own);
+      if (from.values().containsKey(own)) {
+        values.put(own, from.values().get(own));
+      }
+      return into.withValues(values);
+    }
+  }
+
+  /** What every item has besides the text. Section and topics go together, since topics belong to a section. */
+  public enum Part {
     TITLE("Title"),
     SUMMARY("Summary"),
     PLACEMENT("Section and topics"),
@@ -41,7 +77,7 @@ public record Comparison(
 
     private final String label;
 
-    Field(String label) {
+    Part(String label) {
       this.label = label;
     }
 
@@ -77,7 +113,8 @@ public record Comparison(
           into.slug(),
           this == LEAD_PICTURE ? from.leadPicture() : into.leadPicture(),
           this == LANGUAGE ? from.language() : into.language(),
-          this == ATTACHMENTS ? from.attachments() : into.attachments());
+          this == ATTACHMENTS ? from.attachments() : into.attachments(),
+          into.values());
     }
   }
 
@@ -98,9 +135,16 @@ public record Comparison(
   /** Holds two contents against each other. */
   public static Comparison of(Content theirs, Content mine) {
     List<Field> fields = new ArrayList<>();
-    for (Field field : Field.values()) {
-      if (!field.of(theirs).equals(field.of(mine))) {
-        fields.add(field);
+    for (Part part : Part.values()) {
+      if (!part.of(theirs).equals(part.of(mine))) {
+        fields.add(new Field(part, ""));
+      }
+    }
+    Set<String> own = new TreeSet<>(theirs.values().keySet());
+    own.addAll(mine.values().keySet());
+    for (String name : own) {
+      if (!Objects.equals(theirs.values().get(name), mine.values().get(name))) {
+        fields.add(new Field(null, name));
       }
     }
     List<Block> a = theirs.body().blocks();
@@ -108,14 +152,13 @@ public record Comparison(
     List<Stretch> stretches = new ArrayList<>();
     int number = fields.size();
     int at = 0;
-    for (AbstractDelta<Block> delta : DiffUtils.diff(a, b).getDeltas()) {
-      int start = delta.getSource().getPosition();
-      same(stretches, a.subList(at, start));
+    for (Differences.Stretch d : Differences.of(a, b)) {
+      same(stretches, a.subList(at, d.from()));
       for (Pairing.Pair p :
-          Pairing.of(delta.getSource().getLines(), delta.getTarget().getLines())) {
+          Pairing.of(a.subList(d.from(), d.to()), b.subList(d.otherFrom(), d.otherTo()))) {
         stretches.add(new Stretch(number++, List.copyOf(p.theirs()), List.copyOf(p.mine())));
       }
-      at = start + delta.getSource().size();
+      at = d.to();
     }
     same(stretches, a.subList(at, a.size()));
     return new Comparison(theirs, mine, List.copyOf(fields), List.copyOf(stretches));

@@ -12,7 +12,6 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Preflight;
@@ -136,7 +135,7 @@ public class SitePackageTest {
     PackedItem item =
         new PackedItem(
             "abc",
-            Kind.POST,
+            "post",
             Stage.ARCHIVED,
             new PackedItem.People("ilse", "Ilse: M"),
             new PackedItem.Times(NOW, NOW, NOW, "~", NOW, NOW),

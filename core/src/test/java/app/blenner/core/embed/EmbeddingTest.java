@@ -105,4 +105,37 @@ public class EmbeddingTest {
     assertEquals(HOSTS.get(1).frameOrigin(), "https://player.film.example.org");
     assertEquals(HOSTS.get(0).frameOrigin(), "");
   }
+
+  @DataProvider
+  Object[][] attacks() {
+    return new Object[][] {
+      {"https://a.example; script-src *//{id}"},
+      {"https://a.example;script-src 'unsafe-inline'/{id}"},
+      {"https://a.example\t*/{id}"},
+      {"https://*/{id}"},
+      {"https://*.example/{id}"},
+      {"https:///{id}"},
+      {"https://{id}"},
+      {"https://{id}.example/x"},
+      {"https://a.example,b.example/{id}"},
+      {"https://user@a.example/{id}"},
+      {"https://a.example:99999999/{id}"},
+      {"https://localhost/{id}"},
+      {"https://a.example'none'/{id}"},
+      {"https://a.example\"/{id}"},
+      {"data:text/html,{id}"},
+      {"HTTPS:a.example/{id}"},
+    };
+  }
+
+  /** What is typed never becomes a part of the Content Security Policy but a whole host (CSP 3, section 2.3.1). */
+  @Test(dataProvider = "attacks")
+  public void nothingTypedExtendsThePolicy(String frame) {
+    try {
+      String origin = new EmbedHost("a.example", "A", "/watch/{id}", frame).frameOrigin();
+      assertTrue(origin.matches("https://[a-z0-9.-]+\\.[a-z0-9-]+(:\\d{1,5})?"), origin);
+    } catch (IllegalArgumentException refused) {
+      assertTrue(refused.getMessage().contains("begins with https://"), refused.getMessage());
+    }
+  }
 }

@@ -107,7 +107,8 @@ public class PreflightTest {
         body(
             "<img src='../assets/a.png'><img src='../assets/b.png'><p>a <a href='/x'>&nbsp;</a>b</p>");
     assertEquals(
-        Preflight.needs(found), "Needs alternative text on 2 pictures, words for one link");
+        Preflight.needs(Noted.of(found)),
+        "Needs alternative text on 2 pictures, words for one link");
     assertEquals(Preflight.needs(List.of()), "");
   }
 

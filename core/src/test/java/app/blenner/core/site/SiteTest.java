@@ -6,8 +6,9 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Kinds;
 import app.blenner.core.language.SiteWords;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -16,6 +17,10 @@ import java.util.Optional;
 import org.testng.annotations.Test;
 
 public class SiteTest {
+  private static Kind kind(String name) {
+    return Kinds.STANDARD.stream().filter(k -> k.name().equals(name)).findFirst().orElseThrow();
+  }
+
   private static final Site SITE =
       new Site("A site", "A line", "en-GB", List.of(new Section("visit", "Visit", "Getting here")));
 
@@ -26,7 +31,7 @@ public class SiteTest {
 
   private static PublishedItem item(String key, Content content) {
     Instant then = Instant.parse("2026-11-02T08:00:00Z");
-    return new PublishedItem(key, Kind.ARTICLE, content, "A. Writer", then, then);
+    return new PublishedItem(key, kind("article"), content, "A. Writer", then, then);
   }
 
   private static final Library LIBRARY =
@@ -155,13 +160,13 @@ public class SiteTest {
   public void anItemSaysWhereItAppearsOrWhyNowhere() {
     Content c = content("T", "visit", "");
     assertEquals(
-        Appearances.of(SITE, Kind.ARTICLE, Stage.LIVE, c).places().stream()
+        Appearances.of(SITE, kind("article"), Stage.LIVE, c).places().stream()
             .map(Appearances.Place::path)
             .toList(),
         List.of("/visit/slug", "/visit", "/"));
-    assertEquals(Appearances.of(SITE, Kind.PAGE, Stage.LIVE, c).places().size(), 2);
+    assertEquals(Appearances.of(SITE, kind("page"), Stage.LIVE, c).places().size(), 2);
     for (Stage stage : Stage.values()) {
-      Appearances a = Appearances.of(SITE, Kind.POST, stage, stage == Stage.LIVE ? c : null);
+      Appearances a = Appearances.of(SITE, kind("post"), stage, stage == Stage.LIVE ? c : null);
       assertEquals(a.reason().isEmpty(), !a.places().isEmpty(), stage.toString());
     }
   }

@@ -11,6 +11,7 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
@@ -73,12 +74,12 @@ public class ComparisonTest {
         new Content("M", "s", Document.EMPTY, "events", List.of(), List.of("k"), "", "b.png", "de");
     Comparison c = Comparison.of(theirs, mine);
     assertEquals(
-        c.fields(),
+        c.fields().stream().map(Comparison.Field::part).toList(),
         List.of(
-            Comparison.Field.TITLE,
-            Comparison.Field.PLACEMENT,
-            Comparison.Field.LEAD_PICTURE,
-            Comparison.Field.LANGUAGE));
+            Comparison.Part.TITLE,
+            Comparison.Part.PLACEMENT,
+            Comparison.Part.LEAD_PICTURE,
+            Comparison.Part.LANGUAGE));
     Content picked = c.pick(Set.of(0, 1));
     assertEquals(picked.title(), "M");
     assertEquals(picked.section(), "events");
@@ -147,5 +148,21 @@ public class ComparisonTest {
             content("A", "<h2>One</h2><p>a</p><h2 id=\"x\">Two</h2>"));
     String picked = html(c.pick(Set.of(1)));
     assertTrue(picked.indexOf("id=\"x\"") == picked.lastIndexOf("id=\"x\""), picked);
+  }
+
+  @Test
+  public void whatStandsInAKindsOwnFieldsIsChosenFieldByField() {
+    Content theirs =
+        Content.EMPTY.withValues(
+            Map.of("height", "812", "when", "20:15", "how", List.of("a", "b")));
+    Content mine =
+        Content.EMPTY.withValues(Map.of("height", "900", "when", "20:15", "who", "Ilse"));
+    Comparison c = Comparison.of(theirs, mine);
+    assertEquals(
+        c.fields().stream().map(Comparison.Field::own).toList(), List.of("height", "how", "who"));
+    assertEquals(c.fields().get(1).of(theirs), "a, b");
+    assertEquals(c.pick(Set.of(0, 1)).values(), Map.of("height", "900", "when", "20:15"));
+    assertEquals(c.pick(Set.of(0, 1, 2)).values(), mine.values());
+    assertEquals(c.pick(Set.of()).values(), theirs.values());
   }
 }

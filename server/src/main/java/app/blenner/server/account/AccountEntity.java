@@ -8,6 +8,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 
 @Entity
 @Table(name = "account")
@@ -16,15 +17,33 @@ class AccountEntity {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   Long id;
 
+  @Version long revision;
+
   String signIn;
   String name;
 
   @Enumerated(EnumType.STRING)
   Role role;
 
+  /** By bcrypt; of somebody who has none yet, nothing that bcrypt could give. */
   String password;
 
+  boolean active = true;
+
+  /** The secret of the second factor in Base32, or empty. */
+  String secondSecret = "";
+
+  /** The SHA-256 of each recovery code that is left, a line each. */
+  String recovery = "";
+
+  /** The last step of the second factor that was used. */
+  long secondStep;
+
+  boolean hasSecond() {
+    return !secondSecret.isEmpty();
+  }
+
   Account toAccount() {
-    return new Account(id, signIn, name, role);
+    return new Account(id, signIn, name, role, active);
   }
 }

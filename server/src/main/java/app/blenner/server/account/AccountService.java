@@ -1,31 +1,45 @@
 package app.blenner.server.account;
 
+import app.blenner.core.archive.PackedPerson;
+import app.blenner.core.signoff.Right;
 import app.blenner.core.signoff.Role;
 import app.blenner.server.problem.Problem;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** The people who work on the site. */
 @Service
 @Transactional
 public class AccountService {
-  private static final int SHORTEST_PASSWORD = 10;
+  private static final int LONGEST_NAME = 200;
+
+  /** No password, which nobody can type: bcrypt never gives it. */
+  static final String NO_PASSWORD = "!";
 
   private final AccountRepository accounts;
-  private final PasswordEncoder encoder;
-  private final String nobodysPassword;
+  private final SignIns signIns;
+  private final Passwords passwords;
+  private final List<HandsOver> belongings;
+  private final TransactionTemplate transaction;
 
-  AccountService(AccountRepository accounts, PasswordEncoder encoder) {
+  AccountService(
+      AccountRepository accounts,
+      SignIns signIns,
+      Passwords passwords,
+      @org.springframework.context.annotation.Lazy List<HandsOver> belongings,
+      TransactionTemplate transaction) {
     this.accounts = accounts;
-    this.encoder = encoder;
-    this.nobodysPassword = encoder.encode("nobody has this password");
+    this.signIns = signIns;
+    this.passwords = passwords;
+    this.belongings = belongings;
+    this.transaction = transaction;
   }
 
   /** Whether there is nobody yet. */
@@ -34,7 +48,7 @@ public class AccountService {
     return accounts.count() == 0;
   }
 
-  /** Everybody, by name. */
+  /** Everybody, by name, those who work here no more included. */
   @Transactional(readOnly = true)
   public List<Account> all() {
     return accounts.findAllByOrderByName().stream().map(AccountEntity::toAccount).toList();
@@ -46,53 +60,135 @@ public class AccountService {
     return accounts.findBySignIn(normal(signIn)).map(AccountEntity::toAccount);
   }
 
-  /** The person, if the password is theirs. */
-  @Transactional(readOnly = true)
-  public Optional<Account> check(String signIn, String password) {
-    Optional<AccountEntity> found = accounts.findBySignIn(normal(signIn));
-    // The same work whether or not there is such a person, so that the time taken tells nothing.
-    boolean right = encoder.matches(password, found.map(a -> a.password).orElse(nobodysPassword));
-    return found.filter(a -> right).map(AccountEntity::toAccount);
-  }
-
   /**
-   * Makes an account.
+   * Makes an account. The password is hashed first, which takes a while, and no connection to the database is held meanwhile.
    *
-   * @throws Problem where the name is taken or the password too short
+   * @param password null for somebody who sets their own by a link
+   * @throws Problem where the name is taken or the password will not do
    */
+  @Transactional(propagation = org.springframework.transaction.annotation.Propagation.SUPPORTS)
   public Account add(String signIn, String name, Role role, String password) {
     String wanted = normal(signIn);
-    if (!wanted.matches("[\\p{L}\\p{N}._@-]{2,80}")) {
+    if (!PackedPerson.isSignIn(wanted)) {
       throw Problem.unusable(
           "A sign-in name has 2 to 80 letters, digits, dots, hyphens or @, and no spaces.");
     }
-    if (name.isBlank()) {
+    String called = named(name);
+    String kept = password == null ? NO_PASSWORD : passwords.encoded(password, wanted);
+    return transaction.execute(
+        status -> {
+          if (accounts.findBySignIn(wanted).isPresent()) {
+            throw Problem.unusable("“" + wanted + "” is taken. Choose another sign-in name.");
+          }
+          AccountEntity account = new AccountEntity();
+          account.signIn = wanted;
+          account.name = called;
+          account.role = role;
+          account.password = kept;
+          return accounts.saveAndFlush(account).toAccount();
+        });
+  }
+
+  private static String named(String name) {
+    String called = app.blenner.core.document.PlainText.line(name);
+    if (called.isEmpty()) {
       throw Problem.unusable("Say the name that others should see.");
     }
-    if (password.length() < SHORTEST_PASSWORD
-        || password.getBytes(StandardCharsets.UTF_8).length > 72) {
-      throw Problem.unusable(
-          "A password has at least " + SHORTEST_PASSWORD + " characters, and at most 72.");
+    if (called.length() > LONGEST_NAME) {
+      throw Problem.unusable("A name has at most 200 characters.");
     }
-    if (accounts.findBySignIn(wanted).isPresent()) {
-      throw Problem.unusable("“" + wanted + "” is taken. Choose another sign-in name.");
+    return called;
+  }
+
+  AccountEntity get(long id) {
+    return accounts
+        .findById(id)
+        .orElseThrow(() -> Problem.notThere("There is no such person here."));
+  }
+
+  /** Gives somebody another name, and another role. */
+  Account change(long id, String name, Role role) {
+    AccountEntity account = get(id);
+    if (account.role == Role.EDITOR && role != Role.EDITOR) {
+      othersMustEdit(account, "take this role from");
     }
-    AccountEntity account = new AccountEntity();
-    account.signIn = wanted;
-    account.name = name.strip();
+    account.name = named(name);
     account.role = role;
-    account.password = encoder.encode(password);
-    return accounts.save(account).toAccount();
+    return accounts.saveAndFlush(account).toAccount();
+  }
+
+  /** Gives somebody another password, which ends all their sign-ins but the one of this session. */
+  @Transactional(propagation = org.springframework.transaction.annotation.Propagation.SUPPORTS)
+  void password(long id, String password, String secret) {
+    password(id, password, secret, () -> {});
   }
 
   /**
-   * Lets only an editor go on.
+   * Gives somebody another password.
    *
-   * @param sentence what others are told
+   * @param first what has to hold in the moment it is changed, or nothing is
    */
-  public static void editorsOnly(String sentence) {
-    if (current().role() != Role.EDITOR) {
-      throw new Problem(HttpStatus.FORBIDDEN, sentence);
+  @Transactional(propagation = org.springframework.transaction.annotation.Propagation.SUPPORTS)
+  void password(long id, String password, String secret, Runnable first) {
+    String kept = passwords.encoded(password, get(id).signIn);
+    transaction.executeWithoutResult(
+        status -> {
+          first.run();
+          AccountEntity account = get(id);
+          account.password = kept;
+          accounts.saveAndFlush(account);
+          signIns.endAllBut(id, secret);
+        });
+  }
+
+  /** Lets somebody in no more; what is theirs becomes another's. Says how much that was. */
+  int deactivate(long id, long to) {
+    AccountEntity account = get(id);
+    if (!account.active) {
+      throw Problem.conflict(account.name + " was deactivated already.", Map.of());
+    }
+    AccountEntity heir = get(to);
+    if (to == id || !heir.active) {
+      throw Problem.unusable("Choose somebody else, who works here, to have their items.");
+    }
+    if (account.role == Role.EDITOR) {
+      othersMustEdit(account, "deactivate");
+    }
+    account.active = false;
+    accounts.saveAndFlush(account);
+    signIns.endAllBut(id, null);
+    return belongings.stream().mapToInt(b -> b.handOver(id, heir.toAccount())).sum();
+  }
+
+  /** Lets somebody in again. */
+  Account activate(long id) {
+    AccountEntity account = get(id);
+    account.active = true;
+    return accounts.saveAndFlush(account).toAccount();
+  }
+
+  private void othersMustEdit(AccountEntity account, String what) {
+    boolean others =
+        accounts.findAll().stream()
+            .anyMatch(a -> a.active && a.role == Role.EDITOR && !a.id.equals(account.id));
+    if (!others) {
+      throw Problem.unusable(
+          "You cannot "
+              + what
+              + " "
+              + account.name
+              + ", the only editor: nobody could let anybody in again.");
+    }
+  }
+
+  /**
+   * Lets only those go on who have a right.
+   *
+   * @throws Problem with what others are told
+   */
+  public static void needs(Right right) {
+    if (!current().role().may(right)) {
+      throw new Problem(HttpStatus.FORBIDDEN, right.refusal());
     }
   }
 
@@ -101,7 +197,8 @@ public class AccountService {
     return (Account) SecurityContextHolder.getContext().getAuthentication().getPrincipal();
   }
 
-  private static String normal(String signIn) {
+  /** A sign-in name as it is kept. */
+  static String normal(String signIn) {
     return signIn.strip().toLowerCase(Locale.ROOT);
   }
 }

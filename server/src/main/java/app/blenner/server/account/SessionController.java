@@ -1,21 +1,21 @@
 package app.blenner.server.account;
 
+import app.blenner.core.signoff.Right;
 import app.blenner.core.signoff.Role;
 import app.blenner.server.BlennerSettings;
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.authority.AuthorityUtils;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,10 +29,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/editor/api/session")
 class SessionController {
 
-  /** A person as others see them. */
-  record Person(long id, String signIn, String name, Role role, String roleLabel) {
+  /**
+   * A person as others see them.
+   *
+   * @param active whether they still work here
+   */
+  record Person(long id, String signIn, String name, Role role, String roleLabel, boolean active) {
     static Person of(Account a) {
-      return new Person(a.id(), a.signIn(), a.name(), a.role(), a.role().label());
+      return new Person(a.id(), a.signIn(), a.name(), a.role(), a.role().label(), a.active());
     }
   }
 
@@ -40,12 +44,17 @@ class SessionController {
    * Who is here.
    *
    * @param person who is signed in, or null
+   * @param rights what they may do besides writing
    * @param demoPeople who can be picked by a click, in the demo only
    * @param needsFirstAccount whether nobody has an account yet
    */
-  record Session(Person person, List<Person> demoPeople, boolean needsFirstAccount) {}
+  record Session(
+      Person person, List<Right> rights, List<Person> demoPeople, boolean needsFirstAccount) {}
 
-  record SignIn(@NotNull String signIn, @NotNull String password) {}
+  /**
+   * @param code what was typed of the second factor, or null
+   */
+  record SignIn(@NotNull String signIn, @NotNull String password, String code) {}
 
   record DemoSignIn(@NotNull String signIn) {}
 
@@ -55,58 +64,86 @@ class SessionController {
       @NotNull String name,
       @NotNull String password) {}
 
-  private final AccountService accounts;
-  private final FirstAccount first;
-  private final BlennerSettings settings;
-  private final HttpSessionSecurityContextRepository contexts =
-      new HttpSessionSecurityContextRepository();
+  /** A one-time link that somebody followed. */
+  record Followed(@NotNull String word) {}
 
-  SessionController(AccountService accounts, FirstAccount first, BlennerSettings settings) {
+  /** Whose link it is. */
+  record Invited(String signIn, String name) {}
+
+  record NewPassword(@NotNull String word, @NotNull String password) {}
+
+  private final AccountService accounts;
+  private final SigningIn signingIn;
+  private final SignIns signIns;
+  private final OneTimeLinks links;
+  private final FirstAccount first;
+  private final AuditService audit;
+  private final BlennerSettings settings;
+  private final Passwords passwords;
+  private final MailStandIn mail;
+
+  SessionController(
+      AccountService accounts,
+      SigningIn signingIn,
+      SignIns signIns,
+      OneTimeLinks links,
+      FirstAccount first,
+      AuditService audit,
+      Passwords passwords,
+      MailStandIn mail,
+      BlennerSettings settings) {
+    this.passwords = passwords;
+    this.mail = mail;
     this.accounts = accounts;
+    this.signingIn = signingIn;
+    this.signIns = signIns;
+    this.links = links;
     this.first = first;
+    this.audit = audit;
     this.settings = settings;
   }
 
   @GetMapping
   Session session() {
     Authentication now = SecurityContextHolder.getContext().getAuthentication();
-    Person person =
-        now != null && now.getPrincipal() instanceof Account account ? Person.of(account) : null;
+    Account here = now != null && now.getPrincipal() instanceof Account a ? a : null;
     List<Person> demo =
-        settings.isDemo() ? accounts.all().stream().map(Person::of).toList() : List.of();
-    return new Session(person, demo, accounts.isEmpty());
+        settings.isDemo()
+            ? accounts.all().stream().filter(Account::active).map(Person::of).toList()
+            : List.of();
+    return new Session(
+        here == null ? null : Person.of(here),
+        Stream.of(Right.values()).filter(r -> here != null && here.role().may(r)).toList(),
+        demo,
+        accounts.isEmpty());
   }
 
   @PostMapping
-  Person signIn(
-      @Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
+  Person signIn(@Valid @RequestBody SignIn given, HttpServletRequest request) {
     Account account =
-        accounts
-            .check(given.signIn, given.password)
-            .orElseThrow(
-                () ->
-                    new Problem(
-                        HttpStatus.UNPROCESSABLE_CONTENT,
-                        "This name and password do not go together. Check both and try again."));
-    return remember(account, request, response);
+        signingIn.judge(
+            given.signIn,
+            given.password,
+            given.code == null ? "" : given.code,
+            request.getRemoteAddr());
+    return remember(account, request);
   }
 
   /** Signs in without a password; there is no such door outside the demo. */
   @PostMapping("/demo")
-  Person demo(
-      @Valid @RequestBody DemoSignIn given,
-      HttpServletRequest request,
-      HttpServletResponse response) {
-    Account account = settings.isDemo() ? accounts.bySignIn(given.signIn).orElse(null) : null;
+  Person demo(@Valid @RequestBody DemoSignIn given, HttpServletRequest request) {
+    Account account =
+        settings.isDemo()
+            ? accounts.bySignIn(given.signIn).filter(Account::active).orElse(null)
+            : null;
     if (account == null) {
       throw Problem.notThere("There is no such demo sign-in.");
     }
-    return remember(account, request, response);
+    return remember(account, request);
   }
 
   @PostMapping("/first-account")
-  Person firstAccount(
-      @Valid @RequestBody First given, HttpServletRequest request, HttpServletResponse response) {
+  Person firstAccount(@Valid @RequestBody First given, HttpServletRequest request) {
     Account account;
     synchronized (first) {
       if (!accounts.isEmpty()) {
@@ -119,7 +156,24 @@ class SessionController {
       }
       account = accounts.add(given.signIn, given.name, Role.EDITOR, given.password);
     }
-    return remember(account, request, response);
+    return remember(account, request);
+  }
+
+  /** Whose one-time link this is. */
+  @PostMapping("/link")
+  Invited invited(@Valid @RequestBody Followed given) {
+    AccountEntity whose = links.whose(given.word);
+    return new Invited(whose.signIn, whose.name);
+  }
+
+  /** Sets the password of whoever's link this is. They sign in with it, and with their second factor if they have one. */
+  @PostMapping("/link/password")
+  Invited password(@Valid @RequestBody NewPassword given) {
+    AccountEntity whose = links.whose(given.word);
+    accounts.password(whose.id, given.password, null, () -> links.use(given.word));
+    audit.note(whose.name, Audited.PASSWORD_CHANGED, whose.name + ", by a link");
+    mail.tellOfChange(whose.toAccount(), "Your password was set by a link.");
+    return new Invited(whose.signIn, whose.name);
   }
 
   @DeleteMapping
@@ -127,21 +181,46 @@ class SessionController {
   void signOut(HttpServletRequest request) {
     HttpSession session = request.getSession(false);
     if (session != null) {
+      Object secret = session.getAttribute(SignInFilter.SECRET);
+      if (secret instanceof String s) {
+        signIns.end(s);
+        audit.note(AccountService.current().name(), Audited.SIGNED_OUT, "");
+      }
       session.invalidate();
     }
     SecurityContextHolder.clearContext();
   }
 
-  private Person remember(
-      Account account, HttpServletRequest request, HttpServletResponse response) {
-    SecurityContext context = SecurityContextHolder.createEmptyContext();
-    context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(
-            account, null, AuthorityUtils.createAuthorityList("ROLE_" + account.role())));
-    if (request.getSession(false) != null) {
-      request.changeSessionId();
+  /** A password somebody is thinking of; it is kept nowhere. */
+  record Thought(
+      @NotNull @Size(max = 200, message = "A password has at most 128 characters.") String password,
+      @NotNull @Size(max = 80, message = "A sign-in name has at most 80 characters.")
+          String signIn) {}
+
+  /**
+   * How hard it is to guess.
+   *
+   * @param score from 0 to 4
+   */
+  record Strength(int score) {}
+
+  @PostMapping("/strength")
+  Strength strength(@Valid @RequestBody Thought given) {
+    return new Strength(passwords.strength(given.password, given.signIn));
+  }
+
+  private Person remember(Account account, HttpServletRequest request) {
+    HttpSession session = request.getSession();
+    request.changeSessionId();
+    Object before = session.getAttribute(SignInFilter.SECRET);
+    if (before instanceof String s) {
+      signIns.end(s);
     }
-    contexts.saveContext(context, request, response);
+    String browser = request.getHeader("User-Agent");
+    session.setAttribute(
+        SignInFilter.SECRET,
+        signIns.begin(account.id(), request.getRemoteAddr(), browser == null ? "" : browser));
+    audit.note(account.name(), Audited.SIGNED_IN, "");
     return Person.of(account);
   }
 }

@@ -1,23 +1,19 @@
 package app.blenner.server.archive;
 
-import app.blenner.core.archive.PackageZip;
-import app.blenner.core.archive.SitePackage;
 import app.blenner.core.language.Slug;
-import app.blenner.server.BlennerSettings;
+import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
+import app.blenner.server.item.DraftGuard;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.site.SiteService;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.time.Clock;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import org.springframework.http.MediaType;
-import org.springframework.util.FileSystemUtils;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,29 +28,44 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/editor/api/archive")
 class ArchiveController {
   private static final int MOST_ITEMS = 500;
-  private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd-HHmmss");
-
-  /**
-   * What became of a package that was brought in.
-   *
-   * @param before the name of the archive that holds what was there before
-   */
-  record Replaced(int items, int assets, String before) {}
 
   private final SiteArchive archive;
-  private final BlennerSettings settings;
-  private final Clock clock;
+  private final Restoring restoring;
+  private final SiteService sites;
+  private final DraftGuard drafts;
+  private final AuditService audit;
 
-  ArchiveController(SiteArchive archive, BlennerSettings settings, Clock clock) {
+  ArchiveController(
+      SiteArchive archive,
+      Restoring restoring,
+      SiteService sites,
+      DraftGuard drafts,
+      AuditService audit) {
+    this.drafts = drafts;
+    this.audit = audit;
     this.archive = archive;
-    this.settings = settings;
-    this.clock = clock;
+    this.restoring = restoring;
+    this.sites = sites;
+  }
+
+  /**
+   * What no archive of the site can hold now.
+   *
+   * @param assets the names of assets whose bytes are not in the store
+   */
+  record Missing(List<String> assets) {}
+
+  @GetMapping("/missing")
+  Missing missing() {
+    AccountService.needs(Right.WHOLE_SITE);
+    return new Missing(archive.missing());
   }
 
   @GetMapping("/site")
   void site(HttpServletResponse response) throws IOException {
-    editorsOnly();
-    send(archive.whole(), response);
+    AccountService.needs(Right.WHOLE_SITE);
+    note(Audited.EXPORTED, "the whole site");
+    send(null, response);
   }
 
   @GetMapping("/items")
@@ -62,44 +73,38 @@ class ArchiveController {
     if (keys.size() > MOST_ITEMS) {
       throw Problem.unusable("At most 500 items go into one archive.");
     }
-    SitePackage some = archive.some(keys);
-    if (some.items().isEmpty()) {
+    if (!archive.holdsAny(keys)) {
       throw Problem.notThere("None of these items is there any more.");
     }
-    send(some, response);
+    drafts.mayRead(keys);
+    note(Audited.EXPORTED, keys.size() == 1 ? "one item" : keys.size() + " items");
+    send(keys, response);
   }
 
-  private void send(SitePackage packed, HttpServletResponse response) throws IOException {
-    String name = Slug.of(packed.site().name());
+  private void send(List<String> keys, HttpServletResponse response) throws IOException {
+    String name = Slug.of(sites.site().name());
     response.setContentType("application/zip");
     response.setHeader(
         "Content-Disposition",
-        "attachment; filename=\"" + (name.isEmpty() ? "site" : name) + "-" + moment() + ".zip\"");
-    pack(packed, response.getOutputStream());
-  }
-
-  private static void pack(SitePackage packed, OutputStream to) throws IOException {
-    Path folder = Files.createTempDirectory("blenner-package");
-    try {
-      packed.write(folder);
-      PackageZip.pack(folder, to);
-    } finally {
-      FileSystemUtils.deleteRecursively(folder);
-    }
-  }
-
-  private String moment() {
-    return MOMENT.format(LocalDateTime.ofInstant(clock.instant(), clock.getZone()));
+        "attachment; filename=\""
+            + (name.isEmpty() ? "site" : name)
+            + "-"
+            + restoring.moment()
+            + ".zip\"");
+    restoring.pack(keys, response.getOutputStream());
   }
 
   /** Puts a package in the place of the site. What was there before is kept as an archive. */
   @PostMapping(path = "/site", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  Replaced replace(@RequestPart("file") MultipartFile file) throws IOException {
-    editorsOnly();
+  Restoring.Replaced replace(
+      @RequestPart("file") MultipartFile file,
+      @RequestParam(defaultValue = "false") boolean emptying)
+      throws IOException {
+    AccountService.needs(Right.WHOLE_SITE);
     Path kept = Files.createTempFile("blenner-package", ".zip");
     try {
       file.transferTo(kept);
-      return replace(kept);
+      return noted(restoring.replace(kept, emptying, AccountService.current()));
     } finally {
       Files.deleteIfExists(kept);
     }
@@ -107,40 +112,17 @@ class ArchiveController {
 
   /** Brings back what was there before a package was brought in. */
   @PostMapping("/before/{name}")
-  Replaced bringBack(@PathVariable String name) throws IOException {
-    editorsOnly();
-    Path file = backups().resolve(name);
-    if (!name.matches("before-[0-9-]+\\.zip") || !Files.isRegularFile(file)) {
-      throw Problem.notThere("There is no such archive.");
-    }
-    return replace(file);
+  Restoring.Replaced bringBack(@PathVariable String name) throws IOException {
+    AccountService.needs(Right.WHOLE_SITE);
+    return noted(restoring.replace(restoring.backup(name), true, AccountService.current()));
   }
 
-  private Path backups() throws IOException {
-    return Files.createDirectories(settings.dataFolder().resolve("backups"));
+  private Restoring.Replaced noted(Restoring.Replaced done) {
+    note(Audited.RESTORED, done.items() + " items; what was there before is in " + done.before());
+    return done;
   }
 
-  private Replaced replace(Path zip) throws IOException {
-    Path folder = Files.createTempDirectory("blenner-package").toRealPath();
-    try {
-      PackageZip.unpack(zip, folder);
-      SitePackage packed = SitePackage.read(folder, clock.instant());
-      String before = "before-" + moment() + ".zip";
-      Path part = backups().resolve(before + ".part");
-      try (OutputStream out = Files.newOutputStream(part)) {
-        pack(archive.whole(), out);
-      }
-      Files.move(part, backups().resolve(before), StandardCopyOption.REPLACE_EXISTING);
-      archive.replace(packed, "");
-      return new Replaced(packed.items().size(), packed.assets().size(), before);
-    } catch (IllegalArgumentException e) {
-      throw Problem.unusable(e.getMessage() + " Nothing was changed.");
-    } finally {
-      FileSystemUtils.deleteRecursively(folder);
-    }
-  }
-
-  private static void editorsOnly() {
-    AccountService.editorsOnly("Only an editor can take the whole site out or bring one in.");
+  private void note(Audited what, String about) {
+    audit.note(AccountService.current().name(), what, about);
   }
 }

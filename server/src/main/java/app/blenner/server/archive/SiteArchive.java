@@ -1,5 +1,6 @@
 package app.blenner.server.archive;
 
+import app.blenner.core.archive.Lazily;
 import app.blenner.core.archive.PackedAsset;
 import app.blenner.core.archive.PackedItem;
 import app.blenner.core.archive.PackedPerson;
@@ -17,13 +18,16 @@ import app.blenner.server.notebook.NotebookService;
 import app.blenner.server.outline.OutlineService;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.HouseStyleService;
+import app.blenner.server.site.KindService;
 import app.blenner.server.site.SectionService;
 import app.blenner.server.site.SiteService;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
@@ -43,6 +47,7 @@ public class SiteArchive {
   private final AssetService assets;
   private final ItemImport items;
   private final OutlineService outlines;
+  private final KindService kinds;
   private final NotebookService notebooks;
   private final MessageService messages;
 
@@ -55,6 +60,7 @@ public class SiteArchive {
       AssetService assets,
       ItemImport items,
       OutlineService outlines,
+      KindService kinds,
       NotebookService notebooks,
       MessageService messages) {
     this.sites = sites;
@@ -65,24 +71,32 @@ public class SiteArchive {
     this.assets = assets;
     this.items = items;
     this.outlines = outlines;
+    this.kinds = kinds;
     this.notebooks = notebooks;
     this.messages = messages;
   }
 
-  /** The whole site. */
+  /** Whether there is nothing in the site. */
   @Transactional(readOnly = true)
-  public SitePackage whole() {
-    return packed(null);
+  public boolean isEmpty() {
+    return items.count(null) == 0;
   }
 
-  /** Some items, the assets they show, and the settings they need to be read. */
+  /** Whether one of these items is there. */
   @Transactional(readOnly = true)
-  public SitePackage some(Collection<String> keys) {
-    return packed(keys);
+  public boolean holdsAny(Collection<String> keys) {
+    return items.count(keys) > 0;
   }
 
-  private SitePackage packed(Collection<String> keys) {
-    List<PackedItem> all = items.packed(keys).stream().map(this::withNotebook).toList();
+  /**
+   * Writes the whole site, or some items with the assets they show and the settings they need to be read, into a folder.
+   *
+   * @param keys which items, or null for the whole site
+   * @return the names of assets whose bytes are gone; the package says so too
+   */
+  @Transactional(readOnly = true)
+  public List<String> write(Collection<String> keys, Path folder) throws IOException {
+    List<PackedItem> all = Lazily.map(items.packed(keys), this::withNotebook);
     Set<String> owners = new HashSet<>();
     all.forEach(i -> owners.add(i.people().owner()));
     List<PackedPerson> people =
@@ -90,17 +104,33 @@ public class SiteArchive {
             .filter(a -> keys == null || owners.contains(a.signIn()))
             .map(a -> new PackedPerson(a.signIn(), a.name(), a.role()))
             .toList();
-    return new SitePackage(
-        sites.site(),
-        houseStyle.get(),
-        external.embedHosts(),
-        external.contactAddress(),
-        external.fetchPolicy().hosts(),
-        people,
-        assets.packed(keys == null ? null : shown(all)),
-        keys == null ? outlines.all() : List.of(),
-        all,
-        keys == null ? messages.packed() : List.of());
+    AssetService.Packed packed = assets.packed(keys == null ? null : shown(all));
+    new SitePackage(
+            sites.site(),
+            houseStyle.get(),
+            external.embedHosts(),
+            external.contactAddress(),
+            external.fetchHosts(),
+            people,
+            packed.assets(),
+            keys == null ? outlines.all() : List.of(),
+            all,
+            keys == null ? messages.packed() : List.of())
+        .write(folder);
+    if (!packed.missing().isEmpty()) {
+      Files.writeString(
+          folder.resolve("missing.txt"),
+          "The bytes of these files were not in the store when this archive was made:\n"
+              + String.join("\n", packed.missing())
+              + "\n");
+    }
+    return packed.missing();
+  }
+
+  /** The names of assets whose bytes are not in the store, which no archive can hold. */
+  @Transactional(readOnly = true)
+  public List<String> missing() {
+    return assets.packed(null).missing();
   }
 
   private PackedItem withNotebook(PackedItem i) {
@@ -131,7 +161,7 @@ public class SiteArchive {
   /**
    * Makes the site that of a package: all that was there goes, but for the people.
    *
-   * @param password what people sign in with who are new; without one they get none that anybody knows
+   * @param password what people sign in with who are new; without one they set their own by a link
    */
   public void replace(SitePackage packed, String password) {
     messages.clear();
@@ -146,6 +176,7 @@ public class SiteArchive {
   /** Fills an empty site. */
   public void fill(SitePackage packed, String password) {
     sites.name(packed.site().name(), packed.site().tagline(), packed.site().language());
+    kinds.replaceAll(packed.site().kinds());
     houseStyle.set(packed.house());
     external.embedHosts(packed.hosts());
     external.contactAddress(packed.contactAddress());
@@ -155,15 +186,16 @@ public class SiteArchive {
     }
     for (PackedPerson p : packed.people()) {
       if (accounts.bySignIn(p.signIn()).isEmpty()) {
-        String word = password.isEmpty() ? UUID.randomUUID().toString() : password;
-        accounts.add(p.signIn(), p.name(), p.role(), word);
+        accounts.add(p.signIn(), p.name(), p.role(), password.isEmpty() ? null : password);
       }
     }
     for (PackedAsset asset : packed.assets()) {
       assets.add(asset);
     }
     packed.outlines().forEach(outlines::add);
+    Set<String> keys = new HashSet<>();
     for (PackedItem item : packed.items()) {
+      keys.add(item.key());
       Account owner = accounts.bySignIn(item.people().owner()).orElseThrow();
       items.add(item, owner);
       notebooks.add(item.key(), item.notebook().notes());
@@ -171,8 +203,6 @@ public class SiteArchive {
         notebooks.terms(item.key(), item.notebook().terms());
       }
     }
-    Set<String> keys = new HashSet<>();
-    packed.items().forEach(i -> keys.add(i.key()));
     packed.messages().stream().filter(m -> keys.contains(m.item())).forEach(messages::add);
   }
 }

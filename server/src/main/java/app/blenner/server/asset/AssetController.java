@@ -101,6 +101,6 @@ class AssetController {
   @ResponseStatus(HttpStatus.CREATED)
   Added chosen(@Valid @RequestBody FileChoice chosen) {
     String by = AccountService.current().name();
-    return RetryOnConflict.call(() -> bringIn.settle(chosen, by));
+    return bringIn.settle(chosen, by);
   }
 }

@@ -6,7 +6,7 @@ import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.picture.Size;
 import app.blenner.core.site.SiteAsset;
-import app.blenner.server.file.Sha256;
+import app.blenner.server.digest.Sha256;
 import app.blenner.server.file.StoredFile;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;

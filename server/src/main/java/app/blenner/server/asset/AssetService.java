@@ -18,6 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -146,8 +147,16 @@ public class AssetService {
     return asset;
   }
 
+  /**
+   * Assets as a package holds them.
+   *
+   * @param assets those whose bytes are there
+   * @param missing the names of those whose bytes are not
+   */
+  public record Packed(List<PackedAsset> assets, List<String> missing) {}
+
   /** All assets, or those of these names, as a package holds them. */
-  public List<PackedAsset> packed(Collection<String> names) {
+  public Packed packed(Collection<String> names) {
     List<AssetEntity> found = names == null ? assets.findAll() : assets.findAllById(names);
     Map<String, List<String>> together =
         collections.of(found.stream().map(a -> a.name).toList()).stream()
@@ -155,16 +164,26 @@ public class AssetService {
                 Collectors.groupingBy(
                     k -> k.key.asset(),
                     Collectors.mapping(k -> k.key.name(), Collectors.toList())));
-    return found.stream()
+    List<PackedAsset> packed = new ArrayList<>();
+    List<String> missing = new ArrayList<>();
+    found.stream()
         .sorted(Comparator.comparing(a -> a.name))
-        .map(a -> packed(a, together.getOrDefault(a.name, List.of())))
-        .toList();
+        .forEach(
+            a -> {
+              Optional<Path> bytes = a.file == null ? Optional.empty() : files.bytesIfThere(a.file);
+              if (bytes.isPresent()) {
+                packed.add(packed(a, bytes.get(), together.getOrDefault(a.name, List.of())));
+              } else {
+                missing.add(a.name);
+              }
+            });
+    return new Packed(packed, missing);
   }
 
-  private PackedAsset packed(AssetEntity a, List<String> together) {
+  private PackedAsset packed(AssetEntity a, Path bytes, List<String> together) {
     return new PackedAsset(
         a.name,
-        file(a.name),
+        bytes,
         a.said(),
         a.edit(),
         a.focus(),

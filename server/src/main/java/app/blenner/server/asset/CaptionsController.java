@@ -9,7 +9,6 @@ import app.blenner.server.file.Coming;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
-import app.blenner.server.problem.RetryOnConflict;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -93,11 +92,7 @@ class CaptionsController {
   AssetView change(@PathVariable String name, @Valid @RequestBody CaptionsView given) {
     StoredFile file = stored(given);
     String by = AccountService.current().name();
-    RetryOnConflict.call(
-        () -> {
-          editing.replace(name, file, by);
-          return file;
-        });
+    editing.replace(name, file, by);
     return assets.view(name);
   }
 
@@ -111,8 +106,7 @@ class CaptionsController {
     }
     StoredFile file = stored(given);
     String by = AccountService.current().name();
-    return RetryOnConflict.call(
-        () -> assets.view(assets.make(file, title + ".vtt", Description.NONE, by).name()));
+    return assets.view(assets.make(file, title + ".vtt", Description.NONE, by).name());
   }
 
   private StoredFile stored(CaptionsView given) {

@@ -1,7 +1,6 @@
 package app.blenner.server.asset;
 
 import app.blenner.core.item.AssetUse;
-import app.blenner.core.item.Content;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -21,10 +20,10 @@ public class UseService {
   /**
    * Notes what an item uses now.
    *
+   * @param now all that it uses
    * @param forReaders whether this is what readers see, and not the working copy
    */
-  public void note(String itemKey, boolean forReaders, Content content) {
-    Set<AssetUse> now = AssetUse.in(content);
+  public void note(String itemKey, boolean forReaders, Set<AssetUse> now) {
     Set<AssetUse> before =
         uses.findAllByItemKeyAndForReaders(itemKey, forReaders).stream()
             .map(u -> new AssetUse(u.asset, u.place))

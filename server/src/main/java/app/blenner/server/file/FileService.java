@@ -10,6 +10,7 @@ import app.blenner.core.picture.PictureBroken;
 import app.blenner.core.picture.PictureReader;
 import app.blenner.core.picture.Size;
 import app.blenner.core.picture.Turn;
+import app.blenner.server.digest.Sha256;
 import app.blenner.server.problem.Problem;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -185,6 +186,15 @@ public class FileService {
     return files.findAllById(hashes).stream()
         .map(StoredFileEntity::view)
         .collect(Collectors.toMap(StoredFile::hash, Function.identity()));
+  }
+
+  /** The bytes of a file, if they are still there; it must not be changed. */
+  public Optional<Path> bytesIfThere(String hash) {
+    try {
+      return Optional.of(store.file(hash));
+    } catch (IOException e) {
+      return Optional.empty();
+    }
   }
 
   /** The bytes of a file; it must not be changed. */

@@ -7,6 +7,7 @@ import app.blenner.core.picture.PictureBroken;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.picture.RenditionMaker;
 import app.blenner.core.picture.Size;
+import app.blenner.server.digest.Sha256;
 import app.blenner.server.problem.Problem;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;

@@ -1,5 +1,6 @@
 package app.blenner.server.file;
 
+import app.blenner.server.digest.Sha256;
 import java.io.IOException;
 import java.util.HashSet;
 import java.util.List;

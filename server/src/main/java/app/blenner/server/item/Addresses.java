@@ -1,12 +1,10 @@
 package app.blenner.server.item;
 
-import app.blenner.core.item.Kind;
 import app.blenner.core.language.Slug;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
 import app.blenner.server.site.AddressBook;
 import jakarta.persistence.EntityManager;
-import java.util.Locale;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -84,7 +82,7 @@ class Addresses implements AddressBook {
     String suggestion =
         near.isEmpty() ? "" : Slug.free(near, s -> !problem(site, section, s, key).isEmpty());
     // An item can be moved to a section where its address is taken.
-    String now = item.content.slug;
+    String now = item.slug;
     boolean stays = now.isEmpty() || problem(site, section, now, key).isEmpty();
     String kept = stays ? now : free(site, section, now, item.kind, key);
     return new Settled(kept, item.slugByHand, wrong, suggestion);
@@ -109,21 +107,21 @@ class Addresses implements AddressBook {
     if (item == null) {
       return "belongs to a part of the site";
     }
-    if (!SitePaths.of(item.content.section, item.content.slug).equals(address.path)) {
+    if (!SitePaths.of(item.section, item.slug).equals(address.path)) {
       return "was another item’s address";
     }
-    String title = item.content.title;
+    String title = item.title;
     return "is taken by " + (title.isEmpty() ? "an item without a title" : "“" + title + "”");
   }
 
   /** The slug for a title, or the nearest one that is free; empty while there is no title. */
-  String free(Site site, String section, String title, Kind kind, String key) {
+  String free(Site site, String section, String title, String kind, String key) {
     if (title.isEmpty()) {
       return "";
     }
     String slug = Slug.of(title);
     // A title of nothing but signs still needs an address.
-    String wanted = slug.isEmpty() ? kind.label().toLowerCase(Locale.ROOT) : slug;
+    String wanted = slug.isEmpty() ? kind : slug;
     return Slug.free(wanted, s -> !problem(site, section, s, key).isEmpty());
   }
 
@@ -141,8 +139,8 @@ class Addresses implements AddressBook {
   }
 
   private void reserve(ItemEntity item, boolean live) {
-    String slug = item.content.slug;
-    String path = slug.isEmpty() ? "" : SitePaths.of(item.content.section, slug);
+    String slug = item.slug;
+    String path = slug.isEmpty() ? "" : SitePaths.of(item.section, slug);
     addresses.release(item.itemKey, path);
     if (!path.isEmpty()) {
       keep(path, item.itemKey, live);

@@ -3,6 +3,7 @@ package app.blenner.server.item;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.Document;
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.kind.Kind;
 import app.blenner.core.version.Comparison;
 import java.util.ArrayList;
 import java.util.List;
@@ -25,16 +26,23 @@ record ComparisonView(List<FieldDifference> fields, List<StretchView> stretches)
    */
   record StretchView(int number, String theirs, String mine) {}
 
-  static ComparisonView of(Comparison c) {
+  static ComparisonView of(Comparison c, Kind kind) {
     List<FieldDifference> fields = new ArrayList<>();
     for (Comparison.Field f : c.fields()) {
-      fields.add(new FieldDifference(fields.size(), f.label(), f.of(c.theirs()), f.of(c.mine())));
+      fields.add(
+          new FieldDifference(fields.size(), label(f, kind), f.of(c.theirs()), f.of(c.mine())));
     }
     List<StretchView> stretches =
         c.stretches().stream()
             .map(s -> new StretchView(s.number(), html(s.theirs()), html(s.mine())))
             .toList();
     return new ComparisonView(fields, stretches);
+  }
+
+  private static String label(Comparison.Field field, Kind kind) {
+    return field.part() != null
+        ? field.part().label()
+        : kind.field(field.own()).map(f -> f.head().label()).orElse(field.own());
   }
 
   private static String html(List<Block> blocks) {

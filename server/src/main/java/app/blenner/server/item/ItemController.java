@@ -10,7 +10,6 @@ import app.blenner.server.item.ItemViews.ItemView;
 import app.blenner.server.item.ItemViews.NewItem;
 import app.blenner.server.item.ItemViews.Resolve;
 import app.blenner.server.item.ItemViews.Save;
-import app.blenner.server.problem.RetryOnConflict;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,7 +36,7 @@ class ItemController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   ItemView create(@Valid @RequestBody NewItem wanted) {
-    return RetryOnConflict.call(() -> items.create(wanted, AccountService.current()));
+    return items.create(wanted, AccountService.current());
   }
 
   @GetMapping("/{key}")
@@ -48,18 +47,18 @@ class ItemController {
   @PostMapping("/{key}/copy")
   @ResponseStatus(HttpStatus.CREATED)
   ItemView copy(@PathVariable String key) {
-    return RetryOnConflict.call(() -> items.copy(key, AccountService.current()));
+    return items.copy(key, AccountService.current());
   }
 
   @PutMapping("/{key}")
   ItemState save(@PathVariable String key, @Valid @RequestBody Save save) {
-    return RetryOnConflict.call(() -> items.save(key, save, AccountService.current()));
+    return items.save(key, save, AccountService.current());
   }
 
   /** What tells somebody's text from the one that is kept, to be chosen between. */
   @PostMapping("/{key}/comparison")
   ComparisonView compare(@PathVariable String key, @Valid @RequestBody ContentInput mine) {
-    return ComparisonView.of(items.compare(key, mine));
+    return ComparisonView.of(items.compare(key, mine), items.kind(key));
   }
 
   /** Somebody leaves the item; one left with nothing in it vanishes. */
@@ -71,18 +70,17 @@ class ItemController {
 
   @PostMapping("/{key}/resolution")
   ItemView resolve(@PathVariable String key, @Valid @RequestBody Resolve choice) {
-    return RetryOnConflict.call(() -> items.resolve(key, choice, AccountService.current()));
+    return items.resolve(key, choice, AccountService.current());
   }
 
   @PostMapping("/{key}/fixes")
   ItemView fix(@PathVariable String key, @Valid @RequestBody FixChoice choice) {
-    return RetryOnConflict.call(() -> items.fix(key, choice, AccountService.current()));
+    return items.fix(key, choice, AccountService.current());
   }
 
   @PostMapping("/{key}/actions/{action}")
   ItemState act(
       @PathVariable String key, @PathVariable Action action, @Valid @RequestBody Act act) {
-    return RetryOnConflict.call(
-        () -> stages.act(key, action, act.revision(), AccountService.current()));
+    return stages.act(key, action, act.revision(), AccountService.current());
   }
 }

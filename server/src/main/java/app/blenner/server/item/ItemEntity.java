@@ -1,8 +1,7 @@
 package app.blenner.server.item;
 
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -17,8 +16,8 @@ import java.time.Instant;
 class ItemEntity {
   @Id String itemKey;
 
-  @Enumerated(EnumType.STRING)
-  Kind kind;
+  /** The name of its kind. */
+  String kind;
 
   @Enumerated(EnumType.STRING)
   Stage stage;
@@ -43,15 +42,26 @@ class ItemEntity {
   /** Who gave the item back to the person it belongs to; empty while nobody has. */
   String givenBackBy = "";
 
-  @Embedded ContentColumns content = new ContentColumns();
+  /** The version that is the working copy. */
+  String working;
+
+  // What is searched and sorted, and comes from the working copy.
+  String title = "";
+  String section = "";
+  String slug = "";
+  String language = "";
 
   boolean slugByHand;
 
   /** Must-fix findings when it was last saved, so that the worklist need not look again. */
   int mustFix;
 
-  /** What it needs by those findings. */
-  String nextStep = "";
+  /** All findings then, as {@link app.blenner.core.preflight.Noted} writes them. */
+  @Column(columnDefinition = "text")
+  String findings = "";
+
+  /** By which version of preflight's rules they were found. */
+  int findingsBy;
 
   /** Whether the working copy differs from what is live. */
   boolean differs;

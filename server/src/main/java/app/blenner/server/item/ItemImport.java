@@ -1,13 +1,15 @@
 package app.blenner.server.item;
 
+import app.blenner.core.archive.Lazily;
 import app.blenner.core.archive.PackedItem;
 import app.blenner.core.item.Content;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.UseService;
 import app.blenner.server.site.SiteService;
+import app.blenner.server.version.Versions;
+import jakarta.persistence.EntityManager;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -27,6 +29,9 @@ public class ItemImport {
   private final SiteService sites;
   private final AccountService accounts;
   private final UseService uses;
+  private final Versions versions;
+  private final ItemWordsRepository words;
+  private final EntityManager entities;
 
   ItemImport(
       ItemRepository items,
@@ -37,7 +42,10 @@ public class ItemImport {
       Addresses addresses,
       SiteService sites,
       AccountService accounts,
-      UseService uses) {
+      UseService uses,
+      Versions versions,
+      ItemWordsRepository words,
+      EntityManager entities) {
     this.items = items;
     this.itemService = itemService;
     this.stages = stages;
@@ -47,6 +55,9 @@ public class ItemImport {
     this.sites = sites;
     this.accounts = accounts;
     this.uses = uses;
+    this.versions = versions;
+    this.words = words;
+    this.entities = entities;
   }
 
   /** Takes over an item at the stage it has in the package. */
@@ -82,9 +93,20 @@ public class ItemImport {
     addresses.reserve(item);
     item.changedAt = times.changed();
     items.saveAndFlush(item);
+    // A site has more items than memory; what is written need not be kept at hand.
+    entities.clear();
   }
 
-  /** All items, or those with these keys, as a package holds them; without notes and terms. */
+  /** How many items there are, or of those with these keys. */
+  @Transactional(readOnly = true)
+  public long count(Collection<String> keys) {
+    return keys == null ? items.count() : items.countByItemKeyIn(keys);
+  }
+
+  /**
+   * All items, or those with these keys, as a package holds them; without notes and terms. Each is read when it is asked
+   * for, within the transaction that asked for them.
+   */
   @Transactional(readOnly = true)
   public List<PackedItem> packed(Collection<String> keys) {
     Map<String, List<String>> paths =
@@ -98,15 +120,23 @@ public class ItemImport {
                             Collectors.toList(), l -> l.stream().sorted().toList()))));
     Map<Long, String> people =
         accounts.all().stream().collect(Collectors.toMap(Account::id, Account::signIn));
-    List<ItemEntity> all = keys == null ? items.findAll() : items.findAllById(keys);
-    return all.stream()
-        .sorted(Comparator.comparing(i -> i.itemKey))
-        .map(i -> packed(i, people.get(i.ownerId), paths.getOrDefault(i.itemKey, List.of())))
-        .toList();
+    List<String> all = items.keys();
+    List<String> wanted = keys == null ? all : all.stream().filter(keys::contains).toList();
+    return Lazily.map(
+        wanted,
+        key -> {
+          ItemEntity i = items.findById(key).orElseThrow();
+          PackedItem packed = packed(i, people.get(i.ownerId), paths.getOrDefault(key, List.of()));
+          entities.detach(i);
+          return packed;
+        });
   }
 
   private PackedItem packed(ItemEntity i, String owner, List<String> paths) {
     LiveCopyEntity live = liveCopies.findById(i.itemKey).orElse(null);
+    if (live != null) {
+      entities.detach(live);
+    }
     return new PackedItem(
         i.itemKey,
         i.kind,
@@ -120,8 +150,8 @@ public class ItemImport {
             live == null ? null : live.firstLiveAt,
             live == null ? null : live.updatedAt),
         i.slugByHand,
-        i.content.toContent(),
-        live == null ? null : live.content.toContent(),
+        versions.content(i.working),
+        live == null ? null : versions.content(live.live),
         paths,
         PackedItem.Notebook.EMPTY);
   }
@@ -132,5 +162,7 @@ public class ItemImport {
     siteAddresses.deleteAllInBatch();
     liveCopies.deleteAllInBatch();
     items.deleteAllInBatch();
+    words.deleteAllInBatch();
+    versions.clear();
   }
 }

@@ -19,8 +19,6 @@ class ItemLines implements UsedIn {
   @Override
   public Map<String, Line> lines(Collection<String> keys) {
     return items.findAllById(keys).stream()
-        .collect(
-            Collectors.toMap(
-                i -> i.itemKey, i -> new Line(i.content.title, i.stage == Stage.LIVE)));
+        .collect(Collectors.toMap(i -> i.itemKey, i -> new Line(i.title, i.stage == Stage.LIVE)));
   }
 }

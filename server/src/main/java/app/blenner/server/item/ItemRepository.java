@@ -1,12 +1,14 @@
 package app.blenner.server.item;
 
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface ItemRepository extends JpaRepository<ItemEntity, String> {
@@ -14,7 +16,7 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
   /** A line of the worklist, read without the texts. */
   record Line(
       String key,
-      Kind kind,
+      String kind,
       Stage stage,
       Instant stageSince,
       String author,
@@ -22,10 +24,24 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
       String changedBy,
       String title,
       String section,
-      String nextStep,
+      String findings,
       boolean differs,
       Instant changeSentAt,
       String givenBackBy) {}
+
+  /** An item that was looked at by other rules. */
+  record Judged(String key, String kind, String working) {}
+
+  @Query(
+      "select new app.blenner.server.item.ItemRepository$Judged(i.itemKey, i.kind, i.working) from ItemEntity i"
+          + " where i.findingsBy < :rules and i.itemKey > :after order by i.itemKey")
+  List<Judged> judgedByOthers(int rules, String after, Limit limit);
+
+  @Modifying
+  @Query(
+      "update ItemEntity i set i.mustFix = :mustFix, i.findings = :findings, i.findingsBy = :rules"
+          + " where i.itemKey = :key and i.working = :working")
+  int note(String key, String working, int mustFix, String findings, int rules);
 
   /** How many items a stage has. */
   record StageCount(Stage stage, long count) {}
@@ -35,23 +51,26 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
       "(:editor = true and (i.stage in (IN_REVIEW, CLEARED) or i.changeSentAt is not null)"
           + " or i.ownerId = :me and i.givenBackBy <> '')";
 
+  /** What somebody may see who may not read others' drafts. */
+  String SHOWN = " and (:editor = true or i.stage <> DRAFT or i.ownerId = :me)";
+
   String MATCHES =
       " from ItemEntity i where (:owner is null or i.ownerId = :owner)"
           + " and (:stage is null or i.stage = :stage)"
-          + " and (:section is null or i.content.section = :section)"
-          + " and (:kind is null or i.kind = :kind)"
+          + " and (:section = '' or i.section = :section)"
+          + " and (:kind = '' or i.kind = :kind)"
+          + SHOWN
           + " and (:waiting = false or "
           + WAITS
           + ")"
-          + " and (:words is null or lower(i.content.title) like :words escape '\\'"
-          + " or lower(i.content.summary) like :words escape '\\'"
-          + " or lower(i.content.body) like :words escape '\\')";
+          + " and (:words = '' or exists (select 1 from ItemWordsEntity w where w.itemKey = i.itemKey"
+          + " and w.words like :words escape '\\'))";
 
   @Query(
       value =
           "select new app.blenner.server.item.ItemRepository$Line(i.itemKey, i.kind, i.stage,"
-              + " i.stageSince, i.author, i.changedAt, i.changedBy, i.content.title,"
-              + " i.content.section, i.nextStep, i.differs, i.changeSentAt, i.givenBackBy)"
+              + " i.stageSince, i.author, i.changedAt, i.changedBy, i.title,"
+              + " i.section, i.findings, i.differs, i.changeSentAt, i.givenBackBy)"
               + MATCHES
               + " order by i.changedAt desc, i.itemKey",
       countQuery = "select count(i)" + MATCHES)
@@ -59,7 +78,7 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
       Long owner,
       Stage stage,
       String section,
-      Kind kind,
+      String kind,
       boolean waiting,
       long me,
       boolean editor,
@@ -72,8 +91,35 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
 
   @Query(
       "select new app.blenner.server.item.ItemRepository$StageCount(i.stage, count(i)) from"
-          + " ItemEntity i where :owner is null or i.ownerId = :owner group by i.stage")
-  List<StageCount> countByStage(Long owner);
+          + " ItemEntity i where (:owner is null or i.ownerId = :owner)"
+          + SHOWN
+          + " group by i.stage")
+  List<StageCount> countByStage(Long owner, long me, boolean editor);
+
+  long countByKind(String kind);
+
+  @Modifying(clearAutomatically = true)
+  @Query(
+      "update ItemEntity i set i.kind = :to, i.findingsBy = 0, i.revision = i.revision + 1 where i.kind = :from")
+  int become(String from, String to);
+
+  @Modifying(clearAutomatically = true)
+  @Query("update ItemEntity i set i.findingsBy = 0 where i.kind = :kind")
+  int lookAnew(String kind);
 
   long countByOwnerId(long ownerId);
+
+  long countByItemKeyIn(Collection<String> keys);
+
+  @Query(
+      "select count(i) from ItemEntity i where i.itemKey in :keys and i.stage = :draft and i.ownerId <> :me")
+  long countOthersDrafts(Collection<String> keys, long me, Stage draft);
+
+  @Modifying
+  @Query(
+      "update ItemEntity i set i.ownerId = :to, i.revision = i.revision + 1 where i.ownerId = :from")
+  int handOver(long from, long to);
+
+  @Query("select i.itemKey from ItemEntity i order by i.itemKey")
+  List<String> keys();
 }

@@ -5,11 +5,13 @@ import app.blenner.core.document.PlainText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
+import app.blenner.core.item.Values;
+import app.blenner.core.kind.Kind;
 import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Fix;
 import app.blenner.core.preflight.Level;
+import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
@@ -27,7 +29,9 @@ import app.blenner.server.item.ItemViews.NewItem;
 import app.blenner.server.item.ItemViews.Resolve;
 import app.blenner.server.item.ItemViews.Save;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.site.KindService;
 import app.blenner.server.site.SiteService;
+import app.blenner.server.version.Versions;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Instant;
@@ -52,6 +56,9 @@ class ItemService {
   private final StateMaker states;
   private final List<ItemNotes> notes;
   private final UseService uses;
+  private final Versions versions;
+  private final ItemWordsRepository words;
+  private final KindService kinds;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
@@ -63,6 +70,9 @@ class ItemService {
       StateMaker states,
       List<ItemNotes> notes,
       UseService uses,
+      Versions versions,
+      ItemWordsRepository words,
+      KindService kinds,
       Clock clock) {
     this.items = items;
     this.liveCopies = liveCopies;
@@ -71,15 +81,18 @@ class ItemService {
     this.states = states;
     this.notes = notes;
     this.uses = uses;
+    this.versions = versions;
+    this.words = words;
+    this.kinds = kinds;
     this.clock = clock;
   }
 
   /** Begins an item, with a title and a text where it has them already. */
   ItemView create(NewItem wanted, Account by) {
-    ItemEntity item = blank(wanted.kind(), by);
+    ItemEntity item = blank(kinds.wanted(wanted.kind()).name(), by);
     String title = PlainText.line(wanted.title());
     Document body = wanted.body() == null ? Document.EMPTY : HtmlReader.read(wanted.body());
-    String slug = addresses.free(sites.site(), "", title, wanted.kind(), item.itemKey);
+    String slug = addresses.free(sites.site(), "", title, item.kind, item.itemKey);
     keep(item, new Content(title, "", body, "", List.of(), slug, ""), by);
     return view(item, by, "");
   }
@@ -88,14 +101,14 @@ class ItemService {
   ItemView copy(String key, Account by) {
     ItemEntity from = get(key);
     ItemEntity copy = blank(from.kind, by);
-    Content written = from.content.toContent();
+    Content written = versions.content(from.working);
     String title = "Copy of " + (written.title().isEmpty() ? "an untitled item" : written.title());
     String slug = addresses.free(sites.site(), written.section(), title, copy.kind, copy.itemKey);
     keep(copy, written.withTitle(title).withSlug(slug), by);
     return view(copy, by, "");
   }
 
-  private ItemEntity blank(Kind kind, Account by) {
+  private ItemEntity blank(String kind, Account by) {
     Instant now = clock.instant();
     ItemEntity item = new ItemEntity();
     item.itemKey = newKey();
@@ -122,8 +135,13 @@ class ItemService {
   }
 
   private ItemView view(ItemEntity item, Account by, String copyKey) {
-    ItemState state = states.make(item, item.content.toContent(), by, Addresses.Settled.NONE);
-    return new ItemView(state, ContentView.of(item.content), copyKey);
+    ItemState state = states.make(item, content(item), by, Addresses.Settled.NONE);
+    return new ItemView(state, ContentView.of(content(item)), copyKey);
+  }
+
+  /** The working copy of an item. */
+  private Content content(ItemEntity item) {
+    return versions.content(item.working);
   }
 
   ItemEntity get(String key) {
@@ -151,7 +169,7 @@ class ItemService {
           (own ? "You changed this item in another window" : item.changedBy + " changed this item")
               + " in the meantime. Both texts are kept; compare them and choose.",
           Map.of(
-              "theirs", ContentView.of(item.content),
+              "theirs", ContentView.of(content(item)),
               "theirRevision", item.revision,
               "changedBy", item.changedBy,
               "own", own,
@@ -161,18 +179,24 @@ class ItemService {
 
   private ItemState store(ItemEntity item, ContentInput input, Account by) {
     Site site = sites.site();
-    Content written = content(input, site);
+    Content written = content(input, site, item);
     Addresses.Settled address =
         addresses.settle(site, item, written.section(), written.title(), input.slug());
     Content content = written.withSlug(address.slug());
-    if (address.byHand() != item.slugByHand || !ContentColumns.of(content).equals(item.content)) {
+    if (address.byHand() != item.slugByHand || !Versions.hash(content).equals(item.working)) {
       item.slugByHand = address.byHand();
       keep(item, content, by);
     }
     return states.make(item, content, by, address);
   }
 
-  private static Content content(ContentInput input, Site site) {
+  private Content content(ContentInput input, Site site, ItemEntity item) {
+    Map<String, Object> before = content(item).values();
+    Map<String, Object> values = input.values() == null ? before : input.values();
+    if (Values.letters(values) > Values.MOST_LETTERS) {
+      throw Problem.unusable(
+          "The fields of this item hold more than can be kept: at most 2 million characters together.");
+    }
     Section section = site.section(input.section()).orElse(null);
     return new Content(
         input.title(),
@@ -189,7 +213,8 @@ class ItemService {
         // Programs of before do not send them.
         Objects.requireNonNullElse(input.attachments(), List.<AttachmentView>of()).stream()
             .map(a -> new Attachment(a.asset(), a.words()))
-            .toList());
+            .toList(),
+        site.kind(item.kind).entered(before, values));
   }
 
   /** Makes this the working copy, of somebody's making, with its address. */
@@ -202,26 +227,39 @@ class ItemService {
 
   /** Makes this the working copy. */
   void take(ItemEntity item, Content content, String by) {
-    item.content = ContentColumns.of(content);
+    item.working = versions.keep(content, by);
+    item.title = content.title();
+    item.section = content.section();
+    item.slug = content.slug();
+    item.language = content.language();
+    words.note(item.itemKey, content);
     item.changedAt = clock.instant();
     item.changedBy = by;
-    uses.note(item.itemKey, false, content);
-    judge(item, content);
+    Kind kind = kinds.kind(item.kind);
+    uses.note(item.itemKey, false, kind.uses(content));
+    judge(item, content, kind);
   }
 
   /** Notes what the worklist tells of the working copy. */
-  void judge(ItemEntity item, Content content) {
-    List<Finding> findings = Preflight.check(content);
+  private void judge(ItemEntity item, Content content, Kind kind) {
+    List<Finding> findings = Preflight.check(content, kind);
     item.mustFix = Preflight.count(findings, Level.MUST_FIX);
-    item.nextStep = Preflight.needs(findings);
+    item.findings = Noted.write(findings);
+    item.findingsBy = Preflight.VERSION;
     item.differs =
-        liveCopies.findById(item.itemKey).map(l -> !l.content.equals(item.content)).orElse(true);
+        liveCopies.findById(item.itemKey).map(l -> !l.live.equals(item.working)).orElse(true);
+  }
+
+  /** The kind of an item. */
+  @Transactional(readOnly = true)
+  Kind kind(String key) {
+    return kinds.kind(get(key).kind);
   }
 
   /** What tells somebody's text from the one that is kept. */
   @Transactional(readOnly = true)
   Comparison compare(String key, ContentInput mine) {
-    return Comparison.of(get(key).content.toContent(), content(mine, sites.site()));
+    return Comparison.of(content(get(key)), content(mine, sites.site(), get(key)));
   }
 
   /**
@@ -233,8 +271,8 @@ class ItemService {
     ItemEntity item = get(key);
     checkRevision(item, choice.theirRevision(), by);
     Site site = sites.site();
-    Content theirs = item.content.toContent();
-    Comparison comparison = Comparison.of(theirs, content(choice.mine(), site));
+    Content theirs = content(item);
+    Comparison comparison = Comparison.of(theirs, content(choice.mine(), site, item));
     Set<Integer> mine = Set.copyOf(choice.mineAt());
     Content chosen = comparison.pick(mine);
     Content other = comparison.pick(comparison.allBut(mine));
@@ -253,7 +291,7 @@ class ItemService {
             item,
             chosen.section(),
             chosen.title(),
-            typed == null && item.slugByHand ? item.content.slug : typed);
+            typed == null && item.slugByHand ? item.slug : typed);
     item.slugByHand = address.byHand();
     keep(item, chosen.withSlug(address.slug()), by);
     return view(item, by, copy.itemKey);
@@ -265,12 +303,13 @@ class ItemService {
     if (item == null
         || item.stage != Stage.DRAFT
         || liveCopies.existsById(key)
-        || !Content.EMPTY.equals(item.content.toContent().withSlug(""))
+        || !Content.EMPTY.equals(content(item).withSlug(""))
         || notes.stream().anyMatch(n -> n.hasNotes(key))) {
       return;
     }
     addresses.releaseAll(key);
     uses.forget(key);
+    words.deleteById(key);
     items.delete(item);
   }
 
@@ -278,9 +317,9 @@ class ItemService {
   ItemView fix(String key, FixChoice choice, Account by) {
     ItemEntity item = get(key);
     checkRevision(item, choice.revision(), by);
-    Content content = item.content.toContent();
+    Content content = content(item);
     Fix fix =
-        Preflight.check(content).stream()
+        Preflight.check(content, kinds.kind(item.kind)).stream()
             .filter(f -> f.identity().equals(choice.finding()))
             .flatMap(f -> f.fixes().stream())
             .skip(choice.fix())

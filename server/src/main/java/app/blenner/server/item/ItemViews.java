@@ -1,6 +1,7 @@
 package app.blenner.server.item;
 
-import app.blenner.core.item.Kind;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.language.WordCounts;
 import app.blenner.core.language.WritingLanguage;
@@ -14,6 +15,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 
 /** What the editor and the server tell each other of items. */
 final class ItemViews {
@@ -24,6 +26,7 @@ final class ItemViews {
    *
    * @param slug the address typed by hand, or null to have it made from the title
    * @param language BCP 47 tag, or empty for the site's own
+   * @param values what stands in the fields of the item's kind, by their names; left out, they stay as they are
    */
   record ContentInput(
       @NotNull @Size(max = 2000, message = "A title has at most 2000 characters.") String title,
@@ -42,7 +45,8 @@ final class ItemViews {
       @NotNull String leadPicture,
       @NotNull String language,
       @Size(max = 100, message = "An item has at most 100 attachments.")
-          List<@NotNull @Valid AttachmentView> attachments) {}
+          List<@NotNull @Valid AttachmentView> attachments,
+      @Size(max = 400, message = "An item has at most 400 values.") Map<String, Object> values) {}
 
   /**
    * A file that goes with an item.
@@ -64,7 +68,7 @@ final class ItemViews {
    * @param body its text, where it begins with one
    */
   record NewItem(
-      @NotNull Kind kind,
+      @NotNull @Size(max = 40, message = "There is no kind with so long a name.") String kind,
       @Size(max = 2000, message = "A title has at most 2,000 characters.") String title,
       @Size(max = 8_000_000, message = "The text is too long: at most 8 million characters.")
           String body) {}
@@ -169,7 +173,7 @@ final class ItemViews {
    */
   record ItemState(
       String key,
-      Kind kind,
+      String kind,
       Stage stage,
       long revision,
       Labels labels,
@@ -191,20 +195,22 @@ final class ItemViews {
       String slug,
       String leadPicture,
       String language,
-      List<AttachmentView> attachments) {
+      List<AttachmentView> attachments,
+      Map<String, Object> values) {
 
-    static ContentView of(ContentColumns c) {
+    static ContentView of(Content c) {
       return new ContentView(
-          c.title,
-          c.summary,
-          c.body,
-          c.section,
-          c.topicList(),
-          c.keywordList(),
-          c.slug,
-          c.leadPicture,
-          c.language,
-          c.attachmentList().stream().map(a -> new AttachmentView(a.asset(), a.words())).toList());
+          c.title(),
+          c.summary(),
+          HtmlWriter.write(c.body()),
+          c.section(),
+          c.topics(),
+          c.keywords(),
+          c.slug(),
+          c.leadPicture(),
+          c.language(),
+          c.attachments().stream().map(a -> new AttachmentView(a.asset(), a.words())).toList(),
+          c.values());
     }
   }
 

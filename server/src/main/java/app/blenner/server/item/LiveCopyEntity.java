@@ -1,11 +1,13 @@
 package app.blenner.server.item;
 
-import app.blenner.core.item.Kind;
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
 import app.blenner.core.site.PublishedItem;
-import jakarta.persistence.Embedded;
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 
 /** What readers see of an item, or saw before it was withdrawn. */
@@ -13,12 +15,25 @@ import java.time.Instant;
 @Table(name = "live_copy")
 class LiveCopyEntity {
   @Id String itemKey;
+
+  /** Not set where there is none yet: two who make the first one at once are not to overwrite each other. */
+  @Version Long revision;
+
   Instant firstLiveAt;
   Instant updatedAt;
   String author;
-  @Embedded ContentColumns content = new ContentColumns();
 
-  PublishedItem toPublished(Kind kind) {
-    return new PublishedItem(itemKey, kind, content.toContent(), author, firstLiveAt, updatedAt);
+  /** The version that readers see. */
+  @Column(name = "version")
+  String live;
+
+  // What is searched, and comes from the version.
+  String section = "";
+
+  /** Joined by line feeds. */
+  String topics = "";
+
+  PublishedItem toPublished(Kind kind, Content content) {
+    return new PublishedItem(itemKey, kind, content, author, firstLiveAt, updatedAt);
   }
 }

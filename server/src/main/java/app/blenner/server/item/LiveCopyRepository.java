@@ -1,6 +1,5 @@
 package app.blenner.server.item;
 
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
 import java.util.Collection;
 import java.util.List;
@@ -11,21 +10,21 @@ import org.springframework.data.jpa.repository.Query;
 interface LiveCopyRepository extends JpaRepository<LiveCopyEntity, String> {
 
   /** A live copy and the kind of its item. */
-  record Live(LiveCopyEntity copy, Kind kind) {}
+  record Live(LiveCopyEntity copy, String kind) {}
 
   @Query(
       "select new app.blenner.server.item.LiveCopyRepository$Live(l, i.kind) from LiveCopyEntity l,"
           + " ItemEntity i where i.itemKey = l.itemKey and i.stage = :live"
-          + " and (:section is null or l.content.section = :section)"
+          + " and (:section = '' or l.section = :section)"
           // Topics stand a line each; their names hold no sign that a pattern would read.
-          + " and (:topic is null or concat('\n', l.content.topics, '\n') like concat('%\n', :topic, '\n%'))"
+          + " and (:topic = '' or concat('\n', l.topics, '\n') like concat('%\n', :topic, '\n%'))"
           + " and i.kind in :kinds and l.itemKey <> :except"
           + " order by l.firstLiveAt desc, l.itemKey")
   List<Live> latest(
       Stage live,
       String section,
       String topic,
-      Collection<Kind> kinds,
+      Collection<String> kinds,
       String except,
       Pageable page);
 }

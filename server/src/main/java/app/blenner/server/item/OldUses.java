@@ -2,6 +2,8 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Stage;
 import app.blenner.server.asset.UseService;
+import app.blenner.server.site.KindService;
+import app.blenner.server.version.Versions;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -12,16 +14,22 @@ class OldUses implements SmartInitializingSingleton {
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
   private final UseService uses;
+  private final Versions versions;
+  private final KindService kinds;
   private final TransactionTemplate transaction;
 
   OldUses(
       ItemRepository items,
       LiveCopyRepository liveCopies,
       UseService uses,
+      Versions versions,
+      KindService kinds,
       TransactionTemplate transaction) {
     this.items = items;
     this.liveCopies = liveCopies;
     this.uses = uses;
+    this.versions = versions;
+    this.kinds = kinds;
     this.transaction = transaction;
   }
 
@@ -34,11 +42,14 @@ class OldUses implements SmartInitializingSingleton {
 
   private void noteAll() {
     for (ItemEntity item : items.findAll()) {
-      uses.note(item.itemKey, false, item.content.toContent());
+      uses.note(item.itemKey, false, kinds.kind(item.kind).uses(versions.content(item.working)));
       if (item.stage == Stage.LIVE) {
         liveCopies
             .findById(item.itemKey)
-            .ifPresent(l -> uses.note(item.itemKey, true, l.content.toContent()));
+            .ifPresent(
+                l ->
+                    uses.note(
+                        item.itemKey, true, kinds.kind(item.kind).uses(versions.content(l.live))));
       }
     }
   }

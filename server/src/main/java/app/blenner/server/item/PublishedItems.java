@@ -1,14 +1,13 @@
 package app.blenner.server.item;
 
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Kinds;
 import app.blenner.core.site.PublishedItem;
-import java.util.Arrays;
-import java.util.EnumSet;
+import app.blenner.server.site.KindService;
+import app.blenner.server.version.Versions;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,9 +28,17 @@ public class PublishedItems {
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
   private final SiteAddressRepository addresses;
+  private final Versions versions;
+  private final KindService kinds;
 
   PublishedItems(
-      ItemRepository items, LiveCopyRepository liveCopies, SiteAddressRepository addresses) {
+      ItemRepository items,
+      LiveCopyRepository liveCopies,
+      SiteAddressRepository addresses,
+      Versions versions,
+      KindService kinds) {
+    this.kinds = kinds;
+    this.versions = versions;
     this.items = items;
     this.liveCopies = liveCopies;
     this.addresses = addresses;
@@ -57,7 +64,11 @@ public class PublishedItems {
             i ->
                 liveCopies
                     .findById(key)
-                    .map(l -> new At(l.toPublished(i.kind), i.stage == Stage.LIVE)));
+                    .map(l -> new At(published(l, kinds.kind(i.kind)), i.stage == Stage.LIVE)));
+  }
+
+  private PublishedItem published(LiveCopyEntity copy, Kind kind) {
+    return copy.toPublished(kind, versions.content(copy.live));
   }
 
   /**
@@ -73,32 +84,27 @@ public class PublishedItems {
     public static Wanted news(String section) {
       return new Wanted(section, "", true, "");
     }
-
-    private Set<Kind> kinds() {
-      return Arrays.stream(Kind.values())
-          .filter(k -> k.isNews() == news)
-          .collect(Collectors.toCollection(() -> EnumSet.noneOf(Kind.class)));
-    }
   }
 
   /** The live items that are wanted, the newest first, at most so many. */
   public List<PublishedItem> latest(Wanted wanted, int count) {
-    String section = wanted.section.isEmpty() ? null : wanted.section;
-    String topic = wanted.topic.isEmpty() ? null : wanted.topic;
+    List<Kind> all = kinds.all();
     return liveCopies
-        .latest(Stage.LIVE, section, topic, wanted.kinds(), wanted.except, PageRequest.of(0, count))
+        .latest(
+            Stage.LIVE,
+            wanted.section,
+            wanted.topic,
+            all.stream().filter(k -> k.isNews() == wanted.news).map(Kind::name).toList(),
+            wanted.except,
+            PageRequest.of(0, count))
         .stream()
-        .map(l -> l.copy().toPublished(l.kind()))
+        .map(l -> published(l.copy(), Kinds.named(all, l.kind())))
         .toList();
   }
 
   /** The language an item is written in, on a site of this language. */
   public String language(String key, String siteLanguage) {
-    return items
-        .findById(key)
-        .map(i -> i.content.language)
-        .filter(l -> !l.isEmpty())
-        .orElse(siteLanguage);
+    return items.findById(key).map(i -> i.language).filter(l -> !l.isEmpty()).orElse(siteLanguage);
   }
 
   /** Whether there is such an item, live or not. */
@@ -115,8 +121,8 @@ public class PublishedItems {
               Optional<LiveCopyEntity> live = liveCopies.findById(key);
               return new PublishedItem(
                   key,
-                  i.kind,
-                  i.content.toContent(),
+                  kinds.kind(i.kind),
+                  versions.content(i.working),
                   i.author,
                   live.map(l -> l.firstLiveAt).orElse(null),
                   live.map(l -> l.updatedAt).orElse(null));

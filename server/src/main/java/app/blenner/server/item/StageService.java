@@ -9,7 +9,9 @@ import app.blenner.server.account.Account;
 import app.blenner.server.asset.UseService;
 import app.blenner.server.item.ItemViews.ItemState;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.site.KindService;
 import app.blenner.server.site.SiteChanged;
+import app.blenner.server.version.Versions;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Map;
@@ -27,6 +29,8 @@ class StageService {
   private final Addresses addresses;
   private final StateMaker states;
   private final UseService uses;
+  private final Versions versions;
+  private final KindService kinds;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -37,6 +41,8 @@ class StageService {
       Addresses addresses,
       StateMaker states,
       UseService uses,
+      Versions versions,
+      KindService kinds,
       ApplicationEventPublisher events,
       Clock clock) {
     this.itemService = itemService;
@@ -45,6 +51,8 @@ class StageService {
     this.addresses = addresses;
     this.states = states;
     this.uses = uses;
+    this.versions = versions;
+    this.kinds = kinds;
     this.events = events;
     this.clock = clock;
   }
@@ -57,8 +65,9 @@ class StageService {
   ItemState act(String key, Action action, long revision, Account by) {
     ItemEntity item = itemService.get(key);
     itemService.checkRevision(item, revision, by);
-    Content content = item.content.toContent();
-    SignOff.Standing standing = StateMaker.standing(item, Preflight.check(content));
+    Content content = versions.content(item.working);
+    SignOff.Standing standing =
+        StateMaker.standing(item, Preflight.check(content, kinds.kind(item.kind)), by);
     SignOff.Step step = SignOff.step(action, standing, by.role());
     if (!step.isOpen()) {
       throw Problem.conflict(step.blocked(), Map.of());
@@ -97,11 +106,13 @@ class StageService {
     }
     live.updatedAt = now;
     live.author = item.author;
-    Content content = item.content.toContent();
-    live.content = ContentColumns.of(content);
+    Content content = versions.content(item.working);
+    live.live = item.working;
+    live.section = content.section();
+    live.topics = String.join("\n", content.topics());
     liveCopies.save(live);
     if (item.stage == Stage.LIVE) {
-      uses.note(item.itemKey, true, content);
+      uses.note(item.itemKey, true, kinds.kind(item.kind).uses(content));
     }
     // What readers may have noted down stays as it is, whatever the title becomes.
     item.slugByHand = true;

@@ -1,6 +1,7 @@
 package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
 import app.blenner.core.language.Counts;
 import app.blenner.core.language.RelativeDay;
 import app.blenner.core.language.WordCounts;
@@ -25,6 +26,7 @@ import app.blenner.server.item.ItemViews.Placement;
 import app.blenner.server.item.ItemViews.Standing;
 import app.blenner.server.item.ItemViews.StepView;
 import app.blenner.server.site.SiteService;
+import app.blenner.server.version.Versions;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -41,9 +43,16 @@ class StateMaker {
   private final LiveCopyRepository liveCopies;
   private final SiteService sites;
   private final Expiries expiries;
+  private final Versions versions;
   private final Clock clock;
 
-  StateMaker(LiveCopyRepository liveCopies, SiteService sites, Expiries expiries, Clock clock) {
+  StateMaker(
+      LiveCopyRepository liveCopies,
+      SiteService sites,
+      Expiries expiries,
+      Versions versions,
+      Clock clock) {
+    this.versions = versions;
     this.liveCopies = liveCopies;
     this.sites = sites;
     this.expiries = expiries;
@@ -52,15 +61,17 @@ class StateMaker {
 
   ItemState make(ItemEntity item, Content content, Account by, Addresses.Settled address) {
     Site site = sites.site();
-    List<Finding> findings = Preflight.check(content);
-    Content live = liveCopies.findById(item.itemKey).map(l -> l.content.withoutBody()).orElse(null);
-    Appearances appearances = Appearances.of(site, item.kind, item.stage, live);
+    Kind kind = site.kind(item.kind);
+    List<Finding> findings = Preflight.check(content, kind);
+    Content live =
+        liveCopies.findById(item.itemKey).map(l -> versions.content(l.live)).orElse(null);
+    Appearances appearances = Appearances.of(site, kind, item.stage, live);
     return new ItemState(
         item.itemKey,
         item.kind,
         item.stage,
         item.revision,
-        new Labels(item.kind.label(), item.stage.label(), item.author),
+        new Labels(kind.label(), item.stage.label(), item.author),
         new Changed(item.changedAt, item.changedBy),
         standingView(item, findings, by),
         new Placement(
@@ -71,7 +82,7 @@ class StateMaker {
             content.slug().isEmpty() ? "" : SitePaths.of(content.section(), content.slug()),
             appearances.places().isEmpty() ? "" : appearances.places().get(0).path(),
             appearances,
-            Appearances.places(site, item.kind, content)),
+            Appearances.places(site, kind, content)),
         WritingLanguage.of(content.languageOn(site.language())),
         new Measures(
             WordCounts.of(content.body()),
@@ -82,8 +93,8 @@ class StateMaker {
   }
 
   private Standing standingView(ItemEntity item, List<Finding> findings, Account by) {
-    SignOff.Standing standing = standing(item, findings);
-    boolean own = item.ownerId == by.id();
+    SignOff.Standing standing = standing(item, findings, by);
+    boolean own = standing.own();
     Instant since = item.changeSentAt == null ? item.stageSince : item.changeSentAt;
     String turn =
         Turn.told(
@@ -99,11 +110,12 @@ class StateMaker {
     return new Standing(item.stageSince, item.differs, turn, steps);
   }
 
-  static SignOff.Standing standing(ItemEntity item, List<Finding> findings) {
+  static SignOff.Standing standing(ItemEntity item, List<Finding> findings, Account by) {
     return new SignOff.Standing(
         item.stage,
         Preflight.count(findings, Level.MUST_FIX),
         item.differs,
-        item.changeSentAt != null);
+        item.changeSentAt != null,
+        item.ownerId == by.id());
   }
 }

@@ -1,13 +1,17 @@
 package app.blenner.server.item;
 
-import app.blenner.core.item.Kind;
 import app.blenner.core.item.Stage;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Kinds;
 import app.blenner.core.language.RelativeDay;
+import app.blenner.core.preflight.Noted;
+import app.blenner.core.preflight.Preflight;
 import app.blenner.core.signoff.NextStep;
-import app.blenner.core.signoff.Role;
+import app.blenner.core.signoff.Right;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.Expiries;
+import app.blenner.server.site.KindService;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.EnumMap;
@@ -38,7 +42,7 @@ class WorklistController {
    */
   record Row(
       String key,
-      Kind kind,
+      String kind,
       String kindLabel,
       Stage stage,
       String stageLabel,
@@ -70,9 +74,11 @@ class WorklistController {
 
   private final ItemRepository items;
   private final Expiries expiries;
+  private final KindService kinds;
   private final Clock clock;
 
-  WorklistController(ItemRepository items, Expiries expiries, Clock clock) {
+  WorklistController(ItemRepository items, Expiries expiries, KindService kinds, Clock clock) {
+    this.kinds = kinds;
     this.items = items;
     this.expiries = expiries;
     this.clock = clock;
@@ -83,46 +89,57 @@ class WorklistController {
       @RequestParam(defaultValue = "false") boolean mine,
       @RequestParam(defaultValue = "false") boolean waiting,
       @RequestParam(required = false) Stage stage,
-      @RequestParam(required = false) String section,
-      @RequestParam(required = false) Kind kind,
-      @RequestParam(required = false) String words,
+      @RequestParam(defaultValue = "") String section,
+      @RequestParam(defaultValue = "") String kind,
+      @RequestParam(defaultValue = "") String words,
       @RequestParam(defaultValue = "0") int page,
       @RequestParam(defaultValue = "25") int size) {
     Account asks = AccountService.current();
     long me = asks.id();
-    boolean editor = asks.role() == Role.EDITOR;
+    boolean editor = asks.role().may(Right.READ_OTHERS_DRAFTS);
     Long owner = mine ? me : null;
     PageRequest wanted =
         PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size)));
     Page<ItemRepository.Line> found =
         items.find(
-            owner, stage, blankToNull(section), kind, waiting, me, editor, pattern(words), wanted);
+            owner,
+            stage,
+            section.strip(),
+            kind.strip().toLowerCase(Locale.ROOT),
+            waiting,
+            me,
+            editor,
+            pattern(words),
+            wanted);
+    List<Kind> all = kinds.all();
     Map<String, List<Expiries.Expiring>> expiring =
         expiries.in(found.stream().map(ItemRepository.Line::key).toList());
     return new Worklist(
-        found.stream().map(l -> row(l, expiring.getOrDefault(l.key(), List.of()))).toList(),
+        found.stream().map(l -> row(l, all, expiring.getOrDefault(l.key(), List.of()))).toList(),
         found.getTotalElements(),
         items.countWaiting(me, editor),
         items.countByOwnerId(me),
-        items.count(),
-        totals(owner));
+        totals(null, asks).stream().mapToLong(StageTotal::count).sum(),
+        totals(owner, asks));
   }
 
-  private List<StageTotal> totals(Long owner) {
+  private List<StageTotal> totals(Long owner, Account asks) {
     Map<Stage, Long> counts = new EnumMap<>(Stage.class);
-    items.countByStage(owner).forEach(c -> counts.put(c.stage(), c.count()));
+    items
+        .countByStage(owner, asks.id(), asks.role().may(Right.READ_OTHERS_DRAFTS))
+        .forEach(c -> counts.put(c.stage(), c.count()));
     return List.of(Stage.values()).stream()
         .map(s -> new StageTotal(s, s.label(), counts.getOrDefault(s, 0L)))
         .toList();
   }
 
-  private Row row(ItemRepository.Line l, List<Expiries.Expiring> expiring) {
+  private Row row(ItemRepository.Line l, List<Kind> all, List<Expiries.Expiring> expiring) {
     String since = day(l.stageSince());
     String sent = l.changeSentAt() == null ? "" : day(l.changeSentAt());
     return new Row(
         l.key(),
         l.kind(),
-        l.kind().label(),
+        Kinds.named(all, l.kind()).label(),
         l.stage(),
         l.stage().label(),
         l.title(),
@@ -132,7 +149,7 @@ class WorklistController {
         l.changedBy(),
         NextStep.of(
             l.stage(),
-            l.nextStep(),
+            Preflight.needs(Noted.read(l.findings())),
             l.differs(),
             since,
             new NextStep.Waiting(sent, l.givenBackBy())),
@@ -143,14 +160,10 @@ class WorklistController {
     return RelativeDay.day(then, clock.instant(), clock.getZone());
   }
 
-  private static String blankToNull(String text) {
-    return text == null || text.isBlank() ? null : text;
-  }
-
-  /** The words as a pattern in which only the ends are open. */
+  /** The words as a pattern in which only the ends are open; empty for no words. */
   private static String pattern(String words) {
-    if (words == null || words.isBlank()) {
-      return null;
+    if (words.isBlank()) {
+      return "";
     }
     String plain = words.strip().toLowerCase(Locale.ROOT);
     return "%" + plain.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";

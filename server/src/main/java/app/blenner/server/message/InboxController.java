@@ -1,5 +1,7 @@
 package app.blenner.server.message;
 
+import app.blenner.core.signoff.Right;
+import app.blenner.server.account.AccountService;
 import app.blenner.server.message.MessageService.Inbox;
 import app.blenner.server.message.MessageService.MessageView;
 import org.springframework.http.HttpStatus;
@@ -26,17 +28,20 @@ class InboxController {
 
   @GetMapping
   Inbox inbox() {
+    AccountService.needs(Right.READ_MESSAGES);
     return messages.inbox();
   }
 
   @PutMapping("/{id}")
   MessageView read(@PathVariable long id, @RequestBody Reading reading) {
+    AccountService.needs(Right.READ_MESSAGES);
     return messages.read(id, reading.read());
   }
 
   @DeleteMapping("/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void delete(@PathVariable long id) {
+    AccountService.needs(Right.READ_MESSAGES);
     messages.delete(id);
   }
 }

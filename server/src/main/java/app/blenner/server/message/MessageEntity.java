@@ -5,8 +5,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 import java.time.Instant;
 
 @Entity
@@ -16,11 +16,17 @@ class MessageEntity {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   Long id;
 
+  @Version long revision;
+
   String itemKey;
   String itemTitle;
   Instant receivedAt;
-  @Lob String answers;
-  @Lob String letter;
+
+  @Column(columnDefinition = "text")
+  String answers;
+
+  @Column(columnDefinition = "text")
+  String letter;
 
   @Column(name = "is_read")
   boolean read;

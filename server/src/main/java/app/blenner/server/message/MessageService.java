@@ -107,7 +107,10 @@ public class MessageService {
   }
 
   void delete(long id) {
-    messages.deleteById(id);
+    messages.delete(
+        messages
+            .findById(id)
+            .orElseThrow(() -> Problem.notThere("Somebody has deleted this message already.")));
   }
 
   private MessageView view(MessageEntity m) {

@@ -1,9 +1,10 @@
 package app.blenner.server.notebook;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 
 /** The words and phrases an item is to use, a line each. */
 @Entity
@@ -11,5 +12,9 @@ import jakarta.persistence.Table;
 class TargetTermsEntity {
   @Id String itemKey;
 
-  @Lob String terms = "";
+  /** Not set where there is none yet: two who make the first one at once are not to overwrite each other. */
+  @Version Long revision;
+
+  @Column(columnDefinition = "text")
+  String terms = "";
 }

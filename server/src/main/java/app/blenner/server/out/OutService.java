@@ -33,9 +33,9 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Writes items in the forms they go out in. */
+/** Writes items in the forms they go out in; sizes of pictures that nobody asked for before are made on the way. */
 @Service
-@Transactional(readOnly = true)
+@Transactional
 class OutService {
   /** Pictures within a page make it a third larger than they are; beyond this they stay addresses. */
   private static final long LARGEST_WITHIN = 8_000_000;

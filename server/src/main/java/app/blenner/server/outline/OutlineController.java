@@ -4,8 +4,10 @@ import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Prompt;
 import app.blenner.core.format.html.HtmlReader;
-import app.blenner.core.item.Kind;
+import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -32,7 +34,12 @@ class OutlineController {
    * @param lines its headings and prompts in a few words, for looking through
    */
   record OutlineView(
-      long id, String name, String about, List<Kind> kinds, String body, List<OutlineLine> lines) {
+      long id,
+      String name,
+      String about,
+      List<String> kinds,
+      String body,
+      List<OutlineLine> lines) {
 
     static OutlineView of(OutlineEntity o) {
       List<OutlineLine> lines = new ArrayList<>();
@@ -60,12 +67,14 @@ class OutlineController {
   record OutlineInput(
       @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
       @NotNull @Size(max = 500, message = "The line has at most 500 characters.") String about,
-      @NotNull List<Kind> kinds,
+      @NotNull List<String> kinds,
       @Size(max = 1_000_000, message = "This is too long for an outline.") String body) {}
 
   private final OutlineService outlines;
+  private final AuditService audit;
 
-  OutlineController(OutlineService outlines) {
+  OutlineController(OutlineService outlines, AuditService audit) {
+    this.audit = audit;
     this.outlines = outlines;
   }
 
@@ -77,32 +86,38 @@ class OutlineController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   OutlineView add(@Valid @RequestBody OutlineInput given) {
-    editorsOnly();
-    return OutlineView.of(
+    AccountService.needs(Right.SET_UP);
+    return noted(
         outlines.keep(new OutlineEntity(), given.name, given.about, given.kinds, given.body));
   }
 
   @PutMapping("/{id}")
   OutlineView change(@PathVariable long id, @Valid @RequestBody OutlineInput given) {
-    editorsOnly();
-    return OutlineView.of(
-        outlines.keep(outlines.get(id), given.name, given.about, given.kinds, given.body));
+    AccountService.needs(Right.SET_UP);
+    return noted(outlines.keep(outlines.get(id), given.name, given.about, given.kinds, given.body));
   }
 
   @PostMapping("/{id}/copy")
   @ResponseStatus(HttpStatus.CREATED)
   OutlineView copy(@PathVariable long id) {
-    editorsOnly();
-    return OutlineView.of(outlines.copy(id));
+    AccountService.needs(Right.SET_UP);
+    return noted(outlines.copy(id));
   }
 
   @DeleteMapping("/{id}")
   void delete(@PathVariable long id) {
-    editorsOnly();
+    AccountService.needs(Right.SET_UP);
+    OutlineEntity gone = outlines.get(id);
     outlines.delete(id);
+    note("the outline “" + gone.name + "” was deleted");
   }
 
-  private static void editorsOnly() {
-    AccountService.editorsOnly("Only an editor can change the site’s outlines.");
+  private OutlineView noted(OutlineEntity kept) {
+    note("the outline “" + kept.name + "”");
+    return OutlineView.of(kept);
+  }
+
+  private void note(String what) {
+    audit.note(AccountService.current().name(), Audited.SET_UP_CHANGED, what);
   }
 }

@@ -4,10 +4,11 @@ import app.blenner.core.archive.PackedOutline;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
-import app.blenner.core.item.Kind;
+import app.blenner.core.kind.Kind;
 import app.blenner.server.problem.Problem;
-import java.util.Arrays;
+import app.blenner.server.site.KindService;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,8 +18,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class OutlineService {
   private final OutlineRepository outlines;
+  private final KindService siteKinds;
 
-  OutlineService(OutlineRepository outlines) {
+  OutlineService(OutlineRepository outlines, KindService siteKinds) {
+    this.siteKinds = siteKinds;
     this.outlines = outlines;
   }
 
@@ -35,10 +38,8 @@ public class OutlineService {
     return outlines.findAllByOrderByName();
   }
 
-  static List<Kind> kinds(OutlineEntity o) {
-    return o.kinds.isEmpty()
-        ? List.of()
-        : Arrays.stream(o.kinds.split(" ")).map(Kind::valueOf).toList();
+  static List<String> kinds(OutlineEntity o) {
+    return o.kinds.isEmpty() ? List.of() : List.of(o.kinds.split(" "));
   }
 
   /** Takes over an outline. */
@@ -63,12 +64,13 @@ public class OutlineService {
   }
 
   /** Keeps an outline; without a text the one it has stays. */
-  OutlineEntity keep(OutlineEntity o, String name, String about, List<Kind> kinds, String body) {
+  OutlineEntity keep(OutlineEntity o, String name, String about, List<String> kinds, String body) {
     String line = PlainText.line(name);
     if (line.isEmpty()) {
       throw Problem.unusable("An outline needs a name.");
     }
-    if (kinds.isEmpty()) {
+    String known = known(kinds);
+    if (known.isEmpty()) {
       throw Problem.unusable("Say for which kinds of item the outline is.");
     }
     boolean taken =
@@ -78,8 +80,9 @@ public class OutlineService {
       throw Problem.unusable("There is an outline called “" + line + "” already.");
     }
     o.name = line;
+    o.nameKey = line.toLowerCase(Locale.ROOT);
     o.about = PlainText.line(about);
-    o.kinds = kinds.stream().distinct().map(Kind::name).collect(Collectors.joining(" "));
+    o.kinds = known;
     if (body != null) {
       o.body = HtmlWriter.write(HtmlReader.read(body));
     }
@@ -87,7 +90,16 @@ public class OutlineService {
       throw Problem.unusable(
           "An outline with nothing in it is no help; put a heading or a prompt in first.");
     }
-    return outlines.save(o);
+    return outlines.saveAndFlush(o);
+  }
+
+  /** Those of these kinds that there still are: one that went must not keep an outline from being changed. */
+  private String known(List<String> kinds) {
+    List<String> wanted = kinds.stream().map(k -> k.toLowerCase(Locale.ROOT)).toList();
+    return siteKinds.all().stream()
+        .map(Kind::name)
+        .filter(wanted::contains)
+        .collect(Collectors.joining(" "));
   }
 
   OutlineEntity copy(long id) {

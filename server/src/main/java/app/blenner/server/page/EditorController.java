@@ -16,6 +16,8 @@ class EditorController {
     "/editor/assets/{name}",
     "/editor/set-up",
     "/editor/inbox",
+    "/editor/account",
+    "/editor/set-password",
     "/editor/sign-in",
     "/editor/first-account",
     "/editor/items/{key}"

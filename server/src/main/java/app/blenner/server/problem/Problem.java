@@ -9,6 +9,10 @@ public class Problem extends RuntimeException {
   public static final String DISK_FULL =
       "The server’s disk is full; nothing was changed. Ask whoever looks after it to make room, then try again.";
 
+  /** What is said where the database does not answer. */
+  public static final String DATABASE_AWAY =
+      "The database does not answer at the moment; nothing was changed. Please try again.";
+
   private final HttpStatus status;
   private final transient Map<String, Object> details;
 
@@ -53,7 +57,9 @@ public class Problem extends RuntimeException {
   public static boolean isDiskFull(Throwable failure) {
     for (Throwable at = failure; at != null; at = at.getCause()) {
       String said = String.valueOf(at.getMessage());
-      if (said.contains("No space left") || said.contains("Disk quota exceeded")) {
+      if (said.contains("No space left")
+          || said.contains("Disk quota exceeded")
+          || said.contains("Read-only file system")) {
         return true;
       }
     }

@@ -1,5 +1,7 @@
 package app.blenner.server.problem;
 
+import java.sql.SQLException;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
@@ -21,16 +23,42 @@ public final class RetryOnConflict {
    * words.
    */
   public static <T> T call(Supplier<T> work) {
+    try {
+      return callChecked(work::get);
+    } catch (RuntimeException e) {
+      throw e;
+    } catch (Exception e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** The same for work that may fail in other ways too. */
+  static <T> T callChecked(Callable<T> work) throws Exception {
     for (int tries = 1; ; tries++) {
       try {
-        return work.get();
+        return work.call();
       } catch (ConcurrencyFailureException | DataIntegrityViolationException e) {
-        if (tries == TRIES) {
+        if (tries == TRIES || !isRace(e)) {
           throw e;
         }
         pause();
       }
     }
+  }
+
+  /** Whether trying again can help: what is too long stays too long. By the classes of SQLSTATE, 23 is what others did. */
+  private static boolean isRace(Throwable e) {
+    return e instanceof ConcurrencyFailureException || sqlState(e).startsWith("23");
+  }
+
+  /** The SQLSTATE at the bottom of a failure, or empty. */
+  static String sqlState(Throwable failure) {
+    for (Throwable at = failure; at != null; at = at.getCause()) {
+      if (at instanceof SQLException sql && sql.getSQLState() != null) {
+        return sql.getSQLState();
+      }
+    }
+    return "";
   }
 
   private static void pause() {

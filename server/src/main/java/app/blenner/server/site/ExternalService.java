@@ -4,8 +4,10 @@ import app.blenner.core.document.Address;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.intake.FetchPolicy;
+import app.blenner.server.BlennerSettings;
 import app.blenner.server.problem.Problem;
 import java.util.List;
+import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,7 +19,13 @@ public class ExternalService {
   private final SiteSettings settings;
   private final JsonMapper json;
 
-  ExternalService(SiteSettings settings, JsonMapper json) {
+  private final BlennerSettings started;
+  private final Environment environment;
+
+  ExternalService(
+      SiteSettings settings, JsonMapper json, BlennerSettings started, Environment environment) {
+    this.started = started;
+    this.environment = environment;
     this.settings = settings;
     this.json = json;
   }
@@ -27,6 +35,13 @@ public class ExternalService {
   public List<EmbedHost> embedHosts() {
     String hosts = settings.get().embedHosts;
     return hosts.isEmpty() ? List.of() : List.of(json.readValue(hosts, EmbedHost[].class));
+  }
+
+  /** Changes all of it, or where one part cannot be so, nothing. */
+  public void change(List<EmbedHost> hosts, String address, List<String> fetchHosts) {
+    embedHosts(hosts);
+    contactAddress(address);
+    fetchHosts(fetchHosts);
   }
 
   /** Gives the site another list of hosts. */
@@ -52,10 +67,25 @@ public class ExternalService {
     settings.changeQuietly(s -> s.contactAddress = line);
   }
 
+  /** The list of hosts as it was set, for the set-up and for packages. */
+  @Transactional(readOnly = true)
+  public List<String> fetchHosts() {
+    return new FetchPolicy(settings.get().fetchHosts.lines().toList()).hosts();
+  }
+
   /** Where texts may be fetched from. */
   @Transactional(readOnly = true)
   public FetchPolicy fetchPolicy() {
-    return new FetchPolicy(settings.get().fetchHosts.lines().toList());
+    // The stand-ins of the demo are on this machine, where other things may listen too: at their
+    // own port only.
+    String own = "localhost:" + environment.getProperty("local.server.port", "0");
+    return new FetchPolicy(
+        settings
+            .get()
+            .fetchHosts
+            .lines()
+            .map(h -> started.isDemo() && h.equals("localhost") ? own : h)
+            .toList());
   }
 
   /** Lets texts be fetched from other hosts. */

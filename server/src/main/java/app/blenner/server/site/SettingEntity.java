@@ -1,24 +1,31 @@
 package app.blenner.server.site;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import jakarta.persistence.Version;
 
 /** The one row that says what the site is called. */
 @Entity
 @Table(name = "site_setting")
 class SettingEntity {
   @Id int id;
+
+  @Version long revision;
+
   String name;
   String tagline;
   String language;
 
-  @Lob String house = "";
+  @Column(columnDefinition = "text")
+  String house = "";
 
-  @Lob String embedHosts = "";
+  @Column(columnDefinition = "text")
+  String embedHosts = "";
 
   String contactAddress = "";
 
-  @Lob String fetchHosts = "*";
+  @Column(columnDefinition = "text")
+  String fetchHosts = "*";
 }

@@ -1,11 +1,14 @@
 package app.blenner.server.site;
 
 import app.blenner.core.embed.EmbedHost;
+import app.blenner.core.signoff.Right;
 import app.blenner.core.site.Section;
-import app.blenner.core.site.Site;
 import app.blenner.core.site.Topic;
 import app.blenner.server.account.AccountService;
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.site.KindViews.SiteView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -43,35 +46,43 @@ class SiteController {
   private final SiteService sites;
   private final SectionService sections;
   private final ExternalService external;
+  private final AuditService audit;
 
-  SiteController(SiteService sites, SectionService sections, ExternalService external) {
+  SiteController(
+      SiteService sites, SectionService sections, ExternalService external, AuditService audit) {
+    this.audit = audit;
     this.sites = sites;
     this.sections = sections;
     this.external = external;
   }
 
   @GetMapping
-  Site site() {
-    return sites.site();
+  SiteView site() {
+    return SiteView.of(sites.site());
   }
 
   @PutMapping
-  Site name(@Valid @RequestBody SiteName given) {
-    editorsOnly();
+  SiteView name(@Valid @RequestBody SiteName given) {
+    AccountService.needs(Right.SET_UP);
     sites.name(given.name, given.tagline, given.language);
-    return sites.site();
+    note("the name of the site");
+    return SiteView.of(sites.site());
   }
 
   @PostMapping("/sections")
   Section add(@Valid @RequestBody SectionInput given) {
-    editorsOnly();
-    return sections.add(given.name, given.description, topics(given));
+    AccountService.needs(Right.SET_UP);
+    Section added = sections.add(given.name, given.description, topics(given));
+    note("a new section, “" + added.name() + "”");
+    return added;
   }
 
   @PutMapping("/sections/{slug}")
   Section change(@PathVariable String slug, @Valid @RequestBody SectionInput given) {
-    editorsOnly();
-    return sections.change(slug, given.name, given.description, topics(given));
+    AccountService.needs(Right.SET_UP);
+    Section changed = sections.change(slug, given.name, given.description, topics(given));
+    note("the section “" + changed.name() + "”");
+    return changed;
   }
 
   private static List<Topic> topics(SectionInput given) {
@@ -80,9 +91,9 @@ class SiteController {
 
   /** The hosts of embeds, where messages of visitors go, and where texts may be fetched from. */
   record ExternalSettings(
-      @NotNull List<HostInput> hosts,
+      @NotNull List<@NotNull @Valid HostInput> hosts,
       @NotNull String contactAddress,
-      @NotNull List<String> fetchHosts) {}
+      @NotNull List<@NotNull String> fetchHosts) {}
 
   record HostInput(
       @NotNull String host, @NotNull String name, @NotNull String page, @NotNull String frame) {}
@@ -93,24 +104,25 @@ class SiteController {
         external.embedHosts().stream()
             .map(h -> new HostInput(h.host(), h.name(), h.page(), h.frame()))
             .toList();
-    return new ExternalSettings(hosts, external.contactAddress(), external.fetchPolicy().hosts());
+    return new ExternalSettings(hosts, external.contactAddress(), external.fetchHosts());
   }
 
   @PutMapping("/external")
   ExternalSettings external(@Valid @RequestBody ExternalSettings given) {
-    editorsOnly();
+    AccountService.needs(Right.SET_UP);
     try {
-      external.embedHosts(
-          given.hosts.stream().map(h -> new EmbedHost(h.host, h.name, h.page, h.frame)).toList());
+      external.change(
+          given.hosts.stream().map(h -> new EmbedHost(h.host, h.name, h.page, h.frame)).toList(),
+          given.contactAddress,
+          given.fetchHosts);
     } catch (IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage());
     }
-    external.contactAddress(given.contactAddress);
-    external.fetchHosts(given.fetchHosts);
+    note("hosts, and the address for messages");
     return external();
   }
 
-  private static void editorsOnly() {
-    AccountService.editorsOnly("Only an editor can change the site’s set-up.");
+  private void note(String what) {
+    audit.note(AccountService.current().name(), Audited.SET_UP_CHANGED, what);
   }
 }

@@ -13,8 +13,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class SiteService {
   private final SiteSettings settings;
   private final SectionService sections;
+  private final KindService kinds;
 
-  SiteService(SiteSettings settings, SectionService sections) {
+  SiteService(SiteSettings settings, SectionService sections, KindService kinds) {
+    this.kinds = kinds;
     this.settings = settings;
     this.sections = sections;
   }
@@ -23,7 +25,7 @@ public class SiteService {
   @Transactional(readOnly = true)
   public Site site() {
     SettingEntity s = settings.get();
-    return new Site(s.name, s.tagline, s.language, sections.all());
+    return new Site(s.name, s.tagline, s.language, sections.all(), kinds.all());
   }
 
   /** Names the site. */

@@ -1,9 +1,16 @@
 package app.blenner.server.verify;
 
+import app.blenner.server.BlennerSettings;
 import app.blenner.server.asset.AssetService;
+import app.blenner.server.disk.Compaction;
 import app.blenner.server.file.StoreCheck;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.util.Set;
+import javax.sql.DataSource;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.SpringApplication;
@@ -23,12 +30,18 @@ class Verify implements ApplicationRunner {
   private final AssetService assets;
   private final Environment environment;
   private final ConfigurableApplicationContext context;
+  private final DataSource database;
+  private final BlennerSettings settings;
 
   Verify(
       StoreCheck store,
       AssetService assets,
       Environment environment,
-      ConfigurableApplicationContext context) {
+      ConfigurableApplicationContext context,
+      DataSource database,
+      BlennerSettings settings) {
+    this.database = database;
+    this.settings = settings;
     this.store = store;
     this.assets = assets;
     this.environment = environment;
@@ -54,7 +67,28 @@ class Verify implements ApplicationRunner {
     boolean right = found.isSound() || (repair && sound);
     say(right ? "The store is sound." : "The store is not sound.");
     int code = right ? 0 : 1;
+    compact();
     System.exit(SpringApplication.exit(context, () -> code));
+  }
+
+  /** The last thing that is done with the database, since it closes it. */
+  private void compact() throws IOException {
+    Path file = settings.dataFolder().resolve("blenner.mv.db");
+    if (!Files.exists(file)) {
+      return;
+    }
+    long before = Files.size(file);
+    try (Connection connection = database.getConnection()) {
+      Compaction.run(connection);
+      say(
+          "The database has "
+              + Files.size(file) / 1_000_000
+              + " MB; it had "
+              + before / 1_000_000
+              + " MB before it was written anew.");
+    } catch (SQLException e) {
+      say("The database could not be written anew: " + e.getMessage());
+    }
   }
 
   /** What cannot be put right here is told with the assets it is of. */

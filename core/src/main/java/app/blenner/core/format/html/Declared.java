@@ -21,11 +21,27 @@ public final class Declared {
       if (colon > at && colon < end) {
         out.put(
             style.substring(at, colon).strip().toLowerCase(Locale.ROOT),
-            style.substring(colon + 1, end).strip());
+            withoutImportant(style.substring(colon + 1, end).strip()));
       }
       at = end + 1;
     }
     return out;
+  }
+
+  private static String withoutImportant(String value) {
+    int mark = value.lastIndexOf('!');
+    boolean important =
+        mark >= 0 && value.substring(mark + 1).strip().equalsIgnoreCase("important");
+    return important ? value.substring(0, mark).strip() : value;
+  }
+
+  /** Whether readers do not see an element, by what it says itself. */
+  public static boolean isHidden(Element element) {
+    // The fold is hidden from readers by HTML itself, and is ours.
+    return (element.hasAttr("hidden") && !element.hasClass("fold"))
+        || value(element, "display").equals("none")
+        || value(element, "visibility").equals("hidden")
+        || value(element, "mso-hide").equals("all");
   }
 
   /** The value of one declaration, in small letters; empty where it is not declared. */

@@ -17,6 +17,7 @@ import app.blenner.core.document.Width;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
@@ -57,39 +58,43 @@ final class FigureReader {
       return;
     }
     Element main = parts.main;
-    HtmlReader.Split caption =
-        parts.caption == null
-            ? new HtmlReader.Split(List.of(), List.of())
-            : reader.split(withoutCredit(parts.caption), inner);
-    Block block = main == null ? null : mainBlock(figure, main, parts, caption.inline(), place);
+    Function<List<Inline>, Block> block =
+        main == null ? null : mainBlock(figure, main, parts, place);
     if (block == null) {
       reader.ownLines(figure, place, flow);
       return;
     }
-    flow.add(block);
+    // Read once, and only now: read before it were known that the figure is one, figures within
+    // captions would each be read twice by the one around them.
+    HtmlReader.Split caption =
+        parts.caption == null
+            ? new HtmlReader.Split(List.of(), List.of())
+            : Splitting.split(reader.blocks(withoutCredit(parts.caption), inner));
+    flow.add(block.apply(caption.inline()));
     flow.addAll(caption.rest());
     flow.addAll(reader.blocks(parts.rest, inner));
   }
 
-  private Block mainBlock(
-      Element figure, Element main, Parts parts, List<Inline> caption, HtmlReader.Place place) {
+  /** What makes a block of a figure and the caption it turns out to have; null where it is no figure. */
+  private Function<List<Inline>, Block> mainBlock(
+      Element figure, Element main, Parts parts, HtmlReader.Place place) {
     Element only = main.childrenSize() == 1 && main.ownText().isBlank() ? main.child(0) : null;
     Width width = Width.parse(StyleReader.declarations(figure).get("width"));
     switch (main.normalName()) {
       case "blockquote":
-        return place.mayNest() ? quote(main, figure.hasClass("pull"), caption, place) : null;
+        return place.mayNest() ? quote(main, figure.hasClass("pull"), place) : null;
       case "img":
-        return picture(main, null, figure, parts.caption, caption);
+        return picture(main, null, figure, parts.caption);
       case "a":
         if (only != null && only.normalName().equals("img")) {
-          return picture(only, MarkReader.link(main).orElse(null), figure, parts.caption, caption);
+          return picture(only, MarkReader.link(main).orElse(null), figure, parts.caption);
         }
-        return figure.hasClass("embed") ? embed(main, figure, width, caption) : null;
+        return figure.hasClass("embed") ? embed(main, figure, width) : null;
       case "iframe":
-        return frame(main, caption);
+        return frame(main);
       case "audio":
       case "video":
-        return player(main, width, caption);
+        return player(main, width);
       default:
         return null;
     }
@@ -104,33 +109,31 @@ final class FigureReader {
     return ends ? last : null;
   }
 
-  private static Element withoutCredit(Element caption) {
-    Element copy = caption.clone();
+  private static List<Node> withoutCredit(Element caption) {
     boolean picture =
         caption.parent() != null && caption.parent().selectFirst("> img, > a > img") != null;
-    Element credit = picture ? credit(copy) : null;
-    if (credit != null) {
-      credit.remove();
-    }
-    return copy;
+    List<Node> nodes = new ArrayList<>(caption.childNodes());
+    nodes.remove(picture ? credit(caption) : null);
+    return nodes;
   }
 
-  private Block picture(
-      Element img, Mark.Link link, Element figure, Element captionElement, List<Inline> caption) {
+  private Function<List<Inline>, Block> picture(
+      Element img, Mark.Link link, Element figure, Element captionElement) {
     Optional<Address> source = Address.parse(img.attr("src")).filter(Picture::isSource);
     if (source.isEmpty()) {
       return null;
     }
     Element credit = credit(captionElement);
-    return new Picture(
-        source.get(),
-        img.hasAttr("alt") ? img.attr("alt") : null,
-        Width.parse(StyleReader.declarations(figure).get("width")),
-        StyleReader.side(figure),
-        link,
-        caption,
-        credit == null ? "" : ElementText.of(credit),
-        figure.hasClass("pending"));
+    return caption ->
+        new Picture(
+            source.get(),
+            img.hasAttr("alt") ? img.attr("alt") : null,
+            Width.parse(StyleReader.declarations(figure).get("width")),
+            StyleReader.side(figure),
+            link,
+            caption,
+            credit == null ? "" : ElementText.of(credit),
+            figure.hasClass("pending"));
   }
 
   private void gallery(Element figure, Parts parts, HtmlReader.Place place, Flow flow) {
@@ -159,8 +162,8 @@ final class FigureReader {
     flow.addAll(rest);
   }
 
-  private Quote quote(
-      Element blockquote, boolean pull, List<Inline> attribution, HtmlReader.Place place) {
+  private Function<List<Inline>, Block> quote(
+      Element blockquote, boolean pull, HtmlReader.Place place) {
     HtmlReader.Place inner =
         new HtmlReader.Place(
             reader.marks.language(blockquote, place.marks()),
@@ -168,12 +171,12 @@ final class FigureReader {
             place.depth() + 2,
             StyleReader.direction(blockquote, place.direction()));
     Address source = Address.parse(blockquote.attr("cite")).orElse(null);
-    return new Quote(pull, source, reader.blocks(blockquote, inner), attribution);
+    return attribution -> new Quote(pull, source, reader.blocks(blockquote, inner), attribution);
   }
 
   void bareQuote(Element blockquote, HtmlReader.Place place, Flow flow) {
     if (place.mayNest()) {
-      flow.add(quote(blockquote, false, List.of(), place));
+      flow.add(quote(blockquote, false, place).apply(List.of()));
     } else {
       reader.ownLines(blockquote, place, flow);
     }
@@ -192,36 +195,38 @@ final class FigureReader {
   }
 
   void bareFrame(Element frame, Flow flow) {
-    Block block = frame(frame, List.of());
+    Function<List<Inline>, Block> block = frame(frame);
     if (block != null) {
-      flow.add(block);
+      flow.add(block.apply(List.of()));
     }
   }
 
-  private static Block frame(Element frame, List<Inline> caption) {
+  private static Function<List<Inline>, Block> frame(Element frame) {
     Optional<Address> to =
         Address.parse(frame.attr("src")).filter(a -> a.kind() == Address.Kind.WEB);
-    return to.map(a -> new Embed(a, frame.attr("title"), Width.OWN, Embed.Shape.WIDE, caption))
-        .orElse(null);
+    return to.isEmpty()
+        ? null
+        : caption -> new Embed(to.get(), frame.attr("title"), Width.OWN, Embed.Shape.WIDE, caption);
   }
 
-  private static Block embed(Element a, Element figure, Width width, List<Inline> caption) {
+  private static Function<List<Inline>, Block> embed(Element a, Element figure, Width width) {
     Optional<Address> to = Address.parse(a.attr("href")).filter(x -> x.kind() == Address.Kind.WEB);
     String ratio = StyleReader.declarations(figure).getOrDefault("aspect-ratio", "");
-    return to.map(x -> new Embed(x, ElementText.of(a), width, Embed.Shape.of(ratio), caption))
-        .orElse(null);
+    return to.isEmpty()
+        ? null
+        : caption -> new Embed(to.get(), ElementText.of(a), width, Embed.Shape.of(ratio), caption);
   }
 
   void barePlayer(Element player, HtmlReader.Place place, Flow flow) {
-    Block block = player(player, Width.OWN, List.of());
+    Function<List<Inline>, Block> block = player(player, Width.OWN);
     if (block == null) {
       reader.ownLines(player, place, flow);
     } else {
-      flow.add(block);
+      flow.add(block.apply(List.of()));
     }
   }
 
-  private static Block player(Element player, Width width, List<Inline> caption) {
+  private static Function<List<Inline>, Block> player(Element player, Width width) {
     Element inner = player.selectFirst("> source");
     String address =
         player.hasAttr("src") || inner == null ? player.attr("src") : inner.attr("src");
@@ -235,14 +240,15 @@ final class FigureReader {
             .map(s -> new Track(s, t.attr("srclang")))
             .orElse(null);
     return player.normalName().equals("audio")
-        ? new Audio(source.get(), ElementText.of(player), track, caption)
-        : new Video(
-            source.get(),
-            ElementText.of(player),
-            asset(player.attr("poster")).orElse(null),
-            track,
-            width,
-            caption);
+        ? caption -> new Audio(source.get(), ElementText.of(player), track, caption)
+        : caption ->
+            new Video(
+                source.get(),
+                ElementText.of(player),
+                asset(player.attr("poster")).orElse(null),
+                track,
+                width,
+                caption);
   }
 
   private static Optional<Address> asset(String address) {

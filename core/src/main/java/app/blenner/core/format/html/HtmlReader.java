@@ -12,6 +12,7 @@ import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Marks;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.PlainText;
+import app.blenner.core.document.Stopping;
 import app.blenner.core.document.Text;
 import java.util.List;
 import java.util.Set;
@@ -124,6 +125,7 @@ public final class HtmlReader {
   }
 
   private void node(Node node, Place place, Flow flow) {
+    Stopping.check();
     if (node instanceof TextNode text) {
       flow.add(new Text(text.getWholeText(), place.marks()));
     } else if (node instanceof Element element && !SILENT.contains(element.normalName())) {

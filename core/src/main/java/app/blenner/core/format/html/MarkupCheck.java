@@ -3,13 +3,17 @@ package app.blenner.core.format.html;
 import app.blenner.core.document.Address;
 import app.blenner.core.document.AddressAdvice;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.jsoup.nodes.Attribute;
 import org.jsoup.nodes.Element;
+import org.jsoup.nodes.Node;
 import org.jsoup.parser.ParseError;
 import org.jsoup.parser.Parser;
+import org.jsoup.select.NodeVisitor;
 
 /** Finds in typed HTML what the format will not keep, and what is not well formed, with its line. */
 public final class MarkupCheck {
@@ -56,6 +60,7 @@ public final class MarkupCheck {
   /** Looks typed HTML over. */
   public static List<Remark> check(String html) {
     List<Remark> out = new ArrayList<>();
+    Lines lines = new Lines(html);
     Parser parser = Parser.htmlParser().setTrackErrors(MOST).setTrackPosition(true);
     org.jsoup.nodes.Document page = parser.parseInput("<body>" + html, "");
     int shift = "<body>".length();
@@ -63,14 +68,10 @@ public final class MarkupCheck {
       int at = Math.max(0, Math.min(html.length(), error.getPosition() - shift));
       String told = plain(error.getErrorMessage());
       if (!told.isEmpty()) {
-        out.add(remark(html, at, at, Severity.ERROR, told));
+        out.add(lines.remark(at, at, Severity.ERROR, told));
       }
     }
-    for (Element e : page.body().getAllElements()) {
-      if (e != page.body() && e.sourceRange().isTracked() && out.size() < MOST) {
-        element(html, e, shift, out);
-      }
-    }
+    page.body().traverse(new Elements(html, lines, shift, out));
     return out;
   }
 
@@ -86,32 +87,82 @@ public final class MarkupCheck {
     return "Not well formed: " + message + ".";
   }
 
-  private static void element(String html, Element e, int shift, List<Remark> out) {
-    int from = Math.max(0, e.sourceRange().startPos() - shift);
-    int to = Math.min(html.length(), Math.max(from, e.sourceRange().endPos() - shift));
-    String name = e.normalName();
-    if (from >= html.length() || html.charAt(from) != '<') {
-      return; // the parser itself put it in
+  /** Looks over the elements, knowing which stand in a piece that is kept as it is. */
+  private static final class Elements implements NodeVisitor {
+    private final String html;
+    private final Lines lines;
+    private final int shift;
+    private final List<Remark> out;
+    private int raw;
+
+    Elements(String html, Lines lines, int shift, List<Remark> out) {
+      this.html = html;
+      this.lines = lines;
+      this.shift = shift;
+      this.out = out;
     }
-    boolean raw = e.closest("div.html") != null;
-    if (SILENT.contains(name)) {
-      out.add(
-          remark(html, from, to, Severity.LOSS, "<" + name + "> is not kept, nor what is in it."));
-    } else if (!ELEMENTS.contains(name) && !raw) {
-      out.add(remark(html, from, to, Severity.LOSS, "<" + name + "> is not kept; its words are."));
-    }
-    for (Attribute a : e.attributes()) {
-      if (a.getKey().startsWith("on")) {
-        out.add(
-            remark(html, from, to, Severity.LOSS, "The attribute " + a.getKey() + " is not kept."));
-      } else if (ADDRESSES.contains(a.getKey()) && Address.parse(a.getValue()).isEmpty()) {
-        out.add(remark(html, from, to, Severity.LOSS, AddressAdvice.problem(a.getValue())));
+
+    @Override
+    public void head(Node node, int depth) {
+      if (!(node instanceof Element e)) {
+        return;
       }
+      raw += isRaw(e) ? 1 : 0;
+      if (depth > 0 && e.sourceRange().isTracked() && out.size() < MOST) {
+        element(e);
+      }
+    }
+
+    @Override
+    public void tail(Node node, int depth) {
+      raw -= node instanceof Element e && isRaw(e) ? 1 : 0;
+    }
+
+    private static boolean isRaw(Element e) {
+      return e.normalName().equals("div") && e.hasClass("html");
+    }
+
+    private void element(Element e) {
+      int from = Math.max(0, e.sourceRange().startPos() - shift);
+      int to = Math.min(html.length(), Math.max(from, e.sourceRange().endPos() - shift));
+      String name = e.normalName();
+      if (from >= html.length() || html.charAt(from) != '<') {
+        return; // the parser itself put it in
+      }
+      if (SILENT.contains(name)) {
+        loss(from, to, "<" + name + "> is not kept, nor what is in it.");
+      } else if (!ELEMENTS.contains(name) && raw == 0) {
+        loss(from, to, "<" + name + "> is not kept; its words are.");
+      }
+      if (Declared.isHidden(e) && e.hasText()) {
+        loss(from, to, "This is hidden; its words are kept, and readers will see them.");
+      }
+      for (Attribute a : e.attributes()) {
+        if (a.getKey().startsWith("on")) {
+          loss(from, to, "The attribute " + a.getKey() + " is not kept.");
+        } else if (ADDRESSES.contains(a.getKey()) && Address.parse(a.getValue()).isEmpty()) {
+          loss(from, to, AddressAdvice.problem(a.getValue()));
+        }
+      }
+    }
+
+    private void loss(int from, int to, String message) {
+      out.add(lines.remark(from, to, Severity.LOSS, message));
     }
   }
 
-  private static Remark remark(String html, int from, int to, Severity severity, String message) {
-    int line = 1 + (int) html.substring(0, from).chars().filter(c -> c == '\n').count();
-    return new Remark(line, from, to, severity, message);
+  /** Which line a character stands in. */
+  private static final class Lines {
+    private final int[] ends;
+
+    Lines(String html) {
+      ends = IntStream.range(0, html.length()).filter(i -> html.charAt(i) == '\n').toArray();
+    }
+
+    Remark remark(int from, int to, Severity severity, String message) {
+      int at = Arrays.binarySearch(ends, from);
+      int line = 1 + (at < 0 ? -at - 1 : at);
+      return new Remark(line, from, to, severity, message);
+    }
   }
 }

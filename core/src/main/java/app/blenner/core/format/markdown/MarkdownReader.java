@@ -20,7 +20,16 @@ import org.commonmark.renderer.html.HtmlRenderer;
 public final class MarkdownReader {
   private static final List<Extension> EXTENSIONS =
       List.of(TablesExtension.create(), StrikethroughExtension.create());
-  private static final Parser PARSER = Parser.builder().extensions(EXTENSIONS).build();
+
+  /** Far deeper than a text can be, and far from where the renderer, which goes down by recursion, ends. */
+  private static final int DEEPEST = 64;
+
+  private static final Parser PARSER =
+      Parser.builder()
+          .extensions(EXTENSIONS)
+          .maxOpenBlockParsers(DEEPEST)
+          .maxInlineNesting(DEEPEST)
+          .build();
   private static final HtmlRenderer HTML = HtmlRenderer.builder().extensions(EXTENSIONS).build();
 
   private MarkdownReader() {}

@@ -13,6 +13,7 @@ import app.blenner.core.document.ListItem;
 import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Quote;
+import app.blenner.core.document.Stopping;
 import app.blenner.core.document.Table;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
@@ -52,6 +53,7 @@ public final class MarkdownWriter {
 
   /** The block as Markdown where reading that gives the same block again, else as HTML. */
   private static String block(Block block) {
+    Stopping.check();
     String text = markdown(block);
     return text != null && same(text, block) ? text : html(block);
   }

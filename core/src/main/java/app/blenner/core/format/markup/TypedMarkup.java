@@ -6,8 +6,7 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.html.MarkupCheck;
 import app.blenner.core.format.markdown.MarkdownReader;
 import app.blenner.core.format.markdown.MarkdownWriter;
-import com.github.difflib.DiffUtils;
-import com.github.difflib.patch.AbstractDelta;
+import app.blenner.core.version.Differences;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -60,11 +59,10 @@ public record TypedMarkup(
     List<String> tightBefore = before.stream().map(String::strip).toList();
     List<String> tightAfter = after.stream().map(String::strip).toList();
     List<Change> out = new ArrayList<>();
-    for (AbstractDelta<String> d : DiffUtils.diff(tightBefore, tightAfter).getDeltas()) {
-      int line = d.getSource().getPosition();
-      List<String> was = before.subList(line, line + d.getSource().size());
-      int at = d.getTarget().getPosition();
-      List<String> is = after.subList(at, at + d.getTarget().size());
+    for (Differences.Stretch d : Differences.of(tightBefore, tightAfter)) {
+      int line = d.from();
+      List<String> was = before.subList(line, d.to());
+      List<String> is = after.subList(d.otherFrom(), d.otherTo());
       if (was.stream().anyMatch(s -> !s.isBlank()) || is.stream().anyMatch(s -> !s.isBlank())) {
         out.add(new Change(line + 1, List.copyOf(was), List.copyOf(is)));
       }

@@ -89,4 +89,21 @@ public class TypedMarkupTest {
     assertEquals(read.changes(), List.of());
     assertEquals(TypedMarkup.write(Language.MARKDOWN, read.body()), markdown);
   }
+
+  /** Hidden words come through, since nothing typed is lost; that readers will see them is told. */
+  @Test
+  public void hiddenWordsAreTold() {
+    for (String typed :
+        new String[] {
+          "<p hidden>x</p>",
+          "<p style=\"display:none\">x</p>",
+          "<p>a <span style='DISPLAY : NONE !important'>x</span></p>",
+          "<div style='visibility: hidden'>x</div>"
+        }) {
+      TypedMarkup read = TypedMarkup.read(TypedMarkup.Language.HTML, typed);
+      assertTrue(
+          read.remarks().stream().anyMatch(r -> r.message().contains("readers will see them")),
+          typed + read.remarks());
+    }
+  }
 }

@@ -1,6 +1,7 @@
 package app.blenner.core.format.office;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
@@ -203,6 +204,16 @@ public class HostileFilesTest {
     assertTrue(policy.names("a.fell.example"));
     assertEquals(policy.names("fell.example"), false);
     assertEquals(policy.names("notes.example.evil"), false);
+    // A host that is named with a port is asked at that port, and at no other, also where all are
+    // let in.
+    FetchPolicy bound = new FetchPolicy(List.of("*", "localhost:8080"));
+    assertTrue(bound.names("localhost"));
+    assertEquals(bound.check("http://localhost:8080/a").getPort(), 8080);
+    for (String other :
+        List.of("http://localhost/", "http://localhost:22/", "https://LOCALHOST:8081/a")) {
+      assertThrows(IllegalArgumentException.class, () -> bound.check(other));
+    }
+    assertEquals(bound.check("https://far.example:8443/").getPort(), 8443);
     assertEquals(policy.check("notes.example/page").toString(), "https://notes.example/page");
   }
 }

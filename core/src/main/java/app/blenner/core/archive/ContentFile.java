@@ -1,0 +1,85 @@
+package app.blenner.core.archive;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Attachment;
+import app.blenner.core.item.Content;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * What is written in an item, in its canonical form: the fields that have a value in front as YAML, the text behind as
+ * HTML. It is the part of the item file of the open package that people write; the same content is the same letters.
+ */
+public final class ContentFile {
+  private ContentFile() {}
+
+  /** Writes a content. */
+  public static String write(Content content) {
+    Fields fields = Fields.none("content");
+    values(content).forEach(fields::put);
+    return ItemFile.FENCE
+        + fields.yaml()
+        + ItemFile.FENCE
+        + HtmlWriter.write(content.body())
+        + "\n";
+  }
+
+  /**
+   * Reads a content.
+   *
+   * @throws IllegalArgumentException with a sentence, where it makes no sense
+   */
+  public static Content read(String written) {
+    String[] parts = ItemFile.parted(written, "content");
+    return content(Fields.read(parts[0], "content"), parts[1]);
+  }
+
+  /** The fields by their names in files, also those without a value, in the order they are written in. */
+  static Map<String, Object> values(Content c) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    out.put("title", c.title());
+    out.put("language", c.language());
+    out.put("section", c.section());
+    out.put("topics", c.topics());
+    out.put("slug", c.slug());
+    out.put("summary", c.summary());
+    out.put("keywords", c.keywords());
+    out.put("lead-picture", c.leadPicture());
+    out.put(
+        "attachments",
+        c.attachments().stream()
+            .map(
+                a ->
+                    Fields.none("attachment")
+                        .put("file", a.asset())
+                        .put("words", a.words())
+                        .values())
+            .toList());
+    out.put("fields", c.values());
+    return out;
+  }
+
+  static Content content(Fields fields, String html) {
+    String picture = fields.text("lead-picture");
+    if (!picture.isEmpty() && !Address.isAssetName(picture)) {
+      throw new IllegalArgumentException(
+          fields.where() + ": a lead picture is the name of an asset, which this is not.");
+    }
+    return new Content(
+        fields.text("title"),
+        fields.text("summary"),
+        HtmlReader.read(html),
+        fields.text("section"),
+        fields.words("topics"),
+        fields.words("keywords"),
+        fields.text("slug"),
+        picture,
+        fields.text("language"),
+        fields.all("attachments").stream()
+            .map(a -> new Attachment(a.text("file"), a.text("words")))
+            .toList(),
+        fields.within("fields").values());
+  }
+}

@@ -1,0 +1,202 @@
+package app.blenner.core.archive;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.item.Values;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.language.Slug;
+import app.blenner.core.site.Section;
+import app.blenner.core.site.SitePaths;
+import app.blenner.core.site.Topic;
+import java.util.HashSet;
+import java.util.Set;
+
+/**
+ * Looks a package over as a whole before anything is made of it: that nothing is longer than a site can hold, that what
+ * is referred to is there, and that addresses are such as anybody could give by hand.
+ */
+final class PackageCheck {
+  private final SitePackage read;
+
+  PackageCheck(SitePackage read) {
+    this.read = read;
+  }
+
+  /**
+   * Looks.
+   *
+   * @throws IllegalArgumentException with a sentence that names the file
+   */
+  void look() {
+    site();
+    people();
+    read.assets().forEach(this::asset);
+    for (PackedOutline o : read.outlines()) {
+      String where = "The outline “" + shortened(o.name()) + "”";
+      holds(where, "name", o.name(), 200);
+      holds(where, "line about it", o.about(), 500);
+    }
+    Set<String> signIns = new HashSet<>();
+    read.people().forEach(p -> signIns.add(p.signIn()));
+    for (PackedItem item : read.items()) {
+      item(item, signIns);
+    }
+    for (PackedMessage m : read.messages()) {
+      holds("messages.yaml", "title of an item", m.title(), 2000);
+    }
+  }
+
+  private void site() {
+    holds("site.yaml", "name of the site", read.site().name(), 200);
+    holds("site.yaml", "line below the name", read.site().tagline(), 500);
+    holds("site.yaml", "language", read.site().language(), 40);
+    holds("site.yaml", "address for messages", read.contactAddress(), 300);
+    Set<String> kinds = new HashSet<>();
+    for (Kind k : read.site().kinds()) {
+      if (!kinds.add(k.name())) {
+        throw new IllegalArgumentException("site.yaml has two kinds “" + k.name() + "”.");
+      }
+    }
+    if (kinds.isEmpty()) {
+      throw new IllegalArgumentException("site.yaml: a site has at least one kind of item.");
+    }
+    Set<String> slugs = new HashSet<>();
+    for (Section s : read.site().sections()) {
+      slug("site.yaml", s.slug());
+      if (!slugs.add(s.slug())) {
+        throw new IllegalArgumentException("site.yaml has two sections at “/" + s.slug() + "”.");
+      }
+      if (SitePaths.RESERVED.contains(s.slug())) {
+        throw new IllegalArgumentException(
+            "site.yaml has a section at “/" + s.slug() + "”, which belongs to Blenner itself.");
+      }
+      holds("site.yaml", "name of a section", s.name(), 200);
+      holds("site.yaml", "description of a section", s.description(), 1000);
+      for (Topic t : s.topics()) {
+        holds("site.yaml", "name of a topic", t.name(), 200);
+      }
+    }
+  }
+
+  private void people() {
+    Set<String> names = new HashSet<>();
+    for (PackedPerson p : read.people()) {
+      if (!PackedPerson.isSignIn(p.signIn())) {
+        throw new IllegalArgumentException(
+            "site.yaml: “" + shortened(p.signIn()) + "” is no sign-in name.");
+      }
+      if (!names.add(p.signIn())) {
+        throw new IllegalArgumentException("site.yaml names “" + p.signIn() + "” twice.");
+      }
+      holds("site.yaml", "name of a person", p.name(), 200);
+      if (p.name().isBlank()) {
+        throw new IllegalArgumentException("site.yaml: “" + p.signIn() + "” has no name.");
+      }
+    }
+  }
+
+  /** What is said of an asset, as it stands in the file. */
+  static void described(Fields about) {
+    String where = "assets.yaml, " + about.where();
+    holds(where, "title", about.text("title"), 300);
+    holds(where, "alternative text", about.text("alternative"), 1000);
+    holds(where, "caption", about.text("caption"), 2000);
+    holds(where, "credit", about.text("credit"), 300);
+    holds(where, "source", about.text("source"), 1000);
+    holds(where, "licence", about.text("licence"), 300);
+    holds(where, "description", about.text("description"), 4000);
+    holds(where, "keywords", String.join("\n", about.words("keywords")), 6000);
+  }
+
+  private void asset(PackedAsset a) {
+    String where = "assets.yaml, " + a.name();
+    holds(where, "edit", a.edit().toString(), 100);
+    a.collections().forEach(c -> holds(where, "name of a collection", c, 100));
+  }
+
+  private void item(PackedItem item, Set<String> signIns) {
+    String where = "items/" + item.key() + ".html";
+    if (!signIns.contains(item.people().owner())) {
+      throw new IllegalArgumentException(
+          where
+              + " belongs to “"
+              + shortened(item.people().owner())
+              + "”, who is not among the people of site.yaml.");
+    }
+    if (read.site().kinds().stream().noneMatch(k -> k.name().equals(item.kind()))) {
+      throw new IllegalArgumentException(
+          where + ": “" + shortened(item.kind()) + "” is no kind that this site has.");
+    }
+    holds(where, "name of the author", item.people().author(), 200);
+    holds(where, "name of who changed it", item.times().changedBy(), 200);
+    content(where, item.content());
+    if (item.live() != null) {
+      content(where, item.live());
+    }
+    for (String path : item.addresses()) {
+      holds(where, "address", path, 200);
+      if (!path.matches("(/[a-z0-9]+(-[a-z0-9]+)*){1,2}")) {
+        throw new IllegalArgumentException(
+            where + ": “" + shortened(path) + "” is no address of the site.");
+      }
+    }
+    item.notebook().notes().forEach(n -> holds(where, "note", n.words(), 8000));
+  }
+
+  private void content(String where, Content c) {
+    holds(where, "title", c.title(), 2000);
+    holds(where, "summary", c.summary(), 8000);
+    holds(where, "keywords", String.join("\n", c.keywords()), 8000);
+    holds(where, "topics", String.join("\n", c.topics()), 4000);
+    holds(where, "language", c.language(), 40);
+    int attached =
+        c.attachments().stream().mapToInt(a -> a.asset().length() + a.words().length() + 2).sum();
+    most(where, "attachments", attached, 50_000);
+    most(where, "fields", (int) Values.letters(c.values()), (int) Values.MOST_LETTERS);
+    if (!c.slug().isEmpty()) {
+      slug(where, c.slug());
+    }
+    boolean known = read.site().section(c.section()).isPresent();
+    if (!c.section().isEmpty() && !known) {
+      throw new IllegalArgumentException(
+          where
+              + " is in the section “"
+              + shortened(c.section())
+              + "”, which site.yaml does not have.");
+    }
+    if (c.section().isEmpty() && SitePaths.RESERVED.contains(c.slug())) {
+      throw new IllegalArgumentException(
+          where + " has the address “/" + c.slug() + "”, which belongs to Blenner itself.");
+    }
+  }
+
+  private static void slug(String where, String slug) {
+    if (!Slug.isLegal(slug)) {
+      throw new IllegalArgumentException(
+          where
+              + ": “"
+              + shortened(slug)
+              + "” cannot be the end of an address. Small letters, digits and hyphens between them can.");
+    }
+  }
+
+  private static void holds(String where, String what, String value, int most) {
+    most(where, what, value.length(), most);
+  }
+
+  private static void most(String where, String what, int characters, int most) {
+    if (characters > most) {
+      throw new IllegalArgumentException(
+          String.format(
+              java.util.Locale.UK,
+              "%s: the %s has %,d characters; a site holds at most %,d.",
+              where,
+              what,
+              characters,
+              most));
+    }
+  }
+
+  private static String shortened(String words) {
+    return words.length() <= 60 ? words : words.substring(0, 60) + "…";
+  }
+}

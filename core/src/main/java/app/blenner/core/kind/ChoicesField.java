@@ -1,0 +1,47 @@
+package app.blenner.core.kind;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/**
+ * Any of several choices. Its value is a list of texts, in the order of the choices.
+ *
+ * @param head what every field has
+ * @param choices what can be chosen, in order
+ */
+public record ChoicesField(Head head, List<String> choices) implements Field {
+  public ChoicesField {
+    choices = List.copyOf(choices);
+  }
+
+  @Override
+  public FieldType type() {
+    return FieldType.CHOICES;
+  }
+
+  @Override
+  public Map<String, Object> settings() {
+    return Map.of("choices", choices);
+  }
+
+  @Override
+  public Object tidy(Object data) {
+    List<String> given = Data.words(data).stream().distinct().toList();
+    return Data.orNothing(
+        Stream.concat(
+                choices.stream().filter(given::contains),
+                given.stream().filter(g -> !choices.contains(g)))
+            .toList());
+  }
+
+  @Override
+  public String problem(Object value) {
+    return Limits.among(head, Data.as(value), choices);
+  }
+
+  @Override
+  public void show(Object value, FieldOut out) {
+    out.list(Data.as(value));
+  }
+}

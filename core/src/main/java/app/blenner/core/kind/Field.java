@@ -1,0 +1,53 @@
+package app.blenner.core.kind;
+
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A field of a kind. A value is plain data, so that it outlives every change of the field: a text, a yes or no, a list, or
+ * names with texts. A field reads what it finds there, and whatever is no value of its type is as if it were not there.
+ */
+public sealed interface Field
+    permits ChoiceField,
+        ChoicesField,
+        DateField,
+        FactsField,
+        FilesField,
+        ItemsField,
+        LineField,
+        LinesField,
+        LinkField,
+        NumberField,
+        PictureField,
+        PicturesField,
+        RichTextField,
+        TimeField,
+        YesNoField {
+
+  /** What every field has. */
+  Head head();
+
+  /** Its type. */
+  FieldType type();
+
+  /** What is set of it besides its head, as plain data, under the names that {@link FieldType#make} reads. */
+  Map<String, Object> settings();
+
+  /** The value in its one form; null where this is no value of this field. */
+  Object tidy(Object data);
+
+  /**
+   * What is wrong with a value in its one form, in a sentence.
+   *
+   * @return empty when nothing is
+   */
+  String problem(Object value);
+
+  /** Shows a value in its one form to readers. */
+  void show(Object value, FieldOut out);
+
+  /** The assets a value in its one form uses. */
+  default Set<String> assets(Object value) {
+    return Set.of();
+  }
+}

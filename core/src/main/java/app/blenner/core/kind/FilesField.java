@@ -1,0 +1,64 @@
+package app.blenner.core.kind;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.item.Attachment;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Files to be fetched. Its value is a list of names with texts: {@code file}, the name of an asset, and {@code words}.
+ *
+ * @param head what every field has
+ * @param most most files
+ */
+public record FilesField(Head head, int most) implements Field {
+
+  @Override
+  public FieldType type() {
+    return FieldType.FILES;
+  }
+
+  @Override
+  public Map<String, Object> settings() {
+    return Map.of("most", most);
+  }
+
+  @Override
+  public Object tidy(Object data) {
+    return Data.orNothing(
+        Data.rows(data).stream()
+            .filter(r -> Address.isAssetName(r.getOrDefault("file", "")))
+            .map(r -> FilesField.row(new Attachment(r.get("file"), Data.line(r.get("words")))))
+            .toList());
+  }
+
+  @Override
+  public String problem(Object value) {
+    return Limits.number(head, ((List<?>) value).size(), most, "files");
+  }
+
+  @Override
+  public void show(Object value, FieldOut out) {
+    out.files(
+        Data.<List<Map<String, String>>>as(value).stream()
+            .map(r -> new Attachment(r.get("file"), r.get("words")))
+            .toList());
+  }
+
+  @Override
+  public Set<String> assets(Object value) {
+    return Data.<List<Map<String, String>>>as(value).stream()
+        .map(r -> r.get("file"))
+        .collect(Collectors.toSet());
+  }
+
+  private static Map<String, String> row(Attachment file) {
+    Map<String, String> out = new LinkedHashMap<>();
+    out.put("file", file.asset());
+    out.put("words", file.words());
+    return out;
+  }
+}

@@ -1,0 +1,39 @@
+package app.blenner.core.kind;
+
+import app.blenner.core.document.Address;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Other items. Its value is a list of their keys.
+ *
+ * @param head what every field has
+ * @param most most items
+ */
+public record ItemsField(Head head, int most) implements Field {
+
+  @Override
+  public FieldType type() {
+    return FieldType.ITEMS;
+  }
+
+  @Override
+  public Map<String, Object> settings() {
+    return Map.of("most", most);
+  }
+
+  @Override
+  public Object tidy(Object data) {
+    return Data.orNothing(Data.words(data).stream().filter(Address::isItemKey).distinct().toList());
+  }
+
+  @Override
+  public String problem(Object value) {
+    return Limits.number(head, ((List<?>) value).size(), most, "items");
+  }
+
+  @Override
+  public void show(Object value, FieldOut out) {
+    out.items(Data.as(value));
+  }
+}

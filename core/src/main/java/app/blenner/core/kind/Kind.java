@@ -1,0 +1,138 @@
+package app.blenner.core.kind;
+
+import app.blenner.core.document.PlainText;
+import app.blenner.core.item.AssetUse;
+import app.blenner.core.item.Content;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/**
+ * A kind of item. Title, summary, text and what else every item has are not among its fields; those are its own.
+ *
+ * @param name its lasting short name, by which items name it
+ * @param label what one item of it is called
+ * @param plural what several are called
+ * @param help what it is for, in a sentence
+ * @param isNews whether its items are listed among the latest; else they are fixed pages
+ * @param unfolds whether lists show its text down to its fold
+ * @param cards its own fields, in cards
+ */
+public record Kind(
+    String name,
+    String label,
+    String plural,
+    String help,
+    boolean isNews,
+    boolean unfolds,
+    List<Card> cards) {
+
+  public Kind {
+    label = PlainText.line(label);
+    plural = PlainText.line(plural);
+    help = PlainText.line(help);
+    cards = List.copyOf(cards);
+  }
+
+  /** A kind that is known by its name alone, such as one of an item whose kind is gone. */
+  public static Kind unknown(String name) {
+    return new Kind(name, name, name, "", false, false, List.of());
+  }
+
+  /** Its own fields in their order. */
+  public Stream<Field> fields() {
+    return cards.stream().flatMap(c -> c.fields().stream());
+  }
+
+  /** Its own field with this name. */
+  public Optional<Field> field(String name) {
+    return fields().filter(f -> f.head().name().equals(name)).findFirst();
+  }
+
+  /**
+   * Values in their one form. What belongs to no field of this kind, or is no value of its field, stays as it is: the kind
+   * may be changed back.
+   */
+  public Map<String, Object> tidy(Map<String, Object> values) {
+    Map<String, Object> out = new LinkedHashMap<>(values);
+    fields()
+        .forEach(
+            f -> {
+              Object tidy = f.tidy(values.get(f.head().name()));
+              if (tidy != null) {
+                out.put(f.head().name(), tidy);
+              }
+            });
+    return out;
+  }
+
+  /**
+   * The values after somebody entered some: each field that was changed in its one form, and all else as it stood before,
+   * also what no field of this kind shows.
+   */
+  public Map<String, Object> entered(Map<String, Object> before, Map<String, ?> given) {
+    Map<String, Object> out = new LinkedHashMap<>(before);
+    fields()
+        .map(f -> f.head().name())
+        .filter(name -> !Objects.equals(given.get(name), before.get(name)))
+        .forEach(
+            name -> {
+              out.remove(name);
+              if (given.get(name) != null) {
+                out.put(name, given.get(name));
+              }
+            });
+    Map<String, Object> tidy = tidy(out);
+    before.forEach(
+        (name, value) -> {
+          if (Objects.equals(out.get(name), value)) {
+            tidy.put(name, value);
+          }
+        });
+    return tidy;
+  }
+
+  /** What is wrong with the values of its fields, in sentences by the names of the fields. */
+  public Map<String, String> problems(Map<String, Object> values) {
+    Map<String, String> out = new LinkedHashMap<>();
+    fields()
+        .forEach(
+            f -> {
+              Object given = values.get(f.head().name());
+              Object tidy = f.tidy(given);
+              String problem =
+                  tidy != null
+                      ? f.problem(tidy)
+                      : given != null
+                          ? f.head().label() + ": this is no " + said(f) + "."
+                          : f.head().required() ? f.head().label() + " is missing." : "";
+              if (!problem.isEmpty()) {
+                out.put(f.head().name(), problem);
+              }
+            });
+    return out;
+  }
+
+  /** All assets a content of this kind uses, each place of each asset once. */
+  public Set<AssetUse> uses(Content content) {
+    Set<AssetUse> out = new LinkedHashSet<>(AssetUse.in(content));
+    fields()
+        .forEach(
+            f -> {
+              Object tidy = f.tidy(content.values().get(f.head().name()));
+              if (tidy != null) {
+                f.assets(tidy).forEach(a -> out.add(new AssetUse(a, AssetUse.Place.FIELD)));
+              }
+            });
+    return out;
+  }
+
+  private static String said(Field field) {
+    return field.type().label().toLowerCase(java.util.Locale.ROOT);
+  }
+}

@@ -1,0 +1,215 @@
+package app.blenner.core.kind;
+
+import app.blenner.core.language.Counts;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/** Kinds as plain data, for files and stores, and what a kind must be like. */
+public final class Kinds {
+  /** Longer than a card's fields anywhere; a bench with more cannot be overlooked. */
+  public static final int MOST_FIELDS = 200;
+
+  /** What a new site begins with. */
+  public static final List<Kind> STANDARD =
+      List.of(
+          new Kind(
+              "article",
+              "Article",
+              "Articles",
+              "A longer text that keeps its worth",
+              true,
+              false,
+              List.of()),
+          new Kind(
+              "post", "Post", "Posts", "News of the day, listed by date", true, true, List.of()),
+          new Kind(
+              "page",
+              "Page",
+              "Pages",
+              "A fixed page, such as how to get there; never listed among the latest",
+              false,
+              false,
+              List.of()));
+
+  private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9]*(?:-[a-z0-9]+)*");
+  private static final int NAME_LIMIT = 40;
+
+  private Kinds() {}
+
+  /** The kind with this name among some; one that is not there any more is known by its name alone. */
+  public static Kind named(List<Kind> kinds, String name) {
+    return kinds.stream()
+        .filter(k -> k.name().equals(name))
+        .findFirst()
+        .orElseGet(() -> Kind.unknown(name));
+  }
+
+  /** Whether something can be the lasting short name of a kind or a field. */
+  public static boolean isName(String name) {
+    return name.length() <= NAME_LIMIT && NAME.matcher(name).matches();
+  }
+
+  /**
+   * What is wrong with a kind, in sentences.
+   *
+   * @return nothing when it can be used
+   */
+  public static List<String> problems(Kind kind) {
+    List<String> out = new ArrayList<>();
+    name(out, "A kind", kind.name());
+    label(out, "The kind", kind.label());
+    label(out, "The kind, of which there are several,", kind.plural());
+    if (kind.fields().count() > MOST_FIELDS) {
+      out.add("A kind has at most " + MOST_FIELDS + " fields.");
+    }
+    Set<String> names = new HashSet<>();
+    Set<String> labels = new HashSet<>();
+    kind.fields()
+        .forEach(
+            f -> {
+              String label = f.head().label();
+              name(out, "The field “" + label + "”", f.head().name());
+              label(out, "The field “" + f.head().name() + "”", label);
+              if (!names.add(f.head().name())) {
+                out.add("Two fields have the short name “" + f.head().name() + "”.");
+              }
+              if (!labels.add(label.toLowerCase(java.util.Locale.ROOT))) {
+                out.add("Two fields are called “" + label + "”; nobody could tell them apart.");
+              }
+              if (Counts.characters(f.head().help()) > Head.HELP_LIMIT) {
+                out.add("The help of “" + label + "” is longer than 500 characters.");
+              }
+              if (f.settings().get("choices") instanceof List<?> choices && choices.isEmpty()) {
+                out.add("“" + label + "” has nothing to choose from.");
+              }
+            });
+    return out.stream().distinct().toList();
+  }
+
+  private static void name(List<String> out, String what, String name) {
+    if (!isName(name)) {
+      out.add(
+          what
+              + " has the short name “"
+              + name
+              + "”. One begins with a small letter, and has small letters, digits and hyphens; at most "
+              + NAME_LIMIT
+              + ".");
+    }
+  }
+
+  private static void label(List<String> out, String what, String label) {
+    if (label.isEmpty()) {
+      out.add(what + " has no name that people read.");
+    } else if (Counts.characters(label) > Head.LABEL_LIMIT) {
+      out.add(what + " has a name longer than " + Head.LABEL_LIMIT + " characters.");
+    }
+  }
+
+  /** A kind as plain data. */
+  public static Map<String, Object> write(Kind kind) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    out.put("name", kind.name());
+    out.put("label", kind.label());
+    out.put("plural", kind.plural());
+    out.put("help", kind.help());
+    out.put("news", kind.isNews());
+    out.put("unfolds", kind.unfolds());
+    out.put("cards", kind.cards().stream().map(Kinds::write).toList());
+    return out;
+  }
+
+  private static Map<String, Object> write(Card card) {
+    Map<String, Object> out = new LinkedHashMap<>();
+    out.put("label", card.label());
+    out.put("fields", card.fields().stream().map(Kinds::write).toList());
+    return out;
+  }
+
+  private static Map<String, Object> write(Field field) {
+    Head head = field.head();
+    Map<String, Object> out = new LinkedHashMap<>();
+    out.put("name", head.name());
+    out.put("type", field.type().word());
+    out.put("label", head.label());
+    out.put("help", head.help());
+    out.put("required", head.required());
+    out.put("place", head.place().name().toLowerCase(java.util.Locale.ROOT));
+    field.settings().forEach(out::put);
+    return out;
+  }
+
+  /**
+   * Reads a kind.
+   *
+   * @throws IllegalArgumentException with a sentence, where it makes no sense
+   */
+  public static Kind read(Map<?, ?> data) {
+    Kind kind =
+        new Kind(
+            Data.line(data.get("name")),
+            Data.line(data.get("label")),
+            Data.line(data.get("plural")),
+            Data.line(data.get("help")),
+            !"false".equals(Data.line(data.get("news"))),
+            "true".equals(Data.line(data.get("unfolds"))),
+            maps(data.get("cards")).stream().map(Kinds::card).toList());
+    List<String> problems = problems(kind);
+    if (!problems.isEmpty()) {
+      throw new IllegalArgumentException(problems.get(0));
+    }
+    return kind;
+  }
+
+  private static Card card(Map<?, ?> data) {
+    return new Card(
+        Data.line(data.get("label")), maps(data.get("fields")).stream().map(Kinds::field).toList());
+  }
+
+  private static Field field(Map<?, ?> data) {
+    String name = Data.line(data.get("name"));
+    String word = Data.line(data.get("type"));
+    FieldType type =
+        FieldType.of(word)
+            .orElseThrow(
+                () ->
+                    new IllegalArgumentException(
+                        "The field “" + name + "” is of the type “" + word + "”, which is none."));
+    Head head =
+        new Head(
+            name,
+            Data.line(data.get("label")),
+            Data.line(data.get("help")),
+            "true".equals(Data.line(data.get("required"))),
+            place(Data.line(data.get("place"))));
+    Map<String, Object> settings = new LinkedHashMap<>();
+    data.forEach((key, value) -> settings.put(String.valueOf(key), value));
+    return type.make(head, settings);
+  }
+
+  private static Head.Place place(String word) {
+    for (Head.Place place : Head.Place.values()) {
+      if (place.name().equalsIgnoreCase(word)) {
+        return place;
+      }
+    }
+    return Head.Place.BEHIND;
+  }
+
+  private static List<Map<?, ?>> maps(Object data) {
+    List<Map<?, ?>> out = new ArrayList<>();
+    if (data instanceof List<?> list) {
+      for (Object one : list) {
+        if (one instanceof Map<?, ?> map) {
+          out.add(map);
+        }
+      }
+    }
+    return out;
+  }
+}

@@ -1,0 +1,37 @@
+package app.blenner.core.kind;
+
+import java.util.Map;
+
+/**
+ * Several lines of plain text. Its value is a text with line feeds.
+ *
+ * @param head what every field has
+ * @param most most characters
+ */
+public record LinesField(Head head, int most) implements Field {
+
+  @Override
+  public FieldType type() {
+    return FieldType.LINES;
+  }
+
+  @Override
+  public Map<String, Object> settings() {
+    return Map.of("most", most);
+  }
+
+  @Override
+  public Object tidy(Object data) {
+    return Data.orNothing(String.join("\n", Data.lines(data)));
+  }
+
+  @Override
+  public String problem(Object value) {
+    return Limits.characters(head, (String) value, most);
+  }
+
+  @Override
+  public void show(Object value, FieldOut out) {
+    out.lines(((String) value).lines().toList());
+  }
+}

@@ -1,0 +1,45 @@
+package app.blenner.core.kind;
+
+import app.blenner.core.document.Address;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * A picture. Its value is the name of an asset.
+ *
+ * @param head what every field has
+ */
+public record PictureField(Head head) implements Field {
+
+  @Override
+  public FieldType type() {
+    return FieldType.PICTURE;
+  }
+
+  @Override
+  public Map<String, Object> settings() {
+    return Map.of();
+  }
+
+  @Override
+  public Object tidy(Object data) {
+    String name = Data.line(data);
+    return Address.isAssetName(name) ? name : null;
+  }
+
+  @Override
+  public String problem(Object value) {
+    return "";
+  }
+
+  @Override
+  public void show(Object value, FieldOut out) {
+    out.pictures(List.of((String) value));
+  }
+
+  @Override
+  public Set<String> assets(Object value) {
+    return Set.of((String) value);
+  }
+}

@@ -1,0 +1,46 @@
+package app.blenner.core.kind;
+
+import app.blenner.core.document.Address;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Several pictures. Its value is a list of names of assets.
+ *
+ * @param head what every field has
+ * @param most most pictures
+ */
+public record PicturesField(Head head, int most) implements Field {
+
+  @Override
+  public FieldType type() {
+    return FieldType.PICTURES;
+  }
+
+  @Override
+  public Map<String, Object> settings() {
+    return Map.of("most", most);
+  }
+
+  @Override
+  public Object tidy(Object data) {
+    return Data.orNothing(
+        Data.words(data).stream().filter(Address::isAssetName).distinct().toList());
+  }
+
+  @Override
+  public String problem(Object value) {
+    return Limits.number(head, ((List<?>) value).size(), most, "pictures");
+  }
+
+  @Override
+  public void show(Object value, FieldOut out) {
+    out.pictures(Data.as(value));
+  }
+
+  @Override
+  public Set<String> assets(Object value) {
+    return Set.copyOf(Data.<List<String>>as(value));
+  }
+}

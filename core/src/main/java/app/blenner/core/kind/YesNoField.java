@@ -1,0 +1,40 @@
+package app.blenner.core.kind;
+
+import java.util.Map;
+
+/**
+ * Yes or no; not yet said is neither. Its value is true or false.
+ *
+ * @param head what every field has
+ */
+public record YesNoField(Head head) implements Field {
+
+  @Override
+  public FieldType type() {
+    return FieldType.YES_NO;
+  }
+
+  @Override
+  public Map<String, Object> settings() {
+    return Map.of();
+  }
+
+  @Override
+  public Object tidy(Object data) {
+    return switch (Data.line(data)) {
+      case "true" -> true;
+      case "false" -> false;
+      default -> null;
+    };
+  }
+
+  @Override
+  public String problem(Object value) {
+    return "";
+  }
+
+  @Override
+  public void show(Object value, FieldOut out) {
+    out.yesNo((Boolean) value);
+  }
+}

@@ -1,0 +1,2 @@
+/** What somebody who looks for words looks in. */
+package app.blenner.core.search;

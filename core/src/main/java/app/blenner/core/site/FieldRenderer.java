@@ -1,0 +1,194 @@
+package app.blenner.core.site;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockStyle;
+import app.blenner.core.document.ContactForm;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.JumpTarget;
+import app.blenner.core.document.Paragraph;
+import app.blenner.core.format.html.HtmlOut;
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.item.Attachment;
+import app.blenner.core.kind.Field;
+import app.blenner.core.kind.FieldOut;
+import app.blenner.core.kind.Head;
+import app.blenner.core.language.SiteWords;
+import java.math.BigDecimal;
+import java.text.NumberFormat;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** The fields of an item's kind as readers see them: their labels with what stands in them. */
+final class FieldRenderer implements FieldOut {
+  private final Site site;
+  private final Library library;
+  private final ZoneId zone;
+  private final PublishedItem item;
+  private final SiteWords words;
+  private HtmlOut out = new HtmlOut();
+
+  FieldRenderer(Site site, Library library, ZoneId zone, PublishedItem item, SiteWords words) {
+    this.site = site;
+    this.library = library;
+    this.zone = zone;
+    this.item = item;
+    this.words = words;
+  }
+
+  /** Shows the fields that stand in one place, if there are any with something for readers in them. */
+  void show(HtmlOut page, Head.Place place) {
+    HtmlOut all = new HtmlOut();
+    item.kind().fields().filter(f -> f.head().place() == place).forEach(f -> all.markup(field(f)));
+    String shown = all.toString();
+    if (!shown.isEmpty()) {
+      page.open("dl").attribute("class", "own-fields").endOpen().markup(shown).close("dl");
+    }
+  }
+
+  private String field(Field field) {
+    Object value = field.tidy(item.content().values().get(field.head().name()));
+    if (value == null) {
+      return "";
+    }
+    out = new HtmlOut();
+    field.show(value, this);
+    String shown = out.toString();
+    if (shown.isEmpty()) {
+      return "";
+    }
+    HtmlOut whole = new HtmlOut();
+    whole.open("div").endOpen().tag("dt").text(field.head().label()).close("dt");
+    whole.tag("dd").markup(shown).close("dd");
+    whole.close("div");
+    return whole.toString();
+  }
+
+  @Override
+  public void lines(List<String> lines) {
+    for (int i = 0; i < lines.size(); i++) {
+      if (i > 0) {
+        out.markup("<br>");
+      }
+      out.text(lines.get(i));
+    }
+  }
+
+  @Override
+  public void text(Document document) {
+    out.markup(
+        BodyRenderer.render(item.key(), document.map(FieldRenderer::within), library, words));
+  }
+
+  /** Names of places and forms are the body's own: a page that has two of one name leads to neither for sure. */
+  private static Block within(Block block) {
+    if (block instanceof Heading h && !h.anchor().isEmpty()) {
+      return new Heading(h.level(), "", h.content(), h.style());
+    }
+    return block instanceof JumpTarget || block instanceof ContactForm
+        ? new Paragraph(List.of(), BlockStyle.PLAIN)
+        : block;
+  }
+
+  @Override
+  public void pictures(List<String> assets) {
+    HtmlOut html = new HtmlOut();
+    for (String name : assets) {
+      Optional<SiteAsset> asset = library.asset(name).filter(a -> !a.gone());
+      if (asset.isPresent()) {
+        html.open("figure").attribute("class", "picture").endOpen();
+        html.open("img").attribute("src", "../assets/" + name);
+        html.attribute("alt", asset.get().alternative()).endOpen();
+        html.close("figure");
+      }
+    }
+    text(HtmlReader.read(html.toString()));
+  }
+
+  @Override
+  public void link(String address, String label) {
+    HtmlOut html = new HtmlOut();
+    html.tag("p").open("a").attribute("href", address).endOpen().text(label).close("a");
+    html.close("p");
+    text(HtmlReader.read(html.toString()));
+  }
+
+  @Override
+  public void number(BigDecimal number, String unit) {
+    NumberFormat format = NumberFormat.getInstance(Locale.forLanguageTag(words.language()));
+    format.setMaximumFractionDigits(number.scale() < 0 ? 0 : number.scale());
+    out.text(format.format(number) + (unit.isEmpty() ? "" : "\u00a0" + unit));
+  }
+
+  @Override
+  public void date(LocalDate date) {
+    out.open("time").attribute("datetime", date.toString()).endOpen();
+    out.text(words.day(date.atStartOfDay(zone))).close("time");
+  }
+
+  @Override
+  public void time(LocalTime time) {
+    out.open("time").attribute("datetime", time.toString()).endOpen();
+    out.text(time.toString()).close("time");
+  }
+
+  @Override
+  public void yesNo(boolean yes) {
+    out.text(words.get(yes ? "yes" : "no"));
+  }
+
+  @Override
+  public void list(List<String> things) {
+    out.tag("ul");
+    for (String thing : things) {
+      out.tag("li").text(thing).close("li");
+    }
+    out.close("ul");
+  }
+
+  @Override
+  public void items(List<String> keys) {
+    List<PublishedItem> live = keys.stream().flatMap(k -> library.item(k).stream()).toList();
+    if (live.isEmpty()) {
+      return;
+    }
+    out.tag("ul");
+    for (PublishedItem other : live) {
+      String language = other.content().languageOn(site.language());
+      out.tag("li").open("a").attribute("href", other.path());
+      out.attributeIf("lang", language.equals(words.language()) ? "" : language).endOpen();
+      out.text(other.content().title()).close("a");
+      out.close("li");
+    }
+    out.close("ul");
+  }
+
+  @Override
+  public void facts(Map<String, String> facts) {
+    out.tag("table").tag("tbody");
+    facts.forEach(
+        (name, value) -> {
+          out.tag("tr").open("th").attribute("scope", "row").endOpen().text(name).close("th");
+          out.tag("td").text(value).close("td");
+          out.close("tr");
+        });
+    out.close("tbody");
+    out.close("table");
+  }
+
+  @Override
+  public void files(List<Attachment> files) {
+    out.tag("ul");
+    for (Attachment file : files) {
+      out.tag("li");
+      BodyRenderer.file(out, library.asset(file.asset()), file.words(), words);
+      out.close("li");
+    }
+    out.close("ul");
+  }
+}

@@ -1,0 +1,46 @@
+package app.blenner.server.account;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Looks at every request whether its sign-in still holds, and who the person is now: names and roles change. */
+final class SignInFilter extends OncePerRequestFilter {
+  /** The name of the session's attribute that holds the secret of its sign-in. */
+  static final String SECRET = "blenner.signIn";
+
+  private final SignIns signIns;
+
+  SignInFilter(SignIns signIns) {
+    this.signIns = signIns;
+  }
+
+  @Override
+  protected void doFilterInternal(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    HttpSession session = request.getSession(false);
+    String secret = session == null ? null : (String) session.getAttribute(SECRET);
+    SecurityContext context = SecurityContextHolder.createEmptyContext();
+    if (secret != null) {
+      Account account = signIns.who(secret).orElse(null);
+      if (account == null) {
+        session.invalidate();
+      } else {
+        context.setAuthentication(
+            UsernamePasswordAuthenticationToken.authenticated(
+                account, null, AuthorityUtils.createAuthorityList("ROLE_" + account.role())));
+      }
+    }
+    SecurityContextHolder.setContext(context);
+    chain.doFilter(request, response);
+  }
+}

@@ -1,0 +1,78 @@
+package app.blenner.server.audit;
+
+import app.blenner.server.problem.RequestNumber;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
+
+/** The audit trail. */
+@Service
+@Transactional
+public class AuditService {
+  private static final int PAGE = 100;
+  private static final int LONGEST = 1000;
+  private static final int LONGEST_NAME = 200;
+
+  /**
+   * A row.
+   *
+   * @param about whom or what it concerned
+   * @param address from where on the network
+   * @param request the number of the request, as the log has it
+   */
+  public record TrailRow(
+      long id, Instant at, String who, String what, String about, String address, String request) {}
+
+  private final AuditRepository rows;
+  private final Clock clock;
+
+  AuditService(AuditRepository rows, Clock clock) {
+    this.rows = rows;
+    this.clock = clock;
+  }
+
+  /**
+   * Notes something, with what is done in this transaction or not at all.
+   *
+   * @param who the name of the person who did it, or what they called themselves
+   */
+  public void note(String who, Audited what, String about) {
+    AuditEntity row = new AuditEntity();
+    row.happenedAt = clock.instant();
+    row.who = cut(who, LONGEST_NAME);
+    row.what = what;
+    row.about = cut(about, LONGEST);
+    row.address = address();
+    row.request = RequestNumber.current() == null ? "" : RequestNumber.current();
+    rows.save(row);
+  }
+
+  /** The rows before one, the latest first. */
+  @Transactional(readOnly = true)
+  public List<TrailRow> before(long id) {
+    return rows.findByIdLessThanOrderByIdDesc(id, Limit.of(PAGE)).stream()
+        .map(
+            r ->
+                new TrailRow(
+                    r.id, r.happenedAt, r.who, r.what.label(), r.about, r.address, r.request))
+        .toList();
+  }
+
+  private static String cut(String words, int most) {
+    return words.length() <= most ? words : words.substring(0, most - 1) + "…";
+  }
+
+  private static String address() {
+    if (RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes a) {
+      HttpServletRequest request = a.getRequest();
+      return request.getRemoteAddr();
+    }
+    return "";
+  }
+}

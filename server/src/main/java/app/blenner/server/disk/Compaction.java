@@ -1,0 +1,42 @@
+package app.blenner.server.disk;
+
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+
+/**
+ * H2 writes what is new behind what is old, and uses the room of what is old again only later; under load the file grows far
+ * beyond what is in it. It can be written anew only while nobody uses it: at a start, and by {@code ./blenner verify}.
+ */
+public final class Compaction {
+  /** A file as small as this is left as it is. */
+  private static final long SMALL = 8_000_000;
+
+  /** Of a hundred bytes of the file, so many at least should be in use. */
+  private static final int WANTED = 60;
+
+  private Compaction() {}
+
+  /** Whether a database, open for reading, is worth being written anew. */
+  public static boolean isWorthIt(Connection database) throws SQLException {
+    return setting(database, "info.FILE_SIZE") > SMALL
+        && setting(database, "info.CHUNKS_FILL_RATE") < WANTED;
+  }
+
+  private static long setting(Connection database, String name) throws SQLException {
+    String query =
+        "select setting_value from information_schema.settings where setting_name = '" + name + "'";
+    try (Statement statement = database.createStatement();
+        ResultSet found = statement.executeQuery(query)) {
+      return found.next() ? Long.parseLong(found.getString(1)) : 0;
+    }
+  }
+
+  /** Writes the database anew, without what is old, and closes it. */
+  public static void run(Connection database) throws SQLException {
+    try (Statement statement = database.createStatement()) {
+      statement.execute("shutdown compact");
+    }
+  }
+}

@@ -1,0 +1,69 @@
+package app.blenner.server.item;
+
+import app.blenner.core.preflight.Finding;
+import app.blenner.core.preflight.Level;
+import app.blenner.core.preflight.Noted;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.server.site.KindService;
+import app.blenner.server.version.Versions;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.data.domain.Limit;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Looks anew at items whose findings were made by other rules than today's. */
+@Component
+public class Judging {
+  private static final Logger LOG = LoggerFactory.getLogger(Judging.class);
+  private static final int BATCH = 50;
+
+  private final ItemRepository items;
+  private final Versions versions;
+  private final KindService kinds;
+  private final TransactionTemplate transaction;
+
+  Judging(
+      ItemRepository items, Versions versions, KindService kinds, TransactionTemplate transaction) {
+    this.items = items;
+    this.versions = versions;
+    this.kinds = kinds;
+    this.transaction = transaction;
+  }
+
+  /** Soon after each start, since rules change with the program, and after a kind asks for something else. */
+  @Scheduled(initialDelay = 1, fixedDelay = 5, timeUnit = TimeUnit.SECONDS)
+  public void lookAnew() {
+    List<ItemRepository.Judged> some;
+    String after = "";
+    int looked = 0;
+    do {
+      some = items.judgedByOthers(Preflight.VERSION, after, Limit.of(BATCH));
+      for (ItemRepository.Judged item : some) {
+        judge(item);
+        after = item.key();
+      }
+      looked += some.size();
+    } while (!some.isEmpty());
+    if (looked > 0) {
+      LOG.info("{} items were looked at with the rules of this version", looked);
+    }
+  }
+
+  /** Not as a change of the item: whoever has it open goes on writing. One that was saved meanwhile is left as it is. */
+  private void judge(ItemRepository.Judged item) {
+    List<Finding> findings =
+        Preflight.check(versions.content(item.working()), kinds.kind(item.kind()));
+    transaction.executeWithoutResult(
+        status ->
+            items.note(
+                item.key(),
+                item.working(),
+                Preflight.count(findings, Level.MUST_FIX),
+                Noted.write(findings),
+                Preflight.VERSION));
+  }
+}

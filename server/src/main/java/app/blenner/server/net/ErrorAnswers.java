@@ -1,0 +1,21 @@
+package app.blenner.server.net;
+
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.RequestMapping;
+
+/** Where the servlet container sends a request that failed. Asked for by itself, it is no page of the site. */
+@Controller
+class ErrorAnswers implements ErrorController {
+
+  @RequestMapping("/error")
+  void error(HttpServletRequest request, HttpServletResponse response) throws IOException {
+    Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+    int code = status instanceof Integer i && i >= 400 ? i : HttpServletResponse.SC_NOT_FOUND;
+    Answers.send(request, response, code, Answers.sentence(code));
+  }
+}

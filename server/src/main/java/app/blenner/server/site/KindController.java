@@ -1,0 +1,80 @@
+package app.blenner.server.site;
+
+import app.blenner.core.kind.Kind;
+import app.blenner.core.signoff.Right;
+import app.blenner.server.account.AccountService;
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.site.KindViews.KindChange;
+import app.blenner.server.site.KindViews.KindStanding;
+import app.blenner.server.site.KindViews.KindView;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The kinds of item, for Set-up. */
+@RestController
+@RequestMapping("/editor/api/kinds")
+class KindController {
+  private final KindService kinds;
+  private final AuditService audit;
+
+  KindController(KindService kinds, AuditService audit) {
+    this.kinds = kinds;
+    this.audit = audit;
+  }
+
+  @GetMapping
+  List<KindStanding> kinds() {
+    return kinds.standing().stream()
+        .map(s -> new KindStanding(KindView.of(s.kind()), s.revision(), s.items()))
+        .toList();
+  }
+
+  @PostMapping
+  KindView addKind(@Valid @RequestBody KindView given) {
+    AccountService.needs(Right.SET_UP);
+    Kind added = kinds.add(read(given));
+    note("a new kind of item, “" + added.label() + "”");
+    return KindView.of(added);
+  }
+
+  @PutMapping("/{name}")
+  KindView changeKind(@PathVariable String name, @Valid @RequestBody KindChange given) {
+    AccountService.needs(Right.SET_UP);
+    Kind changed = kinds.change(name, given.revision(), read(given.kind()));
+    note("the kind of item “" + changed.label() + "”");
+    return KindView.of(changed);
+  }
+
+  /**
+   * @param to the kind its items become; empty where it has none
+   */
+  @DeleteMapping("/{name}")
+  void deleteKind(@PathVariable String name, @RequestParam(defaultValue = "") String to) {
+    AccountService.needs(Right.SET_UP);
+    kinds.delete(name, to);
+    note("the kind of item “" + name + "” was taken away");
+  }
+
+  private void note(String what) {
+    audit.note(AccountService.current().name(), Audited.SET_UP_CHANGED, what);
+  }
+
+  private static Kind read(KindView given) {
+    try {
+      return given.kind();
+    } catch (IllegalArgumentException e) {
+      throw Problem.unusable(e.getMessage());
+    }
+  }
+}

@@ -1,0 +1,199 @@
+package app.blenner.server.site;
+
+import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Kinds;
+import app.blenner.server.problem.Problem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The kinds of item of the site. */
+@Service
+@Transactional
+public class KindService {
+  private static final int MOST = 50;
+
+  /**
+   * A kind and how it stands.
+   *
+   * @param revision counts its changes; whoever changes it says on which one they build
+   * @param items how many items are of it
+   */
+  public record Standing(Kind kind, long revision, long items) {}
+
+  private final KindRepository kinds;
+  private final ObjectProvider<KindUses> uses;
+  private final ApplicationEventPublisher events;
+
+  KindService(
+      KindRepository kinds, ObjectProvider<KindUses> uses, ApplicationEventPublisher events) {
+    this.kinds = kinds;
+    this.uses = uses;
+    this.events = events;
+  }
+
+  /** All kinds, in the order they are offered. */
+  @Transactional(readOnly = true)
+  public List<Kind> all() {
+    List<KindEntity> kept = kinds.findAllByOrderByPlaceAscNameAsc();
+    return kept.isEmpty() ? Kinds.STANDARD : kept.stream().map(KindService::read).toList();
+  }
+
+  /** The kind with this name; one that is not there any more is known by its name alone. */
+  @Transactional(readOnly = true)
+  public Kind kind(String name) {
+    return Kinds.named(all(), name);
+  }
+
+  /** The kind that an item is to be of. */
+  @Transactional(readOnly = true)
+  public Kind wanted(String name) {
+    return all().stream()
+        .filter(k -> k.name().equalsIgnoreCase(name))
+        .findFirst()
+        .orElseThrow(() -> Problem.unusable("There is no kind of item “" + name + "”."));
+  }
+
+  /** All kinds and how they stand. */
+  @Transactional(readOnly = true)
+  public List<Standing> standing() {
+    return all().stream()
+        .map(
+            k ->
+                new Standing(
+                    k,
+                    kinds.findById(k.name()).map(e -> e.revision).orElse(0L),
+                    uses.getObject().count(k.name())))
+        .toList();
+  }
+
+  private static Kind read(KindEntity entity) {
+    return Kinds.read(JsonMapper.shared().readValue(entity.written, Map.class));
+  }
+
+  private static KindEntity written(KindEntity entity, Kind kind) {
+    entity.name = kind.name();
+    entity.written = JsonMapper.shared().writeValueAsString(Kinds.write(kind));
+    return entity;
+  }
+
+  /** Those that every site begins with are kept as soon as one of them is no longer as it was. */
+  private void keepStandard() {
+    if (kinds.count() == 0) {
+      replaceAll(Kinds.STANDARD);
+    }
+  }
+
+  /** Adds a kind. */
+  public Kind add(Kind kind) {
+    sound(kind);
+    keepStandard();
+    if (kinds.existsById(kind.name())) {
+      throw Problem.conflict(
+          "There is a kind with the short name “" + kind.name() + "” already.", Map.of());
+    }
+    if (kinds.count() >= MOST) {
+      throw Problem.unusable("A site has at most " + MOST + " kinds of item.");
+    }
+    noneCalledSo(kind);
+    KindEntity entity = written(new KindEntity(), kind);
+    entity.place = (int) kinds.count();
+    kinds.saveAndFlush(entity);
+    events.publishEvent(new SiteChanged());
+    return kind;
+  }
+
+  /**
+   * Changes a kind. What stands in its items stays as it is, also where no field shows it any more.
+   *
+   * @throws Problem where somebody else changed it meanwhile
+   */
+  public Kind change(String name, long revision, Kind kind) {
+    sound(kind);
+    if (!kind.name().equals(name)) {
+      throw Problem.unusable("The short name of a kind stays; its items are known by it.");
+    }
+    keepStandard();
+    KindEntity entity = get(name);
+    if (entity.revision != revision) {
+      throw Problem.conflict(
+          "Somebody else changed this kind in the meantime. Yours was not kept; look at theirs and change it again.",
+          Map.of("revision", entity.revision));
+    }
+    noneCalledSo(kind);
+    kinds.saveAndFlush(written(entity, kind));
+    uses.getObject().lookAnew(name);
+    events.publishEvent(new SiteChanged());
+    return kind;
+  }
+
+  /**
+   * Takes a kind away.
+   *
+   * @param to the kind its items become; empty where it has none
+   */
+  public void delete(String name, String to) {
+    keepStandard();
+    KindEntity entity = get(name);
+    if (kinds.count() == 1) {
+      throw Problem.unusable("A site has at least one kind of item; this is its only one.");
+    }
+    long items = uses.getObject().count(name);
+    if (items > 0 && to.isEmpty()) {
+      throw Problem.conflict(
+          (items == 1 ? "One item is" : items + " items are")
+              + " of this kind. Say which kind they become; what was entered stays with them.",
+          Map.of("items", items));
+    }
+    if (!to.isEmpty()) {
+      if (to.equals(name)) {
+        throw Problem.unusable("They are of this kind now; name another.");
+      }
+      get(to);
+      uses.getObject().move(name, to);
+    }
+    kinds.delete(entity);
+    kinds.flush();
+    events.publishEvent(new SiteChanged());
+  }
+
+  private KindEntity get(String name) {
+    return kinds
+        .findById(name)
+        .orElseThrow(() -> Problem.notThere("There is no kind of item “" + name + "” any more."));
+  }
+
+  private static void sound(Kind kind) {
+    List<String> problems = Kinds.problems(kind);
+    if (!problems.isEmpty()) {
+      throw Problem.unusable(String.join(" ", problems));
+    }
+  }
+
+  private void noneCalledSo(Kind kind) {
+    boolean taken =
+        all().stream()
+            .anyMatch(
+                k -> !k.name().equals(kind.name()) && k.label().equalsIgnoreCase(kind.label()));
+    if (taken) {
+      throw Problem.unusable("There is a kind called “" + kind.label() + "” already.");
+    }
+  }
+
+  /** Takes over the kinds of a package. */
+  public void replaceAll(List<Kind> all) {
+    kinds.deleteAllInBatch();
+    List<KindEntity> entities = new ArrayList<>();
+    for (Kind kind : all) {
+      KindEntity entity = written(new KindEntity(), kind);
+      entity.place = entities.size();
+      entities.add(entity);
+    }
+    kinds.saveAllAndFlush(entities);
+  }
+}

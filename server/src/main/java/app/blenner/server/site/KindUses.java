@@ -1,0 +1,13 @@
+package app.blenner.server.site;
+
+/** Where a kind is in use: the area of items answers, which this one does not know. */
+public interface KindUses {
+  /** How many items are of a kind. */
+  long count(String kind);
+
+  /** Makes all items of one kind items of another. Their values stay as they are. */
+  void move(String from, String to);
+
+  /** Has all items of a kind looked over anew, since what it asks for has changed. */
+  void lookAnew(String kind);
+}

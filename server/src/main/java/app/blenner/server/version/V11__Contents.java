@@ -1,0 +1,119 @@
+package app.blenner.server.version;
+
+import app.blenner.core.archive.ContentFile;
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.item.Attachment;
+import app.blenner.core.item.Content;
+import app.blenner.core.preflight.Noted;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.core.search.SearchedText;
+import app.blenner.server.digest.Sha256;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import org.flywaydb.core.api.migration.BaseJavaMigration;
+import org.flywaydb.core.api.migration.Context;
+import org.springframework.stereotype.Component;
+
+/** Carries what stood in columns of items and of what is live over into versions. */
+@Component
+class V11__Contents extends BaseJavaMigration {
+  @Override
+  public void migrate(Context context) throws SQLException {
+    Connection database = context.getConnection();
+    for (String key : keys(database, "item")) {
+      Content content = content(database, "item", key);
+      String hash = keep(database, content, "item", "changed_at, changed_by", key);
+      run(
+          database,
+          "update item set working = ?, findings = ? where item_key = ?",
+          hash,
+          Noted.write(Preflight.check(content)),
+          key);
+      run(
+          database,
+          "insert into item_words (item_key, words) values (?, ?)",
+          key,
+          SearchedText.of(content));
+    }
+    run(database, "update item set findings_by = " + Preflight.VERSION);
+    for (String key : keys(database, "live_copy")) {
+      Content content = content(database, "live_copy", key);
+      String hash = keep(database, content, "live_copy", "updated_at, author", key);
+      run(database, "update live_copy set version = ? where item_key = ?", hash, key);
+    }
+  }
+
+  private static void run(Connection database, String sql, String... values) throws SQLException {
+    try (PreparedStatement statement = database.prepareStatement(sql)) {
+      for (int i = 0; i < values.length; i++) {
+        statement.setString(i + 1, values[i]);
+      }
+      statement.executeUpdate();
+    }
+  }
+
+  private static List<String> keys(Connection database, String table) throws SQLException {
+    try (PreparedStatement all = database.prepareStatement("select item_key from " + table);
+        ResultSet found = all.executeQuery()) {
+      List<String> keys = new ArrayList<>();
+      while (found.next()) {
+        keys.add(found.getString(1));
+      }
+      return keys;
+    }
+  }
+
+  /** Adds a version, unless it is there, with who and when as the row of the item has them. */
+  private static String keep(
+      Connection database, Content content, String table, String whenAndWho, String key)
+      throws SQLException {
+    String written = ContentFile.write(content);
+    String hash = Sha256.of(written);
+    run(
+        database,
+        "insert into version (hash, written, made_at, made_by) select cast(? as varchar(64)),"
+            + " cast(? as text), "
+            + whenAndWho
+            + " from "
+            + table
+            + " where item_key = ? and not exists (select 1 from version where hash = ?)",
+        hash,
+        written,
+        key,
+        hash);
+    return hash;
+  }
+
+  private static Content content(Connection database, String table, String key)
+      throws SQLException {
+    try (PreparedStatement one =
+        database.prepareStatement("select * from " + table + " where item_key = ?")) {
+      one.setString(1, key);
+      try (ResultSet row = one.executeQuery()) {
+        row.next();
+        return new Content(
+            row.getString("title"),
+            row.getString("summary"),
+            HtmlReader.read(row.getString("body")),
+            row.getString("section"),
+            lines(row.getString("topics")),
+            lines(row.getString("keywords")),
+            row.getString("slug"),
+            row.getString("lead_picture"),
+            row.getString("language"),
+            lines(row.getString("attachments")).stream()
+                .map(line -> line.split("\t", 2))
+                .map(parts -> new Attachment(parts[0], parts[1]))
+                .toList());
+      }
+    }
+  }
+
+  private static List<String> lines(String joined) {
+    return joined.isEmpty() ? List.of() : List.of(joined.split("\n"));
+  }
+}

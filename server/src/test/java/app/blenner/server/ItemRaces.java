@@ -1,0 +1,225 @@
+package app.blenner.server;
+
+import static org.testng.Assert.assertEquals;
+
+import app.blenner.server.Running.Answer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Races for items and assets. */
+final class ItemRaces extends RaceTable {
+  ItemRaces(Running running) {
+    super(running);
+    items();
+    assets();
+  }
+
+  private void items() {
+    races.put(
+        "POST /editor/api/items",
+        new Race(ANY, all("POST", API + "/items", "{\"kind\":\"POST\",\"title\":\"One title\"}")));
+    races.put(
+        "PUT /editor/api/items/{key}",
+        new Race(
+            1,
+            () -> {
+              String key = item();
+              String body = save(key, "One of them", fresh().replace(' ', '-'));
+              return n ->
+                  new Call("PUT", API + "/items/" + key, body.replace("One of them", "By " + n));
+            }));
+    races.put(
+        "POST /editor/api/items/{key}/actions/{action}",
+        new Race(
+            1,
+            () -> {
+              String key = item();
+              String body = "{\"revision\":" + revision(key) + "}";
+              return n -> new Call("POST", API + "/items/" + key + "/actions/PUT_LIVE", body);
+            }));
+    races.put(
+        "POST /editor/api/items/{key}/copy",
+        new Race(
+            ANY,
+            () -> {
+              String key = item();
+              return n -> new Call("POST", API + "/items/" + key + "/copy", "{}");
+            }));
+    races.put(
+        "POST /editor/api/items/{key}/comparison",
+        new Race(
+            ANY,
+            () -> {
+              String key = item();
+              String body = Items.content("x", "", "<p>y</p>", "visit", "x").toString();
+              return n -> new Call("POST", API + "/items/" + key + "/comparison", body);
+            }));
+    races.put(
+        "POST /editor/api/items/{key}/fixes",
+        new Race(
+            ANY,
+            () -> {
+              String key = item();
+              String body = "{\"revision\":" + revision(key) + ",\"finding\":\"none\",\"fix\":0}";
+              return n -> new Call("POST", API + "/items/" + key + "/fixes", body);
+            }));
+    races.put(
+        "POST /editor/api/items/{key}/leaving",
+        new Race(
+            ANY,
+            () -> {
+              String key = Items.begin(editor);
+              return n -> new Call("POST", API + "/items/" + key + "/leaving", "{}");
+            }));
+    races.put(
+        "POST /editor/api/items/{key}/resolution",
+        new Race(
+            1,
+            () -> {
+              String key = item();
+              ObjectNode choice = JsonMapper.shared().createObjectNode();
+              choice.set("mine", Items.content("Mine", "s", "<p>mine</p>", "visit", "mine"));
+              choice.put("theirRevision", revision(key)).putArray("mineAt").add(0);
+              return n ->
+                  new Call("POST", API + "/items/" + key + "/resolution", choice.toString());
+            }));
+    races.put(
+        "POST /editor/api/items/{key}/notebook",
+        new Race(
+            ANY,
+            () -> {
+              String key = item();
+              return n ->
+                  new Call("POST", API + "/items/" + key + "/notebook", "{\"words\":\"A note\"}");
+            }));
+    races.put("PUT /editor/api/items/{key}/notebook/{id}", new Race(ANY, () -> note("PUT")));
+    races.put("DELETE /editor/api/items/{key}/notebook/{id}", new Race(1, () -> note("DELETE")));
+    races.put(
+        "PUT /editor/api/items/{key}/notebook/target-terms",
+        new Race(
+            ANY,
+            () -> {
+              String key = item();
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/items/" + key + "/notebook/target-terms",
+                      "{\"terms\":[\"t" + n + "\"]}");
+            }));
+    races.put(
+        "POST /editor/api/items/{key}/notebook/terms",
+        new Race(
+            ANY,
+            () -> {
+              String key = item();
+              return n ->
+                  new Call(
+                      "POST",
+                      API + "/items/" + key + "/notebook/terms",
+                      "{\"body\":\"<p>a b</p>\",\"language\":\"en\"}");
+            }));
+  }
+
+  private Hand note(String method) {
+    String key = item();
+    JsonNode lines =
+        editor.post(API + "/items/" + key + "/notebook", "{\"words\":\"Gone soon\"}").json();
+    long id = lines.findValue("id").asLong();
+    String path = API + "/items/" + key + "/notebook/" + id;
+    return n -> new Call(method, path, "{\"words\":\"By " + n + "\",\"ticked\":true}");
+  }
+
+  private String asset() {
+    String name = fresh().replace(' ', '-') + ".png";
+    Answer added = editor.bringIn(API + "/assets", name, png(40, 40, count.get()), false);
+    assertEquals(added.status(), 201, added.text());
+    return name;
+  }
+
+  private Start onAsset(String method, String tail, String body) {
+    return () -> {
+      String path = API + "/assets/" + asset() + tail;
+      return n -> new Call(method, path, body.replace("#", String.valueOf(n)));
+    };
+  }
+
+  private void assets() {
+    String said =
+        "{\"title\":\"By #\",\"alternative\":\"a\",\"caption\":\"\",\"credit\":\"\",\"source\":\"\",\"licence\":\"\",\"description\":\"\",\"keywords\":[]}";
+    races.put("PUT /editor/api/assets/{name}", new Race(ANY, onAsset("PUT", "", said)));
+    races.put("POST /editor/api/assets/{name}/bin", new Race(ANY, onAsset("POST", "/bin", "{}")));
+    races.put(
+        "POST /editor/api/assets/{name}/restore", new Race(ANY, onAsset("POST", "/restore", "{}")));
+    races.put(
+        "POST /editor/api/assets/{name}/extend", new Race(ANY, onAsset("POST", "/extend", "{}")));
+    races.put(
+        "PUT /editor/api/assets/{name}/edit",
+        new Race(ANY, onAsset("PUT", "/edit", "{\"edit\":\"\",\"focusX\":0.#,\"focusY\":0.5}")));
+    races.put(
+        "POST /editor/api/assets/{name}/earlier/{id}",
+        new Race(
+            1,
+            () -> {
+              String name = asset();
+              editor.bringIn(
+                  API + "/assets/" + name + "/file",
+                  "o.png",
+                  png(50, 50, count.incrementAndGet()),
+                  false);
+              long id =
+                  editor
+                      .get(API + "/assets/" + name)
+                      .json()
+                      .path("earlier")
+                      .get(0)
+                      .path("id")
+                      .asLong();
+              return n -> new Call("POST", API + "/assets/" + name + "/earlier/" + id, "{}");
+            }));
+    races.put(
+        "POST /editor/api/assets/collections",
+        new Race(
+            ANY,
+            () -> {
+              String name = asset();
+              return n ->
+                  new Call(
+                      "POST",
+                      API + "/assets/collections",
+                      "{\"collection\":\"Together\",\"assets\":[\"" + name + "\"],\"in\":true}");
+            }));
+    // What goes with an upload of its own has its races in UploadTest.
+    races.put(
+        "POST /editor/api/assets",
+        new Race(
+            0,
+            all("POST", API + "/assets", "{\"upload\":\"none\",\"ask\":false,\"whole\":false}")));
+    races.put(
+        "POST /editor/api/assets/chosen",
+        new Race(
+            0,
+            all(
+                "POST",
+                API + "/assets/chosen",
+                "{\"name\":\"none\",\"hash\":\"none\",\"choice\":\"REPLACE\"}")));
+    races.put(
+        "POST /editor/api/assets/{name}/file",
+        new Race(
+            0, onAsset("POST", "/file", "{\"upload\":\"none\",\"ask\":false,\"whole\":false}")));
+    String captions =
+        "{\"title\":\"Words of one\",\"head\":\"\",\"cues\":[{\"note\":\"\",\"id\":\"\",\"start\":\"00:00.000\",\"end\":\"00:01.000\",\"settings\":\"\",\"text\":\"Hello #\"}]}";
+    races.put(
+        "POST /editor/api/captions",
+        new Race(
+            ANY, () -> n -> new Call("POST", API + "/captions", captions.replace("#", "" + n))));
+    races.put(
+        "PUT /editor/api/captions/{name}",
+        new Race(
+            ANY,
+            () -> {
+              String name = editor.post(API + "/captions", captions).json().path("name").asString();
+              return n -> new Call("PUT", API + "/captions/" + name, captions.replace("#", "" + n));
+            }));
+  }
+}

@@ -1,0 +1,288 @@
+package app.blenner.server;
+
+/** Races for the site as a whole, its people, and what keeps nothing. */
+final class SiteRaces extends RaceTable {
+  SiteRaces(Running running) {
+    super(running);
+    site();
+    people();
+    writing();
+  }
+
+  private void site() {
+    races.put(
+        "POST /editor/api/site/sections",
+        new Race(
+            1,
+            () -> {
+              String body = "{\"name\":\"" + fresh() + "\",\"description\":\"\",\"topics\":[]}";
+              return n -> new Call("POST", API + "/site/sections", body);
+            }));
+    races.put(
+        "POST /editor/api/kinds",
+        new Race(
+            1,
+            () -> {
+              String body = kind("k" + count.incrementAndGet());
+              return n -> new Call("POST", API + "/kinds", body);
+            }));
+    races.put(
+        "PUT /editor/api/kinds/{name}",
+        new Race(
+            1,
+            () -> {
+              String body = kind(addedKind());
+              String name = body.replaceAll(".*\"name\":\"([a-z0-9]+)\".*", "$1");
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/kinds/" + name,
+                      "{\"revision\":0,\"kind\":"
+                          + body.replace("\"help\":\"\"", "\"help\":\"" + n + "\"")
+                          + "}");
+            }));
+    races.put(
+        "DELETE /editor/api/kinds/{name}",
+        new Race(
+            1,
+            () -> {
+              String name = addedKind();
+              return n -> new Call("DELETE", API + "/kinds/" + name, "");
+            }));
+    races.put(
+        "PUT /editor/api/site/sections/{slug}",
+        new Race(
+            ANY,
+            () ->
+                n ->
+                    new Call(
+                        "PUT",
+                        API + "/site/sections/visit",
+                        "{\"name\":\"Visit " + n + "\",\"description\":\"\",\"topics\":[]}")));
+    races.put(
+        "PUT /editor/api/site",
+        new Race(
+            ANY,
+            () ->
+                n ->
+                    new Call(
+                        "PUT",
+                        API + "/site",
+                        "{\"name\":\"Site " + n + "\",\"tagline\":\"\",\"language\":\"en\"}")));
+    String external = editor.get(API + "/site/external").text();
+    races.put(
+        "PUT /editor/api/site/external",
+        new Race(ANY, all("PUT", API + "/site/external", external)));
+    races.put(
+        "POST /editor/api/outlines",
+        new Race(
+            1,
+            () -> {
+              String body = outline(fresh());
+              return n -> new Call("POST", API + "/outlines", body);
+            }));
+    races.put("PUT /editor/api/outlines/{id}", new Race(ANY, () -> onOutline("PUT", "")));
+    races.put("DELETE /editor/api/outlines/{id}", new Race(1, () -> onOutline("DELETE", "")));
+    races.put(
+        "POST /editor/api/outlines/{id}/copy", new Race(ANY, () -> onOutline("POST", "/copy")));
+    races.put("PUT /editor/api/messages/{id}", new Race(ANY, () -> message("PUT")));
+    races.put("DELETE /editor/api/messages/{id}", new Race(1, () -> message("DELETE")));
+    races.put(
+        "POST /editor/api/archive/before/{name}",
+        new Race(0, all("POST", API + "/archive/before/before-1.zip", "{}")));
+    races.put(
+        "POST /editor/api/people",
+        new Race(
+            1,
+            () -> {
+              String body =
+                  with(
+                          "signIn",
+                          fresh().replace(' ', '.'),
+                          "name",
+                          "Somebody",
+                          "role",
+                          "WRITER",
+                          "password",
+                          "tall-heron-listens")
+                      .toString();
+              return n -> new Call("POST", API + "/people", body);
+            }));
+    races.put(
+        "POST /editor/api/session/demo",
+        new Race(ANY, all("POST", API + "/session/demo", "{\"signIn\":\"ilse\"}")));
+    races.put(
+        "POST /editor/api/session/first-account",
+        new Race(
+            0,
+            all(
+                "POST",
+                API + "/session/first-account",
+                "{\"word\":\"x\",\"signIn\":\"me\",\"name\":\"Me\",\"password\":\"tall-heron-listens\"}")));
+  }
+
+  private long person() {
+    String body =
+        with("signIn", fresh().replace(' ', '.'), "name", "Somebody", "role", "WRITER").toString();
+    return editor.post(API + "/people", body).json().path("id").asLong();
+  }
+
+  private Start onPerson(String method, String tail, String body) {
+    return () -> {
+      String path = API + "/people/" + person() + tail;
+      return n -> new Call(method, path, body);
+    };
+  }
+
+  private void people() {
+    races.put(
+        "PUT /editor/api/people/{id}",
+        new Race(ANY, onPerson("PUT", "", with("name", "Other", "role", "WRITER").toString())));
+    races.put("POST /editor/api/people/{id}/link", new Race(ANY, onPerson("POST", "/link", "{}")));
+    races.put(
+        "POST /editor/api/people/{id}/deactivation",
+        new Race(
+            1,
+            () -> {
+              long heir = person();
+              return onPerson("POST", "/deactivation", "{\"to\":" + heir + "}").begin();
+            }));
+    races.put(
+        "POST /editor/api/people/{id}/activation",
+        new Race(ANY, onPerson("POST", "/activation", "{}")));
+    races.put(
+        "DELETE /editor/api/people/{id}/sign-ins",
+        new Race(ANY, onPerson("DELETE", "/sign-ins", "")));
+    races.put(
+        "DELETE /editor/api/people/{id}/second-factor",
+        new Race(ANY, onPerson("DELETE", "/second-factor", "")));
+    races.put(
+        "POST /editor/api/session/link",
+        new Race(0, all("POST", API + "/session/link", "{\"word\":\"none\"}")));
+    races.put(
+        "POST /editor/api/session/link/password",
+        new Race(
+            1,
+            () -> {
+              String address =
+                  editor
+                      .post(API + "/people/" + person() + "/link", "{}")
+                      .json()
+                      .path("address")
+                      .asString();
+              String body =
+                  with(
+                          "word",
+                          address.replaceFirst(".*word=", ""),
+                          "password",
+                          "tall-heron-listens")
+                      .toString();
+              return n -> new Call("POST", API + "/session/link/password", body);
+            }));
+    races.put(
+        "POST /editor/api/session/strength",
+        new Race(
+            ANY,
+            all(
+                "POST",
+                API + "/session/strength",
+                with("password", "tall heron listens", "signIn", "ilse").toString())));
+    races.put("PUT /editor/api/me", new Race(ANY, all("PUT", API + "/me", "{\"name\":\"Ilse\"}")));
+    races.put(
+        "PUT /editor/api/me/password",
+        new Race(
+            0,
+            all(
+                "PUT",
+                API + "/me/password",
+                with("old", "x", "password", "tall-heron-listens").toString())));
+    races.put(
+        "DELETE /editor/api/me/sign-ins/{id}",
+        new Race(0, all("DELETE", API + "/me/sign-ins/0000000000000000", "")));
+    races.put(
+        "POST /editor/api/me/second-factor",
+        new Race(ANY, all("POST", API + "/me/second-factor", "{}")));
+    races.put(
+        "PUT /editor/api/me/second-factor",
+        new Race(
+            0, all("PUT", API + "/me/second-factor", "{\"secret\":\"A\",\"password\":\"1\"}")));
+    races.put(
+        "POST /editor/api/me/second-factor/off",
+        new Race(0, all("POST", API + "/me/second-factor/off", "{\"password\":\"x\"}")));
+  }
+
+  private static String outline(String name) {
+    return "{\"name\":\""
+        + name
+        + "\",\"about\":\"\",\"kinds\":[\"ARTICLE\"],\"body\":\"<h2>A</h2>\"}";
+  }
+
+  private Hand onOutline(String method, String tail) {
+    String name = fresh();
+    long id = editor.post(API + "/outlines", outline(name)).json().path("id").asLong();
+    return n -> new Call(method, API + "/outlines/" + id + tail, outline(name));
+  }
+
+  private static String kind(String name) {
+    return "{\"name\":\""
+        + name
+        + "\",\"label\":\"Kind "
+        + name
+        + "\",\"plural\":\"Kinds\",\"help\":\"\",\"news\":true,\"unfolds\":false,\"cards\":[]}";
+  }
+
+  private String addedKind() {
+    String name = "k" + count.incrementAndGet();
+    editor.post(API + "/kinds", kind(name));
+    return name;
+  }
+
+  private Hand message(String method) {
+    var database = running.bean(org.springframework.jdbc.core.JdbcTemplate.class);
+    database.update(
+        "insert into message (item_key, item_title, received_at, answers, letter, is_read) values ('red-torch', 't', now(), '[]', 'l', false)");
+    Long id = database.queryForObject("select max(id) from message", Long.class);
+    return n -> new Call(method, API + "/messages/" + id, "{\"read\":true}");
+  }
+
+  private void writing() {
+    String text = "{\"body\":\"<p>a</p>\",\"language\":\"en\",\"chosen\":{}}";
+    races.put(
+        "POST /editor/api/intake/tidy", new Race(ANY, all("POST", API + "/intake/tidy", text)));
+    races.put(
+        "POST /editor/api/intake/tidy/mended",
+        new Race(ANY, all("POST", API + "/intake/tidy/mended", text)));
+    races.put(
+        "POST /editor/api/intake/paste",
+        new Race(
+            ANY,
+            all(
+                "POST",
+                API + "/intake/paste",
+                "{\"html\":\"<p>a<img src='data:image/png;base64,"
+                    + java.util.Base64.getEncoder().encodeToString(png(30, 30, 5))
+                    + "'></p>\",\"text\":\"a\",\"mode\":\"CLEAN\"}")));
+    races.put(
+        "POST /editor/api/writing/length",
+        new Race(ANY, all("POST", API + "/writing/length", text)));
+    String typed = "{\"language\":\"HTML\",\"text\":\"<p>a</p>\"}";
+    races.put(
+        "POST /editor/api/writing/markup",
+        new Race(ANY, all("POST", API + "/writing/markup", typed)));
+    races.put(
+        "POST /editor/api/writing/markup/reading",
+        new Race(ANY, all("POST", API + "/writing/markup/reading", typed)));
+    races.put(
+        "POST /editor/api/intake/address",
+        new Race(
+            ANY, all("POST", API + "/intake/address", "{\"address\":\"http://localhost:1/\"}")));
+    races.put(
+        "POST /editor/api/intake/picture",
+        new Race(
+            ANY,
+            all("POST", API + "/intake/picture", "{\"address\":\"http://localhost:1/a.png\"}")));
+    races.put(
+        "POST /site/contact/{key}/{number}",
+        new Race(ANY, all("POST", "/site/contact/red-torch/1", "")));
+  }
+}

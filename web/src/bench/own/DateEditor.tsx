@@ -1,0 +1,18 @@
+import { useAsked } from '../../shared/store/asked'
+import { Input } from '../../shared/ui/Field'
+import { type EditorProps, text } from './props'
+
+/** A day. */
+export function DateEditor({ field, value, set, problem, lead }: EditorProps) {
+  return (
+    <Input
+      ref={useAsked<HTMLInputElement>(lead)}
+      type="date"
+      label={field.label}
+      hint={field.help}
+      problem={problem}
+      value={text(value)}
+      onChange={(e) => set(e.target.value || undefined)}
+    />
+  )
+}

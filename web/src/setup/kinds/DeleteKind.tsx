@@ -1,0 +1,49 @@
+import { useState } from 'react'
+import { answer, client } from '../../shared/api/client'
+import { useKinds } from '../../shared/api/kinds'
+import type { KindStanding } from '../../shared/api/types'
+import { FormDialog } from '../../shared/ui/FormDialog'
+import { KindSelect } from '../../shared/ui/KindSelect'
+import { useSubmit } from '../../shared/ui/useSubmit'
+
+interface Props {
+  standing: KindStanding
+  onDone: () => void
+  onClose: () => void
+}
+
+/** Takes a kind away, after saying what its items become. */
+export function DeleteKind({ standing: { kind, items }, onDone, onClose }: Props) {
+  const others = useKinds().filter((k) => k.name !== kind.name)
+  const [to, setTo] = useState('')
+  const { problem, submit } = useSubmit(
+    () =>
+      answer(
+        client.DELETE('/editor/api/kinds/{name}', {
+          params: { path: { name: kind.name }, query: { to: items ? to : '' } },
+        }),
+      ),
+    onDone,
+  )
+  return (
+    <FormDialog
+      onClose={onClose}
+      title={`Take the kind “${kind.label}” away`}
+      about={
+        items
+          ? `${items === 1 ? 'One item is' : `${items} items are`} of this kind. What was entered in them stays with them, and is there again if a field of its name is.`
+          : 'No item is of this kind.'
+      }
+      does="Take it away"
+      blocked={items && !to ? 'Say first what its items become.' : ''}
+      onSubmit={() => submit()}
+    >
+      {items > 0 && <KindSelect kinds={others} value={to} pick={setTo} none="Choose a kind" />}
+      {problem && (
+        <p role="alert" className="text-rust">
+          {problem}
+        </p>
+      )}
+    </FormDialog>
+  )
+}

@@ -1,0 +1,110 @@
+import { useState } from 'react'
+import { answer, client } from '../../shared/api/client'
+import { useKinds } from '../../shared/api/kinds'
+import type { ItemKind, KindStanding } from '../../shared/api/types'
+import { Button } from '../../shared/ui/Button'
+import { Input } from '../../shared/ui/Field'
+import { FormDialog } from '../../shared/ui/FormDialog'
+import { useSubmit } from '../../shared/ui/useSubmit'
+import { CardForm } from './CardForm'
+import { named, newKind } from './words'
+
+interface Props {
+  /** The kind that is changed; undefined for a new one. */
+  standing: KindStanding | undefined
+  onDone: () => void
+  onClose: () => void
+}
+
+/** How many items a change touches, and what becomes of what stands in them. */
+function touched(items: number): string {
+  if (!items) return 'No item is of this kind yet.'
+  const many = items === 1 ? 'One item is' : `${items} items are`
+  return `${many} of this kind. What was entered in them stays, also where no field shows it any more.`
+}
+
+/** Makes a kind of item, or changes one. */
+export function KindDialog({ standing, onDone, onClose }: Props) {
+  const kinds = useKinds()
+  const [kind, setKind] = useState<ItemKind>(standing?.kind ?? newKind)
+  const part = (change: Partial<ItemKind>) => setKind({ ...kind, ...change })
+  const { problem, submit } = useSubmit(async () => {
+    const given = named(
+      kind,
+      kinds.map((k) => k.name),
+    )
+    const path = { name: given.name }
+    await (standing
+      ? answer(
+          client.PUT('/editor/api/kinds/{name}', {
+            params: { path },
+            body: { revision: standing.revision, kind: given },
+          }),
+        )
+      : answer(client.POST('/editor/api/kinds', { body: given })))
+  }, onDone)
+  const card = (i: number, next: ItemKind['cards'][number]) =>
+    part({ cards: kind.cards.map((c, n) => (n === i ? next : c)) })
+
+  return (
+    <FormDialog
+      wide
+      onClose={onClose}
+      title={standing ? `The kind “${standing.kind.label}”` : 'A new kind of item'}
+      about={standing ? touched(standing.items) : 'Title, summary, text, section and keywords come with every kind.'}
+      does={standing ? 'Change the kind' : 'Make the kind'}
+      onSubmit={() => submit()}
+    >
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Input
+          label="What one is called"
+          value={kind.label}
+          maxLength={100}
+          required
+          onChange={(e) => part({ label: e.target.value })}
+        />
+        <Input
+          label="What several are called"
+          value={kind.plural}
+          maxLength={100}
+          required
+          onChange={(e) => part({ plural: e.target.value })}
+        />
+      </div>
+      <Input
+        label="What it is for, in a line"
+        value={kind.help}
+        maxLength={500}
+        onChange={(e) => part({ help: e.target.value })}
+      />
+      <div className="flex flex-wrap gap-x-6 gap-y-2">
+        <label className="flex items-center gap-2">
+          <input type="checkbox" checked={kind.news} onChange={(e) => part({ news: e.target.checked })} />
+          Listed among the latest
+        </label>
+        <label className="flex items-center gap-2">
+          <input type="checkbox" checked={kind.unfolds} onChange={(e) => part({ unfolds: e.target.checked })} />
+          Section pages show its text down to the fold
+        </label>
+      </div>
+      {kind.cards.map((c, i) => (
+        <CardForm
+          key={i}
+          card={c}
+          set={(next) => card(i, next)}
+          takeOff={() => part({ cards: kind.cards.filter((_, n) => n !== i) })}
+        />
+      ))}
+      <div>
+        <Button onClick={() => part({ cards: [...kind.cards, { label: '', fields: [] }] })}>
+          Add a card with fields
+        </Button>
+      </div>
+      {problem && (
+        <p role="alert" className="text-rust">
+          {problem}
+        </p>
+      )}
+    </FormDialog>
+  )
+}
