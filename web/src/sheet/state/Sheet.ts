@@ -26,6 +26,11 @@ export function isPickedWhole(node: Node): boolean {
   return node.isAtom || (!!node.type.spec.draggable && !!specOf(node))
 }
 
+/** What a view of ProseMirror has besides what its types say. */
+interface Observing {
+  domObserver: { flush: () => void }
+}
+
 /**
  * The sheet of one item: the document, the view that shows it, and whoever wants to know when it changes. It
  * lives as long as the item is open, also while another view of the item is shown.
@@ -168,7 +173,10 @@ export class Sheet implements SheetHost {
 
   /** Carries a command out and leaves the keyboard where it is. */
   apply(command: Command) {
-    if (this.view) command(this.view.state, this.view.dispatch, this.view)
+    if (!this.view) return
+    // Where somebody has just clicked is told by the browser a moment later; a command goes by it all the same.
+    if (this.view.hasFocus()) (this.view as unknown as Observing).domObserver.flush()
+    command(this.view.state, this.view.dispatch, this.view)
   }
 
   /** Applies a change, also while the sheet is not shown. */
