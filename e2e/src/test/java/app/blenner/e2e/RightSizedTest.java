@@ -16,7 +16,7 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Which files Chromium really asks for, on screens of different widths and densities. */
-public class RightSizedTest extends BrowserTest {
+public class RightSizedTest extends OwnAppTest {
   private static final Pattern WIDTH = Pattern.compile("/media/[0-9a-f]{16}/(\\d+)[^/]*/");
 
   /** The steps pictures are made in. */
