@@ -12,6 +12,7 @@ import { Problem } from '../shared/api/client'
 import { setWindowPerson, windowPerson } from '../shared/api/person'
 import { useSession } from '../shared/api/queries'
 import { openText } from '../shared/store/openText'
+import { useOwnSettingsOf } from '../shared/store/own'
 import { Worklist } from '../worklist/Worklist'
 import { FirstAccount } from './FirstAccount'
 import { Frame } from './Frame'
@@ -48,6 +49,7 @@ export function App() {
 
 function SignedIn() {
   const session = useSession()
+  useOwnSettingsOf(session.data?.person?.id ?? 0)
   if (session.isPending) return null
   if (session.isError)
     return (

@@ -4,8 +4,9 @@ import { keep, readKept } from '../../shared/base/kept'
 import { useLead } from '../../shared/store/asked'
 import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { useOpenSettings } from '../../sheet'
+import { CardSummaries, Cards } from '../cards/Cards'
+import { useHasCard } from '../cards/useCards'
 import { useBench, useSaved } from '../state/context'
-import { CardSummaries, Cards, useCardOf } from './Cards'
 import { Marks } from './Marks'
 
 type Tab = 'marks' | 'cards'
@@ -30,11 +31,11 @@ function useTab(): [Tab, (tab: Tab) => void] {
 export function Margin({ narrow = false }: { narrow?: boolean }) {
   const { marksOpen, sheet } = useBench()
   const lead = useLead()
-  const cardOf = useCardOf()
+  const hasCard = useHasCard()
   const [tab, setTab] = useTab()
   const [peeking, setPeeking] = useState(false)
   useEffect(() => {
-    if (!cardOf(lead)) return
+    if (!hasCard(lead)) return
     setTab('cards')
     setPeeking(true)
   }, [lead])

@@ -89,6 +89,8 @@ export function Marks({ withSettings }: { withSettings: boolean }) {
         const mark = e.target.closest('li')
         const scroller = sheet.scroller
         if (!mark || card.current?.contains(mark) || !scroller || !box.current) return
+        // A mark that is pressed must not move away from under the hand.
+        if (!e.target.matches(':focus-visible')) return
         const top = mark.offsetTop - scroller.scrollTop
         if (top < 0 || top + mark.offsetHeight > box.current.clientHeight) scroller.scrollTop = mark.offsetTop - 60
       }}

@@ -4,7 +4,7 @@ import { FieldFrame, fieldBox } from '../../shared/ui/Field'
 import { type EditorProps, text } from './props'
 
 /** Several lines of plain text. */
-export function LinesEditor({ field, value, set, problem, lead }: EditorProps) {
+export function LinesEditor({ field, value, set, problem, lead, placeholder }: EditorProps) {
   const ref = useAsked<HTMLTextAreaElement>(lead)
   return (
     <FieldFrame label={field.label} hint={field.help} problem={problem}>
@@ -14,6 +14,7 @@ export function LinesEditor({ field, value, set, problem, lead }: EditorProps) {
           id={id}
           aria-describedby={describedBy}
           rows={4}
+          placeholder={placeholder}
           value={text(value)}
           onChange={(e) => set(e.target.value || undefined)}
           className={cx(fieldBox, 'resize-y py-1.5')}

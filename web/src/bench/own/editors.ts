@@ -9,6 +9,7 @@ import { ItemsEditor } from './ItemsEditor'
 import { LineEditor } from './LineEditor'
 import { LinesEditor } from './LinesEditor'
 import { LinkEditor } from './LinkEditor'
+import { NamesEditor } from './NamesEditor'
 import { NumberEditor } from './NumberEditor'
 import { PictureEditor } from './PictureEditor'
 import { PicturesEditor } from './PicturesEditor'
@@ -31,6 +32,7 @@ export const editors: Record<FieldType, ComponentType<EditorProps>> = {
   YES_NO: YesNoEditor,
   CHOICE: ChoiceEditor,
   CHOICES: ChoicesEditor,
+  NAMES: NamesEditor,
   ITEMS: ItemsEditor,
   FACTS: FactsEditor,
   FILES: FilesEditor,

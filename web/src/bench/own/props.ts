@@ -13,6 +13,8 @@ export interface EditorProps {
   problem: string
   /** The name by which somebody is led to it. */
   lead: string
+  /** What it falls back on, where it is a text. */
+  placeholder?: string
 }
 
 /** A text, or an empty one where the value is something else. */

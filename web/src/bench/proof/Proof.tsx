@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
+import { FaceFrame } from '../cards/FaceFrame'
 import { printItem } from '../out/forms'
 import { useBench, useSaved } from '../state/context'
 import { ProofFrame } from './ProofFrame'
@@ -14,11 +15,14 @@ const widths = [
 /** A sheet of A4 at 96 pixels to the inch. */
 const paper = { name: 'Print', px: 794 } as const
 
+/** How the item is seen elsewhere than on its page. */
+const elsewhere = 'Elsewhere'
+
 /** The item as readers will see it, at the widths that matter. */
 export function Proof({ beside }: { beside: boolean }) {
   const { saver } = useBench()
   const [chosen, setChosen] = useState<string>('Phone')
-  const names = [...widths.map((w) => w.name), ...(beside ? [] : ['All three']), paper.name]
+  const names = [...widths.map((w) => w.name), ...(beside ? [] : ['All three']), paper.name, elsewhere]
   const current = names.includes(chosen) ? chosen : 'Phone'
   const shown = current === 'All three' ? widths : [...widths, paper].filter((w) => w.name === current)
   const revision = useSaved((now) => now.state.revision)
@@ -51,20 +55,33 @@ export function Proof({ beside }: { beside: boolean }) {
         {current === paper.name && <Button onClick={() => printItem(saver.key)}>Print</Button>}
         <p className="ml-auto truncate text-soft">{path || 'No address yet'}</p>
       </div>
-      <div className="flex min-h-0 flex-1 justify-center gap-4 bg-desk p-3">
-        {shown.map((w) => (
-          <ProofFrame
-            key={w.name}
-            itemKey={saver.key}
-            revision={revision}
-            name={w.name}
-            width={w.px}
-            face={w.name === paper.name ? 'print' : 'page'}
-            share={w.px}
-            beside={beside}
-          />
-        ))}
-      </div>
+      {current === elsewhere ? (
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, also by the keyboard
+        <section
+          aria-label="How it is seen elsewhere"
+          tabIndex={0}
+          className="grid min-h-0 flex-1 content-start justify-items-center gap-6 overflow-auto bg-desk p-4 -outline-offset-2"
+        >
+          <FaceFrame face="teaser" width={360} />
+          <FaceFrame face="search" width={640} />
+          <FaceFrame face="shared" width={420} />
+        </section>
+      ) : (
+        <div className="flex min-h-0 flex-1 justify-center gap-4 bg-desk p-3">
+          {shown.map((w) => (
+            <ProofFrame
+              key={w.name}
+              itemKey={saver.key}
+              revision={revision}
+              name={w.name}
+              width={w.px}
+              face={w.name === paper.name ? 'print' : 'page'}
+              share={w.px}
+              beside={beside}
+            />
+          ))}
+        </div>
+      )}
     </section>
   )
 }

@@ -17,6 +17,12 @@ interface Props {
   onChange: (value: string) => void
   choices: Choice[]
   onPick: (choice: Choice) => void
+  /** Enter while nothing of the list is picked. */
+  onEnter?: () => void
+  /** Backspace. */
+  onErase?: () => void
+  onLeave?: () => void
+  maxLength?: number
   autoFocus?: boolean
 }
 
@@ -24,7 +30,8 @@ interface Props {
  * A field with a list of what could be meant, by the combobox pattern of the ARIA Authoring
  * Practices: arrows go through the list, Enter picks, Escape closes it and only then the dialog.
  */
-export function Combobox({ label, hint, problem, value, onChange, choices, onPick, autoFocus }: Props) {
+export function Combobox(props: Props) {
+  const { label, hint, problem, value, onChange, choices, onPick, maxLength, autoFocus } = props
   const list = useId()
   const [open, setOpen] = useState(false)
   const [active, setActive] = useState(-1)
@@ -47,6 +54,11 @@ export function Combobox({ label, hint, problem, value, onChange, choices, onPic
     } else if (e.key === 'Enter' && shown && at >= 0) {
       e.preventDefault()
       pick(choices[at])
+    } else if (e.key === 'Enter' && props.onEnter) {
+      e.preventDefault()
+      props.onEnter()
+    } else if (e.key === 'Backspace') {
+      props.onErase?.()
     } else if (e.key === 'Escape' && shown) {
       e.preventDefault()
       e.stopPropagation()
@@ -64,7 +76,7 @@ export function Combobox({ label, hint, problem, value, onChange, choices, onPic
             id={id}
             role="combobox"
             aria-expanded={shown}
-            aria-controls={list}
+            aria-controls={shown ? list : undefined}
             aria-autocomplete="list"
             aria-activedescendant={shown && at >= 0 ? `${list}-${at}` : undefined}
             aria-describedby={describedBy}
@@ -79,35 +91,40 @@ export function Combobox({ label, hint, problem, value, onChange, choices, onPic
               setActive(-1)
             }}
             onKeyDown={onKey}
-            onBlur={() => setOpen(false)}
+            onBlur={() => {
+              setOpen(false)
+              props.onLeave?.()
+            }}
+            maxLength={maxLength}
             className={cx(fieldBox, 'h-8')}
           />
-          <div
-            id={list}
-            role="listbox"
-            aria-label={label}
-            hidden={!shown}
-            className="absolute inset-x-0 top-full z-10 max-h-60 overflow-auto border border-edge border-t-0 bg-sheet py-1"
-          >
-            {choices.map((c, i) => (
-              <div
-                key={c.id}
-                id={`${list}-${i}`}
-                role="option"
-                tabIndex={-1}
-                aria-selected={i === at}
-                // Before the field loses the keyboard.
-                onMouseDown={(e) => {
-                  e.preventDefault()
-                  pick(c)
-                }}
-                className={cx('flex cursor-pointer gap-3 px-2.5 py-1', i === at ? 'bg-desk' : 'hover:bg-desk')}
-              >
-                <span className="min-w-0 flex-1 truncate">{c.label}</span>
-                <span className="shrink-0 text-small text-soft">{c.about}</span>
-              </div>
-            ))}
-          </div>
+          {shown && (
+            <div
+              id={list}
+              role="listbox"
+              aria-label={label}
+              className="absolute inset-x-0 top-full z-10 max-h-60 overflow-auto border border-edge border-t-0 bg-sheet py-1"
+            >
+              {choices.map((c, i) => (
+                <div
+                  key={c.id}
+                  id={`${list}-${i}`}
+                  role="option"
+                  tabIndex={-1}
+                  aria-selected={i === at}
+                  // Before the field loses the keyboard.
+                  onMouseDown={(e) => {
+                    e.preventDefault()
+                    pick(c)
+                  }}
+                  className={cx('flex cursor-pointer gap-3 px-2.5 py-1', i === at ? 'bg-desk' : 'hover:bg-desk')}
+                >
+                  <span className="min-w-0 flex-1 truncate">{c.label}</span>
+                  <span className="shrink-0 text-small text-soft">{c.about}</span>
+                </div>
+              ))}
+            </div>
+          )}
         </div>
       )}
     </FieldFrame>

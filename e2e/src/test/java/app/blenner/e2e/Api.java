@@ -43,7 +43,10 @@ final class Api {
       throw new IllegalStateException(
           method + " " + path + ": " + response.status() + " " + response.text());
     }
-    return JsonParser.parseString(response.text()).getAsJsonObject();
+    String answered = response.text();
+    return answered.isEmpty()
+        ? new JsonObject()
+        : JsonParser.parseString(answered).getAsJsonObject();
   }
 
   /** Begins an article with this text and gives its key. */

@@ -23,8 +23,9 @@ abstract class BenchTest extends BrowserTest {
   protected void openWith(String html) {
     signIn();
     if (page.url().startsWith("http")) {
-      // What the browser keeps for a person shall not reach from one test into the next.
+      // What is kept for a person shall not reach from one test into the next.
       page.evaluate("localStorage.clear()");
+      api.send("DELETE", "/me/settings", null);
     }
     openItem(api.item("Tools", html));
     toStart();

@@ -31,6 +31,7 @@ public class KindsScreenTest extends OwnAppTest {
           "YES_NO",
           "CHOICE",
           "CHOICES",
+          "NAMES",
           "ITEMS",
           "FACTS",
           "FILES"
@@ -115,6 +116,7 @@ public class KindsScreenTest extends OwnAppTest {
     page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("A choices"))
         .getByLabel("easy")
         .check();
+    combobox("Add a names").fill("Bo, Ina,");
     combobox("Add to “A items”").fill("Getting here");
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Getting here in the dark"))
         .click();
@@ -149,6 +151,7 @@ public class KindsScreenTest extends OwnAppTest {
     assertEquals(read.get("A time"), "20:15");
     assertEquals(read.get("A yes no"), "Yes");
     assertEquals(read.get("A choices"), "easy");
+    assertEquals(read.get("A names"), "Bo Ina");
     assertEquals(read.get("A items"), "Getting here in the dark");
     assertEquals(read.get("A facts"), "Height 812 m");
     assertTrue(read.get("A files").startsWith("A red torch (JPG"), read.toString());

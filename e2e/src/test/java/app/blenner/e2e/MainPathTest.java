@@ -73,7 +73,7 @@ public class MainPathTest extends BenchTest {
     textbox("Summary").fill("One blanket, one wall, and the sky above it.");
     assertThat(page.getByText("44 of 250 characters")).isVisible();
     page.getByLabel("Section").selectOption("Visit");
-    textbox("Add keywords").fill("wall, meteors,");
+    combobox("Add keywords").fill("wall, meteors,");
     assertThat(
             page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Keywords"))
                 .getByRole(AriaRole.LISTITEM))

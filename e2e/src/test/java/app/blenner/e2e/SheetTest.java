@@ -216,10 +216,10 @@ public class SheetTest extends BenchTest {
   public void keywordsAreAddedOnceAndTakenOff() {
     openWith("<p>a</p>");
     tab("Cards").click();
-    textbox("Add keywords").fill("moon, stars");
-    textbox("Add keywords").press("Enter");
-    textbox("Add keywords").fill("MOON");
-    textbox("Add keywords").press("Enter");
+    combobox("Add keywords").fill("moon, stars");
+    combobox("Add keywords").press("Enter");
+    combobox("Add keywords").fill("MOON");
+    combobox("Add keywords").press("Enter");
     Locator list = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Keywords"));
     assertThat(list.getByRole(AriaRole.LISTITEM)).hasCount(2);
     button("Take off moon").click();
@@ -233,11 +233,11 @@ public class SheetTest extends BenchTest {
   public void aFoldedCardStaysFolded() {
     openWith("<p>a</p>");
     tab("Cards").click();
-    button("Keywords").click();
-    assertThat(textbox("Add keywords")).not().isVisible();
+    button("Placement").click();
+    assertThat(combobox("Add keywords")).not().isVisible();
     page.reload();
     tab("Cards").click();
     assertThat(textbox("Summary")).isVisible();
-    assertThat(textbox("Add keywords")).not().isVisible();
+    assertThat(combobox("Add keywords")).not().isVisible();
   }
 }

@@ -239,7 +239,7 @@ public class StripTest extends BenchTest {
     tab("Cards").click();
     page.reload();
     assertThat(tab("Cards")).hasAttribute("aria-selected", "true");
-    textbox("Add keywords").fill("nuit، 夜、sky; wall,");
+    combobox("Add keywords").fill("nuit، 夜、sky; wall,");
     assertThat(
             page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Keywords"))
                 .getByRole(AriaRole.LISTITEM))

@@ -200,6 +200,14 @@ final class SiteRaces extends RaceTable {
         "DELETE /editor/api/me/sign-ins/{id}",
         new Race(0, all("DELETE", API + "/me/sign-ins/0000000000000000", "")));
     races.put(
+        "PUT /editor/api/me/settings/{setting}",
+        new Race(ANY, all("PUT", API + "/me/settings/cards", "{\"value\":[1]}")));
+    races.put(
+        "DELETE /editor/api/me/settings/{setting}",
+        new Race(ANY, all("DELETE", API + "/me/settings/cards", "")));
+    races.put(
+        "DELETE /editor/api/me/settings", new Race(ANY, all("DELETE", API + "/me/settings", "")));
+    races.put(
         "POST /editor/api/me/second-factor",
         new Race(ANY, all("POST", API + "/me/second-factor", "{}")));
     races.put(

@@ -17,6 +17,7 @@ public sealed interface Field
         LineField,
         LinesField,
         LinkField,
+        NamesField,
         NumberField,
         PictureField,
         PicturesField,

@@ -20,6 +20,7 @@ public enum FieldType {
   YES_NO("Yes or no"),
   CHOICE("One choice"),
   CHOICES("Several choices"),
+  NAMES("Names"),
   ITEMS("Other items"),
   FACTS("Facts"),
   FILES("Files");
@@ -80,6 +81,7 @@ public enum FieldType {
       case YES_NO -> new YesNoField(head);
       case CHOICE -> new ChoiceField(head, choices(settings));
       case CHOICES -> new ChoicesField(head, choices(settings));
+      case NAMES -> new NamesField(head, most(settings, MANY, MOST_THINGS));
       case ITEMS -> new ItemsField(head, most(settings, MANY, MOST_THINGS));
       case FACTS -> new FactsField(head, most(settings, MANY, MOST_THINGS));
       case FILES -> new FilesField(head, most(settings, MANY, MOST_THINGS));

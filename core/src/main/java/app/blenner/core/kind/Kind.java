@@ -49,9 +49,14 @@ public record Kind(
     return cards.stream().flatMap(c -> c.fields().stream());
   }
 
-  /** Its own field with this name. */
+  /** All fields of its items: its own, and those that every item has. */
+  public Stream<Field> all() {
+    return Stream.concat(fields(), Standard.fields());
+  }
+
+  /** The field with this name, its own or one that every item has. */
   public Optional<Field> field(String name) {
-    return fields().filter(f -> f.head().name().equals(name)).findFirst();
+    return all().filter(f -> f.head().name().equals(name)).findFirst();
   }
 
   /**
@@ -60,7 +65,7 @@ public record Kind(
    */
   public Map<String, Object> tidy(Map<String, Object> values) {
     Map<String, Object> out = new LinkedHashMap<>(values);
-    fields()
+    all()
         .forEach(
             f -> {
               Object tidy = f.tidy(values.get(f.head().name()));
@@ -77,7 +82,7 @@ public record Kind(
    */
   public Map<String, Object> entered(Map<String, Object> before, Map<String, ?> given) {
     Map<String, Object> out = new LinkedHashMap<>(before);
-    fields()
+    all()
         .map(f -> f.head().name())
         .filter(name -> !Objects.equals(given.get(name), before.get(name)))
         .forEach(
@@ -100,7 +105,7 @@ public record Kind(
   /** What is wrong with the values of its fields, in sentences by the names of the fields. */
   public Map<String, String> problems(Map<String, Object> values) {
     Map<String, String> out = new LinkedHashMap<>();
-    fields()
+    all()
         .forEach(
             f -> {
               Object given = values.get(f.head().name());
@@ -121,7 +126,7 @@ public record Kind(
   /** All assets a content of this kind uses, each place of each asset once. */
   public Set<AssetUse> uses(Content content) {
     Set<AssetUse> out = new LinkedHashSet<>(AssetUse.in(content));
-    fields()
+    all()
         .forEach(
             f -> {
               Object tidy = f.tidy(content.values().get(f.head().name()));

@@ -14,13 +14,14 @@ public final class Preflight {
           new PromptUnfilled(),
           new SummaryLength(),
           new FieldValues(),
+          new SearchTitleWidth(),
           new PictureAlternative(),
           new PictureElsewhere(),
           new HeadingSkipped(),
           new EmptyLinkText());
 
   /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
-  public static final int VERSION = 2;
+  public static final int VERSION = 3;
 
   private Preflight() {}
 

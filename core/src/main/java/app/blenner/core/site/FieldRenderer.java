@@ -157,15 +157,7 @@ final class FieldRenderer implements FieldOut {
     if (live.isEmpty()) {
       return;
     }
-    out.tag("ul");
-    for (PublishedItem other : live) {
-      String language = other.content().languageOn(site.language());
-      out.tag("li").open("a").attribute("href", other.path());
-      out.attributeIf("lang", language.equals(words.language()) ? "" : language).endOpen();
-      out.text(other.content().title()).close("a");
-      out.close("li");
-    }
-    out.close("ul");
+    new OtherItems(site, library, words).list(out, live);
   }
 
   @Override

@@ -1,13 +1,16 @@
 package app.blenner.core.site;
 
+import app.blenner.core.face.SearchResult;
+import app.blenner.core.face.SharedLink;
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Head;
+import app.blenner.core.kind.LeadPlace;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.picture.Ratio;
-import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** The page of an item. */
@@ -33,22 +36,7 @@ final class ItemPage {
     HtmlOut out = new HtmlOut();
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
     out.open("article").endOpen();
-    out.open("header").attribute("class", "item-head").endOpen();
-    site.section(content.section())
-        .ifPresent(
-            s -> {
-              out.open("p").attribute("class", "kicker");
-              frame.siteLanguage(out, own).endOpen();
-              out.open("a").attribute("href", SitePaths.of(s)).endOpen().text(s.name()).close("a");
-              out.close("p");
-            });
-    String title = content.title().isEmpty() ? own.get("untitled") : content.title();
-    out.tag("h1").text(title).close("h1");
-    if (!content.summary().isEmpty()) {
-      out.open("p").attribute("class", "summary").endOpen().text(content.summary()).close("p");
-    }
-    byline(out, item, own);
-    out.close("header");
+    head(out, item, own);
     FieldRenderer fields = new FieldRenderer(site, library, zone, item, own);
     fields.show(out, Head.Place.BEFORE);
     out.open("div").attribute("class", "article").endOpen();
@@ -58,6 +46,58 @@ final class ItemPage {
     out.close("div");
     fields.show(out, Head.Place.BEHIND);
     attachments(out, content, own);
+    new OtherItems(site, library, own).related(out, item);
+    words(out, content, own);
+    out.close("article");
+    return frame.page(pageHead(item), content.section(), out.toString(), own);
+  }
+
+  /** What stands above the text: where one is, the title, the summary, the lead picture and whose it is. */
+  private void head(HtmlOut out, PublishedItem item, SiteWords own) {
+    Content content = item.content();
+    LeadPlace place = LeadPlace.of(content);
+    Optional<SiteAsset> lead =
+        place == LeadPlace.TEASER ? Optional.empty() : library.asset(content.leadPicture());
+    boolean beside = lead.isPresent() && place == LeadPlace.BESIDE;
+    out.open("header").attribute("class", beside ? "item-head lead-beside" : "item-head").endOpen();
+    if (beside) {
+      picture(out, lead.get(), Sizes.LEAD_BESIDE, own);
+      out.open("div").endOpen();
+    }
+    site.section(content.section())
+        .ifPresent(
+            s -> {
+              out.open("p").attribute("class", "kicker");
+              frame.siteLanguage(out, own).endOpen();
+              out.open("a").attribute("href", SitePaths.of(s)).endOpen().text(s.name()).close("a");
+              out.close("p");
+            });
+    out.tag("h1").text(title(content, own)).close("h1");
+    if (!content.summary().isEmpty()) {
+      out.open("p").attribute("class", "summary").endOpen().text(content.summary()).close("p");
+    }
+    Byline.write(out, item, own, zone);
+    new OtherItems(site, library, own).languages(out, item);
+    if (beside) {
+      out.close("div");
+    } else if (lead.isPresent()) {
+      picture(out, lead.get(), Sizes.LEAD_OVER, own);
+    }
+    out.close("header");
+  }
+
+  private static void picture(HtmlOut out, SiteAsset lead, String sizes, SiteWords own) {
+    out.open("figure").attribute("class", "lead-picture").endOpen();
+    new PictureTag(lead, lead.alternative(), sizes, Ratio.WIDE, true, own).write(out);
+    out.close("figure");
+  }
+
+  private static String title(Content content, SiteWords own) {
+    return content.title().isEmpty() ? own.get("untitled") : content.title();
+  }
+
+  /** The topics it is about, and its keywords. */
+  private void words(HtmlOut out, Content content, SiteWords own) {
     String topics =
         site.section(content.section())
             .map(s -> s.topics(content.topics()).stream().map(Topic::name))
@@ -71,17 +111,32 @@ final class ItemPage {
       out.open("p").attribute("class", "keywords").endOpen();
       out.text(own.get("keywords", String.join(", ", content.keywords()))).close("p");
     }
-    out.close("article");
+  }
+
+  private PageHead pageHead(PublishedItem item) {
+    Content content = item.content();
+    SiteWords own = SiteWords.of(content.languageOn(site.language()));
+    SearchResult result = SearchResult.of(content, site.name());
+    SharedLink shared = SharedLink.of(content);
     String picture =
         library
-            .asset(content.leadPicture())
+            .asset(shared.picture().words())
             .filter(a -> !a.gone())
             .map(a -> a.path(SHARED_WIDTH, Ratio.WIDE, a.plainFormat()))
             .orElse("");
-    PageHead head =
-        new PageHead(
-            title + " · " + site.name(), content.summary(), item.path(), "article", picture);
-    return frame.page(head, content.section(), out.toString(), own);
+    String untitled = own.get("untitled") + " · " + site.name();
+    String title = result.title().words().isEmpty() ? untitled : result.title().words();
+    String sharedTitle = shared.title().words().isEmpty() ? title : shared.title().words();
+    return new PageHead(
+        title,
+        result.description().words(),
+        item.path(),
+        "article",
+        new PageHead.Shared(sharedTitle, shared.text().words(), picture),
+        new PageHead.OfItem(
+            result.canonical(),
+            result.hidden(),
+            new OtherItems(site, library, own).addresses(item)));
   }
 
   /** The files that go with an item, each with its kind and size. */
@@ -99,29 +154,5 @@ final class ItemPage {
     }
     out.close("ul");
     out.close("section");
-  }
-
-  private void byline(HtmlOut out, PublishedItem item, SiteWords own) {
-    out.open("p").attribute("class", "byline").endOpen().text(item.author());
-    if (item.firstLive() != null && item.kind().isNews()) {
-      out.text(" · ");
-      time(out, item.firstLive(), own);
-      if (!day(item.firstLive()).equals(day(item.updated()))) {
-        String[] around = own.get("updated").split("\\{0}", -1);
-        out.text(" · " + around[0]);
-        time(out, item.updated(), own);
-        out.text(around[1]);
-      }
-    }
-    out.close("p");
-  }
-
-  private String day(Instant instant) {
-    return instant.atZone(zone).toLocalDate().toString();
-  }
-
-  private void time(HtmlOut out, Instant instant, SiteWords own) {
-    out.open("time").attribute("datetime", day(instant)).endOpen();
-    out.text(own.day(instant.atZone(zone))).close("time");
   }
 }

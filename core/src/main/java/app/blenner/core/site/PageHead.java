@@ -1,6 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.format.html.HtmlOut;
+import java.util.Map;
 
 /**
  * The head of a page.
@@ -9,9 +10,35 @@ import app.blenner.core.format.html.HtmlOut;
  * @param description what it says, in a sentence or two, or empty
  * @param path its address on the site, or empty for a page without one
  * @param type its Open Graph type
- * @param picture address of the picture for a shared link, or empty
+ * @param shared what a shared link of it shows
+ * @param item what only the page of an item says
  */
-record PageHead(String title, String description, String path, String type, String picture) {
+record PageHead(
+    String title, String description, String path, String type, Shared shared, OfItem item) {
+
+  /**
+   * What a shared link shows.
+   *
+   * @param picture address of its picture, or empty
+   */
+  record Shared(String title, String text, String picture) {}
+
+  /**
+   * What the head of an item's page says besides.
+   *
+   * @param canonical the address of the original where the page is a copy, or empty
+   * @param hidden whether search engines are asked to leave it out
+   * @param languages addresses of the same page by the BCP 47 tags of their languages, its own among them; none where it
+   *     is in one language only
+   */
+  record OfItem(String canonical, boolean hidden, Map<String, String> languages) {
+    static final OfItem NONE = new OfItem("", false, Map.of());
+  }
+
+  /** A page that is shared as what it is. */
+  PageHead(String title, String description, String path, String type) {
+    this(title, description, path, type, new Shared(title, description, ""), OfItem.NONE);
+  }
 
   String render(Site site) {
     HtmlOut out = new HtmlOut();
@@ -20,17 +47,29 @@ record PageHead(String title, String description, String path, String type, Stri
     meta(out, "name", "viewport", "width=device-width, initial-scale=1");
     if (!description.isEmpty()) {
       meta(out, "name", "description", description);
-      meta(out, "property", "og:description", description);
     }
-    meta(out, "property", "og:title", title);
+    if (item.hidden()) {
+      meta(out, "name", "robots", "noindex");
+    }
+    if (!shared.text().isEmpty()) {
+      meta(out, "property", "og:description", shared.text());
+    }
+    meta(out, "property", "og:title", shared.title());
     meta(out, "property", "og:type", type);
     meta(out, "property", "og:site_name", site.name());
-    if (!picture.isEmpty()) {
-      meta(out, "property", "og:image", picture);
+    if (!shared.picture().isEmpty()) {
+      meta(out, "property", "og:image", shared.picture());
     }
-    if (!path.isEmpty()) {
-      out.open("link").attribute("rel", "canonical").attribute("href", path).endOpen();
+    String canonical = item.canonical().isEmpty() ? path : item.canonical();
+    if (!canonical.isEmpty()) {
+      out.open("link").attribute("rel", "canonical").attribute("href", canonical).endOpen();
     }
+    item.languages()
+        .forEach(
+            (tag, address) -> {
+              out.open("link").attribute("rel", "alternate").attribute("hreflang", tag);
+              out.attribute("href", address).endOpen();
+            });
     out.open("link").attribute("rel", "icon").attribute("href", "/site/icon.svg").endOpen();
     out.open("link").attribute("rel", "stylesheet").attribute("href", "/site/site.css").endOpen();
     out.open("link")

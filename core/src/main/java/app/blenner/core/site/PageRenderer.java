@@ -48,7 +48,7 @@ public final class PageRenderer {
       teasers.list(out, items.subList(1, items.size()), false);
     }
     return frame.page(
-        new PageHead(site.name(), site.tagline(), "/", "website", ""), "", out.toString());
+        new PageHead(site.name(), site.tagline(), "/", "website"), "", out.toString());
   }
 
   /**
@@ -85,8 +85,7 @@ public final class PageRenderer {
             section.name() + " · " + site.name(),
             section.description(),
             SitePaths.of(section),
-            "website",
-            "");
+            "website");
     return frame.page(head, section.slug(), out.toString());
   }
 
@@ -104,7 +103,7 @@ public final class PageRenderer {
     out.tag("p").text(own.get("gone.text")).close("p");
     onward(out, content.section(), own);
     out.close("div");
-    PageHead head = new PageHead(own.get("gone.head") + " · " + site.name(), "", "", "website", "");
+    PageHead head = new PageHead(own.get("gone.head") + " · " + site.name(), "", "", "website");
     return frame.page(head, content.section(), out.toString(), own);
   }
 
@@ -117,7 +116,7 @@ public final class PageRenderer {
     onward(out, "", words);
     out.close("div");
     return frame.page(
-        new PageHead(words.get("missing.head") + " · " + site.name(), "", "", "website", ""),
+        new PageHead(words.get("missing.head") + " · " + site.name(), "", "", "website"),
         "",
         out.toString());
   }
@@ -141,7 +140,7 @@ public final class PageRenderer {
     out.text(own.get("back", item.content().title())).close("a");
     out.close("p");
     out.close("article");
-    PageHead head = new PageHead(title + " · " + site.name(), "", "", "website", "");
+    PageHead head = new PageHead(title + " · " + site.name(), "", "", "website");
     return frame.page(head, item.content().section(), out.toString(), own);
   }
 

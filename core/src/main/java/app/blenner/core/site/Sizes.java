@@ -26,6 +26,12 @@ final class Sizes {
   static final String TEASER =
       "(min-width: 68rem) 328px, (min-width: 57.5rem) 31vw, (min-width: 38.5rem) 47vw, " + NARROW;
 
+  /** Across an item's page, above its title. */
+  static final String LEAD_OVER = FITS + MEASURE + "px, " + NARROW;
+
+  /** Beside the title of an item. */
+  static final String LEAD_BESIDE = FITS + "280px, " + NARROW;
+
   private Sizes() {}
 
   /**

@@ -1,5 +1,6 @@
 package app.blenner.core.site;
 
+import app.blenner.core.face.Teaser;
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.item.Content;
 import app.blenner.core.language.SiteWords;
@@ -44,17 +45,18 @@ final class Teasers {
   }
 
   /**
-   * What section pages show of an item: its picture, its title, its summary, and of a post with a fold its text down to
+   * What section pages show of an item: its picture, its title, its text, and of a post with a fold its text down to
    * there.
    */
   void teaser(HtmlOut out, PublishedItem item, boolean first, Optional<String> text) {
     Content content = item.content();
+    Teaser teaser = Teaser.of(content);
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
     out.open("div").attribute("class", "teaser");
     out.attributeIf("lang", foreign(content));
     out.attributeIf("dir", PageFrame.direction(own, frame.words())).endOpen();
     library
-        .asset(content.leadPicture())
+        .asset(teaser.picture().words())
         .ifPresent(
             a -> {
               // The title beside it says the same, so the picture need not be heard twice.
@@ -68,9 +70,9 @@ final class Teasers {
               out.open("p").attribute("class", "kicker");
               frame.siteLanguage(out, own).endOpen().text(s.name()).close("p");
             });
-    PageFrame.link(out, "h2", item.path(), content.title());
-    if (!content.summary().isEmpty()) {
-      out.tag("p").text(content.summary()).close("p");
+    PageFrame.link(out, "h2", item.path(), teaser.title().words());
+    if (!teaser.text().words().isEmpty()) {
+      out.tag("p").text(teaser.text().words()).close("p");
     }
     text.ifPresent(html -> downToFold(out, item, html, own));
     out.close("div");

@@ -148,6 +148,7 @@ public class KindsTest {
     good.put(FieldType.YES_NO, List.of("true", true));
     good.put(FieldType.CHOICE, List.of("moon", "moon"));
     good.put(FieldType.CHOICES, List.of(List.of("b", "old", "a"), List.of("a", "b", "old")));
+    good.put(FieldType.NAMES, List.of(List.of(" Bo ", "Ina", "Bo"), List.of("Bo", "Ina")));
     good.put(FieldType.ITEMS, List.of(List.of("old-car-park", "../"), List.of("old-car-park")));
     good.put(
         FieldType.FACTS,

@@ -12,6 +12,7 @@ import app.blenner.core.kind.Kinds;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
@@ -110,6 +111,80 @@ public class PageRendererTest {
     }
   }
 
+  private static PublishedItem with(Map<String, Object> values) {
+    PublishedItem plain = news("One");
+    return new PublishedItem(
+        plain.key(),
+        plain.kind(),
+        plain.content().withValues(values),
+        plain.author(),
+        plain.firstLive(),
+        plain.updated());
+  }
+
+  /** HTML Living Standard, 4.2.5 (robots is registered there), RFC 6596 (canonical), and Open Graph's properties. */
+  @Test
+  public void theHeadSaysWhatTheCardsSay() {
+    Element page =
+        page(
+            pages.item(
+                with(
+                    Map.of(
+                        "search.title", "One & only",
+                        "search.description", "Found \"here\"",
+                        "search.canonical", Map.of("address", "https://example.com/one"),
+                        "search.hidden", true,
+                        "teaser.title", "Shared one",
+                        "teaser.text", "Shared text"))));
+    assertEquals(page.select("title").text(), "One & only");
+    assertEquals(page.select("h1").text(), "One");
+    assertEquals(page.select("meta[name=description]").attr("content"), "Found \"here\"");
+    assertEquals(page.select("link[rel=canonical]").attr("href"), "https://example.com/one");
+    assertEquals(page.select("meta[name=robots]").attr("content"), "noindex");
+    assertEquals(page.select("meta[property=og:title]").attr("content"), "Shared one");
+    assertEquals(page.select("meta[property=og:description]").attr("content"), "Shared text");
+    Element plain = page(pages.item(news("One")));
+    assertTrue(plain.select("meta[name=robots]").isEmpty());
+    assertEquals(plain.select("link[rel=canonical]").attr("href"), "/visit/slug");
+    assertTrue(plain.select("link[rel=alternate]").isEmpty());
+  }
+
+  @Test
+  public void listsShowTheTeaserAndThePageItsOwnTitle() {
+    PublishedItem item = with(Map.of("teaser.title", "Short", "teaser.text", "Come <and> see"));
+    Element front = page(pages.front(List.of(item)));
+    assertEquals(front.select(".teaser h2").text(), "Short");
+    assertEquals(front.select(".teaser-text > p:last-child").text(), "Come <and> see");
+    assertEquals(
+        page(new FaceRenderer(SITE, NOTHING).teaser(item)).select(".teaser").outerHtml(),
+        page(pages.section(VISIT, List.of(item))).select(".teaser").outerHtml(),
+        "the face is what the section page shows");
+  }
+
+  @Test
+  public void theLeadPictureStandsWhereTheItemSays() {
+    assertTrue(page(pages.item(news("One"))).select("article img").isEmpty());
+    Element over = page(pages.item(with(Map.of("lead.place", "Over the text"))));
+    assertEquals(over.select(".item-head > .lead-picture img").attr("alt"), "A ridge");
+    Element beside = page(pages.item(with(Map.of("lead.place", "Beside the title"))));
+    assertEquals(beside.select(".lead-beside > .lead-picture + div > h1").text(), "One");
+  }
+
+  @Test
+  public void authorsBylineAndDateAreThoseOfTheCards() {
+    assertEquals(
+        page(pages.item(with(Map.of("people.authors", List.of("Ilse", "Jan", "Bo")))))
+            .select(".byline")
+            .text(),
+        "Ilse, Jan and Bo · 2 November 2026");
+    assertEquals(
+        page(pages.item(
+                with(Map.of("people.byline", "From the wardens", "dates.shown", "2025-01-31"))))
+            .select(".byline")
+            .text(),
+        "From the wardens · 31 January 2025");
+  }
+
   @Test
   public void theFrontPageLeadsWithTheNewest() {
     Element page = page(pages.front(List.of(news("Newest"), news("Older"), news("Oldest"))));
@@ -153,7 +228,7 @@ public class PageRendererTest {
   @Test
   public void aSharedLinkHasTitleTextAndPicture() {
     Element page = page(pages.item(news("Shared")));
-    assertEquals(page.select("meta[property=og:title]").attr("content"), "Shared · The Reserve");
+    assertEquals(page.select("meta[property=og:title]").attr("content"), "Shared");
     assertEquals(page.select("meta[property=og:description]").attr("content"), "Summary of Shared");
     assertEquals(
         page.select("meta[property=og:image]").attr("content"), "/media/c0ffee/1440-16x9/lead.jpg");

@@ -31,6 +31,7 @@ public class ItemImport {
   private final UseService uses;
   private final Versions versions;
   private final ItemWordsRepository words;
+  private final WordInUseRepository wordsInUse;
   private final EntityManager entities;
 
   ItemImport(
@@ -45,6 +46,7 @@ public class ItemImport {
       UseService uses,
       Versions versions,
       ItemWordsRepository words,
+      WordInUseRepository wordsInUse,
       EntityManager entities) {
     this.items = items;
     this.itemService = itemService;
@@ -57,6 +59,7 @@ public class ItemImport {
     this.uses = uses;
     this.versions = versions;
     this.words = words;
+    this.wordsInUse = wordsInUse;
     this.entities = entities;
   }
 
@@ -163,6 +166,7 @@ public class ItemImport {
     liveCopies.deleteAllInBatch();
     items.deleteAllInBatch();
     words.deleteAllInBatch();
+    wordsInUse.deleteAllInBatch();
     versions.clear();
   }
 }

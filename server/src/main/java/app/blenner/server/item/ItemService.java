@@ -2,6 +2,7 @@ package app.blenner.server.item;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.document.PlainText;
+import app.blenner.core.face.SearchResult;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
@@ -58,6 +59,7 @@ class ItemService {
   private final UseService uses;
   private final Versions versions;
   private final ItemWordsRepository words;
+  private final WordsInUse wordsInUse;
   private final KindService kinds;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
@@ -72,6 +74,7 @@ class ItemService {
       UseService uses,
       Versions versions,
       ItemWordsRepository words,
+      WordsInUse wordsInUse,
       KindService kinds,
       Clock clock) {
     this.items = items;
@@ -83,6 +86,7 @@ class ItemService {
     this.uses = uses;
     this.versions = versions;
     this.words = words;
+    this.wordsInUse = wordsInUse;
     this.kinds = kinds;
     this.clock = clock;
   }
@@ -181,7 +185,7 @@ class ItemService {
     Site site = sites.site();
     Content written = content(input, site, item);
     Addresses.Settled address =
-        addresses.settle(site, item, written.section(), written.title(), input.slug());
+        addresses.settle(site, item, written.section(), SearchResult.named(written), input.slug());
     Content content = written.withSlug(address.slug());
     if (address.byHand() != item.slugByHand || !Versions.hash(content).equals(item.working)) {
       item.slugByHand = address.byHand();
@@ -233,6 +237,7 @@ class ItemService {
     item.slug = content.slug();
     item.language = content.language();
     words.note(item.itemKey, content);
+    wordsInUse.note(item.itemKey, content);
     item.changedAt = clock.instant();
     item.changedBy = by;
     Kind kind = kinds.kind(item.kind);
@@ -290,7 +295,7 @@ class ItemService {
             site,
             item,
             chosen.section(),
-            chosen.title(),
+            SearchResult.named(chosen),
             typed == null && item.slugByHand ? item.slug : typed);
     item.slugByHand = address.byHand();
     keep(item, chosen.withSlug(address.slug()), by);
@@ -310,6 +315,7 @@ class ItemService {
     addresses.releaseAll(key);
     uses.forget(key);
     words.deleteById(key);
+    wordsInUse.forget(key);
     items.delete(item);
   }
 

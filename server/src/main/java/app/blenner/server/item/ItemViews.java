@@ -1,8 +1,13 @@
 package app.blenner.server.item;
 
+import app.blenner.core.face.FaceWords;
+import app.blenner.core.face.SearchResult;
+import app.blenner.core.face.SharedLink;
+import app.blenner.core.face.Teaser;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
+import app.blenner.core.language.Counts;
 import app.blenner.core.language.WordCounts;
 import app.blenner.core.language.WritingLanguage;
 import app.blenner.core.preflight.Finding;
@@ -166,6 +171,38 @@ final class ItemViews {
   record Measures(WordCounts words, int summaryLength, int summaryLimit) {}
 
   /**
+   * How the item is seen elsewhere than on its page, and what each part falls back on.
+   *
+   * @param searchTitleWidth of the title among search results, in pixels
+   * @param searchTitleRoom the widest one that is shown whole, in pixels
+   * @param searchDescriptionLength in characters
+   * @param searchDescriptionRoom how many are usually shown
+   */
+  record Faces(
+      Teaser teaser,
+      SharedLink shared,
+      FaceWords searchTitle,
+      int searchTitleWidth,
+      int searchTitleRoom,
+      FaceWords searchDescription,
+      int searchDescriptionLength,
+      int searchDescriptionRoom) {
+
+    static Faces of(Content content, String siteName) {
+      SearchResult result = SearchResult.of(content, siteName);
+      return new Faces(
+          Teaser.of(content),
+          SharedLink.of(content),
+          result.title(),
+          (int) Math.round(result.width()),
+          SearchResult.USUAL_WIDTH,
+          result.description(),
+          Counts.characters(result.description().words()),
+          SearchResult.USUAL_DESCRIPTION);
+    }
+  }
+
+  /**
    * How an item stands.
    *
    * @param revision counts its changes; whatever changes it says on which one it builds
@@ -182,6 +219,7 @@ final class ItemViews {
       Placement placement,
       WritingLanguage language,
       Measures measures,
+      Faces faces,
       List<FindingView> findings,
       List<Expiries.Expiring> expiring) {}
 

@@ -1,5 +1,6 @@
 package app.blenner.server.item;
 
+import app.blenner.core.item.Content;
 import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Noted;
@@ -24,13 +25,19 @@ public class Judging {
   private final ItemRepository items;
   private final Versions versions;
   private final KindService kinds;
+  private final WordsInUse wordsInUse;
   private final TransactionTemplate transaction;
 
   Judging(
-      ItemRepository items, Versions versions, KindService kinds, TransactionTemplate transaction) {
+      ItemRepository items,
+      Versions versions,
+      KindService kinds,
+      WordsInUse wordsInUse,
+      TransactionTemplate transaction) {
     this.items = items;
     this.versions = versions;
     this.kinds = kinds;
+    this.wordsInUse = wordsInUse;
     this.transaction = transaction;
   }
 
@@ -55,15 +62,20 @@ public class Judging {
 
   /** Not as a change of the item: whoever has it open goes on writing. One that was saved meanwhile is left as it is. */
   private void judge(ItemRepository.Judged item) {
-    List<Finding> findings =
-        Preflight.check(versions.content(item.working()), kinds.kind(item.kind()));
+    Content content = versions.content(item.working());
+    List<Finding> findings = Preflight.check(content, kinds.kind(item.kind()));
     transaction.executeWithoutResult(
-        status ->
-            items.note(
-                item.key(),
-                item.working(),
-                Preflight.count(findings, Level.MUST_FIX),
-                Noted.write(findings),
-                Preflight.VERSION));
+        status -> {
+          int noted =
+              items.note(
+                  item.key(),
+                  item.working(),
+                  Preflight.count(findings, Level.MUST_FIX),
+                  Noted.write(findings),
+                  Preflight.VERSION);
+          if (noted > 0) {
+            wordsInUse.note(item.key(), content);
+          }
+        });
   }
 }

@@ -18,6 +18,7 @@ import app.blenner.core.site.SitePaths;
 import app.blenner.server.account.Account;
 import app.blenner.server.asset.Expiries;
 import app.blenner.server.item.ItemViews.Changed;
+import app.blenner.server.item.ItemViews.Faces;
 import app.blenner.server.item.ItemViews.FindingView;
 import app.blenner.server.item.ItemViews.ItemState;
 import app.blenner.server.item.ItemViews.Labels;
@@ -88,6 +89,7 @@ class StateMaker {
             WordCounts.of(content.body()),
             Counts.characters(content.summary()),
             Content.SUMMARY_LIMIT),
+        Faces.of(content, site.name()),
         findings.stream().map(f -> FindingView.of(f, REFERENCES.get(f.rule()))).toList(),
         expiries.in(List.of(item.itemKey)).getOrDefault(item.itemKey, List.of()));
   }

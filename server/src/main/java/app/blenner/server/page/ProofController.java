@@ -31,6 +31,19 @@ class ProofController {
       // What is kept for paper counts on the screen as well.
       html = html.replace(" media=\"print\"", "");
     }
+    write(html, response);
+  }
+
+  /** How the item is seen elsewhere: {@code teaser}, {@code search} or {@code shared}. */
+  @GetMapping("/editor/proof/{key}/faces/{face}")
+  void face(@PathVariable String key, @PathVariable String face, HttpServletResponse response)
+      throws IOException {
+    write(
+        pages.face(key, face).orElseThrow(() -> Problem.notThere("There is no such face.")),
+        response);
+  }
+
+  private void write(String html, HttpServletResponse response) throws IOException {
     policy.headers(response);
     response.setHeader("Cache-Control", "no-store");
     response.getOutputStream().write(html.getBytes(StandardCharsets.UTF_8));

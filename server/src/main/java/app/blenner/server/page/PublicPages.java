@@ -1,5 +1,6 @@
 package app.blenner.server.page;
 
+import app.blenner.core.site.FaceRenderer;
 import app.blenner.core.site.PageRenderer;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.Section;
@@ -81,6 +82,21 @@ class PublicPages {
   Optional<String> proof(String key) {
     PageRenderer pages = new PageRenderer(sites.site(), library, clock.getZone());
     return items.proof(key).map(pages::item);
+  }
+
+  /** How an item with its working copy is seen elsewhere; nothing where there is no such item or face. */
+  Optional<String> face(String key, String face) {
+    FaceRenderer faces = new FaceRenderer(sites.site(), library);
+    return items
+        .proof(key)
+        .map(
+            item ->
+                switch (face) {
+                  case "teaser" -> faces.teaser(item);
+                  case "search" -> faces.searchResult(item);
+                  case "shared" -> faces.sharedLink(item);
+                  default -> null;
+                });
   }
 
   /** Whether an address belongs to Blenner rather than to the site. */

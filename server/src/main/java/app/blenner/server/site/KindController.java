@@ -1,11 +1,13 @@
 package app.blenner.server.site;
 
 import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Standard;
 import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.site.KindViews.CardView;
 import app.blenner.server.site.KindViews.KindChange;
 import app.blenner.server.site.KindViews.KindStanding;
 import app.blenner.server.site.KindViews.KindView;
@@ -38,6 +40,12 @@ class KindController {
     return kinds.standing().stream()
         .map(s -> new KindStanding(KindView.of(s.kind()), s.revision(), s.items()))
         .toList();
+  }
+
+  /** The cards with the fields that every item has besides. */
+  @GetMapping("/standard")
+  List<CardView> standardCards() {
+    return Standard.CARDS.stream().map(CardView::of).toList();
   }
 
   @PostMapping

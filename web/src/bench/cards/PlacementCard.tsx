@@ -2,9 +2,9 @@ import { useState } from 'react'
 import { useSite } from '../../shared/api/queries'
 import { TextButton } from '../../shared/ui/Button'
 import { Input, Select } from '../../shared/ui/Field'
-import { languageName, languages } from '../../shared/ui/languages'
 import { WhereItAppears } from '../../shared/ui/WhereItAppears'
 import { useBench, useSaved } from '../state/context'
+import { Keywords } from './Keywords'
 
 /** Where the item stands on the site, and at which address. */
 export function PlacementCard() {
@@ -18,7 +18,6 @@ export function PlacementCard() {
   const shown = typed ?? (fields.slug && state.placement.slugProblem ? fields.slug : state.placement.slug)
 
   const topics = site.data?.sections.find((s) => s.slug === fields.section)?.topics ?? []
-  const own = site.data?.language ?? ''
 
   return (
     <>
@@ -57,25 +56,11 @@ export function PlacementCard() {
           </div>
         </fieldset>
       )}
-      <Select
-        label="Language"
-        hint="Quotation marks, hyphens, sorting and screen readers follow it."
-        value={fields.language}
-        onChange={(e) => saver.change({ language: e.target.value })}
-      >
-        <option value="">{own ? `The site’s: ${languageName(own)}` : 'The site’s'}</option>
-        {[...new Set([fields.language, ...languages])]
-          .filter((t) => t && t !== own)
-          .map((t) => (
-            <option key={t} value={t}>
-              {languageName(t)}
-            </option>
-          ))}
-      </Select>
+      <Keywords />
       <div className="grid gap-1">
         <Input
           label="Address"
-          hint={`After ${prefix}. ${fields.slug === undefined ? 'Made from the title; type to set it yourself.' : 'Set by hand or by going live.'}`}
+          hint={`After ${prefix}. ${fields.slug === undefined ? 'Made from the search title, or the title; type to set it yourself.' : 'Set by hand or by going live.'}`}
           value={shown}
           placeholder="made from the title"
           spellCheck={false}

@@ -1,0 +1,54 @@
+package app.blenner.core.face;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Standard;
+
+/**
+ * What search engines show of an item.
+ *
+ * @param title its title
+ * @param width how wide the title is shown, in pixels
+ * @param description the text below it
+ * @param canonical the address of the original where this is a copy of it, or empty
+ * @param hidden whether search engines are asked to leave it out
+ */
+public record SearchResult(
+    FaceWords title, double width, FaceWords description, String canonical, boolean hidden) {
+
+  /** The widest title that is shown whole, in pixels. Common practice. */
+  public static final int USUAL_WIDTH = 600;
+
+  /** Most characters of a description that are usually shown. Common practice. */
+  public static final int USUAL_DESCRIPTION = 160;
+
+  /**
+   * The search result of an item.
+   *
+   * @param siteName what stands behind a title that was not written for it
+   */
+  public static SearchResult of(Content content, String siteName) {
+    FaceWords title =
+        FaceWords.or(
+            Standard.text(content, Standard.SEARCH_TITLE),
+            content.title().isEmpty()
+                ? new FaceWords("", "the title")
+                : new FaceWords(
+                    content.title() + " · " + siteName, "the title and the site’s name"));
+    FaceWords description =
+        FaceWords.or(
+            Standard.text(content, Standard.SEARCH_DESCRIPTION),
+            new FaceWords(content.summary(), "the summary"));
+    return new SearchResult(
+        title,
+        TitleWidth.of(title.words()),
+        description,
+        Standard.text(content, Standard.SEARCH_CANONICAL),
+        Standard.text(content, Standard.SEARCH_HIDDEN).equals("true"));
+  }
+
+  /** What the address of an item is made from: its search title, or else its title. */
+  public static String named(Content content) {
+    String own = Standard.text(content, Standard.SEARCH_TITLE);
+    return own.isEmpty() ? content.title() : own;
+  }
+}

@@ -1,0 +1,28 @@
+package app.blenner.core.face;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Standard;
+
+/**
+ * What lists of the site show of an item.
+ *
+ * @param picture name of an asset, or empty
+ * @param title its title
+ * @param text the text below it
+ */
+public record Teaser(FaceWords picture, FaceWords title, FaceWords text) {
+
+  /** The teaser of an item. */
+  public static Teaser of(Content content) {
+    return new Teaser(
+        FaceWords.or(
+            Standard.text(content, Standard.TEASER_PICTURE),
+            new FaceWords(content.leadPicture(), "the lead picture")),
+        FaceWords.or(
+            Standard.text(content, Standard.TEASER_TITLE),
+            new FaceWords(content.title(), "the title")),
+        FaceWords.or(
+            Standard.text(content, Standard.TEASER_TEXT),
+            new FaceWords(content.summary(), "the summary")));
+  }
+}

@@ -1,0 +1,47 @@
+package app.blenner.core.kind;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Names in an order, such as those of people. Its value is a list of texts.
+ *
+ * @param head what every field has
+ * @param most most names
+ */
+public record NamesField(Head head, int most) implements Field {
+  private static final int LONGEST = 200;
+
+  @Override
+  public FieldType type() {
+    return FieldType.NAMES;
+  }
+
+  @Override
+  public Map<String, Object> settings() {
+    return Map.of("most", most);
+  }
+
+  @Override
+  public Object tidy(Object data) {
+    return Data.orNothing(Data.words(data).stream().distinct().toList());
+  }
+
+  @Override
+  public String problem(Object value) {
+    List<String> names = Data.as(value);
+    String tooMany = Limits.number(head, names.size(), most, "names");
+    return !tooMany.isEmpty()
+        ? tooMany
+        : names.stream()
+            .map(n -> Limits.characters(head, n, LONGEST))
+            .filter(p -> !p.isEmpty())
+            .findFirst()
+            .orElse("");
+  }
+
+  @Override
+  public void show(Object value, FieldOut out) {
+    out.list(Data.as(value));
+  }
+}

@@ -1,0 +1,2 @@
+/** What items have in common. */
+package app.blenner.core.related;

@@ -1,0 +1,66 @@
+package app.blenner.core.site;
+
+import app.blenner.core.format.html.HtmlOut;
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Standard;
+import app.blenner.core.language.SiteWords;
+import com.ibm.icu.text.ListFormatter;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Locale;
+
+/** The line that says whose an item is, and of when. */
+final class Byline {
+  private Byline() {}
+
+  static void write(HtmlOut out, PublishedItem item, SiteWords own, ZoneId zone) {
+    out.open("p").attribute("class", "byline").endOpen().text(names(item, own));
+    LocalDate date = date(item, zone);
+    if (date != null) {
+      out.text(" · ");
+      time(out, date, own, zone);
+      if (item.firstLive() != null
+          && date.isBefore(day(item.updated(), zone))
+          && day(item.firstLive(), zone).isBefore(day(item.updated(), zone))) {
+        String[] around = own.get("updated").split("\\{0}", -1);
+        out.text(" · " + around[0]);
+        time(out, day(item.updated(), zone), own, zone);
+        out.text(around[1]);
+      }
+    }
+    out.close("p");
+  }
+
+  /** Whose it is, in words. */
+  private static String names(PublishedItem item, SiteWords own) {
+    Content content = item.content();
+    String line = Standard.text(content, Standard.BYLINE);
+    if (!line.isEmpty()) {
+      return line;
+    }
+    List<String> authors = Standard.texts(content, Standard.AUTHORS);
+    return authors.isEmpty()
+        ? item.author()
+        : ListFormatter.getInstance(Locale.forLanguageTag(own.language())).format(authors);
+  }
+
+  /** The day readers see: the one somebody set, or of news the one it first went live on; else null. */
+  private static LocalDate date(PublishedItem item, ZoneId zone) {
+    String set = Standard.text(item.content(), Standard.SHOWN_DATE);
+    if (!set.isEmpty()) {
+      return LocalDate.parse(set);
+    }
+    return item.firstLive() == null || !item.kind().isNews() ? null : day(item.firstLive(), zone);
+  }
+
+  private static LocalDate day(Instant instant, ZoneId zone) {
+    return instant.atZone(zone).toLocalDate();
+  }
+
+  private static void time(HtmlOut out, LocalDate day, SiteWords own, ZoneId zone) {
+    out.open("time").attribute("datetime", day.toString()).endOpen();
+    out.text(own.day(day.atStartOfDay(zone))).close("time");
+  }
+}

@@ -1,0 +1,110 @@
+package app.blenner.core.face;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kinds;
+import app.blenner.core.kind.Standard;
+import app.blenner.core.preflight.Preflight;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.pdmodel.font.PDType1Font;
+import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.testng.annotations.Test;
+
+/** How an item is seen elsewhere, and what each part falls back on. */
+public class FacesTest {
+  private static Content content(Map<String, Object> values) {
+    return new Content(
+            "Night walk",
+            "By lamp to the tarn",
+            Document.EMPTY,
+            "",
+            List.of(),
+            "night-walk",
+            "lamp.jpg")
+        .withValues(values);
+  }
+
+  @Test
+  public void withoutAnythingOfItsOwnEachFaceSaysWhatItFallsBackOn() {
+    Content content = content(Map.of());
+    Teaser teaser = Teaser.of(content);
+    assertEquals(teaser.picture(), new FaceWords("lamp.jpg", "the lead picture"));
+    assertEquals(teaser.title(), new FaceWords("Night walk", "the title"));
+    assertEquals(teaser.text(), new FaceWords("By lamp to the tarn", "the summary"));
+    SearchResult result = SearchResult.of(content, "Tarnlow");
+    assertEquals(
+        result.title(), new FaceWords("Night walk · Tarnlow", "the title and the site’s name"));
+    assertEquals(result.description().from(), "the summary");
+    assertFalse(result.hidden());
+    assertEquals(SharedLink.of(content).title().from(), "the title");
+    assertEquals(SearchResult.named(content), "Night walk");
+  }
+
+  @Test
+  public void whatWasWrittenForAFaceStandsThereAlone() {
+    Content content =
+        content(
+            Map.of(
+                Standard.TEASER_TITLE, " Out by lamp ",
+                Standard.TEASER_PICTURE, "other.jpg",
+                Standard.SEARCH_TITLE, "Night walks at Tarnlow",
+                Standard.SEARCH_CANONICAL, Map.of("address", "https://example.com/walk"),
+                Standard.SEARCH_HIDDEN, true));
+    assertEquals(Teaser.of(content).title(), new FaceWords("Out by lamp", ""));
+    assertEquals(SharedLink.of(content).title().from(), "the teaser’s title");
+    assertEquals(SharedLink.of(content).picture().words(), "other.jpg");
+    SearchResult result = SearchResult.of(content, "Tarnlow");
+    assertEquals(result.title(), new FaceWords("Night walks at Tarnlow", ""));
+    assertEquals(result.canonical(), "https://example.com/walk");
+    assertTrue(result.hidden());
+    assertEquals(SearchResult.named(content), "Night walks at Tarnlow", "its address is of that");
+  }
+
+  @Test
+  public void anItemWithoutATitleHasNoSearchTitle() {
+    Content content = content(Map.of()).withTitle("");
+    assertEquals(SearchResult.of(content, "Tarnlow").title().words(), "");
+    assertEquals(SearchResult.of(content, "Tarnlow").width(), 0.0);
+  }
+
+  /** Adobe's metrics of Helvetica, which the sans of most screens has been drawn to; pairs of letters that kern left out. */
+  @Test
+  public void eachLetterIsAsWideAsAdobesMetricsSay() throws Exception {
+    PDType1Font helvetica = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
+    for (char c = ' '; c <= '~'; c++) {
+      // The typewriter's quotation mark and accent have another form in Adobe's encoding.
+      if (c != '\'' && c != '`') {
+        double wanted = helvetica.getStringWidth(String.valueOf(c)) * TitleWidth.SIZE / 1000;
+        assertEquals(TitleWidth.of(String.valueOf(c)), wanted, 0.02, String.valueOf(c));
+      }
+    }
+    assertEquals(TitleWidth.of("mmmm"), 4 * TitleWidth.of("m"), 0.01);
+    assertTrue(TitleWidth.of("AVAVAV") < 3 * (TitleWidth.of("A") + TitleWidth.of("V")), "kerned");
+  }
+
+  @Test
+  public void lettersTheFontDoesNotHaveAreGuessed() {
+    assertEquals(TitleWidth.of("夜の散歩"), 4.0 * TitleWidth.SIZE, "Unicode Annex 11: wide");
+    assertTrue(TitleWidth.of("Night 夜 walk") > TitleWidth.of("Night  walk"));
+    assertEquals(TitleWidth.of(""), 0.0);
+    assertTrue(TitleWidth.of("a".repeat(100_000)) > SearchResult.USUAL_WIDTH);
+    assertTrue(TitleWidth.of("\uD83C\uDF19\uD83C") > 0, "half a letter hurts nobody");
+  }
+
+  @Test
+  public void aTitleThatIsCutOffIsFound() {
+    Content wide = content(Map.of(Standard.SEARCH_TITLE, "W".repeat(32)));
+    assertTrue(
+        Preflight.check(wide, Kinds.STANDARD.get(0)).stream()
+            .anyMatch(f -> f.rule().equals("search-title-width") && f.field().endsWith("title")));
+    Content fits = content(Map.of(Standard.SEARCH_TITLE, "W".repeat(31)));
+    assertTrue(
+        Preflight.check(fits, Kinds.STANDARD.get(0)).stream()
+            .noneMatch(f -> f.rule().equals("search-title-width")));
+  }
+}

@@ -1,0 +1,64 @@
+package app.blenner.core.related;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.item.Content;
+import java.util.List;
+import org.testng.annotations.Test;
+
+/** Why one item is offered beside another. */
+public class RelationTest {
+  private static Subject subject(
+      String key, String body, String section, List<String> topics, String language) {
+    return Subject.of(
+        key,
+        new Content(
+            "T", "", HtmlReader.read(body), section, topics, List.of("Lamp"), "t", "", language),
+        "en");
+  }
+
+  private static Subject plain(String key, String body) {
+    return subject(key, body, "sky", List.of(), "en");
+  }
+
+  @Test
+  public void theReasonNamesWhatIsSharedInTheOrderOfItsWeight() {
+    Subject one =
+        subject(
+            "aaaaaaaaaa",
+            "<p>A meter here, two meters there. <a href=\"../items/bbbbbbbbbb.html\">See</a></p>",
+            "sky",
+            List.of("kit", "moon"),
+            "en");
+    Subject other =
+        subject(
+            "bbbbbbbbbb",
+            "<p>Meters measure. Every meter differs.</p>",
+            "sky",
+            List.of("moon", "kit", "way"),
+            "en");
+    Relation relation = Relation.between(one, other);
+    assertEquals(
+        relation.reason(),
+        "is linked to, shares 2 topics, has the keyword lamp, both speak of "
+            + one.terms().values().iterator().next());
+    assertTrue(relation.weight() > Relation.between(one, plain("cccccccccc", "<p>x</p>")).weight());
+    assertTrue(Relation.between(other, one).reason().startsWith("links here, "));
+  }
+
+  @Test
+  public void topicsOfTwoSectionsAndWordsOfTwoLanguagesHaveNothingInCommon() {
+    Subject one = subject("a", "<p>Gift, gift.</p>", "sky", List.of("moon"), "en");
+    Subject other = subject("b", "<p>Gift, Gift.</p>", "visit", List.of("moon"), "de");
+    assertEquals(Relation.between(one, other).reason(), "has the keyword lamp");
+  }
+
+  @Test
+  public void nothingInCommonIsNoReason() {
+    Content bare = new Content("T", "", HtmlReader.read("<p>x</p>"), "", List.of(), "t", "");
+    Relation relation = Relation.between(Subject.of("a", bare, "en"), Subject.of("b", bare, "en"));
+    assertEquals(relation, new Relation(0, ""));
+  }
+}

@@ -1,0 +1,107 @@
+package app.blenner.server.item;
+
+import app.blenner.core.related.Relation;
+import app.blenner.core.related.Subject;
+import app.blenner.core.site.PublishedItem;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.site.SiteService;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is offered to whoever fills in a card. */
+@RestController
+@RequestMapping("/editor/api")
+@Transactional(readOnly = true)
+class OfferController {
+  /** So many of each topic, of the section and of all are looked at; older ones are seldom what readers want. */
+  private static final int LOOKED_AT = 60;
+
+  private static final int OFFERED = 8;
+
+  /** A word in use, with how many items have it. */
+  record OfferedWord(String word, long items) {}
+
+  /**
+   * An item that may be related to another.
+   *
+   * @param reason why, in words
+   */
+  record OfferedItem(String key, String title, String kindLabel, String reason) {}
+
+  private record Weighed(PublishedItem item, Relation relation) {}
+
+  private final WordsInUse words;
+  private final PublishedItems published;
+  private final SiteService sites;
+
+  OfferController(WordsInUse words, PublishedItems published, SiteService sites) {
+    this.words = words;
+    this.published = published;
+    this.sites = sites;
+  }
+
+  @GetMapping("/words-in-use/{field}")
+  List<OfferedWord> offeredWords(
+      @PathVariable WordsInUse.Field field, @RequestParam(defaultValue = "") String begins) {
+    return words.offered(field, begins).stream()
+        .map(w -> new OfferedWord(w.word(), w.items()))
+        .toList();
+  }
+
+  /** Live items that have something in common with an item, the nearest first. */
+  @GetMapping("/items/{key}/related")
+  List<OfferedItem> offeredItems(@PathVariable String key) {
+    String language = sites.site().language();
+    PublishedItem item =
+        published.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
+    Subject subject = Subject.of(key, item.content(), language);
+    return candidates(item, subject).stream()
+        .map(
+            other ->
+                new Weighed(
+                    other,
+                    Relation.between(subject, Subject.of(other.key(), other.content(), language))))
+        .filter(w -> w.relation.weight() > 0)
+        .sorted(Comparator.comparingInt((Weighed w) -> -w.relation.weight()))
+        .limit(OFFERED)
+        .map(
+            w ->
+                new OfferedItem(
+                    w.item.key(),
+                    w.item.content().title(),
+                    w.item.kind().label(),
+                    w.relation.reason()))
+        .toList();
+  }
+
+  private List<PublishedItem> candidates(PublishedItem item, Subject subject) {
+    Map<String, PublishedItem> out = new LinkedHashMap<>();
+    subject.links().forEach(k -> published.live(k).ifPresent(i -> out.put(k, i)));
+    String section = item.content().section();
+    for (String topic : item.content().topics()) {
+      latest(out, section, topic, item.key());
+    }
+    if (!section.isEmpty()) {
+      latest(out, section, "", item.key());
+    }
+    latest(out, "", "", item.key());
+    out.remove(item.key());
+    return List.copyOf(out.values());
+  }
+
+  private void latest(Map<String, PublishedItem> out, String section, String topic, String except) {
+    for (boolean news : new boolean[] {true, false}) {
+      published
+          .latest(new PublishedItems.Wanted(section, topic, news, except), LOOKED_AT)
+          .forEach(i -> out.putIfAbsent(i.key(), i));
+    }
+  }
+}

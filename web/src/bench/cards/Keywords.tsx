@@ -1,0 +1,21 @@
+import { Chips } from '../own/Chips'
+import { useBench, useSaved } from '../state/context'
+import { useOffers } from './useOffers'
+
+/** Free words. Those that other items have are offered, so that one thing has one name. */
+export function Keywords() {
+  const { saver } = useBench()
+  const keywords = useSaved((now) => now.fields.keywords)
+  const { typed, setTyped, offers } = useOffers('KEYWORDS')
+  return (
+    <Chips
+      label="Keywords"
+      hint="Separate them with commas or semicolons."
+      list={keywords}
+      set={(next) => saver.change({ keywords: next })}
+      typed={typed}
+      setTyped={setTyped}
+      offers={offers}
+    />
+  )
+}

@@ -1,0 +1,33 @@
+import { useStandardFields } from '../../shared/api/kinds'
+import { Chips } from '../own/Chips'
+import { leadTo, useFieldValue } from '../own/OneField'
+import { texts } from '../own/props'
+import { useSaved } from '../state/context'
+import { Standard } from './Standard'
+import { useOffers } from './useOffers'
+
+/** Whose the item is, for readers. */
+export function PeopleCard() {
+  const name = 'people.authors'
+  const author = useSaved((now) => now.state.labels.author)
+  const problem = useSaved((now) => now.state.findings.find((f) => f.field === leadTo(name))?.message ?? '')
+  const field = useStandardFields()[name]
+  const [value, set] = useFieldValue(name)
+  const { typed, setTyped, offers } = useOffers('AUTHORS')
+  const authors = texts(value)
+  return (
+    <>
+      <Chips
+        label={field?.label ?? 'Authors'}
+        hint={authors.length ? 'In this order.' : `Now it is ${author}, who began it.`}
+        problem={problem}
+        list={authors}
+        set={(next) => set(next.length ? next : undefined)}
+        typed={typed}
+        setTyped={setTyped}
+        offers={offers}
+      />
+      <Standard name="people.byline" />
+    </>
+  )
+}

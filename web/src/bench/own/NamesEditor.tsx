@@ -1,0 +1,21 @@
+import { useState } from 'react'
+import { Chips } from './Chips'
+import { type EditorProps, texts } from './props'
+
+/** Names in an order. */
+export function NamesEditor({ field, value, set, problem }: EditorProps) {
+  const [typed, setTyped] = useState('')
+  const names = texts(value)
+  return (
+    <Chips
+      label={field.label}
+      hint={field.help}
+      problem={problem}
+      list={names}
+      set={(next) => set(next.length ? next : undefined)}
+      typed={typed}
+      setTyped={setTyped}
+      offers={[]}
+    />
+  )
+}
