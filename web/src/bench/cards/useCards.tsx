@@ -5,7 +5,7 @@ import type { ItemKind } from '../../shared/api/types'
 import { languageName } from '../../shared/ui/languages'
 import { leadTo } from '../own/OneField'
 import { OwnCard } from '../own/OwnCard'
-import { text, texts, type Value } from '../own/props'
+import { rows, text, texts, type Value } from '../own/props'
 import { useSaved } from '../state/context'
 import { AttachmentsCard } from './AttachmentsCard'
 import { inOrder, useArrangement } from './arrangement'
@@ -135,6 +135,13 @@ function useStandardCards(): CardKnown[] {
       told: counted(fields.attachments?.length ?? 0),
       leads: [],
       content: <AttachmentsCard />,
+    },
+    {
+      id: 'side',
+      name: 'Side column',
+      told: counted(rows(at('side.parts')).length, 'none'),
+      leads: [leadTo('side.parts')],
+      content: <Standard name="side.parts" />,
     },
     {
       id: 'related',

@@ -15,6 +15,7 @@ import { PictureEditor } from './PictureEditor'
 import { PicturesEditor } from './PicturesEditor'
 import type { EditorProps } from './props'
 import { RichTextEditor } from './RichTextEditor'
+import { SideEditor } from './SideEditor'
 import { TimeEditor } from './TimeEditor'
 import { YesNoEditor } from './YesNoEditor'
 
@@ -36,4 +37,5 @@ export const editors: Record<FieldType, ComponentType<EditorProps>> = {
   ITEMS: ItemsEditor,
   FACTS: FactsEditor,
   FILES: FilesEditor,
+  SIDE: SideEditor,
 }

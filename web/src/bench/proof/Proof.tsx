@@ -56,9 +56,9 @@ export function Proof({ beside }: { beside: boolean }) {
         <p className="ml-auto truncate text-soft">{path || 'No address yet'}</p>
       </div>
       {current === elsewhere ? (
-        // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, also by the keyboard
         <section
           aria-label="How it is seen elsewhere"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, also by the keyboard
           tabIndex={0}
           className="grid min-h-0 flex-1 content-start justify-items-center gap-6 overflow-auto bg-desk p-4 -outline-offset-2"
         >

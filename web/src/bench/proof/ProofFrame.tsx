@@ -1,6 +1,9 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
 
 import { useSheet } from '../../sheet'
+import { rows } from '../own/props'
+import { useSaved } from '../state/context'
+import { sideTold } from './side'
 import { scrollTogether } from './together'
 
 interface Props {
@@ -29,6 +32,8 @@ export function ProofFrame({ itemKey, revision, name, face, width, share, beside
   const loaded = useRef(-1)
   const [size, setSize] = useState({ scale: 1, height: 600 })
   const [problem, setProblem] = useState('')
+  const [side, setSide] = useState('')
+  const wantsSide = useSaved((now) => rows((now.fields.values as Record<string, unknown>)?.['side.parts']).length > 0)
 
   useLayoutEffect(() => {
     const place = room.current
@@ -53,11 +58,12 @@ export function ProofFrame({ itemKey, revision, name, face, width, share, beside
       if (!shown?.body) return
       shown.title = page.title
       shown.body.replaceWith(shown.adoptNode(page.body))
+      setSide(sideTold(shown, wantsSide))
       setProblem('')
     } catch {
       setProblem('The proof could not be fetched; it shows an earlier text.')
     }
-  }, [address])
+  }, [address, wantsSide])
 
   useEffect(() => {
     if (loaded.current >= 0 && loaded.current !== revision) {
@@ -75,6 +81,8 @@ export function ProofFrame({ itemKey, revision, name, face, width, share, beside
     // The frame may have begun to load before the latest save.
     if (loaded.current !== revision && loaded.current >= 0) refresh()
     loaded.current = revision
+    const page = frame.current?.contentDocument
+    if (page) setSide(sideTold(page, wantsSide))
     // A proof is looked at; its links lead nowhere.
     frame.current?.contentDocument?.addEventListener('click', (e) => {
       if ((e.target as Element).closest('a[href]:not([href^="#"])')) e.preventDefault()
@@ -86,6 +94,7 @@ export function ProofFrame({ itemKey, revision, name, face, width, share, beside
     <figure className="flex min-w-0 flex-col" style={{ flex: `${share} 1 0`, maxWidth: width + 2 * BORDER }}>
       <figcaption className="pb-1.5 text-soft">
         {name}, {width} pixels{percent < 100 && `, at ${percent} %`}
+        {side && <span className="text-pencil"> ◇ {side}</span>}
         {problem && (
           <span role="alert" className="text-rust">
             {' '}

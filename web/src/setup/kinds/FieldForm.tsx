@@ -2,7 +2,7 @@ import type { FieldType, OwnField } from '../../shared/api/types'
 import { TextButton } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { FieldFrame, fieldBox, Input, Select } from '../../shared/ui/Field'
-import { placeNames, settingHints, settingNames, settingsOf, typeNames } from './words'
+import { placeNames, settingHints, settingNames, settingsOf, typeNames, typesOfKinds } from './words'
 
 interface Props {
   field: OwnField
@@ -33,9 +33,9 @@ export function FieldForm({ field, set, move, takeOff, first, last }: Props) {
           value={field.type}
           onChange={(e) => part({ type: e.target.value as FieldType })}
         >
-          {Object.entries(typeNames).map(([type, name]) => (
+          {typesOfKinds.map((type) => (
             <option key={type} value={type}>
-              {name}
+              {typeNames[type]}
             </option>
           ))}
         </Select>

@@ -18,7 +18,11 @@ export const typeNames: Record<FieldType, string> = {
   ITEMS: 'Other items',
   FACTS: 'Facts',
   FILES: 'Files',
+  SIDE: 'Side column',
 }
+
+/** The types a kind can have fields of; the side column is every item’s own. */
+export const typesOfKinds = (Object.keys(typeNames) as FieldType[]).filter((type) => type !== 'SIDE')
 
 /** Where readers see a field. */
 export const placeNames: Record<OwnField['place'], string> = {

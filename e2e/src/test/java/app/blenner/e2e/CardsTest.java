@@ -90,6 +90,36 @@ public class CardsTest extends OwnAppTest {
     page.setViewportSize(1280, 800);
   }
 
+  @Test
+  public void theSideColumnStandsBesideTheTextAndBelowItOnAPhone() {
+    begin("Ilse Marten", "Article");
+    headline().fill("Beside the text");
+    sheet().click();
+    page.keyboard().type("A short text.");
+    tab("Cards").click();
+    button("Add text").click();
+    field("Title, part 1").fill("What to bring");
+    field("Text, part 1").fill("Boots.\nA lamp.");
+    button("Add quote").click();
+    field("What was said, part 2").fill("It is darker than you think. ".repeat(12));
+    button("Move quote up").click();
+    AccessibilityTest.check(page, "the side column");
+    save();
+    button("Proof").click();
+    button("Desktop").click();
+    FrameLocator proof = page.frameLocator("iframe[title='Proof, desktop']");
+    assertThat(proof.locator(".side > *")).hasCount(2);
+    assertThat(proof.locator(".side > *").first()).containsText("It is darker");
+    assertThat(page.getByText("far longer than the text beside it")).isVisible();
+    BoundingBox text = proof.locator(".beside-side").boundingBox();
+    assertTrue(proof.locator(".side").boundingBox().x > text.x + text.width - 1);
+    button("Phone").click();
+    FrameLocator phone = page.frameLocator("iframe[title='Proof, phone']");
+    BoundingBox above = phone.locator(".beside-side").boundingBox();
+    assertTrue(phone.locator(".side").boundingBox().y >= above.y + above.height - 1);
+    assertThat(page.getByText("far longer than the text beside it")).hasCount(0);
+  }
+
   /** Words in use are offered, and taken by mouse or keyboard. */
   @Test
   public void wordsInUseAreOffered() {

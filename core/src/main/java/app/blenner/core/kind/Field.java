@@ -22,6 +22,7 @@ public sealed interface Field
         PictureField,
         PicturesField,
         RichTextField,
+        SideField,
         TimeField,
         YesNoField {
 

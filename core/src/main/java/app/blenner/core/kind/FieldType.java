@@ -23,7 +23,8 @@ public enum FieldType {
   NAMES("Names"),
   ITEMS("Other items"),
   FACTS("Facts"),
-  FILES("Files");
+  FILES("Files"),
+  SIDE("Side column");
 
   private static final int LINE_LIMIT = 300;
   private static final int LINES_LIMIT = 8_000;
@@ -40,6 +41,11 @@ public enum FieldType {
   /** What people call it. */
   public String label() {
     return label;
+  }
+
+  /** Whether a kind can have fields of it. */
+  public boolean isForKinds() {
+    return this != SIDE;
   }
 
   /** Its name in files. */
@@ -85,6 +91,7 @@ public enum FieldType {
       case ITEMS -> new ItemsField(head, most(settings, MANY, MOST_THINGS));
       case FACTS -> new FactsField(head, most(settings, MANY, MOST_THINGS));
       case FILES -> new FilesField(head, most(settings, MANY, MOST_THINGS));
+      case SIDE -> new SideField(head);
     };
   }
 

@@ -176,6 +176,7 @@ public final class Kinds {
     String word = Data.line(data.get("type"));
     FieldType type =
         FieldType.of(word)
+            .filter(FieldType::isForKinds)
             .orElseThrow(
                 () ->
                     new IllegalArgumentException(

@@ -24,6 +24,7 @@ public final class Standard {
   public static final String REVIEW_DATE = "dates.review";
   public static final String LANGUAGES = "languages.items";
   public static final String RELATED = "related.items";
+  public static final String SIDE = "side.parts";
   public static final String LEAD_PLACE = "lead.place";
 
   /** All of them, in cards. */
@@ -100,6 +101,11 @@ public final class Standard {
                           "The same in other languages",
                           "Readers are led from one to the other."),
                       50))),
+          new Card(
+              "Side column",
+              List.of(
+                  new SideField(
+                      head(SIDE, "Side column", "Beside the text, and below it on a phone.")))),
           new Card(
               "Related",
               List.of(

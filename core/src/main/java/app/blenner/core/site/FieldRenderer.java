@@ -13,6 +13,7 @@ import app.blenner.core.item.Attachment;
 import app.blenner.core.kind.Field;
 import app.blenner.core.kind.FieldOut;
 import app.blenner.core.kind.Head;
+import app.blenner.core.kind.SidePart;
 import app.blenner.core.language.SiteWords;
 import java.math.BigDecimal;
 import java.text.NumberFormat;
@@ -23,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** The fields of an item's kind as readers see them: their labels with what stands in them. */
 final class FieldRenderer implements FieldOut {
@@ -41,10 +43,22 @@ final class FieldRenderer implements FieldOut {
     this.words = words;
   }
 
+  /** Shows all fields that readers see, wherever they would stand. */
+  void showAll(HtmlOut page) {
+    show(page, f -> f.head().place() != Head.Place.NOWHERE);
+  }
+
   /** Shows the fields that stand in one place, if there are any with something for readers in them. */
   void show(HtmlOut page, Head.Place place) {
+    // What the column beside the text shows is not said twice.
+    if (!SidePart.FACTS.isIn(item.content())) {
+      show(page, f -> f.head().place() == place);
+    }
+  }
+
+  private void show(HtmlOut page, Predicate<Field> which) {
     HtmlOut all = new HtmlOut();
-    item.kind().fields().filter(f -> f.head().place() == place).forEach(f -> all.markup(field(f)));
+    item.kind().fields().filter(which).forEach(f -> all.markup(field(f)));
     String shown = all.toString();
     if (!shown.isEmpty()) {
       page.open("dl").attribute("class", "own-fields").endOpen().markup(shown).close("dl");

@@ -7,6 +7,7 @@ import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Head;
 import app.blenner.core.kind.LeadPlace;
+import app.blenner.core.kind.SidePart;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.picture.Ratio;
 import java.time.ZoneId;
@@ -35,9 +36,14 @@ final class ItemPage {
     Content content = item.content();
     HtmlOut out = new HtmlOut();
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
-    out.open("article").endOpen();
-    head(out, item, own);
     FieldRenderer fields = new FieldRenderer(site, library, zone, item, own);
+    OtherItems others = new OtherItems(site, library, own);
+    String side = new SideColumn(library, own, fields, others).render(item);
+    out.open("article").attributeIf("class", side.isEmpty() ? "" : "with-side").endOpen();
+    head(out, item, own);
+    if (!side.isEmpty()) {
+      out.open("div").attribute("class", "beside-side").endOpen();
+    }
     fields.show(out, Head.Place.BEFORE);
     out.open("div").attribute("class", "article").endOpen();
     out.line();
@@ -46,8 +52,14 @@ final class ItemPage {
     out.close("div");
     fields.show(out, Head.Place.BEHIND);
     attachments(out, content, own);
-    new OtherItems(site, library, own).related(out, item);
+    if (!SidePart.RELATED.isIn(content)) {
+      others.related(out, item);
+    }
     words(out, content, own);
+    if (!side.isEmpty()) {
+      out.close("div");
+      out.markup(side);
+    }
     out.close("article");
     return frame.page(pageHead(item), content.section(), out.toString(), own);
   }

@@ -32,6 +32,9 @@ final class Sizes {
   /** Beside the title of an item. */
   static final String LEAD_BESIDE = FITS + "280px, " + NARROW;
 
+  /** In the column beside the text. */
+  static final String SIDE = "(min-width: 64rem) 256px, " + NARROW;
+
   private Sizes() {}
 
   /**

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -65,7 +66,8 @@ public class KindsTest {
   private static Kind kind(Random random) {
     List<Field> fields = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
-      FieldType type = FieldType.values()[random.nextInt(FieldType.values().length)];
+      List<FieldType> types = Stream.of(FieldType.values()).filter(FieldType::isForKinds).toList();
+      FieldType type = types.get(random.nextInt(types.size()));
       Head head =
           new Head(
               "f" + i,
@@ -160,6 +162,12 @@ public class KindsTest {
         List.of(
             List.of(Map.of("file", "map.pdf"), Map.of("file", "../x")),
             List.of(Map.of("file", "map.pdf", "words", "map.pdf"))));
+    good.put(
+        FieldType.SIDE,
+        List.of(
+            List.of(
+                Map.of("part", "quote", "text", " a \n\nb ", "other", "x"), Map.of("part", "none")),
+            List.of(Map.of("part", "quote", "text", "a\n\nb"))));
     assertEquals(good.size(), FieldType.values().length);
     good.forEach(
         (type, pair) -> {

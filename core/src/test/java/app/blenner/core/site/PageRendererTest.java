@@ -7,8 +7,11 @@ import static org.testng.Assert.assertTrue;
 import app.blenner.core.document.Document;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Card;
+import app.blenner.core.kind.Head;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
+import app.blenner.core.kind.LineField;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
@@ -168,6 +171,44 @@ public class PageRendererTest {
     assertEquals(over.select(".item-head > .lead-picture img").attr("alt"), "A ridge");
     Element beside = page(pages.item(with(Map.of("lead.place", "Beside the title"))));
     assertEquals(beside.select(".lead-beside > .lead-picture + div > h1").text(), "One");
+  }
+
+  @Test
+  public void theColumnBesideTheTextShowsItsPartsInTheirOrderAndNothingTwice() {
+    Kind walk =
+        new Kind(
+            "walk",
+            "Walk",
+            "Walks",
+            "",
+            true,
+            false,
+            List.of(new Card("A", List.of(new LineField(Head.of("height", "Height"), 50)))));
+    Map<String, Object> values =
+        Map.of(
+            "height",
+            "812 m",
+            "side.parts",
+            List.of(
+                Map.of("part", "text", "title", "Bring", "text", "Boots <b>\n\nand a lamp"),
+                Map.of("part", "picture", "picture", "lead.jpg", "words", "The ridge"),
+                Map.of("part", "picture", "picture", "missing.jpg"),
+                Map.of("part", "quote", "text", "Dark.", "from", "A warden"),
+                Map.of("part", "facts")));
+    PublishedItem plain = with(values);
+    PublishedItem item =
+        new PublishedItem(
+            plain.key(), walk, plain.content(), plain.author(), plain.firstLive(), plain.updated());
+    Element page = page(pages.item(item));
+    assertEquals(
+        page.select("article.with-side > aside.side > *").eachText(),
+        List.of("Bring Boots <b> and a lamp", "The ridge", "Dark. A warden", "Height 812 m"));
+    assertEquals(page.select("aside img").attr("alt"), "A ridge");
+    assertEquals(page.select(".own-fields").size(), 1, "not beside the text and below it");
+    assertTrue(walk.uses(item.content()).stream().anyMatch(u -> u.asset().equals("lead.jpg")));
+    Element without =
+        page(pages.item(with(Map.of("side.parts", List.of(Map.of("part", "related"))))));
+    assertTrue(without.select("aside, .with-side").isEmpty(), "an empty column is none");
   }
 
   @Test

@@ -1,0 +1,97 @@
+package app.blenner.core.kind;
+
+import app.blenner.core.document.Address;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What stands in the column beside the text of an item. Its value is a list of names with texts: the {@code part}, and what
+ * that part needs. Every item has one; a kind cannot have another.
+ *
+ * @param head what every field has
+ */
+public record SideField(Head head) implements Field {
+  /** Most parts of one column. */
+  public static final int MOST = 20;
+
+  private static final int LONGEST = 2_000;
+
+  @Override
+  public FieldType type() {
+    return FieldType.SIDE;
+  }
+
+  @Override
+  public Map<String, Object> settings() {
+    return Map.of();
+  }
+
+  @Override
+  public Object tidy(Object data) {
+    List<Map<String, String>> out = new ArrayList<>();
+    if (data instanceof List<?> rows) {
+      for (Object row : rows) {
+        Map<String, String> tidy = row instanceof Map<?, ?> map ? tidy(map) : Map.of();
+        if (!tidy.isEmpty()) {
+          out.add(tidy);
+        }
+      }
+    }
+    return Data.orNothing(out);
+  }
+
+  private static Map<String, String> tidy(Map<?, ?> row) {
+    SidePart part = SidePart.of(Data.line(row.get("part")));
+    Map<String, String> out = new LinkedHashMap<>();
+    if (part == null) {
+      return out;
+    }
+    out.put("part", part.word());
+    for (String name : part.needs()) {
+      String text = String.join("\n", Data.lines(row.get(name)));
+      if (!text.isEmpty()) {
+        out.put(name, text);
+      }
+    }
+    return out;
+  }
+
+  @Override
+  public String problem(Object value) {
+    List<Map<String, String>> parts = Data.as(value);
+    String tooMany = Limits.number(head, parts.size(), MOST, "parts");
+    if (!tooMany.isEmpty()) {
+      return tooMany;
+    }
+    for (Map<String, String> part : parts) {
+      for (String text : part.values()) {
+        String tooLong = Limits.characters(head, text, LONGEST);
+        if (!tooLong.isEmpty()) {
+          return tooLong;
+        }
+      }
+    }
+    return "";
+  }
+
+  @Override
+  public void show(Object value, FieldOut out) {
+    // It is no field among fields: the page of the item lays it out beside the text.
+  }
+
+  @Override
+  public Set<String> assets(Object value) {
+    Set<String> out = new LinkedHashSet<>();
+    for (Map<String, String> part : Data.<List<Map<String, String>>>as(value)) {
+      String picture = part.getOrDefault("picture", "");
+      if (Address.isAssetName(picture)) {
+        out.add(picture);
+      }
+    }
+    return out;
+  }
+}

@@ -1,0 +1,95 @@
+package app.blenner.core.site;
+
+import app.blenner.core.format.html.HtmlOut;
+import app.blenner.core.kind.SidePart;
+import app.blenner.core.language.SiteWords;
+import java.util.Map;
+
+/** The column beside the text of an item. */
+final class SideColumn {
+  private final Library library;
+  private final SiteWords own;
+  private final FieldRenderer fields;
+  private final OtherItems others;
+
+  SideColumn(Library library, SiteWords own, FieldRenderer fields, OtherItems others) {
+    this.library = library;
+    this.own = own;
+    this.fields = fields;
+    this.others = others;
+  }
+
+  /** Its parts in their order; empty where none has something to show. */
+  String render(PublishedItem item) {
+    HtmlOut out = new HtmlOut();
+    for (Map<String, String> part : SidePart.in(item.content())) {
+      switch (SidePart.of(part.get("part"))) {
+        case FACTS -> fields.showAll(out);
+        case PICTURE -> picture(out, part);
+        case QUOTE -> quote(out, part);
+        case TEXT -> text(out, part);
+        case RELATED -> others.related(out, item);
+      }
+    }
+    String shown = out.toString();
+    if (shown.isEmpty()) {
+      return "";
+    }
+    HtmlOut whole = new HtmlOut();
+    whole.open("aside").attribute("class", "side").attribute("aria-label", own.get("side"));
+    whole.endOpen().markup(shown).close("aside");
+    return whole.toString();
+  }
+
+  private void picture(HtmlOut out, Map<String, String> part) {
+    library
+        .asset(part.getOrDefault("picture", ""))
+        .ifPresent(
+            a -> {
+              out.open("figure").endOpen();
+              new PictureTag(a, a.alternative(), Sizes.SIDE, null, false, own).write(out);
+              String words = part.getOrDefault("words", "");
+              if (!words.isEmpty()) {
+                out.tag("figcaption").text(words).close("figcaption");
+              }
+              out.close("figure");
+            });
+  }
+
+  private static void quote(HtmlOut out, Map<String, String> part) {
+    String text = part.getOrDefault("text", "");
+    if (text.isEmpty()) {
+      return;
+    }
+    out.tag("figure").tag("blockquote");
+    paragraphs(out, text);
+    out.close("blockquote");
+    String from = part.getOrDefault("from", "");
+    if (!from.isEmpty()) {
+      out.tag("figcaption").text(from).close("figcaption");
+    }
+    out.close("figure");
+  }
+
+  private static void text(HtmlOut out, Map<String, String> part) {
+    String title = part.getOrDefault("title", "");
+    String text = part.getOrDefault("text", "");
+    if (title.isEmpty() && text.isEmpty()) {
+      return;
+    }
+    out.tag("section");
+    if (!title.isEmpty()) {
+      out.tag("h2").text(title).close("h2");
+    }
+    paragraphs(out, text);
+    out.close("section");
+  }
+
+  private static void paragraphs(HtmlOut out, String text) {
+    for (String line : text.split("\n")) {
+      if (!line.isBlank()) {
+        out.tag("p").text(line).close("p");
+      }
+    }
+  }
+}
