@@ -63,6 +63,7 @@ function open(item: ItemView, writing: Writing, person: Person): { sheet: Sheet;
   const fresh = left && !isKept(left.content, item)
   const body = fresh ? left.content.body : item.content.body
   const sheet = new Sheet(body, item.state.language, writing, sourcesFor(key))
+  sheet.itemKind = item.state.kind
   const saver = new Saver(item, () => sheet.html(), person)
   sheet.hooks.edit = () => saver.touch()
   // A text that never reached the server is shown again, and sent.

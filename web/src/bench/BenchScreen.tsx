@@ -13,6 +13,7 @@ import { useWidth } from '../shared/ui/useWidth'
 import { backToText, runTool, type Sheet, SheetContext, SheetPlace, told as toldKeys, tools } from '../sheet'
 import { Header, type View } from './Header'
 import { Interruption } from './interruptions/Interruption'
+import { KeepSnippetDialog } from './KeepSnippetDialog'
 import { Margin } from './margin/Margin'
 import { OutDialog } from './out/OutDialog'
 import { Proof } from './proof/Proof'
@@ -46,7 +47,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
   useRegionKeys()
   useSaveKey(() => saver.flush())
 
-  const [dialog, setDialog] = useState<'out' | 'save-outline' | null>(null)
+  const [dialog, setDialog] = useState<'out' | 'save-outline' | 'keep-snippet' | null>(null)
   const [quiet, setQuiet] = useState(false)
   const leaveMarkup = useRef<() => Promise<boolean>>(async () => true)
   const clearTold = useCallback(() => setTold(null), [])
@@ -65,6 +66,8 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
       quiet: () => setQuiet((on) => !on),
       out: openOut,
       'save-outline': () => setDialog('save-outline'),
+      'keep-snippet': () => setDialog('keep-snippet'),
+      shelf: () => askFor('shelf'),
     }),
     [openOut],
   )
@@ -211,6 +214,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
           <RunBar act={act} />
         </div>
         {dialog === 'save-outline' && <SaveOutlineDialog body={sheet.html()} onClose={closeDialog} />}
+        {dialog === 'keep-snippet' && <KeepSnippetDialog body={sheet.selectedHtml()} onClose={closeDialog} />}
         {dialog === 'out' && <OutDialog item={saver.key} flush={() => saver.flush()} onClose={closeDialog} />}
       </BenchContext>
     </SheetContext>

@@ -32,7 +32,7 @@ export function SaveOutlineDialog({ body, onClose }: { body: string; onClose: ()
 
   const { problem, submit } = useSubmit(
     async () => {
-      const given = { name, about, kinds: forKinds, body }
+      const given = { name, about, kinds: forKinds, snippet: false, shelf: '', body }
       if (id) await answer(client.PUT('/editor/api/outlines/{id}', { params: { path: { id } }, body: given }))
       else await answer(client.POST('/editor/api/outlines', { body: given }))
     },

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useKinds } from '../shared/api/kinds'
-import { useOutlines, useRefresh } from '../shared/api/queries'
+import { useOutlines, useRefresh, useSnippets } from '../shared/api/queries'
 import type { Outline } from '../shared/api/types'
 import { useNewItem } from '../shared/store/newItem'
 import { Button, TextButton } from '../shared/ui/Button'
@@ -9,9 +9,30 @@ import { Input } from '../shared/ui/Field'
 import { KindChoice } from '../shared/ui/KindChoice'
 import { OutlineLines } from '../shared/ui/OutlineLines'
 
-/** The outlines of the site: what they are called, which kinds they are for, copies, and away with them. */
-export function Outlines({ blocked }: { blocked: string }) {
-  const outlines = useOutlines()
+/** What is said of the one and of the other. */
+const said = {
+  outlines: {
+    name: 'Outlines',
+    about:
+      'Starting structures with prompts, for New, “From an outline”. Another is made on the bench, of any item: Tidy, “Make an outline of this text”.',
+  },
+  snippets: {
+    name: 'Snippets',
+    about:
+      'Ready-made pieces, for the insert list and the shelf beside the sheet. Another is made on the bench, of what is selected: Tidy, “Keep this as a snippet”.',
+  },
+} as const
+
+interface Props {
+  of: keyof typeof said
+  blocked: string
+}
+
+/** The outlines or the snippets of the site: what they are called, which kinds they are for, copies, and away with them. */
+export function Outlines({ of, blocked }: Props) {
+  const begins = useOutlines()
+  const pieces = useSnippets()
+  const outlines = of === 'outlines' ? begins : pieces
   const kinds = useKinds()
   const refresh = useRefresh()
   const [open, setOpen] = useState(0)
@@ -43,12 +64,9 @@ export function Outlines({ blocked }: { blocked: string }) {
   }
 
   return (
-    <section aria-label="Outlines" className="grid gap-3 md:col-span-2">
-      <h2 className="font-semibold font-serif text-large">Outlines</h2>
-      <p className="text-soft">
-        Starting structures with prompts, for New, “From an outline”. Another is made on the bench, of any item: Tidy,
-        “Make an outline of this text”.
-      </p>
+    <section aria-label={said[of].name} className="grid gap-3 md:col-span-2">
+      <h2 className="font-semibold font-serif text-large">{said[of].name}</h2>
+      <p className="text-soft">{said[of].about}</p>
       {problem && (
         <p role="alert" className="text-rust">
           {problem}
@@ -67,7 +85,11 @@ export function Outlines({ blocked }: { blocked: string }) {
               <p className="min-w-0 flex-1">
                 <b>{o.name}</b> <span className="text-soft">{o.about}</span>
               </p>
-              <p className="text-soft">{o.kinds.map((k) => kinds.find((x) => x.name === k)?.label ?? k).join(', ')}</p>
+              <p className="text-soft">
+                {[o.shelf, o.kinds.map((k) => kinds.find((x) => x.name === k)?.label ?? k).join(', ') || 'every kind']
+                  .filter(Boolean)
+                  .join(' · ')}
+              </p>
               <TextButton
                 aria-label={blocked ? `Look at “${o.name}”` : `Look at and change “${o.name}”`}
                 aria-expanded={open === o.id}
@@ -111,9 +133,11 @@ export function Outlines({ blocked }: { blocked: string }) {
 function Change({ outline }: { outline: Outline }) {
   const refresh = useRefresh()
   const begin = useNewItem()
+  const firstKind = useKinds()[0]?.name ?? ''
   const [name, setName] = useState(outline.name)
   const [about, setAbout] = useState(outline.about)
   const [forKinds, setKinds] = useState(outline.kinds)
+  const [shelf, setShelf] = useState(outline.shelf)
   const [told, setTold] = useState('')
 
   async function save() {
@@ -121,7 +145,7 @@ function Change({ outline }: { outline: Outline }) {
       await answer(
         client.PUT('/editor/api/outlines/{id}', {
           params: { path: { id: outline.id } },
-          body: { name, about, kinds: forKinds },
+          body: { name, about, kinds: forKinds, snippet: outline.snippet, shelf },
         }),
       )
       setTold('Changed.')
@@ -136,18 +160,35 @@ function Change({ outline }: { outline: Outline }) {
       <div className="grid content-start gap-3">
         <Input label="Name" value={name} maxLength={200} onChange={(e) => setName(e.target.value)} />
         <Input label="What it is for" value={about} maxLength={500} onChange={(e) => setAbout(e.target.value)} />
-        <KindChoice picked={forKinds} pick={setKinds} />
+        {outline.snippet && (
+          <Input label="Shelf" value={shelf} maxLength={100} onChange={(e) => setShelf(e.target.value)} />
+        )}
+        <KindChoice
+          picked={forKinds}
+          pick={setKinds}
+          hint={outline.snippet ? 'None picked: for every kind.' : undefined}
+        />
         <p className="flex flex-wrap items-center gap-3">
           <Button look="main" onClick={save}>
-            Change the outline
+            {outline.snippet ? 'Change the snippet' : 'Change the outline'}
           </Button>
-          <Button onClick={() => begin(outline.kinds[0], outline.body, `Outline: ${outline.name}`)}>
+          <Button
+            onClick={() =>
+              begin(
+                outline.kinds[0] ?? firstKind,
+                outline.body,
+                `${outline.snippet ? 'Snippet' : 'Outline'}: ${outline.name}`,
+              )
+            }
+          >
             Open its text on the bench
           </Button>
           <span role="status">{told}</span>
         </p>
         <p className="text-small text-soft">
-          To change its text, open it on the bench, change it there, and make an outline of it in place of this one.
+          {outline.snippet
+            ? 'To change its text, open it on the bench, change it there, and keep it as a snippet again.'
+            : 'To change its text, open it on the bench, change it there, and make an outline of it in place of this one.'}
         </p>
       </div>
       <div className="border border-line bg-sheet p-4">

@@ -33,7 +33,8 @@ export function SetUp() {
         <SiteName blocked={blocked} />
         <People mayChange={looksAfterPeople} />
         <KindList blocked={blocked} />
-        <Outlines blocked={blocked} />
+        <Outlines of="outlines" blocked={blocked} />
+        <Outlines of="snippets" blocked={blocked} />
         <External blocked={blocked} />
         {!blocked && <WholeSite />}
         {looksAfterPeople && <Trail />}

@@ -8,19 +8,25 @@ import { CardSummaries, Cards } from '../cards/Cards'
 import { useHasCard } from '../cards/useCards'
 import { useBench, useSaved } from '../state/context'
 import { Marks } from './Marks'
+import { Shelf } from './Shelf'
 
-type Tab = 'marks' | 'cards'
+type Tab = 'marks' | 'cards' | 'shelf'
+
+const isTab = (value: unknown): value is Tab => value === 'marks' || value === 'cards' || value === 'shelf'
 
 const KEPT = 'blenner.margin-tab'
 
 /** The tab somebody looked at last stays, in this browser. Cards take the place of the settings of a picked block. */
 function useTab(): [Tab, (tab: Tab) => void] {
   const { sheet } = useBench()
-  const [tab, setTab] = useState<Tab>(() => (readKept<unknown>(KEPT, '') === 'cards' ? 'cards' : 'marks'))
+  const [tab, setTab] = useState<Tab>(() => {
+    const kept = readKept<unknown>(KEPT, '')
+    return isTab(kept) ? kept : 'marks'
+  })
   return [
     tab,
     (next) => {
-      if (next === 'cards') sheet.closeSettings()
+      if (next !== 'marks') sheet.closeSettings()
       keep(KEPT, next)
       setTab(next)
     },
@@ -35,8 +41,8 @@ export function Margin({ narrow = false }: { narrow?: boolean }) {
   const [tab, setTab] = useTab()
   const [peeking, setPeeking] = useState(false)
   useEffect(() => {
-    if (!hasCard(lead)) return
-    setTab('cards')
+    if (lead !== 'shelf' && !hasCard(lead)) return
+    setTab(lead === 'shelf' ? 'shelf' : 'cards')
     setPeeking(true)
   }, [lead])
   useEffect(() => {
@@ -94,7 +100,7 @@ function Both({ tab, setTab, onClose }: BothProps) {
     // The settings of a picked block stand level with it, among the marks, whichever tab one looked at.
     <Tabs.Root
       value={settings && !onClose ? 'marks' : tab}
-      onValueChange={(next) => setTab(next === 'cards' ? 'cards' : 'marks')}
+      onValueChange={(next) => isTab(next) && setTab(next)}
       className="flex h-full flex-col"
     >
       <div className="flex h-11 shrink-0 items-center border-line border-b pr-2">
@@ -104,6 +110,9 @@ function Both({ tab, setTab, onClose }: BothProps) {
           </Tabs.Trigger>
           <Tabs.Trigger value="cards" className={trigger}>
             Cards
+          </Tabs.Trigger>
+          <Tabs.Trigger value="shelf" className={trigger}>
+            Shelf
           </Tabs.Trigger>
         </Tabs.List>
         {onClose && (
@@ -123,6 +132,9 @@ function Both({ tab, setTab, onClose }: BothProps) {
       </Tabs.Content>
       <Tabs.Content value="cards" tabIndex={-1} className="min-h-0 flex-1 overflow-auto">
         <Cards opened={card} />
+      </Tabs.Content>
+      <Tabs.Content value="shelf" tabIndex={-1} className="min-h-0 flex-1 overflow-auto">
+        <Shelf />
       </Tabs.Content>
     </Tabs.Root>
   )

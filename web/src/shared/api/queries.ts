@@ -60,9 +60,20 @@ export function useWriting() {
   })
 }
 
+const outlines = () => answer(client.GET('/editor/api/outlines'))
+
 /** The outlines that items can begin with. */
 export function useOutlines() {
-  return useQuery({ queryKey: ['outlines'], queryFn: () => answer(client.GET('/editor/api/outlines')) })
+  return useQuery({ queryKey: ['outlines'], queryFn: outlines, select: (all) => all.filter((o) => !o.snippet) })
+}
+
+/** The snippets that can be dropped into a text of an item of this kind; all of them without one. */
+export function useSnippets(kind = '') {
+  return useQuery({
+    queryKey: ['outlines'],
+    queryFn: outlines,
+    select: (all) => all.filter((o) => o.snippet && (!kind || !o.kinds.length || o.kinds.includes(kind))),
+  })
 }
 
 /** The messages of visitors. */

@@ -1,8 +1,14 @@
 import { useKinds } from '../api/kinds'
 import type { Kind } from '../api/types'
 
+interface Props {
+  picked: Kind[]
+  pick: (kinds: Kind[]) => void
+  hint?: string
+}
+
 /** For which kinds of item something is. */
-export function KindChoice({ picked, pick }: { picked: Kind[]; pick: (kinds: Kind[]) => void }) {
+export function KindChoice({ picked, pick, hint }: Props) {
   return (
     <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
       <legend className="mb-1 font-semibold">For</legend>
@@ -16,6 +22,7 @@ export function KindChoice({ picked, pick }: { picked: Kind[]; pick: (kinds: Kin
           {k.plural}
         </label>
       ))}
+      {hint && <p className="w-full text-small text-soft">{hint}</p>}
     </fieldset>
   )
 }

@@ -30,7 +30,7 @@ export type SheetAsk =
   | 'tidy'
 
 /** What a tool can ask of the place the sheet stands in. */
-export type PlaceAsk = 'quiet' | 'out' | 'save-outline' | 'import'
+export type PlaceAsk = 'quiet' | 'out' | 'save-outline' | 'keep-snippet' | 'shelf' | 'import'
 
 /** Whatever a tool can ask for. */
 export type Ask = SheetAsk | PlaceAsk

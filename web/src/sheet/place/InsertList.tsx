@@ -1,10 +1,14 @@
 import { Command } from 'cmdk'
 import { useLayoutEffect, useRef, useState } from 'react'
+import { useSnippets } from '../../shared/api/queries'
+import type { Outline } from '../../shared/api/types'
 import { keep, readKept } from '../../shared/base/kept'
 import { cx } from '../../shared/ui/cx'
 import { Sign } from '../../shared/ui/Sign'
+import { kinds } from '../blocks/kinds'
 import { families } from '../blocks/spec'
 import { useSheet } from '../state/context'
+import type { Sheet } from '../state/Sheet'
 import { runTool } from '../strip/useTool'
 import { told, tools } from '../tools/registry'
 import { canUse, type InsertEntry, type Tool } from '../tools/tool'
@@ -35,6 +39,20 @@ function fitting(letters: string, lately: string[]): Entry[] {
     .sort((a, b) => rank(a) - rank(b))
 }
 
+/** A snippet as a tool that puts it in. */
+function asTool(snippet: Outline, sheet: Sheet): Entry {
+  return {
+    id: `snippet:${snippet.id}`,
+    name: snippet.name,
+    group: 'insert',
+    insert: { family: 'text', about: snippet.about || snippet.shelf || 'Snippet', sign: kinds.fold.sign },
+    command: (_, dispatch) => {
+      if (dispatch) sheet.putIn(snippet.body)
+      return true
+    },
+  }
+}
+
 /** What can be put in, to be looked for by a few letters, at the line where the cursor stands. */
 export function InsertList({ onClose }: { onClose: () => void }) {
   const sheet = useSheet()
@@ -43,6 +61,10 @@ export function InsertList({ onClose }: { onClose: () => void }) {
   const [at, setAt] = useState<{ top: number; left: number } | null>(null)
   const box = useRef<HTMLElement>(null)
   const letters = words.trim().toLowerCase()
+  const pieces = useSnippets(sheet.itemKind)
+  const snippets = (pieces.data ?? [])
+    .filter((s) => `${s.name} ${s.about} ${s.shelf} snippet`.toLowerCase().includes(letters))
+    .map((s): Entry => asTool(s, sheet))
   const groups: [name: string, entries: Entry[]][] = letters
     ? [['What fits', fitting(letters, lately)]]
     : [
@@ -52,6 +74,7 @@ export function InsertList({ onClose }: { onClose: () => void }) {
           entries.filter((t) => t.insert.family === family && !lately.slice(0, LATELY).includes(t.id)),
         ]),
       ]
+  if (snippets.length) groups.splice(letters ? 1 : groups.length, 0, ['Snippets', snippets])
   const found = groups.filter(([, list]) => list.length)
 
   useLayoutEffect(() => {

@@ -7,6 +7,7 @@ import { keepThere, takeIn } from '../base/elsewhere'
 import type { SheetHost, Sources } from '../base/host'
 import { specOf } from '../blocks/kinds'
 import { Pasting } from '../intake/paste'
+import { put, setPlace } from '../intake/range'
 import { freeName, rename, targetProblem } from '../links/places'
 import { targetsOf } from '../links/targets'
 import { atPath } from '../model/paths'
@@ -19,6 +20,7 @@ import { replacement, withWords } from './changes'
 import { Followed } from './followed'
 import { type SheetHooks, silent } from './hooks'
 import { nodeViews } from './nodeViews'
+import { firstGap, selectedBlocks } from './pieces'
 import { directionOf, pluginsOf } from './plugins'
 
 /** Whether a block is picked as a whole: one with nothing to write in, and a figure, whose caption is apart. */
@@ -42,6 +44,8 @@ export class Sheet implements SheetHost {
   hooks: SheetHooks = { ...silent }
   /** What was pasted last. */
   readonly pasting: Pasting = new Pasting(this)
+  /** The kind of the item whose text it is. */
+  itemKind = ''
   /** Every tool, for whoever wants to use them all. */
   readonly tools = tools
   private readonly store: Store<EditorState>
@@ -191,6 +195,21 @@ export class Sheet implements SheetHost {
   replace(html: string) {
     const tr = replacement(this.state, html)
     if (tr) this.dispatch(tr)
+  }
+
+  /** Puts a ready-made piece in where the cursor stands, in one step, and goes on at its first gap. */
+  putIn(html: string) {
+    const from = this.state.selection.from
+    this.dispatch(setPlace(this.state))
+    this.dispatch(put(this.state, html, '', true))
+    const gap = firstGap(this.state, from)
+    if (gap) this.dispatch(this.state.tr.setSelection(gap).scrollIntoView())
+    this.focus()
+  }
+
+  /** What is selected, as the HTML of its blocks; the block the cursor stands in where nothing is. */
+  selectedHtml(): string {
+    return selectedBlocks(this.state)
   }
 
   private follows(tr: EditorState['tr']) {

@@ -122,6 +122,23 @@ const viewTools: Tool[] = [
     ask: 'save-outline',
   },
   {
+    id: 'keep-snippet',
+    name: 'Keep this as a snippet',
+    group: 'tidy',
+    menus: { tidy: 4 },
+    words: 'ready made piece save selection reuse',
+    ask: 'keep-snippet',
+  },
+  {
+    id: 'shelf',
+    name: 'Shelf of snippets',
+    group: 'view',
+    menus: { view: 1 },
+    words: 'ready made pieces drop in',
+    ask: 'shelf',
+    everywhere: true,
+  },
+  {
     id: 'import',
     name: 'Import',
     group: 'insert',

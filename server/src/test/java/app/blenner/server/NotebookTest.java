@@ -70,8 +70,9 @@ public class NotebookTest {
 
   @Test
   public void outlinesAreTheEditorsToChangeAndEverybodysToUse() {
-    assertEquals(bram.get("/editor/api/outlines").json().size(), 5);
-    String outline = "{\"name\":\"%s\",\"about\":\"\",\"kinds\":[\"POST\"],\"body\":\"%s\"}";
+    assertEquals(bram.get("/editor/api/outlines").json().size(), 8, "five, and three snippets");
+    String outline =
+        "{\"name\":\"%s\",\"about\":\"\",\"kinds\":[\"POST\"],\"snippet\":false,\"body\":\"%s\"}";
     String path = "/editor/api/outlines";
     assertEquals(bram.post(path, outline.formatted("Mine", "<p>x</p>")).status(), 403);
     assertTrue(
@@ -85,5 +86,31 @@ public class NotebookTest {
         ilse.post(path, outline.formatted("K", "<p>x</p>").replace("[\"POST\"]", "[]"))
             .sentence()
             .contains("for which kinds"));
+  }
+
+  @Test
+  public void aSnippetIsForEveryKindUnlessItSaysSoAndIsCleanedLikeAnyText() {
+    String path = "/editor/api/outlines";
+    String snippet =
+        "{\"name\":\"%s\",\"about\":\"\",\"kinds\":[],\"snippet\":true,\"shelf\":\" Notices \",\"body\":\"%s\"}";
+    assertEquals(bram.post(path, snippet.formatted("Mine", "<p>x</p>")).status(), 403);
+    assertTrue(ilse.post(path, snippet.formatted("E", "")).sentence().contains("nothing in it"));
+    assertTrue(
+        ilse.post(path, snippet.formatted("PORTRAIT of a neighbour", "<p>x</p>"))
+            .sentence()
+            .contains("already"));
+    var made =
+        ilse.post(path, snippet.formatted("Bad", "<p onclick='x()'>Text<script>y()</script></p>"))
+            .json();
+    assertEquals(made.path("body").asString(), "<p>Text</p>");
+    assertEquals(made.path("shelf").asString(), "Notices");
+    long id = made.path("id").asLong();
+    var copy = ilse.post(path + "/" + id + "/copy", "{}").json();
+    assertTrue(copy.path("snippet").asBoolean(), "a copy of a snippet is one");
+    String other = snippet.formatted("Better", "<p>y</p>").replace("true", "false");
+    assertTrue(
+        ilse.put(path + "/" + id, other).json().path("snippet").asBoolean(), "what it is stays");
+    ilse.delete(path + "/" + id);
+    ilse.delete(path + "/" + copy.path("id").asLong());
   }
 }

@@ -140,6 +140,7 @@ public class RestoreTest {
             Map.entry("NOTE.WORDS", 8000),
             Map.entry("OUTLINE.NAME", 200),
             Map.entry("OUTLINE.ABOUT", 500),
+            Map.entry("OUTLINE.SHELF", 100),
             Map.entry("MESSAGE.ITEM_TITLE", 2000),
             Map.entry("SITE_ADDRESS.PATH", 200));
     checked.forEach(

@@ -31,7 +31,9 @@ final class PackageCheck {
     people();
     read.assets().forEach(this::asset);
     for (PackedOutline o : read.outlines()) {
-      String where = "The outline “" + shortened(o.name()) + "”";
+      String what = o.snippet() ? "The snippet “" : "The outline “";
+      String where = what + shortened(o.name()) + "”";
+      holds(where, "shelf", o.shelf(), 100);
       holds(where, "name", o.name(), 200);
       holds(where, "line about it", o.about(), 500);
     }

@@ -168,7 +168,12 @@ final class PackageReader {
     List<String> kinds =
         fields.words("kinds").stream().map(k -> k.strip().toLowerCase(Locale.ROOT)).toList();
     return new PackedOutline(
-        fields.text("name"), fields.text("about"), kinds, HtmlReader.read(parts[1]));
+        fields.text("name"),
+        fields.text("about"),
+        kinds,
+        fields.text("use").equals("snippet"),
+        fields.text("shelf"),
+        HtmlReader.read(parts[1]));
   }
 
   private static Site site(Fields settings) {

@@ -4,11 +4,14 @@ import app.blenner.core.document.Document;
 import java.util.List;
 
 /**
- * An outline of a package.
+ * An outline or a snippet of a package.
  *
  * @param name what people call it
  * @param about what it is for, in a line
- * @param kinds the names of the kinds of item it is for
+ * @param kinds the names of the kinds of item it is for; none of a snippet that is for all
+ * @param snippet whether it is dropped into a text; else it begins one
+ * @param shelf what a snippet stands together with, or empty
  * @param body its structure and prompts
  */
-public record PackedOutline(String name, String about, List<String> kinds, Document body) {}
+public record PackedOutline(
+    String name, String about, List<String> kinds, boolean snippet, String shelf, Document body) {}

@@ -2,6 +2,7 @@ package app.blenner.server.outline;
 
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
+import app.blenner.core.document.PlainText;
 import app.blenner.core.document.Prompt;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.signoff.Right;
@@ -29,8 +30,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/editor/api/outlines")
 class OutlineController {
   /**
-   * An outline.
+   * An outline, or a snippet.
    *
+   * @param snippet whether it is dropped into a text; else it begins one
+   * @param shelf what a snippet stands together with, or empty
    * @param lines its headings and prompts in a few words, for looking through
    */
   record OutlineView(
@@ -38,6 +41,8 @@ class OutlineController {
       String name,
       String about,
       List<String> kinds,
+      boolean snippet,
+      String shelf,
       String body,
       List<OutlineLine> lines) {
 
@@ -52,7 +57,8 @@ class OutlineController {
                   lines.add(new OutlineLine(p.level(), p.text(), true));
                 }
               });
-      return new OutlineView(o.id, o.name, o.about, OutlineService.kinds(o), o.body, lines);
+      return new OutlineView(
+          o.id, o.name, o.about, OutlineService.kinds(o), o.snippet, o.shelf, o.body, lines);
     }
   }
 
@@ -60,14 +66,17 @@ class OutlineController {
   record OutlineLine(int level, String words, boolean prompt) {}
 
   /**
-   * An outline to keep.
+   * An outline or a snippet to keep.
    *
+   * @param snippet whether it is dropped into a text; what one is stays so
    * @param body its text; none where the one it has stays
    */
   record OutlineInput(
       @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
       @NotNull @Size(max = 500, message = "The line has at most 500 characters.") String about,
       @NotNull List<String> kinds,
+      boolean snippet,
+      @Size(max = 100, message = "The shelf has at most 100 characters.") String shelf,
       @Size(max = 1_000_000, message = "This is too long for an outline.") String body) {}
 
   private final OutlineService outlines;
@@ -87,14 +96,22 @@ class OutlineController {
   @ResponseStatus(HttpStatus.CREATED)
   OutlineView add(@Valid @RequestBody OutlineInput given) {
     AccountService.needs(Right.SET_UP);
-    return noted(
-        outlines.keep(new OutlineEntity(), given.name, given.about, given.kinds, given.body));
+    OutlineEntity made = new OutlineEntity();
+    made.snippet = given.snippet;
+    return noted(keep(made, given));
   }
 
   @PutMapping("/{id}")
   OutlineView change(@PathVariable long id, @Valid @RequestBody OutlineInput given) {
     AccountService.needs(Right.SET_UP);
-    return noted(outlines.keep(outlines.get(id), given.name, given.about, given.kinds, given.body));
+    return noted(keep(outlines.get(id), given));
+  }
+
+  private OutlineEntity keep(OutlineEntity into, OutlineInput given) {
+    if (given.shelf != null) {
+      into.shelf = PlainText.line(given.shelf);
+    }
+    return outlines.keep(into, given.name, given.about, given.kinds, given.body);
   }
 
   @PostMapping("/{id}/copy")
@@ -109,11 +126,15 @@ class OutlineController {
     AccountService.needs(Right.SET_UP);
     OutlineEntity gone = outlines.get(id);
     outlines.delete(id);
-    note("the outline “" + gone.name + "” was deleted");
+    note(called(gone) + gone.name + "” was deleted");
+  }
+
+  private static String called(OutlineEntity o) {
+    return o.snippet ? "the snippet “" : "the outline “";
   }
 
   private OutlineView noted(OutlineEntity kept) {
-    note("the outline “" + kept.name + "”");
+    note(called(kept) + kept.name + "”");
     return OutlineView.of(kept);
   }
 

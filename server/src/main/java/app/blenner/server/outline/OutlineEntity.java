@@ -8,7 +8,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 
-/** An outline. The kinds of item it is for are joined by spaces. */
+/** An outline, or a snippet. The kinds of item it is for are joined by spaces; a snippet for all has none. */
 @Entity
 @Table(name = "outline")
 class OutlineEntity {
@@ -24,6 +24,13 @@ class OutlineEntity {
   String nameKey;
 
   String about;
+
+  /** Whether it is dropped into a text; else it begins one. */
+  boolean snippet;
+
+  /** What a snippet stands together with. */
+  String shelf = "";
+
   String kinds;
 
   @Column(columnDefinition = "text")

@@ -29,7 +29,10 @@ public class OutlineService {
   @Transactional(readOnly = true)
   public List<PackedOutline> all() {
     return entities().stream()
-        .map(o -> new PackedOutline(o.name, o.about, kinds(o), HtmlReader.read(o.body)))
+        .map(
+            o ->
+                new PackedOutline(
+                    o.name, o.about, kinds(o), o.snippet, o.shelf, HtmlReader.read(o.body)))
         .toList();
   }
 
@@ -44,12 +47,10 @@ public class OutlineService {
 
   /** Takes over an outline. */
   public void add(PackedOutline packed) {
-    keep(
-        new OutlineEntity(),
-        packed.name(),
-        packed.about(),
-        packed.kinds(),
-        HtmlWriter.write(packed.body()));
+    OutlineEntity made = new OutlineEntity();
+    made.snippet = packed.snippet();
+    made.shelf = PlainText.line(packed.shelf());
+    keep(made, packed.name(), packed.about(), packed.kinds(), HtmlWriter.write(packed.body()));
   }
 
   /** Takes all outlines away. */
@@ -67,17 +68,17 @@ public class OutlineService {
   OutlineEntity keep(OutlineEntity o, String name, String about, List<String> kinds, String body) {
     String line = PlainText.line(name);
     if (line.isEmpty()) {
-      throw Problem.unusable("An outline needs a name.");
+      throw Problem.unusable((o.snippet ? "A snippet" : "An outline") + " needs a name.");
     }
     String known = known(kinds);
-    if (known.isEmpty()) {
-      throw Problem.unusable("Say for which kinds of item the outline is.");
+    if (known.isEmpty() && !(o.snippet && kinds.isEmpty())) {
+      throw Problem.unusable("Say for which kinds of item it is.");
     }
     boolean taken =
         outlines.findAllByOrderByName().stream()
             .anyMatch(x -> x.name.equalsIgnoreCase(line) && !x.id.equals(o.id));
     if (taken) {
-      throw Problem.unusable("There is an outline called “" + line + "” already.");
+      throw Problem.unusable("There is an outline or a snippet called “" + line + "” already.");
     }
     o.name = line;
     o.nameKey = line.toLowerCase(Locale.ROOT);
@@ -88,7 +89,9 @@ public class OutlineService {
     }
     if (o.body == null || o.body.isBlank()) {
       throw Problem.unusable(
-          "An outline with nothing in it is no help; put a heading or a prompt in first.");
+          o.snippet
+              ? "A snippet with nothing in it is no help; pick what it shall hold first."
+              : "An outline with nothing in it is no help; put a heading or a prompt in first.");
     }
     return outlines.saveAndFlush(o);
   }
@@ -105,6 +108,8 @@ public class OutlineService {
   OutlineEntity copy(long id) {
     OutlineEntity from = get(id);
     OutlineEntity copy = new OutlineEntity();
+    copy.snippet = from.snippet;
+    copy.shelf = from.shelf;
     String name = "Copy of " + from.name;
     for (int n = 2; isTaken(name); n++) {
       name = "Copy " + n + " of " + from.name;
