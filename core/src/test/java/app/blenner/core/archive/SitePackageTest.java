@@ -102,7 +102,8 @@ public class SitePackageTest {
     demo.write(once);
     SitePackage again = SitePackage.read(once, NOW.plusSeconds(86_400));
     assertEquals(again.items(), demo.items());
-    assertEquals(again.outlines(), demo.outlines());
+    // Their order is that of their files, which are called after them.
+    assertEquals(Set.copyOf(again.outlines()), Set.copyOf(demo.outlines()));
     assertEquals(again.house(), demo.house());
     assertEquals(again.site(), demo.site());
     assertEquals(again.hosts(), demo.hosts());
