@@ -8,6 +8,7 @@ import { PasswordInput } from '../shared/ui/PasswordInput'
 import { Place } from '../shared/ui/Place'
 import { useSubmit } from '../shared/ui/useSubmit'
 import { useTitle } from '../shared/ui/useTitle'
+import { ForMe } from './ForMe'
 import { SecondFactor } from './SecondFactor'
 import { SignIns } from './SignIns'
 
@@ -20,8 +21,11 @@ export function Account() {
   return (
     <Place title="Your account" about={`You sign in as “${person.signIn}” and are ${article(person.roleLabel)}.`}>
       <div className="grid items-start gap-10 md:grid-cols-2">
-        <Name name={person.name} />
-        <Password signIn={person.signIn} />
+        <ForMe />
+        <div className="grid gap-10">
+          <Name name={person.name} />
+          <Password signIn={person.signIn} />
+        </div>
         <SecondFactor on={second} left={recoveryLeft} />
         <SignIns all={signIns} />
       </div>

@@ -18,6 +18,7 @@ import { FirstAccount } from './FirstAccount'
 import { Frame } from './Frame'
 import { SetPassword } from './SetPassword'
 import { SignIn } from './SignIn'
+import { useLook } from './useLook'
 
 // The writing code is large and is wanted nowhere else.
 const Bench = lazy(() => import('../bench/Bench'))
@@ -50,6 +51,7 @@ export function App() {
 function SignedIn() {
   const session = useSession()
   useOwnSettingsOf(session.data?.person?.id ?? 0)
+  useLook()
   if (session.isPending) return null
   if (session.isError)
     return (

@@ -10,7 +10,7 @@ import { useOffer } from '../shared/store/placeCommands'
 import { cx } from '../shared/ui/cx'
 import { useTitle } from '../shared/ui/useTitle'
 import { useWidth } from '../shared/ui/useWidth'
-import { backToText, runTool, type Sheet, SheetContext, SheetPlace, told as toldKeys, tools } from '../sheet'
+import { backToText, keyNow, runTool, type Sheet, SheetContext, SheetPlace, told as toldKeys, tools } from '../sheet'
 import { Header, type View } from './Header'
 import { Interruption } from './interruptions/Interruption'
 import { KeepSnippetDialog } from './KeepSnippetDialog'
@@ -81,7 +81,7 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
         view === 'write' || view === 'both'
           ? tools.map((t) => ({
               name: t.name,
-              about: t.keys ? toldKeys(t.keys) : 'tool',
+              about: keyNow(t) ? toldKeys(keyNow(t)) : 'tool',
               words: t.words,
               run: () => setTimeout(() => runTool(sheet, t)),
             }))

@@ -19,7 +19,7 @@ export function Dialog({ open, onClose, title, about, wide, firm, children }: Pr
   return (
     <Radix.Root open={open} onOpenChange={(now) => !now && !firm && onClose()}>
       <Radix.Portal>
-        <Radix.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        <Radix.Overlay className="fixed inset-0 z-40 bg-black/40" />
         <Radix.Content
           {...(about ? {} : { 'aria-describedby': undefined })}
           onCloseAutoFocus={(e) => e.preventDefault()}

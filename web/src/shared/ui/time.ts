@@ -1,8 +1,12 @@
 import { useEffect, useState } from 'react'
+import { readOwn } from '../store/own'
+
+/** The language somebody reads days in. */
+const dateLanguage = () => readOwn('date-language', 'en-GB')
 
 /** A day and the minute of it, of a moment as the server writes it. */
 export function moment(at: string): string {
-  return new Date(at).toLocaleString('en-GB', {
+  return new Date(at).toLocaleString(dateLanguage(), {
     day: 'numeric',
     month: 'short',
     year: 'numeric',
@@ -20,7 +24,7 @@ export function ago(then: Date, now: Date): string {
   if (days === 0) return `${Math.floor(seconds / 3600)} h ago`
   if (days === 1) return 'yesterday'
   if (days < 7) return `${days} days ago`
-  return then.toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+  return then.toLocaleDateString(dateLanguage(), { day: 'numeric', month: 'short', year: 'numeric' })
 }
 
 function startOfDay(date: Date): number {

@@ -10,8 +10,6 @@ import { schema } from '../model/schema'
 import { writeHtml } from '../model/write'
 import { type Help, helpsOff, switchHelp, typingHelps } from '../plugins/typing'
 import { useSheet } from '../state/context'
-import { told, tools } from '../tools/registry'
-import { groups } from '../tools/tool'
 import { characters, noteCharacter, recentCharacters } from './characters'
 
 interface Props {
@@ -102,57 +100,6 @@ function short(name: string): string {
     .slice(0, 4)
 }
 
-/** Every key, from the real bindings. */
-export function ShortcutsDialog({ onClose }: Props) {
-  const [words, setWords] = useState('')
-  const wanted = words.trim().toLowerCase()
-  const fits = (text: string) => text.toLowerCase().includes(wanted)
-  const rows = [
-    ...tools.map((t) => ({ group: groups[t.group] as string, name: t.name, keys: [t.keys, ...(t.otherKeys ?? [])] })),
-    ...others,
-  ]
-    .map((r) => ({ ...r, keys: r.keys.filter((k): k is string => !!k).map(told) }))
-    .filter((r) => r.keys.length && (fits(r.name) || r.keys.some(fits) || fits(r.group)))
-  const names = [...new Set(rows.map((r) => r.group))]
-  return (
-    <Dialog open wide onClose={onClose} title="Shortcuts" about="Every tool is also in the find-anything field.">
-      <Input label="Look for" value={words} onChange={(e) => setWords(e.target.value)} autoFocus />
-      <div className="mt-4 columns-1 gap-8 sm:columns-2 lg:columns-3">
-        {names.map((group) => (
-          <section key={group} className="mb-4 break-inside-avoid">
-            <h3 className="font-semibold">{group}</h3>
-            <dl>
-              {rows
-                .filter((r) => r.group === group)
-                .map((r) => (
-                  <div key={r.name} className="flex justify-between gap-3 border-line border-b py-0.5">
-                    <dt>{r.name}</dt>
-                    <dd className="shrink-0 text-soft">{r.keys.join(' or ')}</dd>
-                  </div>
-                ))}
-            </dl>
-          </section>
-        ))}
-        {!rows.length && <p className="text-soft">No key does “{words}”.</p>}
-      </div>
-    </Dialog>
-  )
-}
-
-/** Keys that belong to no tool. */
-const others = [
-  { group: 'Insert', name: 'Insert list, on an empty line', keys: ['/'] },
-  { group: 'Structure', name: 'New line in the same paragraph', keys: ['Shift-Enter'] },
-  { group: 'Structure', name: 'Settings of the picked block', keys: ['Enter'] },
-  { group: 'Table', name: 'Next cell, and a new row behind the last', keys: ['Tab'] },
-  { group: 'Table', name: 'Cell before', keys: ['Shift-Tab'] },
-  { group: 'Bench', name: 'Next part of the bench', keys: ['F6'] },
-  { group: 'Bench', name: 'Part of the bench before', keys: ['Shift-F6'] },
-  { group: 'Bench', name: 'Save at once', keys: ['Mod-s'] },
-  { group: 'Bench', name: 'Find anything or run a command', keys: ['Mod-.'] },
-  { group: 'Tidy', name: 'Take a typing help back', keys: ['Backspace'] },
-]
-
 /** The helps while typing, each to be switched off. */
 export function HelpsDialog({ onClose }: Props) {
   const [off, setOff] = useState(helpsOff)
@@ -161,7 +108,7 @@ export function HelpsDialog({ onClose }: Props) {
       open
       onClose={onClose}
       title="Typing helps"
-      about="Each can be taken back at once by Backspace. Your choice is kept in this browser."
+      about="Each can be taken back at once by Backspace. Your choice is kept for you at every machine."
     >
       <ul className="grid gap-2">
         {(Object.keys(typingHelps) as Help[]).map((help) => (

@@ -5,8 +5,8 @@ import { handlePaste } from 'prosemirror-tables'
 import type { EditorView } from 'prosemirror-view'
 import { answer, client } from '../../shared/api/client'
 import type { IntakeResult, OfferKind, PasteMode } from '../../shared/api/types'
-import { keep, readKept } from '../../shared/base/kept'
 import { Store } from '../../shared/base/store'
+import { readOwn, setOwn } from '../../shared/store/own'
 import { gridOf } from '../base/grid'
 import { tableAt } from '../commands/tables'
 import { targetsOf } from '../links/targets'
@@ -14,10 +14,10 @@ import { readHtml } from '../model/read'
 import { isOwn } from '../plugins/clipboard'
 import { put, setPlace, stretchOf } from './range'
 
-const KEPT = 'blenner.paste-text-only'
+const KEPT = 'paste-text-only'
 
-/** Whether somebody has made “text only” their way of pasting, in this browser. */
-export const textOnlyAlways = () => readKept<unknown>(KEPT, false) === true
+/** Whether somebody has made “text only” their way of pasting. */
+export const textOnlyAlways = () => readOwn<unknown>(KEPT, false) === true
 
 /** What came from a clipboard or a file, before anything was done to it. */
 export interface Foreign {
@@ -134,7 +134,7 @@ export class Pasting {
 
   /** Makes text only the way of pasting from now on, or formatted text again. */
   always(textOnly: boolean) {
-    keep(KEPT, textOnly)
+    setOwn(KEPT, textOnly || undefined)
     this.changed()
   }
 

@@ -10,6 +10,7 @@ import { families } from '../blocks/spec'
 import { useSheet } from '../state/context'
 import type { Sheet } from '../state/Sheet'
 import { runTool } from '../strip/useTool'
+import { keyNow } from '../tools/ownKeys'
 import { told, tools } from '../tools/registry'
 import { canUse, type InsertEntry, type Tool } from '../tools/tool'
 
@@ -176,7 +177,7 @@ export function InsertList({ onClose }: { onClose: () => void }) {
                     <Sign lines={t.insert.sign} />
                     <span className="shrink-0">{t.name}</span>
                     <span className="min-w-0 flex-1 truncate text-small text-soft">{t.insert.about}</span>
-                    <kbd className="shrink-0 font-sans text-small text-soft">{t.keys && told(t.keys)}</kbd>
+                    <kbd className="shrink-0 font-sans text-small text-soft">{keyNow(t) && told(keyNow(t))}</kbd>
                   </Command.Item>
                 )
               })}

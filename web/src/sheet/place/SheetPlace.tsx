@@ -1,6 +1,6 @@
 import { memo, type ReactNode, useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
-import { keep, readKept } from '../../shared/base/kept'
 import { askImport } from '../../shared/store/importing'
+import { readOwn, setOwn, useOwn } from '../../shared/store/own'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import type { Ask, PlaceAsk } from '../base/ask'
@@ -33,7 +33,7 @@ interface Props {
   onTell: (sentence: string) => void
 }
 
-const FEW = 'blenner.few-tools'
+const FEW = 'few-tools'
 
 /** What is open over the sheet: one thing at a time. */
 type Open =
@@ -49,7 +49,7 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, settingsBelo
   const scroller = useRef<HTMLDivElement>(null)
   const [open, setOpen] = useState<Open>(null)
   const [findAsked, setFindAsked] = useState(0)
-  const [few, setFew] = useState(() => readKept(FEW, false))
+  const few = useOwn(FEW, false)
   const [crash, setCrash] = useState('')
   const [life, setLife] = useState(0)
   const pressed = useRef(0)
@@ -73,11 +73,7 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, settingsBelo
         askImport([], importInto(sheet))
       },
       'paste-text': () => sheet.pasting.pasteText(),
-      'fold-tools': () =>
-        setFew((was) => {
-          keep(FEW, !was)
-          return !was
-        }),
+      'fold-tools': () => setOwn(FEW, !readOwn(FEW, false) || undefined),
     }
     const isPart = (ask: Ask): ask is PartAsk | PlaceAsk => ask in parts
     sheet.hooks.tell = onTell

@@ -1,6 +1,7 @@
 import { InputRule, inputRules, textblockTypeInputRule, wrappingInputRule } from 'prosemirror-inputrules'
 import type { Command, EditorState, Plugin, Transaction } from 'prosemirror-state'
 import type { Quotes } from '../../shared/api/types'
+import { readOwn, setOwn } from '../../shared/store/own'
 import { startOf } from '../blocks/lists'
 import { toggleQuote } from '../commands/quotes'
 import { schema } from '../model/schema'
@@ -16,22 +17,19 @@ export const typingHelps = {
 
 export type Help = keyof typeof typingHelps
 
-const KEPT = 'blenner.typing-helps-off'
+const KEPT = 'typing-helps-off'
 
-/** The helps somebody has switched off in this browser. */
+/** The helps somebody has switched off. */
 export function helpsOff(): Set<Help> {
-  try {
-    return new Set(JSON.parse(localStorage.getItem(KEPT) ?? '[]'))
-  } catch {
-    return new Set()
-  }
+  const kept = readOwn<unknown>(KEPT, [])
+  return new Set(Array.isArray(kept) ? kept : [])
 }
 
 export function switchHelp(help: Help, on: boolean) {
   const off = helpsOff()
   if (on) off.delete(help)
   else off.add(help)
-  localStorage.setItem(KEPT, JSON.stringify([...off]))
+  setOwn(KEPT, off.size ? [...off] : undefined)
 }
 
 /** A rule that works only while its help is on, and never where characters are meant as they are. */

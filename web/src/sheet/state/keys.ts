@@ -12,8 +12,24 @@ import { schema } from '../model/schema'
 import { lineBelowPicked } from '../plugins/picked'
 import { leavePrompt, removePrompt } from '../plugins/prompts'
 import { linkBeforeEnter } from '../plugins/typing'
+import { chosenKeys, keysNow } from '../tools/ownKeys'
 import { tools } from '../tools/registry'
 import { canUse, type Tool } from '../tools/tool'
+
+type Handler = (view: EditorView, event: KeyboardEvent) => boolean
+
+/** Made anew whenever somebody has chosen other keys. */
+function following(make: () => Handler): Handler {
+  let by = chosenKeys()
+  let handler = make()
+  return (view, event) => {
+    if (by !== chosenKeys()) {
+      by = chosenKeys()
+      handler = make()
+    }
+    return handler(view, event)
+  }
+}
 
 /** The keys of some tools. A key of a tool that does not apply does nothing, and nobody else gets it. */
 function keysOf(some: Tool[], ask: (what: Ask) => void): Record<string, Command> {
@@ -21,7 +37,7 @@ function keysOf(some: Tool[], ask: (what: Ask) => void): Record<string, Command>
   for (const tool of some) {
     // The browser itself pastes at this key; the sheet only has to know that it was pressed.
     if (tool.id === 'paste-text') continue
-    for (const key of [tool.keys, ...(tool.otherKeys ?? [])]) if (key) map[key] = keyOf(tool, ask)
+    for (const key of keysNow(tool)) map[key] = keyOf(tool, ask)
   }
   return map
 }
@@ -40,15 +56,19 @@ function keyOf(tool: Tool, ask: (what: Ask) => void): Command {
  * The tools' keys while the keyboard is elsewhere on the bench. In a field only those count that open a
  * part of the screen; what changes the text is meant for the text.
  */
-export function keysBeside(ask: (what: Ask) => void): (view: EditorView, event: KeyboardEvent) => boolean {
-  const map = keysOf(tools, ask)
-  // Tab and the like go through the screen there.
-  for (const key of Object.keys(map)) if (!/^(Mod|Alt|Ctrl)-|^(Shift-)?F\d/.test(key)) delete map[key]
-  const all = keydownHandler(map)
-  const screen = keydownHandler(
-    keysOf(
-      tools.filter((t) => t.everywhere),
-      ask,
+export function keysBeside(ask: (what: Ask) => void): Handler {
+  const all = following(() => {
+    const map = keysOf(tools, ask)
+    // Tab and the like go through the screen there.
+    for (const key of Object.keys(map)) if (!/^(Mod|Alt|Ctrl)-|^(Shift-)?F\d/.test(key)) delete map[key]
+    return keydownHandler(map)
+  })
+  const screen = following(() =>
+    keydownHandler(
+      keysOf(
+        tools.filter((t) => t.everywhere),
+        ask,
+      ),
     ),
   )
   return (view, event) => {
@@ -62,8 +82,7 @@ export function keysBeside(ask: (what: Ask) => void): (view: EditorView, event: 
 
 /** Every key of the sheet, from the tools and from what keys do while one types. */
 export function keys(ask: (what: Ask) => void): Plugin[] {
-  const map = keysOf(tools, ask)
-  Object.assign(map, {
+  const fixed: Record<string, Command> = {
     'Mod-a': t.selectAll,
     'Mod-Home': t.toStart,
     'Mod-End': t.toEnd,
@@ -74,8 +93,9 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
     Backspace: chainCommands(undoInputRule, removePrompt),
     Delete: removePrompt,
     '/': insertOnEmptyLine(ask),
-  })
-  return [handled(map), handled(baseKeymap)]
+  }
+  const own = following(() => keydownHandler({ ...keysOf(tools, ask), ...fixed }))
+  return [handled(own), handled(keydownHandler(baseKeymap))]
 }
 
 /** In a list Tab is a key of the list, also where an item cannot go deeper: nobody who types shall find themselves elsewhere. */
@@ -104,8 +124,7 @@ function isThirdLevel(event: KeyboardEvent): boolean {
 }
 
 /** A keymap that leaves alone what a keyboard types with its third level. */
-function handled(map: Record<string, Command>): Plugin {
-  const handle = keydownHandler(map)
+function handled(handle: Handler): Plugin {
   return new Plugin({
     props: {
       handleKeyDown: (view, event) => {

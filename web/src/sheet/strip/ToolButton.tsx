@@ -2,6 +2,7 @@ import { Toolbar } from 'radix-ui'
 import type { ReactNode, Ref } from 'react'
 import { cx } from '../../shared/ui/cx'
 import { Tip } from '../../shared/ui/Tip'
+import { keyNow } from '../tools/ownKeys'
 import { told } from '../tools/registry'
 import { useTool } from './useTool'
 
@@ -9,7 +10,7 @@ import { useTool } from './useTool'
 export function ToolButton({ id, children }: { id: string; children: ReactNode }) {
   const { tool, on, can, run } = useTool(id)
   return (
-    <StripButton name={tool.name} keys={tool.keys} on={on} can={can} run={run}>
+    <StripButton name={tool.name} keys={keyNow(tool)} on={on} can={can} run={run}>
       {children}
     </StripButton>
   )

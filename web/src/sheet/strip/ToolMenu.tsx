@@ -5,6 +5,7 @@ import { cx } from '../../shared/ui/cx'
 import { GivesBack } from '../../shared/ui/GivesBack'
 import { useSheet } from '../state/context'
 import { useEditor } from '../state/useEditor'
+import { keyNow } from '../tools/ownKeys'
 import { told } from '../tools/registry'
 import type { Tool } from '../tools/tool'
 import { runTool, stateOf } from './useTool'
@@ -65,9 +66,10 @@ export function ToolMenu({ name, parts, one, className, children }: Props) {
 function Item({ tool, one, close }: { tool: Tool; one?: boolean; close: () => void }) {
   const sheet = useSheet()
   const { on, can } = stateOf(tool, useEditor())
+  const keys = keyNow(tool)
   const shared = {
     'aria-disabled': !can || undefined,
-    'aria-keyshortcuts': tool.keys && told(tool.keys).replace('Ctrl', 'Control'),
+    'aria-keyshortcuts': keys ? told(keys).replace('Ctrl', 'Control') : undefined,
     onSelect: (e: Event) => {
       e.preventDefault()
       if (!can) return
@@ -87,7 +89,7 @@ function Item({ tool, one, close }: { tool: Tool; one?: boolean; close: () => vo
         {on ? '✓' : ''}
       </span>
       {tool.name}
-      <kbd className="ml-auto pl-6 font-sans text-small text-soft">{tool.keys && told(tool.keys)}</kbd>
+      <kbd className="ml-auto pl-6 font-sans text-small text-soft">{keys && told(keys)}</kbd>
     </>
   )
   // What does not toggle is a plain item: a screen reader must not call it “not checked”.
