@@ -1,106 +1,142 @@
-import { useState } from 'react'
-import { answer, client } from '../shared/api/client'
-import { useRefresh, useRight, useSession, useSite } from '../shared/api/queries'
-import { Button } from '../shared/ui/Button'
-import { Facts } from '../shared/ui/Facts'
-import { Input, Select } from '../shared/ui/Field'
-import { languageName, languages } from '../shared/ui/languages'
+import { type ReactNode, useState } from 'react'
+import { useRight, useSession } from '../shared/api/queries'
+import { TextButton } from '../shared/ui/Button'
+import { Input } from '../shared/ui/Field'
 import { Place } from '../shared/ui/Place'
-import { useDraft } from '../shared/ui/useDraft'
-import { useSubmit } from '../shared/ui/useSubmit'
 import { useTitle } from '../shared/ui/useTitle'
 import { External } from './External'
 import { KindList } from './kinds/KindList'
 import { Outlines } from './Outlines'
 import { People } from './People'
+import { SiteName } from './SiteName'
 import { Trail } from './Trail'
 import { WholeSite } from './WholeSite'
 
-/** The site's name, and the people who work on it. */
+/** Something that can be set up, with the words it is found by. */
+interface Part {
+  id: string
+  name: string
+  /** What is decided there, in a sentence. */
+  about: string
+  words: string
+  content: ReactNode
+}
+
+/** Everything that is set up for the whole site, each part by itself, found by its words. */
 export function SetUp() {
   useTitle('Set-up')
   const session = useSession()
+  const [words, setWords] = useState('')
   const blocked = session.data?.rights.includes('SET_UP') ? '' : 'Only an editor can change this.'
   const looksAfterPeople = useRight('PEOPLE')
+  const parts: Part[] = [
+    {
+      id: 'the-site',
+      name: 'The site',
+      about: 'Its name, what it is in a line, its language.',
+      words: 'title tagline foot',
+      content: <SiteName blocked={blocked} />,
+    },
+    {
+      id: 'people',
+      name: 'People',
+      about: 'Who works here, and what they may do.',
+      words: 'accounts roles rights invite password sign in writer editor',
+      content: <People mayChange={looksAfterPeople} />,
+    },
+    {
+      id: 'kinds',
+      name: 'Kinds and fields',
+      about: 'What sorts of item there are, and what each carries.',
+      words: 'article post page cards required choices type',
+      content: <KindList blocked={blocked} />,
+    },
+    {
+      id: 'outlines',
+      name: 'Outlines',
+      about: 'Structures that items begin with.',
+      words: 'prompts templates start',
+      content: <Outlines of="outlines" blocked={blocked} />,
+    },
+    {
+      id: 'snippets',
+      name: 'Snippets',
+      about: 'Ready-made pieces to drop into a text.',
+      words: 'shelf reuse gaps insert',
+      content: <Outlines of="snippets" blocked={blocked} />,
+    },
+    {
+      id: 'hosts',
+      name: 'Hosts and mail',
+      about: 'What may be embedded and fetched, and where messages go.',
+      words: 'embeds film sound address contact form fetch allow external',
+      content: <External blocked={blocked} />,
+    },
+    ...(blocked
+      ? []
+      : [
+          {
+            id: 'whole-site',
+            name: 'The whole site',
+            about: 'Taken out as an open package, or brought back from one.',
+            words: 'export import backup restore archive download yaml',
+            content: <WholeSite />,
+          },
+        ]),
+    ...(looksAfterPeople
+      ? [
+          {
+            id: 'trail',
+            name: 'What was done',
+            about: 'Who changed what here, and when.',
+            words: 'history audit log sign-ins failed',
+            content: <Trail />,
+          },
+        ]
+      : []),
+  ]
+  const letters = words.trim().toLowerCase()
+  const found = parts.filter((p) => `${p.name} ${p.about} ${p.words}`.toLowerCase().includes(letters))
   return (
-    <Place title="Set-up" about="What the site is called, who works on it, what its items carry, and what it lets in.">
+    <Place
+      title="Set-up"
+      about="What holds for the whole site. What is yours alone is under your name, “Your account”."
+    >
       {blocked && (
         <p className="mb-5 border border-line bg-sheet px-3 py-2">
           This is how the site is set up. An editor can change it; ask one of those below.
         </p>
       )}
-      <div className="grid items-start gap-10 md:grid-cols-2">
-        <SiteName blocked={blocked} />
-        <People mayChange={looksAfterPeople} />
-        <KindList blocked={blocked} />
-        <Outlines of="outlines" blocked={blocked} />
-        <Outlines of="snippets" blocked={blocked} />
-        <External blocked={blocked} />
-        {!blocked && <WholeSite />}
-        {looksAfterPeople && <Trail />}
+      <div className="grid items-start gap-x-10 gap-y-6 md:grid-cols-[15rem_minmax(0,1fr)]">
+        <div className="grid gap-4 md:sticky md:top-6">
+          <Input label="Look for a setting" value={words} onChange={(e) => setWords(e.target.value)} />
+          <nav aria-label="Parts of Set-up">
+            <ul className="grid gap-2">
+              {found.map((p) => (
+                <li key={p.id}>
+                  <a href={`#${p.id}`} className="font-semibold hover:underline">
+                    {p.name}
+                  </a>
+                  <p className="text-small text-soft">{p.about}</p>
+                </li>
+              ))}
+            </ul>
+          </nav>
+        </div>
+        <div className="grid gap-10">
+          {!found.length && (
+            <p>
+              Nothing that can be set speaks of “{words}”.{' '}
+              <TextButton onClick={() => setWords('')}>Show everything</TextButton>
+            </p>
+          )}
+          {found.map((p) => (
+            <div key={p.id} id={p.id} className="scroll-mt-6">
+              {p.content}
+            </div>
+          ))}
+        </div>
       </div>
     </Place>
-  )
-}
-
-type Named = { name: string; tagline: string; language: string }
-
-function SiteName({ blocked }: { blocked: string }) {
-  const site = useSite()
-  const refresh = useRefresh()
-  const [given, setGiven] = useDraft<Named>(site.data, { name: '', tagline: '', language: 'en-GB' })
-  const [told, setTold] = useState('')
-  const set = (field: keyof Named) => (e: { target: { value: string } }) =>
-    setGiven({ ...given, [field]: e.target.value })
-
-  const { problem, submit } = useSubmit(
-    async () => {
-      setTold('')
-      const { name, tagline, language } = given
-      await answer(client.PUT('/editor/api/site', { body: { name, tagline, language } }))
-      await refresh()
-      setGiven(undefined)
-    },
-    () => setTold('Changed. Readers see it now.'),
-  )
-
-  if (blocked) {
-    const { name, tagline, language } = given
-    return (
-      <section aria-label="The site" className="grid gap-4">
-        <h2 className="font-semibold font-serif text-large">The site</h2>
-        <Facts
-          rows={[
-            ['Name', name],
-            ['What it is, in a line', tagline],
-            ['Language', languageName(language)],
-          ]}
-        />
-      </section>
-    )
-  }
-  return (
-    <form onSubmit={submit} className="grid gap-4">
-      <h2 className="font-semibold font-serif text-large">The site</h2>
-      <Input label="Name" value={given.name} onChange={set('name')} maxLength={200} required problem={problem} />
-      <Input
-        label="What it is, in a line"
-        hint="Stands at the foot of every page."
-        value={given.tagline}
-        onChange={set('tagline')}
-        maxLength={500}
-      />
-      <Select label="Language" value={given.language} onChange={set('language')}>
-        {[...new Set([given.language, ...languages])].map((t) => (
-          <option key={t} value={t}>
-            {languageName(t)}
-          </option>
-        ))}
-      </Select>
-      <div className="flex items-center gap-3">
-        <Button type="submit">Change</Button>
-        <span role="status">{told}</span>
-      </div>
-    </form>
   )
 }

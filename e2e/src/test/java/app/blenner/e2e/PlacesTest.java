@@ -142,8 +142,11 @@ public class PlacesTest extends BrowserTest {
     assertThat(page.getByRole(AriaRole.MAIN))
         .containsText("This is how the site is set up. An editor can change it");
     assertThat(page.getByRole(AriaRole.MAIN)).containsText("Tarnlow Dark Sky Reserve");
-    // What cannot be changed is text: there is no field, and no button that does nothing.
-    assertThat(page.getByRole(AriaRole.MAIN).locator("input, select, textarea")).hasCount(0);
+    // What cannot be changed is text: there is no field but the one to look for a setting, and no
+    // button that does
+    // nothing.
+    assertThat(page.getByRole(AriaRole.MAIN).locator("input, select, textarea")).hasCount(1);
+    assertThat(textbox("Look for a setting")).isVisible();
     assertThat(button("Add a person")).hasCount(0);
   }
 
@@ -174,5 +177,25 @@ public class PlacesTest extends BrowserTest {
     assertThat(button("Sanna Holt")).isVisible();
     assertThat(page.getByText("You have no items yet.")).not().isVisible();
     assertEquals(page.title(), "Worklist · Blenner");
+  }
+
+  /** Everything in Set-up is found by its words; what speaks of nothing says so. */
+  @Test
+  public void aSettingIsFoundByItsWords() {
+    signIn("Ilse Marten");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-up")).click();
+    Locator parts =
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Parts of Set-up"));
+    assertThat(parts.getByRole(AriaRole.LINK)).hasCount(8);
+    textbox("Look for a setting").fill("BACKUP");
+    assertThat(parts.getByRole(AriaRole.LINK)).hasText(new String[] {"The whole site"});
+    assertThat(region("Outlines")).hasCount(0);
+    AccessibilityTest.check(page, "set-up, looked through");
+    textbox("Look for a setting").fill("unicorn");
+    assertThat(page.getByText("Nothing that can be set speaks of “unicorn”.")).isVisible();
+    button("Show everything").click();
+    assertThat(region("Outlines")).isVisible();
+    parts.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Snippets")).click();
+    assertThat(region("Snippets")).isInViewport();
   }
 }

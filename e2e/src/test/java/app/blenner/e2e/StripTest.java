@@ -161,7 +161,8 @@ public class StripTest extends BenchTest {
     press("Escape");
     Locator tabs = page.getByRole(AriaRole.TABLIST).getByRole(AriaRole.TAB);
     tabs.first().focus();
-    atOnce("ArrowRight", "ArrowRight", "ArrowRight");
+    // Three tabs, and round again.
+    atOnce("ArrowRight", "ArrowRight", "ArrowRight", "ArrowRight");
     assertThat(tabs.nth(1)).isFocused();
   }
 
