@@ -8,6 +8,7 @@ import { External } from './External'
 import { KindList } from './kinds/KindList'
 import { Outlines } from './Outlines'
 import { People } from './People'
+import { References } from './References'
 import { SiteName } from './SiteName'
 import { Trail } from './Trail'
 import { WholeSite } from './WholeSite'
@@ -64,6 +65,13 @@ export function SetUp() {
       about: 'Ready-made pieces to drop into a text.',
       words: 'shelf reuse gaps insert',
       content: <Outlines of="snippets" blocked={blocked} />,
+    },
+    {
+      id: 'reference-links',
+      name: 'Reference links',
+      about: 'Codes in texts that become links for readers.',
+      words: 'pattern regular expression number station address',
+      content: <References blocked={blocked} />,
     },
     {
       id: 'hosts',

@@ -16,6 +16,7 @@ import { emptyLines, lastLine } from '../plugins/lines'
 import { overlay } from '../plugins/overlay'
 import { typingBelowPicked } from '../plugins/picked'
 import { prompts } from '../plugins/prompts'
+import { references } from '../plugins/references'
 import { settings } from '../plugins/settings'
 import { columnDrag, tablePaste, tidyTables } from '../plugins/tables'
 import { typing } from '../plugins/typing'
@@ -61,6 +62,7 @@ export function pluginsOf(sheet: PluginHost): Plugin[] {
     overlay,
     dropCursor({ color: 'var(--color-petrol)', width: 3 }),
     gapCursor(),
+    references(),
     lastLine,
     emptyLines,
   ]

@@ -199,6 +199,22 @@ final class SiteRaces extends RaceTable {
     races.put(
         "DELETE /editor/api/me/sign-ins/{id}",
         new Race(0, all("DELETE", API + "/me/sign-ins/0000000000000000", "")));
+    String links =
+        "{\"links\":[{\"name\":\"N\",\"pattern\":\"N-\\\\d\",\"address\":\"https://example.com/{0}\"}]}";
+    races.put(
+        "PUT /editor/api/reference-links",
+        new Race(ANY, all("PUT", API + "/reference-links", links)));
+    races.put(
+        "POST /editor/api/reference-links/tried",
+        new Race(
+            ANY,
+            all(
+                "POST",
+                API + "/reference-links/tried",
+                "{\"links\":" + links + ",\"text\":\"N-1\"}")));
+    races.put(
+        "POST /editor/api/reference-links/found",
+        new Race(ANY, all("POST", API + "/reference-links/found", "{\"texts\":[\"N-1\"]}")));
     races.put(
         "PUT /editor/api/me/settings/{setting}",
         new Race(ANY, all("PUT", API + "/me/settings/cards", "{\"value\":[1]}")));

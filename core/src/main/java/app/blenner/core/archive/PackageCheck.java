@@ -4,6 +4,8 @@ import app.blenner.core.item.Content;
 import app.blenner.core.item.Values;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.language.Slug;
+import app.blenner.core.reference.ReferenceLink;
+import app.blenner.core.reference.References;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.SitePaths;
 import app.blenner.core.site.Topic;
@@ -52,6 +54,12 @@ final class PackageCheck {
     holds("site.yaml", "line below the name", read.site().tagline(), 500);
     holds("site.yaml", "language", read.site().language(), 40);
     holds("site.yaml", "address for messages", read.contactAddress(), 300);
+    for (ReferenceLink link : read.site().references()) {
+      String problem = References.problem(link);
+      if (!problem.isEmpty()) {
+        throw new IllegalArgumentException("site.yaml: " + problem);
+      }
+    }
     Set<String> kinds = new HashSet<>();
     for (Kind k : read.site().kinds()) {
       if (!kinds.add(k.name())) {

@@ -9,6 +9,7 @@ import app.blenner.core.kind.Kinds;
 import app.blenner.core.media.Description;
 import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
+import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.signoff.Role;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
@@ -194,7 +195,10 @@ final class PackageReader {
         settings.text("tagline"),
         settings.text("language"),
         sections,
-        kinds(settings));
+        kinds(settings),
+        settings.all("reference-links").stream()
+            .map(r -> new ReferenceLink(r.text("name"), r.text("pattern"), r.text("address")))
+            .toList());
   }
 
   /** A package of before kinds could be set, or of a site that never set any, has those every site begins with. */

@@ -49,6 +49,11 @@ final class PackageWriter {
     if (!site.site().kinds().equals(Kinds.STANDARD)) {
       out.put("kinds", site.site().kinds().stream().map(Kinds::write).toList());
     }
+    out.put(
+        "reference-links",
+        site.site().references().stream()
+            .map(r -> map("name", r.name(), "pattern", r.pattern(), "address", r.address()))
+            .toList());
     out.put("contact-address", site.contactAddress());
     out.put("fetch-hosts", List.copyOf(site.fetchHosts()));
     out.put("house", house(site.house()));

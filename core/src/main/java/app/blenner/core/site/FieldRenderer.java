@@ -96,7 +96,8 @@ final class FieldRenderer implements FieldOut {
   @Override
   public void text(Document document) {
     out.markup(
-        BodyRenderer.render(item.key(), document.map(FieldRenderer::within), library, words));
+        BodyRenderer.render(
+            item.key(), site.asRead(document.map(FieldRenderer::within)), library, words));
   }
 
   /** Names of places and forms are the body's own: a page that has two of one name leads to neither for sure. */

@@ -23,9 +23,14 @@ final class FoldRenderer extends BodyRenderer {
     this.item = item;
   }
 
-  /** The HTML of the text down to its fold; empty for a text without one, or with nothing above it. */
-  static Optional<String> render(PublishedItem item, Library library, SiteWords words) {
-    List<Block> blocks = item.content().body().blocks();
+  /**
+   * The HTML of the text down to its fold; empty for a text without one, or with nothing above it.
+   *
+   * @param body the text as readers get it
+   */
+  static Optional<String> render(
+      PublishedItem item, Document body, Library library, SiteWords words) {
+    List<Block> blocks = body.blocks();
     for (int i = 0; i < blocks.size(); i++) {
       if (holdsFold(blocks.get(i))) {
         FoldRenderer renderer = new FoldRenderer(item, library, words);

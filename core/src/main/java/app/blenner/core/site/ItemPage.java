@@ -47,7 +47,7 @@ final class ItemPage {
     fields.show(out, Head.Place.BEFORE);
     out.open("div").attribute("class", "article").endOpen();
     out.line();
-    out.markup(BodyRenderer.render(item.key(), content.body(), library, own));
+    out.markup(BodyRenderer.render(item.key(), site.asRead(content.body()), library, own));
     out.line();
     out.close("div");
     fields.show(out, Head.Place.BEHIND);

@@ -1,7 +1,10 @@
 package app.blenner.core.site;
 
+import app.blenner.core.document.Document;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
+import app.blenner.core.reference.ReferenceLink;
+import app.blenner.core.reference.References;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,18 +16,30 @@ import java.util.Optional;
  * @param language its BCP 47 tag
  * @param sections its sections in the order readers see them
  * @param kinds its kinds of item, in the order they are offered
+ * @param references codes in its texts that lead somewhere
  */
 public record Site(
-    String name, String tagline, String language, List<Section> sections, List<Kind> kinds) {
+    String name,
+    String tagline,
+    String language,
+    List<Section> sections,
+    List<Kind> kinds,
+    List<ReferenceLink> references) {
 
   public Site {
     sections = List.copyOf(sections);
     kinds = List.copyOf(kinds);
+    references = List.copyOf(references);
   }
 
   /** A site with the kinds every site begins with. */
   public Site(String name, String tagline, String language, List<Section> sections) {
-    this(name, tagline, language, sections, Kinds.STANDARD);
+    this(name, tagline, language, sections, Kinds.STANDARD, List.of());
+  }
+
+  /** A text as readers get it: with its codes linked. */
+  public Document asRead(Document document) {
+    return new References(references).linked(document);
   }
 
   /** The kind with this name; one that is not there any more is known by its name alone. */

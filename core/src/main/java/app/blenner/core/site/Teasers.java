@@ -37,7 +37,10 @@ final class Teasers {
           false,
           shows
               ? FoldRenderer.render(
-                  item, library, SiteWords.of(item.content().languageOn(site.language())))
+                  item,
+                  site.asRead(item.content().body()),
+                  library,
+                  SiteWords.of(item.content().languageOn(site.language())))
               : Optional.empty());
       out.close("li");
     }

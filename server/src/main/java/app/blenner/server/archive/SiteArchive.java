@@ -19,6 +19,7 @@ import app.blenner.server.outline.OutlineService;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.HouseStyleService;
 import app.blenner.server.site.KindService;
+import app.blenner.server.site.ReferenceService;
 import app.blenner.server.site.SectionService;
 import app.blenner.server.site.SiteService;
 import java.io.IOException;
@@ -47,6 +48,7 @@ public class SiteArchive {
   private final AssetService assets;
   private final ItemImport items;
   private final OutlineService outlines;
+  private final ReferenceService references;
   private final KindService kinds;
   private final NotebookService notebooks;
   private final MessageService messages;
@@ -60,6 +62,7 @@ public class SiteArchive {
       AssetService assets,
       ItemImport items,
       OutlineService outlines,
+      ReferenceService references,
       KindService kinds,
       NotebookService notebooks,
       MessageService messages) {
@@ -71,6 +74,7 @@ public class SiteArchive {
     this.assets = assets;
     this.items = items;
     this.outlines = outlines;
+    this.references = references;
     this.kinds = kinds;
     this.notebooks = notebooks;
     this.messages = messages;
@@ -177,6 +181,7 @@ public class SiteArchive {
   public void fill(SitePackage packed, String password) {
     sites.name(packed.site().name(), packed.site().tagline(), packed.site().language());
     kinds.replaceAll(packed.site().kinds());
+    references.set(packed.site().references());
     houseStyle.set(packed.house());
     external.embedHosts(packed.hosts());
     external.contactAddress(packed.contactAddress());

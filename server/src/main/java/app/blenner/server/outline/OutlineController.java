@@ -75,7 +75,7 @@ class OutlineController {
       @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
       @NotNull @Size(max = 500, message = "The line has at most 500 characters.") String about,
       @NotNull List<String> kinds,
-      boolean snippet,
+      Boolean snippet,
       @Size(max = 100, message = "The shelf has at most 100 characters.") String shelf,
       @Size(max = 1_000_000, message = "This is too long for an outline.") String body) {}
 
@@ -97,7 +97,8 @@ class OutlineController {
   OutlineView add(@Valid @RequestBody OutlineInput given) {
     AccountService.needs(Right.SET_UP);
     OutlineEntity made = new OutlineEntity();
-    made.snippet = given.snippet;
+    // Programs of before do not send it.
+    made.snippet = Boolean.TRUE.equals(given.snippet);
     return noted(keep(made, given));
   }
 

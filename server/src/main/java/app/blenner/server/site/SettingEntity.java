@@ -24,6 +24,9 @@ class SettingEntity {
   @Column(columnDefinition = "text")
   String embedHosts = "";
 
+  @Column(columnDefinition = "text")
+  String referenceLinks = "";
+
   String contactAddress = "";
 
   @Column(columnDefinition = "text")

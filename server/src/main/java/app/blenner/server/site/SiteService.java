@@ -14,8 +14,14 @@ public class SiteService {
   private final SiteSettings settings;
   private final SectionService sections;
   private final KindService kinds;
+  private final ReferenceService references;
 
-  SiteService(SiteSettings settings, SectionService sections, KindService kinds) {
+  SiteService(
+      SiteSettings settings,
+      SectionService sections,
+      KindService kinds,
+      ReferenceService references) {
+    this.references = references;
     this.kinds = kinds;
     this.settings = settings;
     this.sections = sections;
@@ -25,7 +31,7 @@ public class SiteService {
   @Transactional(readOnly = true)
   public Site site() {
     SettingEntity s = settings.get();
-    return new Site(s.name, s.tagline, s.language, sections.all(), kinds.all());
+    return new Site(s.name, s.tagline, s.language, sections.all(), kinds.all(), references.all());
   }
 
   /** Names the site. */
