@@ -256,4 +256,44 @@ public class KindsTest {
           Zips.files(there.bytes("/editor/api/archive/site")).keySet(), Zips.files(site).keySet());
     }
   }
+
+  /** What every item carries is compared by its name, feeds the faces, makes the address, and is found by its words. */
+  @Test
+  public void whatEveryItemCarriesIsComparedShownAndLookedFor() {
+    String key = Items.begin(editor);
+    ObjectNode mine = Items.content("At the lodge", "S.", "<p>x</p>", "visit", null);
+    mine.putObject("values").put("search.title", "Nights at the lodge").put("dates.shown", "soon");
+    Answer saved = Items.save(editor, key, mine);
+    assertEquals(saved.status(), 200, saved.text());
+    assertEquals(saved.json().at("/placement/slug").asString(), "nights-at-the-lodge");
+    assertEquals(saved.json().at("/faces/searchTitle/words").asString(), "Nights at the lodge");
+    assertEquals(saved.json().at("/faces/searchTitle/from").asString(), "");
+    assertEquals(saved.json().at("/faces/teaser/title/from").asString(), "the title");
+    assertTrue(saved.text().contains("field:dates.shown"), "a date that is none is told");
+    mine.putObject("values").put("search.title", "Evenings at the lodge");
+    JsonNode fields =
+        editor
+            .post("/editor/api/items/" + key + "/comparison", mine.toString())
+            .json()
+            .path("fields");
+    assertEquals(fields.at("/0/label").asString(), "Date for readers");
+    assertEquals(fields.at("/1/label").asString(), "Search title");
+    assertEquals(fields.at("/1/theirs").asString(), "Nights at the lodge");
+    assertEquals(fields.at("/1/mine").asString(), "Evenings at the lodge");
+    assertTrue(
+        editor.get("/editor/api/worklist?words=nights+at+the").text().contains(key),
+        "found by what search engines are told");
+    for (String face : new String[] {"teaser", "search", "shared"}) {
+      String path = "/editor/proof/" + key + "/faces/" + face;
+      assertEquals(editor.get(path).status(), 200);
+      assertEquals(running.signedIn("bram").get(path).status(), 403, "another's draft");
+    }
+    assertEquals(editor.get("/editor/proof/" + key + "/faces/none").status(), 404);
+    // A program of before, which sends no values, takes none away.
+    mine.remove("values");
+    Items.save(editor, key, mine);
+    assertEquals(
+        Items.view(editor, key).at("/content/values/search.title").asString(),
+        "Nights at the lodge");
+  }
 }

@@ -42,8 +42,22 @@ public record SearchResult(
         title,
         TitleWidth.of(title.words()),
         description,
-        Standard.text(content, Standard.SEARCH_CANONICAL),
+        canonical(content),
         Standard.text(content, Standard.SEARCH_HIDDEN).equals("true"));
+  }
+
+  private static String canonical(Content content) {
+    String given = Standard.text(content, Standard.SEARCH_CANONICAL);
+    return isPage(given) ? given : "";
+  }
+
+  /** Whether an address is that of a page, of this site or of another. */
+  public static boolean isPage(String address) {
+    return address.startsWith("https://") || address.startsWith("http://") || isPath(address);
+  }
+
+  private static boolean isPath(String address) {
+    return address.startsWith("/") && !address.startsWith("//");
   }
 
   /** What the address of an item is made from: its search title, or else its title. */

@@ -91,7 +91,7 @@ public final class Standard {
                       head(
                           REVIEW_DATE,
                           "Look at it again on",
-                          "Whoever writes it is reminded; readers do not see it.")))),
+                          "For your own plans; readers do not see it.")))),
           new Card(
               "Languages",
               List.of(

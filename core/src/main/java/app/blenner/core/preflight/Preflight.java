@@ -15,6 +15,7 @@ public final class Preflight {
           new SummaryLength(),
           new FieldValues(),
           new SearchTitleWidth(),
+          new CanonicalAddress(),
           new PictureAlternative(),
           new PictureElsewhere(),
           new HeadingSkipped(),

@@ -97,6 +97,24 @@ public class FacesTest {
   }
 
   @Test
+  public void anOriginalThatIsNoPageIsFoundAndLeadsNobodyAway() {
+    for (String no :
+        List.of("mailto:a@example.com", "../items/k7f3q9x2mb.html", "//example.com/x")) {
+      Content content = content(Map.of(Standard.SEARCH_CANONICAL, Map.of("address", no)));
+      assertEquals(SearchResult.of(content, "T").canonical(), "", no);
+      assertTrue(
+          Preflight.check(content, Kinds.STANDARD.get(0)).stream()
+              .anyMatch(f -> f.field().equals("field:search.canonical")),
+          no);
+    }
+    Content path = content(Map.of(Standard.SEARCH_CANONICAL, Map.of("address", "/visit/walk")));
+    assertEquals(SearchResult.of(path, "T").canonical(), "/visit/walk");
+    assertTrue(
+        Preflight.check(path, Kinds.STANDARD.get(0)).stream()
+            .noneMatch(f -> f.field().equals("field:search.canonical")));
+  }
+
+  @Test
   public void aTitleThatIsCutOffIsFound() {
     Content wide = content(Map.of(Standard.SEARCH_TITLE, "W".repeat(32)));
     assertTrue(

@@ -24,7 +24,8 @@ public class FixesTest {
       assertTrue(ids.add(rule.id()), "ids are its own: " + rule.id());
       assertTrue(rule.id().matches("[a-z-]+"));
       assertTrue(rule.why().endsWith("."), rule.id());
-      assertTrue(rule.reference().matches("(WCAG 2\\.2|Common practice).*"), rule.reference());
+      assertTrue(
+          rule.reference().matches("(WCAG 2\\.2|RFC \\d+|Common practice).*"), rule.reference());
       assertFalse(rule.need(1).isEmpty() || rule.need(2).isEmpty());
     }
   }
