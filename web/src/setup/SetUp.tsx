@@ -115,7 +115,7 @@ export function SetUp() {
           This is how the site is set up. An editor can change it; ask one of those below.
         </p>
       )}
-      <div className="grid items-start gap-x-10 gap-y-6 md:grid-cols-[15rem_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-x-10 gap-y-6 md:grid-cols-[15rem_minmax(0,1fr)]">
         <div className="grid gap-4 md:sticky md:top-6">
           <Input label="Look for a setting" value={words} onChange={(e) => setWords(e.target.value)} />
           <nav aria-label="Parts of Set-up">
@@ -131,7 +131,7 @@ export function SetUp() {
             </ul>
           </nav>
         </div>
-        <div className="grid gap-10">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-10">
           {!found.length && (
             <p>
               Nothing that can be set speaks of “{words}”.{' '}

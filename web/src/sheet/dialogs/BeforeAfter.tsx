@@ -82,7 +82,22 @@ function asOnThePage(html: string): string {
 /** A page that shows foreign text and can neither run nor fetch anything. */
 function page({ html, text }: Foreign): string {
   const policy = `<meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; img-src data:">`
-  if (html) return policy + html
+  if (html) return policy + unasked(html)
   const safe = text.replaceAll('&', '&amp;').replaceAll('<', '&lt;')
   return `${policy}<pre style="white-space: pre-wrap; font: 16px sans-serif">${safe}</pre>`
+}
+
+/** What fetches something of itself, and by which attributes. */
+const FETCHING = ['src', 'srcset', 'poster', 'background', 'data'] as const
+
+/** The same markup without what would be fetched: the policy forbids it too, but a browser may note the attempt. */
+function unasked(html: string): string {
+  const page = new DOMParser().parseFromString(html, 'text/html')
+  for (const element of page.querySelectorAll(FETCHING.map((name) => `[${name}]`).join())) {
+    for (const name of FETCHING) {
+      if (!element.getAttribute(name)?.trim().toLowerCase().startsWith('data:')) element.removeAttribute(name)
+    }
+  }
+  for (const link of page.querySelectorAll('link, base, meta[http-equiv]')) link.remove()
+  return page.documentElement.outerHTML
 }

@@ -143,7 +143,7 @@ public class CardsTest extends OwnAppTest {
     button("Arrange the cards").click();
     AccessibilityTest.check(page, "arranging the cards");
     button("Move Related").focus();
-    for (int i = 0; i < 8; i++) {
+    for (int i = 0; i < 9; i++) {
       page.keyboard().press("ArrowUp");
       assertThat(button("Move Related")).isFocused();
     }
@@ -164,7 +164,8 @@ public class CardsTest extends OwnAppTest {
             "People",
             "Language",
             "Search",
-            "Attachments");
+            "Attachments",
+            "Side column");
     page.waitForResponse(
         r -> r.url().endsWith("/me/settings/cards"),
         () -> {

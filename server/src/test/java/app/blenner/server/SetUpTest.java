@@ -9,9 +9,13 @@ import java.util.stream.IntStream;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.Test;
 
-/** How each person sets the editor up for themselves, and what is offered to them. */
-public class OwnSettingsTest {
+/** How a site and each person set the editor up, and what is offered to them. */
+public class SetUpTest {
   private static final String SETTINGS = "/editor/api/me/settings";
+
+  private static final String REFERENCES = "/editor/api/reference-links";
+  private static final String STATION =
+      "{\"name\":\"Station\",\"pattern\":\"TL-(\\\\d{4})\",\"address\":\"https://example.com/s/{1}\"}";
 
   private final Running running = Running.fresh("demo");
   private final Visitor ilse = running.signedIn("ilse");
@@ -87,5 +91,37 @@ public class OwnSettingsTest {
               assertTrue(!o.at("/key").asString().equals(key), o.toString());
             });
     assertEquals(ilse.get("/editor/api/items/zzzzzzzzzz/related").status(), 404);
+  }
+
+  private static String links(String... links) {
+    return "{\"links\":[" + String.join(",", links) + "]}";
+  }
+
+  @Test
+  public void referenceLinksAreTheEditorsToChangeAndReadersFollowThem() throws Exception {
+    assertEquals(running.signedIn("bram").put(REFERENCES, links(STATION)).status(), 403);
+    Answer tried =
+        ilse.post(REFERENCES + "/tried", "{\"links\":" + links(STATION) + ",\"text\":\"At TL-1042.\"}");
+    assertEquals(tried.json().at("/0/address").asString(), "https://example.com/s/1042");
+    String key = Items.begin(ilse);
+    Items.save(
+        ilse, key, Items.content("Codes", "A summary.", "<p>See TL-1042.</p>", "visit", "codes"));
+    String proof = "/editor/proof/" + key;
+    assertTrue(!ilse.get(proof).text().contains("example.com/s/1042"));
+    assertEquals(ilse.put(REFERENCES, links(STATION)).status(), 200);
+    assertTrue(
+        ilse.get(proof).text().contains("<a href=\"https://example.com/s/1042\""),
+        ilse.get(proof).text());
+    Answer found = ilse.post(REFERENCES + "/found", "{\"texts\":[\"none\",\"TL-0007 here\"]}");
+    assertEquals(found.json().at("/0").size(), 0);
+    assertEquals(found.json().at("/1/0/to").asInt(), 7);
+    Answer refused = ilse.put(REFERENCES, links(STATION, STATION));
+    assertTrue(refused.sentence().contains("Two reference links are called"), refused.text());
+    assertEquals(ilse.get(REFERENCES).json().at("/links").size(), 1, "what was refused changed nothing");
+    Answer back = ilse.put(REFERENCES, links(STATION.replace("(\\\\d{4})", "(a)\\\\1")));
+    assertTrue(back.sentence().contains("could run for ever"), back.text());
+    assertTrue(
+        new String(Zips.files(ilse.bytes("/editor/api/archive/site")).get("site.yaml"))
+            .contains("TL-(\\d{4})"));
   }
 }
