@@ -39,7 +39,7 @@ export function WholeSite() {
   }
 
   return (
-    <section aria-label="The whole site" className="grid gap-3 md:col-span-2">
+    <section aria-label="The whole site" className="grid grid-cols-[minmax(0,1fr)] gap-3 md:col-span-2">
       <h2 className="font-semibold font-serif text-large">The whole site</h2>
       <p className="max-w-3xl text-soft">
         One zip of readable files: each item as HTML with its fields in front, the assets, the outlines, the messages
@@ -56,9 +56,15 @@ export function WholeSite() {
         </p>
       )}
       <div className="flex flex-wrap items-center gap-3">
-        <label className="flex items-center gap-2">
+        <label className="flex min-w-0 max-w-full flex-wrap items-center gap-2">
           <span className="font-semibold">A site’s archive</span>
-          <input type="file" accept=".zip" disabled={working} onChange={(e) => setFile(e.target.files?.[0] ?? null)} />
+          <input
+            type="file"
+            className="min-w-0 max-w-full"
+            accept=".zip"
+            disabled={working}
+            onChange={(e) => setFile(e.target.files?.[0] ?? null)}
+          />
         </label>
         <Button blocked={file ? '' : 'Pick an archive first.'} onClick={() => bringIn(false)}>
           Put it in the place of this site

@@ -9,16 +9,14 @@ import { Standard } from './Standard'
 /** Related items: picked by hand, and offered with why. */
 export function RelatedCard() {
   const { saver } = useBench()
-  const about = useSaved((now) => now.fields)
+  const revision = useSaved((now) => now.state.revision)
   const [value, set] = useFieldValue('related.items')
   const picked = texts(value)
   const path = { key: saver.key }
   const found = useQuery({
-    // What is typed changes little of it; what it is about changes much.
-    queryKey: ['related', saver.key, about.section, about.topics, about.keywords, about.language],
+    queryKey: ['related', saver.key, revision],
     queryFn: () => answer(client.GET('/editor/api/items/{key}/related', { params: { path } })),
     placeholderData: (before) => before,
-    staleTime: 30_000,
   })
   const offers = (found.data ?? []).filter((o) => !picked.includes(o.key))
   return (

@@ -116,7 +116,7 @@ public class DirectionsTest extends BenchTest {
     openWith("<p>" + HEBREW + "</p>\n<p>Latin.</p>");
     assertTrue(written().startsWith("<p dir=\"rtl\">") || !written().contains("dir="), written());
     tab("Cards").click();
-    page.getByLabel("Language").selectOption("Hebrew");
+    page.getByLabel("Language", new Page.GetByLabelOptions().setExact(true)).selectOption("Hebrew");
     assertThat(sheet()).hasAttribute("dir", "rtl");
     assertThat(headline()).hasAttribute("dir", "rtl");
     page.waitForCondition(() -> written().contains("<p dir=\"ltr\">Latin.</p>"));

@@ -101,7 +101,8 @@ public class SetUpTest {
   public void referenceLinksAreTheEditorsToChangeAndReadersFollowThem() throws Exception {
     assertEquals(running.signedIn("bram").put(REFERENCES, links(STATION)).status(), 403);
     Answer tried =
-        ilse.post(REFERENCES + "/tried", "{\"links\":" + links(STATION) + ",\"text\":\"At TL-1042.\"}");
+        ilse.post(
+            REFERENCES + "/tried", "{\"links\":" + links(STATION) + ",\"text\":\"At TL-1042.\"}");
     assertEquals(tried.json().at("/0/address").asString(), "https://example.com/s/1042");
     String key = Items.begin(ilse);
     Items.save(
@@ -117,7 +118,8 @@ public class SetUpTest {
     assertEquals(found.json().at("/1/0/to").asInt(), 7);
     Answer refused = ilse.put(REFERENCES, links(STATION, STATION));
     assertTrue(refused.sentence().contains("Two reference links are called"), refused.text());
-    assertEquals(ilse.get(REFERENCES).json().at("/links").size(), 1, "what was refused changed nothing");
+    assertEquals(
+        ilse.get(REFERENCES).json().at("/links").size(), 1, "what was refused changed nothing");
     Answer back = ilse.put(REFERENCES, links(STATION.replace("(\\\\d{4})", "(a)\\\\1")));
     assertTrue(back.sentence().contains("could run for ever"), back.text());
     assertTrue(
