@@ -1,6 +1,6 @@
 import { useStandardFields } from '../../shared/api/kinds'
 import { Chips } from '../own/Chips'
-import { leadTo, useFieldValue } from '../own/OneField'
+import { useFieldProblem, useFieldValue } from '../own/OneField'
 import { texts } from '../own/props'
 import { useSaved } from '../state/context'
 import { Standard } from './Standard'
@@ -10,7 +10,7 @@ import { useOffers } from './useOffers'
 export function PeopleCard() {
   const name = 'people.authors'
   const author = useSaved((now) => now.state.labels.author)
-  const problem = useSaved((now) => now.state.findings.find((f) => f.field === leadTo(name))?.message ?? '')
+  const problem = useFieldProblem(name)
   const field = useStandardFields()[name]
   const [value, set] = useFieldValue(name)
   const { typed, setTyped, offers } = useOffers('AUTHORS')

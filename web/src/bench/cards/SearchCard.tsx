@@ -2,7 +2,7 @@ import { useId } from 'react'
 import { useStandardFields } from '../../shared/api/kinds'
 import { cx } from '../../shared/ui/cx'
 import { Input } from '../../shared/ui/Field'
-import { leadTo, useFieldValue } from '../own/OneField'
+import { useFieldProblem, useFieldValue } from '../own/OneField'
 import { pairs, text } from '../own/props'
 import { useSaved } from '../state/context'
 import { FaceFrame } from './FaceFrame'
@@ -53,7 +53,7 @@ function Canonical() {
   const name = 'search.canonical'
   const field = useStandardFields()[name]
   const [value, set] = useFieldValue(name)
-  const problem = useSaved((now) => now.state.findings.find((f) => f.field === leadTo(name))?.message ?? '')
+  const problem = useFieldProblem(name)
   return (
     <Input
       label={field?.label ?? ''}

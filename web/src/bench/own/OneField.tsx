@@ -22,6 +22,11 @@ export function useFieldValue(name: string): [Value, (next: Value) => void] {
   ]
 }
 
+/** What is wrong with a field, as the server last said; empty where nothing is. */
+export function useFieldProblem(name: string): string {
+  return useSaved((now) => now.state.findings.find((f) => f.field === leadTo(name))?.message ?? '')
+}
+
 interface Props {
   field: OwnField
   /** What it falls back on, shown where nothing is entered. */
@@ -32,7 +37,7 @@ interface Props {
 export function OneField({ field, placeholder }: Props) {
   const [value, set] = useFieldValue(field.name)
   const lead = leadTo(field.name)
-  const problem = useSaved((now) => now.state.findings.find((f) => f.field === lead)?.message ?? '')
+  const problem = useFieldProblem(field.name)
   const Editor = editors[field.type]
   return (
     <Editor

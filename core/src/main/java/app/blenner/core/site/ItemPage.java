@@ -11,6 +11,7 @@ import app.blenner.core.kind.SidePart;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.picture.Ratio;
 import java.time.ZoneId;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -38,9 +39,10 @@ final class ItemPage {
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
     FieldRenderer fields = new FieldRenderer(site, library, zone, item, own);
     OtherItems others = new OtherItems(site, library, own);
+    Map<String, String> languages = others.addresses(item);
     String side = new SideColumn(library, own, fields, others).render(item);
     out.open("article").attributeIf("class", side.isEmpty() ? "" : "with-side").endOpen();
-    head(out, item, own);
+    head(out, item, own, () -> others.languages(out, item, languages));
     if (!side.isEmpty()) {
       out.open("div").attribute("class", "beside-side").endOpen();
     }
@@ -61,11 +63,11 @@ final class ItemPage {
       out.markup(side);
     }
     out.close("article");
-    return frame.page(pageHead(item), content.section(), out.toString(), own);
+    return frame.page(pageHead(item, own, languages), content.section(), out.toString(), own);
   }
 
   /** What stands above the text: where one is, the title, the summary, the lead picture and whose it is. */
-  private void head(HtmlOut out, PublishedItem item, SiteWords own) {
+  private void head(HtmlOut out, PublishedItem item, SiteWords own, Runnable languages) {
     Content content = item.content();
     LeadPlace place = LeadPlace.of(content);
     Optional<SiteAsset> lead =
@@ -89,7 +91,7 @@ final class ItemPage {
       out.open("p").attribute("class", "summary").endOpen().text(content.summary()).close("p");
     }
     Byline.write(out, item, own, zone);
-    new OtherItems(site, library, own).languages(out, item);
+    languages.run();
     if (beside) {
       out.close("div");
     } else if (lead.isPresent()) {
@@ -125,9 +127,8 @@ final class ItemPage {
     }
   }
 
-  private PageHead pageHead(PublishedItem item) {
+  private PageHead pageHead(PublishedItem item, SiteWords own, Map<String, String> languages) {
     Content content = item.content();
-    SiteWords own = SiteWords.of(content.languageOn(site.language()));
     SearchResult result = SearchResult.of(content, site.name());
     SharedLink shared = SharedLink.of(content);
     String picture =
@@ -145,10 +146,7 @@ final class ItemPage {
         item.path(),
         "article",
         new PageHead.Shared(sharedTitle, shared.text().words(), picture),
-        new PageHead.OfItem(
-            result.canonical(),
-            result.hidden(),
-            new OtherItems(site, library, own).addresses(item)));
+        new PageHead.OfItem(result.canonical(), result.hidden(), languages));
   }
 
   /** The files that go with an item, each with its kind and size. */

@@ -42,9 +42,13 @@ final class OtherItems {
     return out.size() < 2 ? Map.of() : out;
   }
 
-  /** Links to the same in other languages, each called as those who read it call it. */
-  void languages(HtmlOut out, PublishedItem item) {
-    Map<String, String> others = new LinkedHashMap<>(addresses(item));
+  /**
+   * Links to the same in other languages, each called as those who read it call it.
+   *
+   * @param addresses what {@link #addresses} gave
+   */
+  void languages(HtmlOut out, PublishedItem item, Map<String, String> addresses) {
+    Map<String, String> others = new LinkedHashMap<>(addresses);
     others.remove(language(item));
     if (others.isEmpty()) {
       return;
