@@ -12,6 +12,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.testng.annotations.DataProvider;
@@ -72,6 +74,26 @@ public class OwnAccountTest extends WithPeople {
     assertEquals(there.get(ME).status(), 401, "signed out elsewhere");
     assertEquals(here.get(ME).status(), 200, "not here");
     assertEquals(tries(running.visitor(), person.path("signIn").asString(), GOOD).status(), 422);
+  }
+
+  /** A page that is still asking while somebody signs out is told that nobody is signed in, and nothing fails. */
+  @Test
+  public void signingOutWhileAPageIsAskingIsNoFailure() {
+    JsonNode person = somebody("WRITER");
+    for (int round = 0; round < 20; round++) {
+      Visitor who = in(person);
+      List<Integer> answers =
+          IntStream.range(0, 12)
+              .parallel()
+              .mapToObj(
+                  n ->
+                      n == 5
+                          ? who.delete("/editor/api/session").status()
+                          : who.get(n % 2 == 0 ? ME : "/editor/api/session").status())
+              .toList();
+      assertTrue(answers.stream().allMatch(a -> a < 500), answers.toString());
+      assertEquals(who.get(ME).status(), 401);
+    }
   }
 
   @Test

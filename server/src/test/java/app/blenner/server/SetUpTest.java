@@ -126,4 +126,109 @@ public class SetUpTest {
         new String(Zips.files(ilse.bytes("/editor/api/archive/site")).get("site.yaml"))
             .contains("TL-(\\d{4})"));
   }
+
+  private static final String TOOLSETS = "/editor/api/toolsets";
+
+  private static String toolset(String name, String tools, String uses) {
+    return "{\"name\":\""
+        + name
+        + "\",\"label\":\""
+        + name
+        + "\",\"about\":\"\",\"groups\":[{\"label\":\"Text\",\"buttons\":["
+        + tools
+        + "],\"menu\":[]}],\"only\":{\"colours\":[\"#2c4a7c\"]},\"uses\":["
+        + uses
+        + "]}";
+  }
+
+  private static final String FOR_WRITERS =
+      "{\"kind\":\"post\",\"field\":\"\",\"role\":\"WRITER\"}";
+
+  @Test
+  public void aTextIsHeldToItsToolsetAndKeepsWhatItHeldBefore() {
+    Visitor bram = running.signedIn("bram");
+    String key =
+        bram.post("/editor/api/items", "{\"kind\":\"post\"}").json().at("/state/key").asString();
+    String table = "<table><tbody><tr><td>Nine</td></tr></tbody></table>";
+    Items.save(bram, key, Items.content("Held", "", table, "visit", "held"));
+    String plain = toolset("plain", "\"paragraph\",\"strong\",\"colour\"", FOR_WRITERS);
+    assertEquals(bram.post(TOOLSETS, plain).status(), 403);
+    assertEquals(ilse.post(TOOLSETS, plain).status(), 200);
+    String changes = running.visitor().get("/editor/changes").text();
+    String nearest = TOOLSETS + "/nearest?field=body&kind=";
+    assertEquals(bram.get(nearest + "post").json().at("/toolset/name").asString(), "plain");
+    assertTrue(bram.get(nearest + "article").json().at("/toolset").isNull(), "another kind");
+    assertTrue(ilse.get(nearest + "post").json().at("/toolset").isNull(), "another role");
+
+    String more =
+        table
+            + "<h3>Head</h3><p><u>under</u> <strong>bold</strong>"
+            + " <span style=\"color: #2c4a7c\">house</span> <span style=\"color: #ff0000\">own</span></p>";
+    Answer kept = Items.save(bram, key, Items.content("Held", "", more, "visit", "held"));
+    String told = kept.json().at("/taken/told").asString();
+    assertTrue(told.contains("a heading of level 3, an underlined passage and a colour"), told);
+    String body = bram.get("/editor/api/items/" + key).json().at("/content/body").asString();
+    assertTrue(body.contains("<table>"), "what stood there before: " + body);
+    assertTrue(body.contains("<p>Head</p>") && body.contains("<strong>bold</strong>"), body);
+    assertTrue(body.contains("#2c4a7c") && !body.contains("#ff0000"), body);
+
+    // It is shown, and offered for cleaning.
+    var found = bram.get("/editor/api/items/" + key).json().at("/state");
+    String finding = "";
+    for (var f : found.at("/findings")) {
+      finding = f.at("/rule").asString().equals("outside-toolset") ? f.toString() : finding;
+    }
+    assertTrue(finding.contains("a table"), found.at("/findings").toString());
+    String fix =
+        "{\"revision\":"
+            + found.at("/revision")
+            + ",\"finding\":\"outside-toolset:0:0-0\",\"fix\":0}";
+    Answer fixed = bram.post("/editor/api/items/" + key + "/fixes", fix);
+    assertEquals(
+        fixed.json().at("/content/body").asString().lines().findFirst().orElse(""), "<p>Nine</p>");
+
+    // An editor is offered everything in the same text.
+    Answer free = Items.save(ilse, key, Items.content("Held", "", more, "visit", "held"));
+    assertTrue(free.json().at("/taken").isNull(), free.text());
+    assertEquals(ilse.delete(TOOLSETS + "/plain").status(), 200);
+    assertTrue(!running.visitor().get("/editor/changes").text().equals(changes), "told to benches");
+  }
+
+  @Test
+  public void whatIsPastedIsHeldToTheToolsetToo() {
+    String held =
+        toolset("pasted", "\"paragraph\"", "{\"kind\":\"page\",\"field\":\"\",\"role\":null}");
+    assertEquals(ilse.post(TOOLSETS, held).status(), 200);
+    String paste =
+        "{\"html\":\"<h2>Big</h2><p>A <b>bold</b> word</p>\",\"text\":\"\",\"mode\":\"CLEAN\",\"kind\":\"%s\"}";
+    Answer page = ilse.post("/editor/api/intake/paste", paste.formatted("page"));
+    assertTrue(!page.json().at("/body").asString().contains("<strong>"), page.text());
+    assertTrue(page.json().at("/notes").toString().contains("Taken out"), page.text());
+    Answer post = ilse.post("/editor/api/intake/paste", paste.formatted("post"));
+    assertTrue(post.json().at("/body").asString().contains("<strong>"), post.text());
+    assertEquals(ilse.delete(TOOLSETS + "/pasted").status(), 200);
+  }
+
+  @Test
+  public void toolsetsThatCannotBeAreRefusedInWords() throws Exception {
+    Answer bare = ilse.post(TOOLSETS, toolset("bare", "\"strong\"", ""));
+    assertTrue(bare.sentence().contains("needs Paragraph"), bare.text());
+    String held = toolset("first", "\"paragraph\"", FOR_WRITERS.replace("post", "article"));
+    assertEquals(ilse.post(TOOLSETS, held).status(), 200);
+    Answer same = ilse.post(TOOLSETS, held.replace("first", "second"));
+    assertTrue(
+        same.sentence().contains("“first” holds for texts of “Article” by writers"), same.text());
+    String change = "{\"revision\":%d,\"toolset\":%s}";
+    Answer changed =
+        ilse.put(
+            TOOLSETS + "/first",
+            change.formatted(0, held.replace("\"about\":\"\"", "\"about\":\"x\"")));
+    assertEquals(changed.status(), 200, changed.text());
+    assertEquals(ilse.put(TOOLSETS + "/first", change.formatted(0, held)).status(), 409);
+    assertTrue(
+        new String(Zips.files(ilse.bytes("/editor/api/archive/site")).get("site.yaml"))
+            .contains("toolsets:"));
+    assertEquals(ilse.delete(TOOLSETS + "/first").status(), 200);
+    assertEquals(ilse.delete(TOOLSETS + "/first").status(), 404);
+  }
 }

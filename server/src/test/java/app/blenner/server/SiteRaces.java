@@ -199,6 +199,38 @@ final class SiteRaces extends RaceTable {
     races.put(
         "DELETE /editor/api/me/sign-ins/{id}",
         new Race(0, all("DELETE", API + "/me/sign-ins/0000000000000000", "")));
+    String held =
+        "{\"name\":\"%1$s\",\"label\":\"%1$s\",\"about\":\"\",\"groups\":[{\"label\":\"Text\","
+            + "\"buttons\":[\"paragraph\"],\"menu\":[]}],\"only\":{},\"uses\":[]}";
+    races.put(
+        "POST /editor/api/toolsets",
+        new Race(
+            1,
+            () -> {
+              String body = held.formatted("t" + count.incrementAndGet());
+              return n -> new Call("POST", API + "/toolsets", body);
+            }));
+    races.put(
+        "PUT /editor/api/toolsets/{name}",
+        new Race(
+            1,
+            () -> {
+              String name = addedToolset(held);
+              String body = "{\"revision\":0,\"toolset\":" + held.formatted(name) + "}";
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/toolsets/" + name,
+                      body.replace("\"about\":\"\"", "\"about\":\"" + n + "\""));
+            }));
+    races.put(
+        "DELETE /editor/api/toolsets/{name}",
+        new Race(
+            1,
+            () -> {
+              String name = addedToolset(held);
+              return n -> new Call("DELETE", API + "/toolsets/" + name, "");
+            }));
     String links =
         "{\"links\":[{\"name\":\"N\",\"pattern\":\"N-\\\\d\",\"address\":\"https://example.com/{0}\"}]}";
     races.put(
@@ -308,5 +340,11 @@ final class SiteRaces extends RaceTable {
     races.put(
         "POST /site/contact/{key}/{number}",
         new Race(ANY, all("POST", "/site/contact/red-torch/1", "")));
+  }
+
+  private String addedToolset(String held) {
+    String name = "t" + count.incrementAndGet();
+    editor.post(API + "/toolsets", held.formatted(name));
+    return name;
   }
 }

@@ -9,6 +9,7 @@ import app.blenner.core.reference.References;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.SitePaths;
 import app.blenner.core.site.Topic;
+import app.blenner.core.toolset.Toolset;
 import java.util.HashSet;
 import java.util.Set;
 
@@ -60,6 +61,11 @@ final class PackageCheck {
         throw new IllegalArgumentException("site.yaml: " + problem);
       }
     }
+    Toolset.clash(read.toolsets())
+        .ifPresent(
+            clash -> {
+              throw new IllegalArgumentException("site.yaml: " + clash);
+            });
     Set<String> kinds = new HashSet<>();
     for (Kind k : read.site().kinds()) {
       if (!kinds.add(k.name())) {

@@ -14,6 +14,8 @@ import app.blenner.core.signoff.Role;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.Topic;
+import app.blenner.core.toolset.Toolset;
+import app.blenner.core.toolset.ToolsetData;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.MalformedInputException;
@@ -58,6 +60,7 @@ final class PackageReader {
             hosts(settings),
             settings.text("contact-address"),
             settings.has("fetch-hosts") ? settings.words("fetch-hosts") : List.of("*"),
+            toolsets(settings),
             people(settings),
             assets(),
             outlines,
@@ -210,6 +213,14 @@ final class PackageReader {
       return settings.all("kinds").stream().map(k -> Kinds.read(k.values())).toList();
     } catch (IllegalArgumentException e) {
       throw new IllegalArgumentException("site.yaml, kinds: " + e.getMessage());
+    }
+  }
+
+  private static List<Toolset> toolsets(Fields settings) {
+    try {
+      return settings.all("toolsets").stream().map(t -> ToolsetData.read(t.values())).toList();
+    } catch (IllegalArgumentException e) {
+      throw new IllegalArgumentException("site.yaml, toolsets: " + e.getMessage());
     }
   }
 

@@ -7,6 +7,7 @@ import app.blenner.core.language.Slug;
 import app.blenner.core.media.Description;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.site.Section;
+import app.blenner.core.toolset.ToolsetData;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -54,6 +55,7 @@ final class PackageWriter {
         site.site().references().stream()
             .map(r -> map("name", r.name(), "pattern", r.pattern(), "address", r.address()))
             .toList());
+    out.put("toolsets", site.toolsets().stream().map(ToolsetData::write).toList());
     out.put("contact-address", site.contactAddress());
     out.put("fetch-hosts", List.copyOf(site.fetchHosts()));
     out.put("house", house(site.house()));

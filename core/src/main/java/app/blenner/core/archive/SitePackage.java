@@ -3,6 +3,7 @@ package app.blenner.core.archive;
 import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.house.HouseStyle;
 import app.blenner.core.site.Site;
+import app.blenner.core.toolset.Toolset;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -17,6 +18,7 @@ import java.util.List;
  * @param contactAddress where messages of visitors go
  * @param fetchHosts where texts may be fetched from, as {@link
  *     app.blenner.core.intake.FetchPolicy} reads it
+ * @param toolsets which tools its texts offer
  * @param people who works on it
  * @param assets its assets
  * @param outlines its outlines
@@ -29,6 +31,7 @@ public record SitePackage(
     List<EmbedHost> hosts,
     String contactAddress,
     List<String> fetchHosts,
+    List<Toolset> toolsets,
     List<PackedPerson> people,
     List<PackedAsset> assets,
     List<PackedOutline> outlines,

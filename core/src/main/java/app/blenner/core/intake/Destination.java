@@ -2,6 +2,7 @@ package app.blenner.core.intake;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Direction;
+import app.blenner.core.toolset.Allowance;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -12,9 +13,13 @@ import java.util.function.Function;
  * @param names names of places that are in it already
  * @param direction which way it runs
  * @param own what an absolute address of the site's own stands for in a text; empty for all others
+ * @param allowance what it may hold, or null where it may hold everything
  */
 public record Destination(
-    Set<String> names, Direction direction, Function<String, Optional<Address>> own) {
+    Set<String> names,
+    Direction direction,
+    Function<String, Optional<Address>> own,
+    Allowance allowance) {
 
   /** A text of its own that runs from the left, on a site nobody links to. */
   public static final Destination NEW =
@@ -23,6 +28,12 @@ public record Destination(
   public Destination {
     names = Set.copyOf(names);
     direction = direction == Direction.NONE ? Direction.LTR : direction;
+  }
+
+  /** A text that may hold everything. */
+  public Destination(
+      Set<String> names, Direction direction, Function<String, Optional<Address>> own) {
+    this(names, direction, own, null);
   }
 
   /** A text in which these places have names. */

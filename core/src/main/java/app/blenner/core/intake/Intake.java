@@ -5,6 +5,7 @@ import app.blenner.core.document.RunningText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.WordText;
+import app.blenner.core.toolset.Held;
 import java.util.List;
 import java.util.Set;
 import org.jsoup.nodes.Element;
@@ -102,21 +103,39 @@ public record Intake(
     Document document =
         mode == PasteMode.FORMATTED ? Formatting.tidy(whole) : Formatting.off(whole, tally);
     document = offers.withLists(offers.withHeadings(document, headings));
-    return done(document, mode, null, offers.all(), tally);
+    return done(document, mode, null, offers.all(), destination, tally);
   }
 
   /** A text that was read already, with what there is to tell of it. */
   static Intake of(Document document, PasteMode read, Destination destination) {
     Report.Tally tally = new Report.Tally();
     Document directed = Directions.in(document, destination.direction());
-    return done(HeadingLevels.belowTitle(directed, tally), read, null, List.of(), tally);
+    return done(
+        HeadingLevels.belowTitle(directed, tally), read, null, List.of(), destination, tally);
   }
 
   static Intake done(
-      Document document, PasteMode read, PasteMode other, List<Offer> offers, Report.Tally tally) {
-    Document undecided = Elsewhere.undecided(document, tally);
+      Document document,
+      PasteMode read,
+      PasteMode other,
+      List<Offer> offers,
+      Destination destination,
+      Report.Tally tally) {
+    Document undecided = Elsewhere.undecided(held(document, destination, tally), tally);
     Counting.count(undecided, tally);
     return new Intake(undecided, read, other, tally.report(), offers);
+  }
+
+  /** The text as far as the one it joins may hold it. */
+  private static Document held(Document document, Destination destination, Report.Tally tally) {
+    if (destination.allowance() == null) {
+      return document;
+    }
+    Held held = Held.of(document, destination.allowance());
+    if (!held.isWhole()) {
+      tally.note("Taken out, since this text does not offer it: " + held.words() + ".");
+    }
+    return held.text();
   }
 
   /**

@@ -110,14 +110,15 @@ final class PlainIntake {
           default -> broken;
         };
     Document document = offers.withLists(Directions.in(made, destination.direction()));
-    return Intake.done(document, mode, other, offers.all(), tally);
+    return Intake.done(document, mode, other, offers.all(), destination, tally);
   }
 
   private static Intake markdown(String text, Destination destination, Report.Tally tally) {
     Document read = Directions.in(MarkdownReader.read(text), destination.direction());
     tally.note("Read as Markdown.");
     Document document = HeadingLevels.belowTitle(read, tally);
-    return Intake.done(document, PasteMode.MARKDOWN, PasteMode.PARAGRAPHS, List.of(), tally);
+    return Intake.done(
+        document, PasteMode.MARKDOWN, PasteMode.PARAGRAPHS, List.of(), destination, tally);
   }
 
   /**

@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.language.Enumeration;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
@@ -125,11 +126,7 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
     }
 
     private static String joined(List<Count> counts) {
-      List<String> all = counts.stream().map(Count::toString).toList();
-      int last = all.size() - 1;
-      return last == 0
-          ? all.get(0)
-          : String.join(", ", all.subList(0, last)) + " and " + all.get(last);
+      return Enumeration.and(counts.stream().map(Count::toString).toList());
     }
   }
 }

@@ -1,5 +1,6 @@
 package app.blenner.core.related;
 
+import app.blenner.core.language.Enumeration;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -63,9 +64,6 @@ public record Relation(int weight, String reason) {
   }
 
   private static String named(Set<String> words) {
-    List<String> some = words.stream().limit(MOST_NAMED).toList();
-    return some.size() == 1
-        ? some.get(0)
-        : String.join(", ", some.subList(0, some.size() - 1)) + " and " + some.get(some.size() - 1);
+    return Enumeration.and(words.stream().limit(MOST_NAMED).toList());
   }
 }

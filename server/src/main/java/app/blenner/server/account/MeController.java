@@ -5,7 +5,6 @@ import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -69,11 +68,6 @@ class MeController {
     return AccountService.current();
   }
 
-  private static String secret(HttpServletRequest request) {
-    HttpSession session = request.getSession(false);
-    return session == null ? null : (String) session.getAttribute(SignInFilter.SECRET);
-  }
-
   @GetMapping
   Own own(HttpServletRequest request) {
     AccountEntity account = accounts.get(me().id());
@@ -81,7 +75,7 @@ class MeController {
         Person.of(account.toAccount()),
         account.hasSecond(),
         (int) account.recovery.lines().count(),
-        signIns.of(account.id, secret(request)));
+        signIns.of(account.id, BrowserSession.secret(request)));
   }
 
   @PutMapping
@@ -96,7 +90,7 @@ class MeController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void password(@Valid @RequestBody OwnPassword given, HttpServletRequest request) {
     signingIn.again(me(), given.old, request.getRemoteAddr());
-    accounts.password(me().id(), given.password, secret(request));
+    accounts.password(me().id(), given.password, BrowserSession.secret(request));
     audit.note(me().name(), Audited.PASSWORD_CHANGED, "their own");
     mail.tellOfChange(me(), "Your password was changed.");
   }
@@ -114,7 +108,7 @@ class MeController {
   @DeleteMapping("/sign-ins")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void endOthers(HttpServletRequest request) {
-    signIns.endAllBut(me().id(), secret(request));
+    signIns.endAllBut(me().id(), BrowserSession.secret(request));
     audit.note(me().name(), Audited.SIGN_IN_ENDED, "all others of their own");
   }
 

@@ -7,7 +7,6 @@ import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -179,15 +178,12 @@ class SessionController {
   @DeleteMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void signOut(HttpServletRequest request) {
-    HttpSession session = request.getSession(false);
-    if (session != null) {
-      Object secret = session.getAttribute(SignInFilter.SECRET);
-      if (secret instanceof String s) {
-        signIns.end(s);
-        audit.note(AccountService.current().name(), Audited.SIGNED_OUT, "");
-      }
-      session.invalidate();
+    String secret = BrowserSession.secret(request);
+    if (secret != null) {
+      signIns.end(secret);
+      audit.note(AccountService.current().name(), Audited.SIGNED_OUT, "");
     }
+    BrowserSession.end(request);
     SecurityContextHolder.clearContext();
   }
 
@@ -210,15 +206,13 @@ class SessionController {
   }
 
   private Person remember(Account account, HttpServletRequest request) {
-    HttpSession session = request.getSession();
-    request.changeSessionId();
-    Object before = session.getAttribute(SignInFilter.SECRET);
-    if (before instanceof String s) {
-      signIns.end(s);
+    String before = BrowserSession.secret(request);
+    if (before != null) {
+      signIns.end(before);
     }
     String browser = request.getHeader("User-Agent");
-    session.setAttribute(
-        SignInFilter.SECRET,
+    BrowserSession.begin(
+        request,
         signIns.begin(account.id(), request.getRemoteAddr(), browser == null ? "" : browser));
     audit.note(account.name(), Audited.SIGNED_IN, "");
     return Person.of(account);

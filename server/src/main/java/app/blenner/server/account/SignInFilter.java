@@ -4,7 +4,6 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
@@ -14,9 +13,6 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Looks at every request whether its sign-in still holds, and who the person is now: names and roles change. */
 final class SignInFilter extends OncePerRequestFilter {
-  /** The name of the session's attribute that holds the secret of its sign-in. */
-  static final String SECRET = "blenner.signIn";
-
   private final SignIns signIns;
 
   SignInFilter(SignIns signIns) {
@@ -27,13 +23,12 @@ final class SignInFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    HttpSession session = request.getSession(false);
-    String secret = session == null ? null : (String) session.getAttribute(SECRET);
+    String secret = BrowserSession.secret(request);
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     if (secret != null) {
       Account account = signIns.who(secret).orElse(null);
       if (account == null) {
-        session.invalidate();
+        BrowserSession.end(request);
       } else {
         context.setAuthentication(
             UsernamePasswordAuthenticationToken.authenticated(

@@ -22,6 +22,7 @@ import app.blenner.server.site.KindService;
 import app.blenner.server.site.ReferenceService;
 import app.blenner.server.site.SectionService;
 import app.blenner.server.site.SiteService;
+import app.blenner.server.toolset.ToolsetService;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -50,6 +51,7 @@ public class SiteArchive {
   private final OutlineService outlines;
   private final ReferenceService references;
   private final KindService kinds;
+  private final ToolsetService toolsets;
   private final NotebookService notebooks;
   private final MessageService messages;
 
@@ -64,6 +66,7 @@ public class SiteArchive {
       OutlineService outlines,
       ReferenceService references,
       KindService kinds,
+      ToolsetService toolsets,
       NotebookService notebooks,
       MessageService messages) {
     this.sites = sites;
@@ -76,6 +79,7 @@ public class SiteArchive {
     this.outlines = outlines;
     this.references = references;
     this.kinds = kinds;
+    this.toolsets = toolsets;
     this.notebooks = notebooks;
     this.messages = messages;
   }
@@ -115,6 +119,7 @@ public class SiteArchive {
             external.embedHosts(),
             external.contactAddress(),
             external.fetchHosts(),
+            toolsets.all(),
             people,
             packed.assets(),
             keys == null ? outlines.all() : List.of(),
@@ -182,6 +187,7 @@ public class SiteArchive {
     sites.name(packed.site().name(), packed.site().tagline(), packed.site().language());
     kinds.replaceAll(packed.site().kinds());
     references.set(packed.site().references());
+    toolsets.replaceAll(packed.toolsets());
     houseStyle.set(packed.house());
     external.embedHosts(packed.hosts());
     external.contactAddress(packed.contactAddress());

@@ -38,10 +38,15 @@ class ImportController {
    *
    * @param namesInUse the names of places in the text it will join
    * @param language the language of that text
+   * @param kind the kind of item whose text it will join, where it joins one
    * @param taken which offers are taken
    */
   record Wanted(
-      @NotNull String address, Set<String> namesInUse, String language, Set<Offer.Kind> taken) {}
+      @NotNull String address,
+      Set<String> namesInUse,
+      String language,
+      String kind,
+      Set<Offer.Kind> taken) {}
 
   private final AssetPictures pictures;
   private final Destinations destinations;
@@ -72,6 +77,7 @@ class ImportController {
    * @param encoding the encoding to read it in; empty where nobody has chosen one
    * @param mode how to take the lines of a plain text
    * @param taken which offers are taken
+   * @param kind the kind of item whose text it will join, where it joins one
    */
   @PostMapping(path = "/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   IntakeResult.ImportedFile file(
@@ -81,14 +87,15 @@ class ImportController {
       @RequestParam(defaultValue = "") String language,
       @RequestParam(defaultValue = "") String encoding,
       @RequestParam(defaultValue = "CLEAN") PasteMode mode,
-      @RequestParam(required = false) List<Offer.Kind> taken)
+      @RequestParam(required = false) List<Offer.Kind> taken,
+      @RequestParam(defaultValue = "") String kind)
       throws IOException {
     String name = Objects.requireNonNullElse(file.getOriginalFilename(), "text");
     Set<String> places = namesInUse == null ? Set.of() : Set.copyOf(namesInUse);
     Set<Offer.Kind> offers = taken == null ? Set.of() : Set.copyOf(taken);
     FileIntake.Wish wish =
         new FileIntake.Wish(
-            pictures, destinations.of(places, language), asItem, encoding, mode, offers);
+            pictures, destinations.of(places, language, kind), asItem, encoding, mode, offers);
     if (file.getSize() > FileIntake.largest()) {
       throw Problem.tooLarge(name);
     }
@@ -116,7 +123,7 @@ class ImportController {
               today(),
               new FileIntake.Wish(
                   pictures,
-                  destinations.of(wanted.namesInUse(), wanted.language()),
+                  destinations.of(wanted.namesInUse(), wanted.language(), wanted.kind()),
                   true,
                   "",
                   PasteMode.CLEAN,

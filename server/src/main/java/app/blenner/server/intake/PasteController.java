@@ -27,6 +27,7 @@ class PasteController {
    * @param taken which offers are taken
    * @param namesInUse the names of places in the text it will join
    * @param language the language of the text it will join, as a BCP 47 tag
+   * @param kind the kind of item whose text it will join
    */
   record Pasted(
       @NotNull @Size(max = LONGEST, message = TOO_LONG) String html,
@@ -34,7 +35,8 @@ class PasteController {
       @NotNull PasteMode mode,
       Set<Offer.Kind> taken,
       Set<String> namesInUse,
-      String language) {}
+      String language,
+      String kind) {}
 
   private final AssetPictures pictures;
   private final Destinations destinations;
@@ -53,7 +55,7 @@ class PasteController {
             material,
             pasted.mode(),
             pictures,
-            destinations.of(pasted.namesInUse(), pasted.language()),
+            destinations.of(pasted.namesInUse(), pasted.language(), pasted.kind()),
             taken));
   }
 }

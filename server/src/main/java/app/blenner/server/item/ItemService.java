@@ -61,6 +61,7 @@ class ItemService {
   private final ItemWordsRepository words;
   private final WordsInUse wordsInUse;
   private final KindService kinds;
+  private final Holder holder;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
@@ -76,6 +77,7 @@ class ItemService {
       ItemWordsRepository words,
       WordsInUse wordsInUse,
       KindService kinds,
+      Holder holder,
       Clock clock) {
     this.items = items;
     this.liveCopies = liveCopies;
@@ -88,6 +90,7 @@ class ItemService {
     this.words = words;
     this.wordsInUse = wordsInUse;
     this.kinds = kinds;
+    this.holder = holder;
     this.clock = clock;
   }
 
@@ -97,8 +100,11 @@ class ItemService {
     String title = PlainText.line(wanted.title());
     Document body = wanted.body() == null ? Document.EMPTY : HtmlReader.read(wanted.body());
     String slug = addresses.free(sites.site(), "", title, item.kind, item.itemKey);
-    keep(item, new Content(title, "", body, "", List.of(), slug, ""), by);
-    return view(item, by, "");
+    Content begun = new Content(title, "", body, "", List.of(), slug, "");
+    Holder.HeldContent held = holder.held(Content.EMPTY, begun, kinds.kind(item.kind), by.role());
+    keep(item, held.content(), by);
+    ItemState state = states.make(item, held.content(), by, Addresses.Settled.NONE, held.told());
+    return new ItemView(state, ContentView.of(held.content()), "");
   }
 
   /** Begins another item with all that is written in one. */
@@ -139,7 +145,7 @@ class ItemService {
   }
 
   private ItemView view(ItemEntity item, Account by, String copyKey) {
-    ItemState state = states.make(item, content(item), by, Addresses.Settled.NONE);
+    ItemState state = states.make(item, content(item), by);
     return new ItemView(state, ContentView.of(content(item)), copyKey);
   }
 
@@ -183,7 +189,8 @@ class ItemService {
 
   private ItemState store(ItemEntity item, ContentInput input, Account by) {
     Site site = sites.site();
-    Content written = content(input, site, item);
+    Holder.HeldContent held = held(content(input, site, item), item, by);
+    Content written = held.content();
     Addresses.Settled address =
         addresses.settle(site, item, written.section(), SearchResult.named(written), input.slug());
     Content content = written.withSlug(address.slug());
@@ -191,7 +198,12 @@ class ItemService {
       item.slugByHand = address.byHand();
       keep(item, content, by);
     }
-    return states.make(item, content, by, address);
+    return states.make(item, content, by, address, held.told());
+  }
+
+  /** What somebody wrote in an item, as far as its texts may hold it. */
+  private Holder.HeldContent held(Content written, ItemEntity item, Account by) {
+    return holder.held(content(item), written, kinds.kind(item.kind), by.role());
   }
 
   private Content content(ContentInput input, Site site, ItemEntity item) {
@@ -277,7 +289,8 @@ class ItemService {
     checkRevision(item, choice.theirRevision(), by);
     Site site = sites.site();
     Content theirs = content(item);
-    Comparison comparison = Comparison.of(theirs, content(choice.mine(), site, item));
+    Comparison comparison =
+        Comparison.of(theirs, held(content(choice.mine(), site, item), item, by).content());
     Set<Integer> mine = Set.copyOf(choice.mineAt());
     Content chosen = comparison.pick(mine);
     Content other = comparison.pick(comparison.allBut(mine));
@@ -325,7 +338,7 @@ class ItemService {
     checkRevision(item, choice.revision(), by);
     Content content = content(item);
     Fix fix =
-        Preflight.check(content, kinds.kind(item.kind)).stream()
+        states.findings(content, kinds.kind(item.kind), by).stream()
             .filter(f -> f.identity().equals(choice.finding()))
             .flatMap(f -> f.fixes().stream())
             .skip(choice.fix())

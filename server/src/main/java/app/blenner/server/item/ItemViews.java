@@ -203,8 +203,17 @@ final class ItemViews {
   }
 
   /**
+   * What was taken out of what somebody sent, since the toolset of its text does not offer it.
+   *
+   * @param told all of it, in a sentence
+   * @param content the item as it was kept
+   */
+  record TakenOut(String told, ContentView content) {}
+
+  /**
    * How an item stands.
    *
+   * @param taken what was taken out of it as it was kept just now; null where nothing was
    * @param revision counts its changes; whatever changes it says on which one it builds
    * @param language the language it is written in
    */
@@ -221,7 +230,8 @@ final class ItemViews {
       Measures measures,
       Faces faces,
       List<FindingView> findings,
-      List<Expiries.Expiring> expiring) {}
+      List<Expiries.Expiring> expiring,
+      TakenOut taken) {}
 
   record ContentView(
       String title,

@@ -82,7 +82,7 @@ class StageService {
       uses.withdrawn(item.itemKey);
     }
     events.publishEvent(new SiteChanged());
-    return states.make(item, content, by, Addresses.Settled.NONE);
+    return states.make(item, content, by);
   }
 
   private void move(ItemEntity item, Action action, Account by) {

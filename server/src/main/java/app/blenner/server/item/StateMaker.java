@@ -15,9 +15,11 @@ import app.blenner.core.signoff.Turn;
 import app.blenner.core.site.Appearances;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
+import app.blenner.core.toolset.OutsideToolset;
 import app.blenner.server.account.Account;
 import app.blenner.server.asset.Expiries;
 import app.blenner.server.item.ItemViews.Changed;
+import app.blenner.server.item.ItemViews.ContentView;
 import app.blenner.server.item.ItemViews.Faces;
 import app.blenner.server.item.ItemViews.FindingView;
 import app.blenner.server.item.ItemViews.ItemState;
@@ -26,6 +28,7 @@ import app.blenner.server.item.ItemViews.Measures;
 import app.blenner.server.item.ItemViews.Placement;
 import app.blenner.server.item.ItemViews.Standing;
 import app.blenner.server.item.ItemViews.StepView;
+import app.blenner.server.item.ItemViews.TakenOut;
 import app.blenner.server.site.SiteService;
 import app.blenner.server.version.Versions;
 import java.time.Clock;
@@ -33,6 +36,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Tells how an item stands. */
@@ -45,6 +49,7 @@ class StateMaker {
   private final SiteService sites;
   private final Expiries expiries;
   private final Versions versions;
+  private final Holder holder;
   private final Clock clock;
 
   StateMaker(
@@ -52,18 +57,39 @@ class StateMaker {
       SiteService sites,
       Expiries expiries,
       Versions versions,
+      Holder holder,
       Clock clock) {
     this.versions = versions;
+    this.holder = holder;
     this.liveCopies = liveCopies;
     this.sites = sites;
     this.expiries = expiries;
     this.clock = clock;
   }
 
-  ItemState make(ItemEntity item, Content content, Account by, Addresses.Settled address) {
+  /** What is found in an item, and what its texts hold that they do not offer to somebody. */
+  List<Finding> findings(Content content, Kind kind, Account by) {
+    return Stream.concat(
+            Preflight.check(content, kind).stream(),
+            holder.findings(content, kind, by.role()).stream())
+        .toList();
+  }
+
+  /** How an item stands, in which nothing was written just now. */
+  ItemState make(ItemEntity item, Content content, Account by) {
+    return make(item, content, by, Addresses.Settled.NONE, "");
+  }
+
+  /**
+   * How an item stands.
+   *
+   * @param taken what was taken out of what somebody sent, in a sentence, or empty
+   */
+  ItemState make(
+      ItemEntity item, Content content, Account by, Addresses.Settled address, String taken) {
     Site site = sites.site();
     Kind kind = site.kind(item.kind);
-    List<Finding> findings = Preflight.check(content, kind);
+    List<Finding> findings = findings(content, kind, by);
     Content live =
         liveCopies.findById(item.itemKey).map(l -> versions.content(l.live)).orElse(null);
     Appearances appearances = Appearances.of(site, kind, item.stage, live);
@@ -90,8 +116,12 @@ class StateMaker {
             Counts.characters(content.summary()),
             Content.SUMMARY_LIMIT),
         Faces.of(content, site.name()),
-        findings.stream().map(f -> FindingView.of(f, REFERENCES.get(f.rule()))).toList(),
-        expiries.in(List.of(item.itemKey)).getOrDefault(item.itemKey, List.of()));
+        findings.stream()
+            .map(
+                f -> FindingView.of(f, REFERENCES.getOrDefault(f.rule(), OutsideToolset.REFERENCE)))
+            .toList(),
+        expiries.in(List.of(item.itemKey)).getOrDefault(item.itemKey, List.of()),
+        taken.isEmpty() ? null : new TakenOut(taken, ContentView.of(content)));
   }
 
   private Standing standingView(ItemEntity item, List<Finding> findings, Account by) {

@@ -1,10 +1,12 @@
 package app.blenner.server.outline;
 
 import app.blenner.core.archive.PackedOutline;
+import app.blenner.core.document.Document;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.kind.Kind;
+import app.blenner.server.item.ReadyMade;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.KindService;
 import java.util.List;
@@ -16,7 +18,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The outlines of the site. */
 @Service
 @Transactional
-public class OutlineService {
+public class OutlineService implements ReadyMade {
   private final OutlineRepository outlines;
   private final KindService siteKinds;
 
@@ -43,6 +45,15 @@ public class OutlineService {
 
   static List<String> kinds(OutlineEntity o) {
     return o.kinds.isEmpty() ? List.of() : List.of(o.kinds.split(" "));
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public List<Document> pieces(String kind) {
+    return entities().stream()
+        .filter(o -> o.kinds.isEmpty() || kinds(o).contains(kind))
+        .map(o -> HtmlReader.read(o.body))
+        .toList();
   }
 
   /** Takes over an outline. */

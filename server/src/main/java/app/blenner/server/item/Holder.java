@@ -1,0 +1,126 @@
+package app.blenner.server.item;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.RichTextField;
+import app.blenner.core.preflight.Finding;
+import app.blenner.core.signoff.Role;
+import app.blenner.core.toolset.Allowance;
+import app.blenner.core.toolset.Excess;
+import app.blenner.core.toolset.Held;
+import app.blenner.core.toolset.OutsideToolset;
+import app.blenner.core.toolset.Toolset;
+import app.blenner.core.toolset.Use;
+import app.blenner.server.toolset.ToolsetService;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/**
+ * Holds the texts of an item to their toolsets. What a text held before stays, and what was made ready for it may be dropped
+ * in, whatever the toolset says.
+ */
+@Component
+class Holder {
+  /**
+   * A content, and what was taken out of it, in a sentence; empty where nothing was.
+   *
+   * @param told the sentence
+   */
+  record HeldContent(Content content, String told) {}
+
+  private final ToolsetService toolsets;
+  private final List<ReadyMade> ready;
+
+  Holder(ToolsetService toolsets, List<ReadyMade> ready) {
+    this.toolsets = toolsets;
+    this.ready = ready;
+  }
+
+  /** What somebody wrote, as far as its texts may hold it. */
+  HeldContent held(Content before, Content written, Kind kind, Role role) {
+    List<String> told = new ArrayList<>();
+    List<Toolset> all = toolsets.all();
+    if (all.isEmpty()) {
+      return new HeldContent(written, "");
+    }
+    Document body =
+        nearest(all, kind, Use.BODY, role)
+            .map(set -> held(before.body(), written.body(), set, kind, "the text", told))
+            .orElse(written.body());
+    Map<String, Object> values = new HashMap<>(written.values());
+    kind.fields()
+        .filter(f -> f instanceof RichTextField)
+        .forEach(
+            f -> {
+              String name = f.head().name();
+              if (values.get(name) instanceof String html) {
+                nearest(all, kind, name, role)
+                    .ifPresent(
+                        set -> {
+                          Document was = text(before.values().get(name));
+                          Document is = HtmlReader.read(html);
+                          String where = "“" + f.head().label() + "”";
+                          Document held = held(was, is, set, kind, where, told);
+                          values.put(name, held == is ? html : HtmlWriter.write(held));
+                        });
+              }
+            });
+    if (told.isEmpty()) {
+      return new HeldContent(written, "");
+    }
+    return new HeldContent(written.withBody(body).withValues(values), String.join(" ", told));
+  }
+
+  private static Document text(Object value) {
+    return value instanceof String html ? HtmlReader.read(html) : Document.EMPTY;
+  }
+
+  private static Optional<Toolset> nearest(List<Toolset> all, Kind kind, String field, Role role) {
+    return Toolset.nearest(all, kind.name(), field, role);
+  }
+
+  private Document held(
+      Document before, Document text, Toolset set, Kind kind, String where, List<String> told) {
+    if (text.equals(before)) {
+      return text;
+    }
+    Allowance plain = set.allowance();
+    if (Held.of(text, plain).isWhole()) {
+      return text;
+    }
+    Set<Excess> also = new HashSet<>(Held.excess(before, plain));
+    for (ReadyMade made : ready) {
+      made.pieces(kind.name()).forEach(piece -> also.addAll(Held.excess(piece, plain)));
+    }
+    Held held = Held.of(text, plain.and(also));
+    if (held.isWhole()) {
+      return text;
+    }
+    told.add(
+        "Taken out of "
+            + where
+            + ", since “"
+            + set.label()
+            + "” does not offer it: "
+            + held.words()
+            + ". Every word is kept.");
+    return held.text();
+  }
+
+  /** What the body of an item holds that its toolset does not offer to somebody. */
+  List<Finding> findings(Content content, Kind kind, Role role) {
+    return toolsets
+        .nearest(kind.name(), Use.BODY, role)
+        .map(set -> new OutsideToolset(set).check(content))
+        .orElse(List.of());
+  }
+}

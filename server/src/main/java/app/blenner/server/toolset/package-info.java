@@ -1,0 +1,2 @@
+/** Which tools texts offer to those who write them. */
+package app.blenner.server.toolset;
