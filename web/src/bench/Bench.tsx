@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useEffect, useLayoutEffect, useState } from 'react'
 import { Link, useLocation, useParams } from 'react-router'
 import { answer, client, Problem } from '../shared/api/client'
 import { windowPerson } from '../shared/api/person'
-import { useSession, useWriting } from '../shared/api/queries'
-import type { ItemView, Person, Writing } from '../shared/api/types'
+import { useOffered, useSession, useWriting } from '../shared/api/queries'
+import type { ItemView, Person, Toolset, Writing } from '../shared/api/types'
 import { askFor } from '../shared/store/asked'
+import { useChanges } from '../shared/store/changes'
 import { Sheet, type Sources } from '../sheet'
 import { BenchScreen } from './BenchScreen'
 import { dropBackup, readBackup } from './state/backup'
@@ -23,12 +24,17 @@ export default function Bench() {
     staleTime: Number.POSITIVE_INFINITY,
   })
   const writing = useWriting()
+  const offered = useOffered(item.data?.state.kind ?? '')
+  useChanges()
   const person = windowPerson() ?? session.data?.person
-  const failed = item.error ?? writing.error
+  const failed = item.error ?? writing.error ?? offered.error
   if (failed instanceof Problem && failed.status === 404) return <NotThere />
   if (failed) return <p className="p-8 text-rust">{failed.message}</p>
-  if (!item.data || !writing.data || !person) return <p className="p-8 text-soft">Opening the bench …</p>
-  return <Opened key={key} item={item.data} writing={writing.data} person={person} />
+  if (!item.data || !writing.data || !offered.data || !person)
+    return <p className="p-8 text-soft">Opening the bench …</p>
+  return (
+    <Opened key={key} item={item.data} writing={writing.data} toolset={offered.data.toolset ?? null} person={person} />
+  )
 }
 
 function NotThere() {
@@ -66,14 +72,28 @@ function open(item: ItemView, writing: Writing, person: Person): { sheet: Sheet;
   sheet.itemKind = item.state.kind
   const saver = new Saver(item, () => sheet.html(), person)
   sheet.hooks.edit = () => saver.touch()
+  sheet.hooks.dropped = (piece) => saver.noteDropped(piece)
+  saver.onTaken = ({ told, content }) => {
+    sheet.replace(content.body)
+    saver.change({ values: content.values })
+    sheet.tell(told)
+  }
   // A text that never reached the server is shown again, and sent.
   if (fresh) saver.bringBack(left)
   else dropBackup(key, person)
   return { sheet, saver }
 }
 
-function Opened({ item, writing, person }: { item: ItemView; writing: Writing; person: Person }) {
+interface OpenedProps {
+  item: ItemView
+  writing: Writing
+  toolset: Toolset | null
+  person: Person
+}
+
+function Opened({ item, writing, toolset, person }: OpenedProps) {
   const [{ sheet, saver }] = useState(() => open(item, writing, person))
+  useLayoutEffect(() => sheet.offer(toolset), [sheet, toolset])
   const { state } = useLocation()
   const begun = !!(state as { begun?: boolean } | null)?.begun
   useEffect(() => saver.subscribe(() => sheet.writeIn(saver.snapshot().state.language)), [saver, sheet])
@@ -89,5 +109,5 @@ function Opened({ item, writing, person }: { item: ItemView; writing: Writing; p
       saver.close()
     }
   }, [saver])
-  return <BenchScreen saver={saver} sheet={sheet} />
+  return <BenchScreen saver={saver} sheet={sheet} toolset={toolset} />
 }

@@ -1,7 +1,7 @@
 import { lazy, type ReactNode, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { useSearchParams } from 'react-router'
 import { answer, client } from '../shared/api/client'
-import type { Finding, Step } from '../shared/api/types'
+import type { Finding, Step, Toolset } from '../shared/api/types'
 import { useStore } from '../shared/base/store'
 import { askFor } from '../shared/store/asked'
 import { useNotebook } from '../shared/store/notebook'
@@ -10,7 +10,18 @@ import { useOffer } from '../shared/store/placeCommands'
 import { cx } from '../shared/ui/cx'
 import { useTitle } from '../shared/ui/useTitle'
 import { useWidth } from '../shared/ui/useWidth'
-import { backToText, keyNow, runTool, type Sheet, SheetContext, SheetPlace, told as toldKeys, tools } from '../sheet'
+import {
+  backToText,
+  isIn,
+  keyNow,
+  offerBy,
+  runTool,
+  type Sheet,
+  SheetContext,
+  SheetPlace,
+  told as toldKeys,
+  tools,
+} from '../sheet'
 import { Header, type View } from './Header'
 import { Interruption } from './interruptions/Interruption'
 import { KeepSnippetDialog } from './KeepSnippetDialog'
@@ -32,7 +43,7 @@ const VIEWS: View[] = ['write', 'markup', 'both', 'proof']
 const Markup = lazy(() => import('./markup/Markup'))
 
 /** The screen where one item is written. */
-export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
+export function BenchScreen({ saver, sheet, toolset }: { saver: Saver; sheet: Sheet; toolset: Toolset | null }) {
   const [params, setParams] = useSearchParams()
   const [told, setTold] = useState<ReactNode>(null)
   const [marksOpen, setMarksOpen] = useState(0)
@@ -79,14 +90,16 @@ export function BenchScreen({ saver, sheet }: { saver: Saver; sheet: Sheet }) {
     useMemo(
       () =>
         view === 'write' || view === 'both'
-          ? tools.map((t) => ({
-              name: t.name,
-              about: keyNow(t) ? toldKeys(keyNow(t)) : 'tool',
-              words: t.words,
-              run: () => setTimeout(() => runTool(sheet, t)),
-            }))
+          ? tools
+              .filter((t) => isIn(t, offerBy(toolset)))
+              .map((t) => ({
+                name: t.name,
+                about: keyNow(t) ? toldKeys(keyNow(t)) : 'tool',
+                words: t.words,
+                run: () => setTimeout(() => runTool(sheet, t)),
+              }))
           : [],
-      [sheet, view],
+      [sheet, view, toolset],
     ),
   )
 

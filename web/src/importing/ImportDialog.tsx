@@ -158,7 +158,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
   /** What the text will join. */
   function joined() {
     if (!into || goes === 'new') return undefined
-    return { namesInUse: goes === 'replace' ? [] : into.namesInUse(), language: into.language() }
+    return { namesInUse: goes === 'replace' ? [] : into.namesInUse(), language: into.language(), kind: into.kind() }
   }
 
   function submit(e: FormEvent) {

@@ -5,9 +5,11 @@ import type { Imported, Kind, OfferKind, PasteMode } from '../shared/api/types'
 export interface Joined {
   namesInUse: string[]
   language: string
+  /** The kind of item it belongs to; empty where there is none yet. */
+  kind: string
 }
 
-const alone: Joined = { namesInUse: [], language: '' }
+const alone: Joined = { namesInUse: [], language: '', kind: '' }
 
 /** What somebody has chosen of what a reading leaves open. */
 export interface Choice {

@@ -21,7 +21,7 @@ export function NewFromOutline({ onClose }: { onClose: () => void }) {
   const fitting = (outlines.data ?? []).filter((o) => o.kinds.includes(wanted))
   const chosen = fitting.find((o) => o.id === picked) ?? fitting[0]
 
-  const { problem, submit } = useSubmit(() => begin(wanted, chosen?.body), onClose)
+  const { problem, submit } = useSubmit(() => begin(wanted, chosen?.body, '', chosen?.id), onClose)
 
   return (
     <Dialog

@@ -11,6 +11,7 @@ import { People } from './People'
 import { References } from './References'
 import { SiteName } from './SiteName'
 import { Trail } from './Trail'
+import { ToolsetList } from './toolsets/ToolsetList'
 import { WholeSite } from './WholeSite'
 
 /** Something that can be set up, with the words it is found by. */
@@ -51,6 +52,13 @@ export function SetUp() {
       about: 'What sorts of item there are, and what each carries.',
       words: 'article post page cards required choices type',
       content: <KindList blocked={blocked} />,
+    },
+    {
+      id: 'toolsets',
+      name: 'Toolsets',
+      about: 'Which tools a text offers, and to whom.',
+      words: 'strip buttons colours fonts sizes styles embeds raw html blocks restrict allow role field',
+      content: <ToolsetList blocked={blocked} />,
     },
     {
       id: 'outlines',

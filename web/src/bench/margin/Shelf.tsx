@@ -38,7 +38,7 @@ export function Shelf() {
                 <li key={s.id} className="grid gap-1.5 border border-line bg-sheet p-2.5">
                   <div className="flex items-baseline justify-between gap-3">
                     <b className="min-w-0 truncate">{s.name}</b>
-                    <Button aria-label={`Put in ${s.name}`} onClick={() => sheet.putIn(s.body)}>
+                    <Button aria-label={`Put in ${s.name}`} onClick={() => sheet.putIn(s)}>
                       Put in
                     </Button>
                   </div>

@@ -65,6 +65,10 @@ export class Saver {
   private timer: ReturnType<typeof setTimeout> | undefined
   private noting = 0
   private running: Promise<unknown> | null = null
+  /** The numbers of ready-made pieces that were put in since the server confirmed the text last. */
+  private dropped: number[] = []
+  /** What was taken out of the text by the server, and the text as it was kept. */
+  onTaken: (taken: NonNullable<ItemState['taken']>) => void = () => {}
   /** What was typed and is still being read, by where it was typed. */
   private readonly owed = new Map<string, () => Promise<void>>()
 
@@ -105,13 +109,18 @@ export class Saver {
   }
 
   content(): ContentInput {
-    return { ...this.now.fields, body: this.body() }
+    return { ...this.now.fields, body: this.body(), ...(this.dropped.length && { dropped: this.dropped }) }
   }
 
   /** Changes fields beside the text. */
   change(part: Partial<Fields>) {
     this.set({ fields: { ...this.now.fields, ...part } })
     this.touch()
+  }
+
+  /** Notes that a ready-made piece is being put in: the text may hold it whatever else it offers. */
+  noteDropped(piece: number) {
+    this.dropped = [...this.dropped, piece]
   }
 
   /** Notes that something changed. */
@@ -192,12 +201,15 @@ export class Saver {
       const state = await this.put(content)
       this.awaited = false
       this.sent = []
+      this.dropped = this.dropped.filter((piece) => !content.dropped?.includes(piece))
       if (!this.dirty) dropBackup(this.key, this.person)
       this.set({
         state: sharing(this.now.state, state),
         status: { is: this.dirty ? 'unsaved' : 'saved' },
         savedAt: new Date(),
       })
+      // What was written meanwhile goes first; it is held to the same, and told then.
+      if (state.taken && !this.dirty) this.onTaken(state.taken)
     } catch (error) {
       this.awaited = false
       this.dirty = true

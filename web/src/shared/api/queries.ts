@@ -76,6 +76,15 @@ export function useSnippets(kind = '') {
   })
 }
 
+/** What a text of an item of this kind offers to whoever is signed in. */
+export function useOffered(kind: string, field = 'body') {
+  return useQuery({
+    queryKey: ['toolsets', 'nearest', kind, field],
+    queryFn: () => answer(client.GET('/editor/api/toolsets/nearest', { params: { query: { kind, field } } })),
+    enabled: !!kind,
+  })
+}
+
 /** The messages of visitors. */
 export function useInbox(enabled = true) {
   return useQuery({ queryKey: ['inbox'], queryFn: () => answer(client.GET('/editor/api/messages')), enabled })

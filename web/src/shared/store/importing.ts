@@ -11,6 +11,8 @@ export interface ImportTarget {
   namesInUse(): string[]
   /** Its language, as a BCP 47 tag. */
   language(): string
+  /** The kind of item it belongs to. */
+  kind(): string
   put(brought: Imported['result'], where: 'cursor' | 'end' | 'replace'): void
   tell(sentence: string): void
   /** Gives the keyboard back to the text. */

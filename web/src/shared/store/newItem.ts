@@ -19,8 +19,8 @@ export function useOpenNew() {
 /** Begins an item and opens it on the bench. */
 export function useNewItem() {
   const open = useOpenNew()
-  return async (kind: Kind, body = '', title = '') => {
-    const made = await answer(client.POST('/editor/api/items', { body: { kind, body, title } }))
+  return async (kind: Kind, body = '', title = '', outline?: number) => {
+    const made = await answer(client.POST('/editor/api/items', { body: { kind, body, title, outline } }))
     open(made.state.key)
   }
 }

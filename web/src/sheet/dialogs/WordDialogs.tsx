@@ -7,6 +7,7 @@ import { Input, Select } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { languageName, languages } from '../../shared/ui/languages'
 import { markValue, setValue } from '../commands/marks'
+import { offerOf } from '../plugins/toolset'
 import { useSheet } from '../state/context'
 
 /** The meaning of an abbreviation, or the language of a phrase. */
@@ -229,36 +230,40 @@ function ColourField({ label, value, set, none, own }: ColourProps) {
           />
         ))}
       </div>
-      <div className="grid grid-cols-[1fr_auto] items-end gap-3">
-        <Input
-          label={`${label}, as a code`}
-          hint="#1c2233, rgb(28, 34, 51), or a basic colour word"
-          value={value ?? ''}
-          placeholder="none"
-          onChange={(e) => set(e.target.value || null)}
-        />
-        <input
-          type="color"
-          aria-label={`${label}, picked`}
-          value={/^#[0-9a-f]{6}$/i.test(opaque) ? opaque : '#000000'}
-          onChange={(e) => set(withAlpha(e.target.value, alpha))}
-          className="mb-5 h-8 w-10 rounded-3 border border-edge bg-sheet"
-        />
-      </div>
-      <label className="flex items-center gap-2">
-        Opacity
-        <input
-          type="range"
-          min={10}
-          max={100}
-          step={5}
-          value={alpha}
-          disabled={!value || !/^#[0-9a-f]{6}([0-9a-f]{2})?$/i.test(value)}
-          onChange={(e) => set(withAlpha(opaque, Number(e.target.value)))}
-          className="flex-1"
-        />
-        {alpha} %
-      </label>
+      {!offerOf(sheet.state).toolset?.only.colours && (
+        <>
+          <div className="grid grid-cols-[1fr_auto] items-end gap-3">
+            <Input
+              label={`${label}, as a code`}
+              hint="#1c2233, rgb(28, 34, 51), or a basic colour word"
+              value={value ?? ''}
+              placeholder="none"
+              onChange={(e) => set(e.target.value || null)}
+            />
+            <input
+              type="color"
+              aria-label={`${label}, picked`}
+              value={/^#[0-9a-f]{6}$/i.test(opaque) ? opaque : '#000000'}
+              onChange={(e) => set(withAlpha(e.target.value, alpha))}
+              className="mb-5 h-8 w-10 rounded-3 border border-edge bg-sheet"
+            />
+          </div>
+          <label className="flex items-center gap-2">
+            Opacity
+            <input
+              type="range"
+              min={10}
+              max={100}
+              step={5}
+              value={alpha}
+              disabled={!value || !/^#[0-9a-f]{6}([0-9a-f]{2})?$/i.test(value)}
+              onChange={(e) => set(withAlpha(opaque, Number(e.target.value)))}
+              className="flex-1"
+            />
+            {alpha} %
+          </label>
+        </>
+      )}
     </fieldset>
   )
 }

@@ -12,6 +12,7 @@ import { tableAt } from '../commands/tables'
 import { targetsOf } from '../links/targets'
 import { readHtml } from '../model/read'
 import { isOwn } from '../plugins/clipboard'
+import { fits } from '../plugins/toolset'
 import { put, setPlace, stretchOf } from './range'
 
 const KEPT = 'paste-text-only'
@@ -39,6 +40,7 @@ export interface PasteHost {
   readonly state: EditorState
   readonly view: EditorView | null
   readonly writingLanguage: { language: string }
+  readonly itemKind: string
   dispatch(tr: Transaction): void
   focus(): void
   tell(sentence: string): void
@@ -163,7 +165,8 @@ export class Pasting {
     this.changed()
     try {
       const { language } = this.sheet.writingLanguage
-      const body = { ...foreign, mode, taken, namesInUse: this.namesElsewhere(), language }
+      const kind = this.sheet.itemKind
+      const body = { ...foreign, mode, taken, namesInUse: this.namesElsewhere(), language, kind }
       return await answer(client.POST('/editor/api/intake/paste', { body }))
     } catch (error) {
       this.sheet.tell(
@@ -204,6 +207,18 @@ export function pastes(pasting: () => Pasting): Plugin {
   let textOnly = 0
   return new Plugin({
     props: {
+      // What was copied here may hold more than this text offers; then the server holds it to that.
+      handlePaste: (view, event, slice) => {
+        if (fits(view.state, slice) || !event.clipboardData) return false
+        pasting().paste(textsOn(event.clipboardData), 'FORMATTED')
+        return true
+      },
+      handleDrop: (view, event, slice, moved) => {
+        const at = view.posAtCoords({ left: event.clientX, top: event.clientY })
+        if (moved || fits(view.state, slice) || !event.dataTransfer || !at) return false
+        pasting().paste(textsOn(event.dataTransfer), 'FORMATTED', { from: at.pos, to: at.pos })
+        return true
+      },
       handleKeyDown: (_view, event) => {
         if ((event.ctrlKey || event.metaKey) && event.shiftKey && event.key.toLowerCase() === 'v') textOnly = Date.now()
         return false
@@ -236,6 +251,10 @@ export function pastes(pasting: () => Pasting): Plugin {
 
 /** What is foreign on a clipboard or under a drag; null where it was copied here, or is a few plain words. */
 function foreignIn(data: DataTransfer): Foreign | null {
-  const foreign = { html: data.getData('text/html'), text: data.getData('text/plain') }
+  const foreign = textsOn(data)
   return isOwn(foreign.html) || !isMore(foreign) ? null : foreign
+}
+
+function textsOn(data: DataTransfer): Foreign {
+  return { html: data.getData('text/html'), text: data.getData('text/plain') }
 }

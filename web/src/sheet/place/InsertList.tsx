@@ -12,13 +12,13 @@ import type { Sheet } from '../state/Sheet'
 import { runTool } from '../strip/useTool'
 import { keyNow } from '../tools/ownKeys'
 import { told, tools } from '../tools/registry'
-import { canUse, type InsertEntry, type Tool } from '../tools/tool'
+import { canUse, type InsertEntry, isOffered, type Tool } from '../tools/tool'
 
 /** A tool that stands in the insert list. */
 type Entry = Tool & { insert: InsertEntry }
 
 // A page has one title, and it stands above the text; a heading of its level is seldom wanted.
-const entries = tools
+const every = tools
   .filter((t): t is Entry => !!t.insert)
   .sort((a, b) => Number(a.id === 'heading-1') - Number(b.id === 'heading-1'))
 
@@ -32,7 +32,7 @@ function usedLately(): string[] {
 }
 
 /** What fits some letters: first what begins with them, then what one uses, then the rest. */
-function fitting(letters: string, lately: string[]): Entry[] {
+function fitting(entries: Entry[], letters: string, lately: string[]): Entry[] {
   const begins = (t: Tool) => t.name.toLowerCase().startsWith(letters)
   const rank = (t: Tool) => (begins(t) ? 0 : 2) - (lately.includes(t.id) ? 1 : 0)
   return entries
@@ -48,7 +48,7 @@ function asTool(snippet: Outline, sheet: Sheet): Entry {
     group: 'insert',
     insert: { family: 'text', about: snippet.about || snippet.shelf || 'Snippet', sign: kinds.fold.sign },
     command: (_, dispatch) => {
-      if (dispatch) sheet.putIn(snippet.body)
+      if (dispatch) sheet.putIn(snippet)
       return true
     },
   }
@@ -62,12 +62,13 @@ export function InsertList({ onClose }: { onClose: () => void }) {
   const [at, setAt] = useState<{ top: number; left: number } | null>(null)
   const box = useRef<HTMLElement>(null)
   const letters = words.trim().toLowerCase()
+  const entries = every.filter((t) => isOffered(t, sheet.state))
   const pieces = useSnippets(sheet.itemKind)
   const snippets = (pieces.data ?? [])
     .filter((s) => `${s.name} ${s.about} ${s.shelf} snippet`.toLowerCase().includes(letters))
     .map((s): Entry => asTool(s, sheet))
   const groups: [name: string, entries: Entry[]][] = letters
-    ? [['What fits', fitting(letters, lately)]]
+    ? [['What fits', fitting(entries, letters, lately)]]
     : [
         ['Used lately', lately.flatMap((id) => entries.find((t) => t.id === id) ?? []).slice(0, LATELY)],
         ...Object.entries(families).map(([family, name]): [string, Entry[]] => [

@@ -2,6 +2,7 @@ import { Toolbar } from 'radix-ui'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { cx } from '../../shared/ui/cx'
 import { markValue, setValue } from '../commands/marks'
+import { offers } from '../plugins/toolset'
 import { useSheet } from '../state/context'
 
 interface Props {
@@ -118,9 +119,11 @@ export function Palette({ of, byKey, onMore, onClose }: Props) {
           className="size-7 rounded-3 border border-edge aria-pressed:ring-2 aria-pressed:ring-petrol aria-pressed:ring-offset-1"
         />
       ))}
-      <Toolbar.Button onMouseDown={(e) => e.preventDefault()} onClick={onMore} className={wide}>
-        More …
-      </Toolbar.Button>
+      {offers(sheet.state, 'type') && (
+        <Toolbar.Button onMouseDown={(e) => e.preventDefault()} onClick={onMore} className={wide}>
+          More …
+        </Toolbar.Button>
+      )}
     </Toolbar.Root>
   )
 }

@@ -3,6 +3,7 @@ import { ENDINGS, type ImportTarget } from '../../shared/store/importing'
 import { putAside } from '../intake/range'
 import { targetsOf } from '../links/targets'
 import { schema } from '../model/schema'
+import { offers } from '../plugins/toolset'
 import type { Sheet } from '../state/Sheet'
 
 const PICTURE = /^image\//
@@ -10,7 +11,12 @@ const PICTURE = /^image\//
 /** Puts pictures into the text at the marked place, and gives the texts among the other files back. */
 export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> {
   const others = given.filter((f) => !PICTURE.test(f.type))
-  for (const file of given.filter((f) => PICTURE.test(f.type))) {
+  const pictures = given.filter((f) => PICTURE.test(f.type))
+  if (pictures.length && !offers(sheet.state, 'picture')) {
+    sheet.tell('This text offers no pictures, so none was put in.')
+    pictures.length = 0
+  }
+  for (const file of pictures) {
     try {
       sheet.tell(`Bringing in “${file.name}” …`)
       const { asset } = await bringFileIn(file, { ask: false, whole: false }).done
@@ -43,6 +49,7 @@ export function importInto(sheet: Sheet): ImportTarget {
     isEmpty: () => !sheet.state.doc.textContent.trim() && sheet.state.doc.childCount <= 1,
     namesInUse: () => targetsOf(sheet.state.doc).flatMap((t) => t.anchor || []),
     language: () => sheet.writingLanguage.language,
+    kind: () => sheet.itemKind,
     put: (brought, where) => sheet.pasting.bring(brought, where),
     tell: (sentence) => sheet.tell(sentence),
     focus: () => sheet.focus(),

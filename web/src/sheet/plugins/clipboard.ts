@@ -6,6 +6,7 @@ import { readTable } from '../blocks/table'
 import { filled, fragment, readBlock, reading } from '../model/read'
 import { schema } from '../model/schema'
 import { writeBlock } from '../model/write'
+import { offers } from './toolset'
 import { addressBefore } from './typing'
 
 /** Blocks that go to the clipboard as the HTML they are stored as, and come back from it. */
@@ -125,16 +126,23 @@ export function clipboard(embed: (code: string) => void, isEmbedHost: (address: 
     const text = event.clipboardData?.getData('text/plain').trim() ?? ''
     const { selection } = view.state
     const { $from, empty } = selection
-    if (/^<iframe\b[^>]*>/i.test(text)) {
+    if (/^<iframe\b[^>]*>/i.test(text) && offers(view.state, 'embed')) {
       embed(text)
       return true
     }
     const found = text.length <= 4000 && !/\s/.test(text) ? addressBefore(text) : null
     if (found?.words !== text) return false
-    if (empty && $from.parent.type.name === 'paragraph' && !$from.parent.content.size && isEmbedHost(found.href)) {
+    if (
+      empty &&
+      $from.parent.type.name === 'paragraph' &&
+      !$from.parent.content.size &&
+      isEmbedHost(found.href) &&
+      offers(view.state, 'embed')
+    ) {
       embed(text)
       return true
     }
+    if (!offers(view.state, 'link')) return false
     if (!$from.parent.inlineContent || $from.parent.type.spec.code || !$from.sameParent(selection.$to)) return false
     const mark = schema.mark('link', { href: found.href })
     const tr = view.state.tr

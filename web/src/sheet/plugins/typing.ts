@@ -5,6 +5,7 @@ import { readOwn, setOwn } from '../../shared/store/own'
 import { startOf } from '../blocks/lists'
 import { toggleQuote } from '../commands/quotes'
 import { schema } from '../model/schema'
+import { offers } from './toolset'
 
 /** The helps while typing, each of which can be switched off. */
 export const typingHelps = {
@@ -30,6 +31,14 @@ export function switchHelp(help: Help, on: boolean) {
   if (on) off.delete(help)
   else off.add(help)
   setOwn(KEPT, off.size ? [...off] : undefined)
+}
+
+/** A rule that works only where the text offers the tool for what it makes. */
+function makes(tool: (match: RegExpMatchArray) => string, rule: InputRule): InputRule {
+  const inner = rule as unknown as { match: RegExp; handler: Handler }
+  return new InputRule(inner.match, (state, match, start, end) =>
+    offers(state, tool(match)) ? inner.handler(state, match, start, end) : null,
+  )
 }
 
 /** A rule that works only while its help is on, and never where characters are meant as they are. */
@@ -61,28 +70,45 @@ const { heading, bulleted_list, numbered_list, code_block, divider, paragraph } 
 
 function starts(): InputRule[] {
   return [
-    textblockTypeInputRule(/^(#{1,6})\s$/, heading, (m) => ({ level: m[1].length })),
-    wrappingInputRule(/^\s?[-*+]\s$/, bulleted_list),
-    wrappingInputRule(
-      /^(\d{1,3})[.)]\s$/,
-      numbered_list,
-      (m) => ({ start: Number(m[1]) }),
-      (m, node) => !node.attrs.reversed && node.childCount + startOf(node) === Number(m[1]),
+    makes(
+      (m) => `heading-${m[1].length}`,
+      textblockTypeInputRule(/^(#{1,6})\s$/, heading, (m) => ({ level: m[1].length })),
     ),
-    textblockTypeInputRule(/^```([\w+#.-]*)\s$/, code_block, (m) => ({ language: m[1] })),
-    new InputRule(/^>\s$/, (state, _m, start, end) => {
-      const cleared = state.apply(state.tr.delete(start, end))
-      let made: Transaction | null = null
-      if (!toggleQuote(cleared, (tr) => (made = tr))) return null
-      const tr = state.tr.delete(start, end)
-      for (const step of (made as unknown as Transaction).steps) tr.step(step)
-      return tr.setSelection((made as unknown as Transaction).selection.map(tr.doc, tr.mapping.slice(tr.steps.length)))
-    }),
-    new InputRule(/^(---|\*\*\*)\s$/, (state, _m, start, end) => {
-      const $at = state.doc.resolve(start)
-      if ($at.parent.type !== paragraph) return null
-      return state.tr.delete(start, end).insert($at.before(), divider.create())
-    }),
+    makes(() => 'bulleted', wrappingInputRule(/^\s?[-*+]\s$/, bulleted_list)),
+    makes(
+      () => 'numbered',
+      wrappingInputRule(
+        /^(\d{1,3})[.)]\s$/,
+        numbered_list,
+        (m) => ({ start: Number(m[1]) }),
+        (m, node) => !node.attrs.reversed && node.childCount + startOf(node) === Number(m[1]),
+      ),
+    ),
+    makes(
+      () => 'code-block',
+      textblockTypeInputRule(/^```([\w+#.-]*)\s$/, code_block, (m) => ({ language: m[1] })),
+    ),
+    makes(
+      () => 'quote',
+      new InputRule(/^>\s$/, (state, _m, start, end) => {
+        const cleared = state.apply(state.tr.delete(start, end))
+        let made: Transaction | null = null
+        if (!toggleQuote(cleared, (tr) => (made = tr))) return null
+        const tr = state.tr.delete(start, end)
+        for (const step of (made as unknown as Transaction).steps) tr.step(step)
+        return tr.setSelection(
+          (made as unknown as Transaction).selection.map(tr.doc, tr.mapping.slice(tr.steps.length)),
+        )
+      }),
+    ),
+    makes(
+      () => 'divider',
+      new InputRule(/^(---|\*\*\*)\s$/, (state, _m, start, end) => {
+        const $at = state.doc.resolve(start)
+        if ($at.parent.type !== paragraph) return null
+        return state.tr.delete(start, end).insert($at.before(), divider.create())
+      }),
+    ),
   ].map((rule) => helped('starts', rule))
 }
 
@@ -141,7 +167,7 @@ export function addressBefore(text: string): { words: string; href: string } | n
 function linkBefore(state: EditorState, tr: Transaction, text: string): boolean {
   const { $from } = state.selection
   const found = addressBefore(text)
-  if (!found || helpsOff().has('links') || isCode(state)) return false
+  if (!found || helpsOff().has('links') || isCode(state) || !offers(state, 'link')) return false
   const start = $from.pos - (text.length - text.lastIndexOf(found.words))
   const end = start + found.words.length
   if (start < $from.start() || state.doc.rangeHasMark(start, end, schema.marks.link)) return false

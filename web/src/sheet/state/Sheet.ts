@@ -1,7 +1,7 @@
 import type { Node } from 'prosemirror-model'
 import { type Command, EditorState, NodeSelection, type Plugin, Selection, TextSelection } from 'prosemirror-state'
 import { EditorView } from 'prosemirror-view'
-import type { Writing, WritingLanguage } from '../../shared/api/types'
+import type { Toolset, Writing, WritingLanguage } from '../../shared/api/types'
 import { Store } from '../../shared/base/store'
 import { keepThere, takeIn } from '../base/elsewhere'
 import type { SheetHost, Sources } from '../base/host'
@@ -15,10 +15,12 @@ import { readHtml } from '../model/read'
 import { writeHtml } from '../model/write'
 import { redirected } from '../plugins/direction'
 import { closeSettings, settingsOf } from '../plugins/settings'
+import { offering, offerOf } from '../plugins/toolset'
 import { tools } from '../tools/registry'
 import { replacement, withWords } from './changes'
 import { Followed } from './followed'
 import { type SheetHooks, silent } from './hooks'
+import { narrowed } from './narrowed'
 import { nodeViews } from './nodeViews'
 import { firstGap, selectedBlocks } from './pieces'
 import { directionOf, pluginsOf } from './plugins'
@@ -55,12 +57,23 @@ export class Sheet implements SheetHost {
   constructor(
     html: string,
     public writingLanguage: WritingLanguage,
-    readonly writing: Writing,
+    private readonly given: Writing,
     readonly sources: Sources,
   ) {
     this.plugins = pluginsOf(this)
     performance.mark('sheet-begins')
     this.store = new Store(EditorState.create({ doc: readHtml(html), plugins: this.plugins }))
+  }
+
+  /** What the site gives a writer, as far as the text's toolset lets it. */
+  get writing(): Writing {
+    return narrowed(this.given, offerOf(this.state))
+  }
+
+  /** Gives the text another toolset, or every tool there is; nobody who is writing notices more than that. */
+  offer(toolset: Toolset | null) {
+    if (JSON.stringify(toolset) === JSON.stringify(offerOf(this.state).toolset)) return
+    this.dispatch(offering(this.state, toolset))
   }
 
   get state(): EditorState {
@@ -198,10 +211,11 @@ export class Sheet implements SheetHost {
   }
 
   /** Puts a ready-made piece in where the cursor stands, in one step, and goes on at its first gap. */
-  putIn(html: string) {
+  putIn({ id, body }: { id: number; body: string }) {
+    this.hooks.dropped(id)
     const from = this.state.selection.from
     this.dispatch(setPlace(this.state))
-    this.dispatch(put(this.state, html, '', true))
+    this.dispatch(put(this.state, body, '', true))
     const gap = firstGap(this.state, from)
     if (gap) this.dispatch(this.state.tr.setSelection(gap).scrollIntoView())
     this.focus()

@@ -6,6 +6,8 @@ export interface SheetHooks {
   ask: (what: Ask, given?: string) => void
   /** The text changed. */
   edit: () => void
+  /** A ready-made piece was put in, by its number. */
+  dropped: (piece: number) => void
   /** Files were dropped or pasted. */
   files: (files: File[]) => void
   /** A sentence for the person. */
@@ -15,4 +17,11 @@ export interface SheetHooks {
 }
 
 /** The hooks of a sheet that nobody shows yet. */
-export const silent: SheetHooks = { ask: () => {}, edit: () => {}, files: () => {}, tell: () => {}, crash: () => {} }
+export const silent: SheetHooks = {
+  ask: () => {},
+  edit: () => {},
+  dropped: () => {},
+  files: () => {},
+  tell: () => {},
+  crash: () => {},
+}

@@ -19,6 +19,7 @@ import { prompts } from '../plugins/prompts'
 import { references } from '../plugins/references'
 import { settings } from '../plugins/settings'
 import { columnDrag, tablePaste, tidyTables } from '../plugins/tables'
+import { toolsetPlugin } from '../plugins/toolset'
 import { typing } from '../plugins/typing'
 import type { SheetHooks } from './hooks'
 import { keys } from './keys'
@@ -36,8 +37,8 @@ export const directionOf = ({ direction }: WritingLanguage): Direction => (direc
 
 /** Everything that makes the sheet more than a text field. The first that answers a key or a paste has it. */
 export function pluginsOf(sheet: PluginHost): Plugin[] {
-  const hosts = sheet.writing.hosts.map((h) => h.host)
   return [
+    toolsetPlugin,
     tidyTables,
     typingBelowPicked,
     settings,
@@ -46,7 +47,7 @@ export function pluginsOf(sheet: PluginHost): Plugin[] {
     files((given) => sheet.hooks.files(given)),
     clipboard(
       (code) => sheet.hooks.ask('embed', code),
-      (address) => hosts.some((h) => address.startsWith(`https://${h}/`)),
+      (address) => sheet.writing.hosts.some((h) => address.startsWith(`https://${h.host}/`)),
     ),
     pastes(() => sheet.pasting),
     foreignStretch,

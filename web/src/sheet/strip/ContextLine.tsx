@@ -9,6 +9,7 @@ import { currentStyle, restyle } from '../commands/style'
 import { alignCells, tableAt } from '../commands/tables'
 import { around, setList } from '../commands/text'
 import { schema } from '../model/schema'
+import { offerOf, offers } from '../plugins/toolset'
 import { useSheet } from '../state/context'
 import type { Sheet } from '../state/Sheet'
 import { useDerived } from '../state/useEditor'
@@ -43,7 +44,7 @@ export function ContextLine() {
 
 function signature(state: EditorState): string {
   const { $from, empty } = state.selection
-  const parts: string[] = [String(empty)]
+  const parts: string[] = [String(empty), offerOf(state).toolset?.label ?? '', String(offerOf(state).named.size)]
   for (let d = 1; d <= $from.depth; d++) {
     const node = $from.node(d)
     parts.push(node.type.name, JSON.stringify(node.attrs), String($from.before(d)), String(node.childCount > 9))
@@ -193,6 +194,14 @@ function listPieces(state: EditorState, sheet: Sheet): Piece[] {
   return out
 }
 
+/** The alignments that are offered; the one that is, is shown in any case. */
+function alignPick(state: EditorState, now: string, set: (v: string) => void): Piece[] {
+  const offered = alignments.filter(([side]) => side === now || offers(state, `align-${side}`) || !side)
+  return offered.length > 1
+    ? [{ key: 'align', node: <Pick name="Alignment" value={now} choices={offered} set={set} /> }]
+    : []
+}
+
 /** How the lines of a paragraph or heading stand. */
 function linePieces(state: EditorState, sheet: Sheet): Piece[] {
   const style = currentStyle(state)
@@ -200,7 +209,7 @@ function linePieces(state: EditorState, sheet: Sheet): Piece[] {
   const heading = state.selection.$from.parent.type.name === 'heading' ? around(state, schema.nodes.heading) : null
   const align = (v: string) => sheet.run(restyle(() => ({ align: v })))
   const out: Piece[] = [
-    { key: 'align', node: <Pick name="Alignment" value={style.align} choices={alignments} set={align} /> },
+    ...alignPick(state, style.align, align),
     { key: 'outdent', node: <ToolButton id="outdent">⇤</ToolButton> },
     { key: 'indent', node: <ToolButton id="indent">⇥</ToolButton> },
   ]
@@ -212,7 +221,7 @@ function linePieces(state: EditorState, sheet: Sheet): Piece[] {
     node: <DirectionPick of="line" value={parent.attrs.dir} pos={pos} sheet={sheet} />,
   })
   if (!heading) out.push({ key: 'drop-cap', node: <ToolButton id="drop-cap">Drop cap</ToolButton> })
-  if (sheet.writing.styles.length) {
+  if (sheet.writing.styles.length && offers(state, 'type')) {
     const styles: [string, string][] = [
       ['', 'No named style'],
       ...sheet.writing.styles.map((s): [string, string] => [s.name, s.label]),

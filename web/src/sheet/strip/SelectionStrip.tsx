@@ -4,6 +4,7 @@ import { cx } from '../../shared/ui/cx'
 import { useSheet } from '../state/context'
 import { useDerived } from '../state/useEditor'
 import { tool } from '../tools/registry'
+import { isOffered } from '../tools/tool'
 import { runTool, stateOf } from './useTool'
 
 const signs = [
@@ -40,8 +41,9 @@ export function SelectionStrip() {
     })
   }, [shown, selection, sheet])
 
-  const tools = signs.map(({ id, sign }) => {
+  const tools = signs.flatMap(({ id, sign }) => {
     const t = tool(id)
+    if (!isOffered(t, state)) return []
     return { name: t.name, sign, ...stateOf(t, state), run: () => runTool(sheet, t) }
   })
   return (

@@ -8,7 +8,8 @@ import { useTool } from './useTool'
 
 /** One tool in a strip: its sign, its name and key on hover and focus, and whether it is on. */
 export function ToolButton({ id, children }: { id: string; children: ReactNode }) {
-  const { tool, on, can, run } = useTool(id)
+  const { tool, offered, on, can, run } = useTool(id)
+  if (!offered) return null
   return (
     <StripButton name={tool.name} keys={keyNow(tool)} on={on} can={can} run={run}>
       {children}

@@ -4,10 +4,10 @@ import { flushSync } from 'react-dom'
 import { cx } from '../../shared/ui/cx'
 import { GivesBack } from '../../shared/ui/GivesBack'
 import { useSheet } from '../state/context'
-import { useEditor } from '../state/useEditor'
+import { useDerived, useEditor } from '../state/useEditor'
 import { keyNow } from '../tools/ownKeys'
 import { told } from '../tools/registry'
-import type { Tool } from '../tools/tool'
+import { isOffered, type Tool } from '../tools/tool'
 import { runTool, stateOf } from './useTool'
 
 interface Props {
@@ -24,6 +24,11 @@ interface Props {
 export function ToolMenu({ name, parts, one, className, children }: Props) {
   const sheet = useSheet()
   const [open, setOpen] = useState(false)
+  const offered = useDerived((state) =>
+    parts.flatMap((p) => p.filter((t) => isOffered(t, state)).map((t) => t.id)).join(' '),
+  )
+  const shown = parts.map((p) => p.filter((t) => offered.split(' ').includes(t.id))).filter((p) => p.length)
+  if (!shown.length) return null
   return (
     <DropdownMenu.Root modal={false} open={open} onOpenChange={setOpen}>
       <Toolbar.Button asChild>
@@ -49,7 +54,7 @@ export function ToolMenu({ name, parts, one, className, children }: Props) {
           className="z-50 max-h-[70vh] min-w-56 overflow-auto rounded-3 border border-edge bg-sheet py-1 text-plain"
         >
           <GivesBack to={() => sheet.view?.dom} />
-          {parts.map((part, i) => (
+          {shown.map((part, i) => (
             <Fragment key={part[0]?.id}>
               {i > 0 && <DropdownMenu.Separator className="my-1 h-px bg-line" />}
               {part.map((t) => (

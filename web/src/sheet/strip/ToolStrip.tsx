@@ -1,24 +1,19 @@
 import { Toolbar } from 'radix-ui'
 import { memo, type ReactNode } from 'react'
+import type { Toolset } from '../../shared/api/types'
 import { cx } from '../../shared/ui/cx'
 import { Overflow, type Piece } from '../../shared/ui/Overflow'
 import { kinds } from '../blocks/kinds'
 import { blockKind } from '../commands/text'
+import { offerOf } from '../plugins/toolset'
+import { useSheet } from '../state/context'
 import { useDerived } from '../state/useEditor'
-import { menu, tools } from '../tools/registry'
-import type { Group, MenuName, StripButton } from '../tools/tool'
+import { menu } from '../tools/registry'
+import { ownGroups, type StripGroup, standardGroups } from '../tools/stripGroups'
+import type { StripButton, Tool } from '../tools/tool'
 import { ContextLine } from './ContextLine'
 import { Line, ToolButton } from './ToolButton'
 import { ToolMenu } from './ToolMenu'
-
-/** The groups that have buttons of their own, and the menu that holds the rest of each. */
-const parts: { group: Group; menu?: { name: MenuName; title: string; label: string; always?: boolean } }[] = [
-  { group: 'text', menu: { name: 'more', title: 'More for words', label: 'Words' } },
-  { group: 'structure' },
-  { group: 'insert', menu: { name: 'insert', title: 'Insert', label: 'Insert', always: true } },
-  { group: 'tidy', menu: { name: 'tidy', title: 'Tidy', label: 'Tidy' } },
-  { group: 'view', menu: { name: 'view', title: 'View', label: 'View', always: true } },
-]
 
 const looks: Record<NonNullable<StripButton['look']>, string> = {
   bold: 'font-bold',
@@ -26,42 +21,59 @@ const looks: Record<NonNullable<StripButton['look']>, string> = {
   underline: 'underline',
 }
 
+/** A tool's sign in the strip. */
+export function ToolSign({ tool }: { tool: Tool }) {
+  return <span className={cx(tool.strip?.look && looks[tool.strip.look])}>{tool.strip?.label ?? tool.name}</span>
+}
+
 /**
- * The tools, grouped by what people do with them, in the order of the registry. What does not apply now cannot be
- * used now. The strip keeps to one row of tools and one that says what the cursor stands in.
+ * The tools, grouped by what people do with them: in the order of the registry, or as the text's toolset has them. What
+ * does not apply now cannot be used now. The strip keeps to one row of tools and one that says what the cursor stands in.
  */
 export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
-  const items: Piece[] = [{ key: 'kind', rank: -2, node: <KindOfBlock /> }]
-  for (const { group, menu: last } of parts) {
-    const row: Piece[] = []
-    for (const t of tools) {
-      if (t.group !== group || !t.strip || (few && !t.strip.always)) continue
-      const { label, look } = t.strip
-      const sign = <span className={cx(look && looks[look])}>{label}</span>
-      // What is undone most is kept in sight longest; what has a key that everybody knows goes first.
-      const rank = t.group === 'tidy' ? -1 : look === 'underline' ? 2 : t.strip.always ? 0 : 1
-      row.push({ key: t.id, rank, node: <ToolButton id={t.id}>{sign}</ToolButton> })
-    }
-    if (last && (last.always || !few)) {
-      const rest = (
-        <ToolMenu name={last.title} parts={menu(last.name)}>
-          {last.label}
-        </ToolMenu>
-      )
-      row.push({ key: last.title, node: rest })
-    }
-    if (row[0]) row[0].node = withLine(row[0].node)
-    items.push(...row)
-  }
+  const sheet = useSheet()
+  useDerived((state) => JSON.stringify(offerOf(state).toolset?.groups ?? null))
+  const { toolset } = offerOf(sheet.state)
   return (
     <div data-region className="shrink-0 border-line border-b px-3 py-1">
       <Toolbar.Root aria-label="Tools" className="flex h-8 min-w-0 items-center">
-        <Overflow items={items} more="More tools" backToText />
+        <Overflow items={pieces(toolset, few)} more="More tools" backToText />
       </Toolbar.Root>
       {!few && <ContextLine />}
     </div>
   )
 })
+
+function pieces(toolset: Toolset | null, few: boolean): Piece[] {
+  const items: Piece[] = [{ key: 'kind', rank: -2, node: <KindOfBlock /> }]
+  for (const group of toolset ? ownGroups(toolset) : standardGroups) {
+    const row = group.buttons.filter((t) => !few || t.strip?.always).map(button)
+    if (group.menu && (group.menu.always || !few)) row.push(rest(group.menu))
+    if (row[0]) row[0].node = withLine(row[0].node)
+    items.push(...row)
+  }
+  return items
+}
+
+function button(t: Tool): Piece {
+  // What is undone most is kept in sight longest; what has a key that everybody knows goes first.
+  const rank = t.group === 'tidy' ? -1 : t.strip?.look === 'underline' ? 2 : t.strip?.always ? 0 : 1
+  const node = (
+    <ToolButton id={t.id}>
+      <ToolSign tool={t} />
+    </ToolButton>
+  )
+  return { key: t.id, rank, node }
+}
+
+function rest({ title, label, parts }: NonNullable<StripGroup['menu']>): Piece {
+  const node = (
+    <ToolMenu name={title} parts={parts}>
+      {label}
+    </ToolMenu>
+  )
+  return { key: `menu ${title}`, node }
+}
 
 function withLine(node: ReactNode): ReactNode {
   return (

@@ -3,11 +3,13 @@ import { useSheet } from '../state/context'
 import type { Sheet } from '../state/Sheet'
 import { useDerived } from '../state/useEditor'
 import { tool } from '../tools/registry'
-import { canUse, type Tool } from '../tools/tool'
+import { canUse, isOffered, type Tool } from '../tools/tool'
 
 /** How a tool stands: whether it shows as pressed, whether it applies, and what a press does. */
 export interface ToolState {
   tool: Tool
+  /** Whether the text offers it at all. */
+  offered: boolean
   on: boolean | undefined
   can: boolean
   run: () => void
@@ -24,10 +26,16 @@ export function useTool(id: string): ToolState {
   const t = tool(id)
   const now = useDerived((state) => {
     const { on, can } = stateOf(t, state)
-    return `${on ?? '-'} ${can}`
+    return `${on ?? '-'} ${can} ${isOffered(t, state)}`
   })
-  const [on, can] = now.split(' ')
-  return { tool: t, on: on === '-' ? undefined : on === 'true', can: can === 'true', run: () => runTool(sheet, t) }
+  const [on, can, offered] = now.split(' ')
+  return {
+    tool: t,
+    offered: offered === 'true',
+    on: on === '-' ? undefined : on === 'true',
+    can: can === 'true',
+    run: () => runTool(sheet, t),
+  }
 }
 
 /** Uses a tool, wherever it was chosen. One that does not apply does nothing. */

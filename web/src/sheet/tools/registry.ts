@@ -252,6 +252,12 @@ export function menu(name: MenuName): Tool[][] {
 
 const byId = new Map(tools.map((t) => [t.id, t]))
 
+/** The tool of a short name; none where there is none any more. */
+export function known(id: string): Tool[] {
+  const found = byId.get(id)
+  return found ? [found] : []
+}
+
 /** A tool by its short name. */
 export function tool(id: string): Tool {
   const found = byId.get(id)

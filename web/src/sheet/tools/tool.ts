@@ -1,6 +1,7 @@
 import type { Command, EditorState } from 'prosemirror-state'
 import type { Ask } from '../base/ask'
 import type { Family } from '../blocks/spec'
+import { has, isGoverned, type Offer, offerOf } from '../plugins/toolset'
 
 /** The groups of tools, in the order in which the strip shows them. */
 export const groups = {
@@ -64,7 +65,18 @@ export interface Tool {
   on?: (state: EditorState) => boolean
 }
 
+/** Whether the text offers a tool at all, which its toolset decides. */
+export function isOffered(tool: Tool, state: EditorState): boolean {
+  return isIn(tool, offerOf(state))
+}
+
+/** Whether a tool is among those a text offers. */
+export function isIn(tool: Tool, offer: Offer): boolean {
+  return !isGoverned(tool.id, tool.group) || has(offer, tool.id)
+}
+
 /** Whether a tool applies where the selection stands. One that does not does nothing, wherever it is offered. */
 export function canUse(tool: Tool, state: EditorState): boolean {
+  if (!isOffered(tool, state)) return false
   return tool.command ? tool.command(state) : (tool.can?.(state) ?? true)
 }

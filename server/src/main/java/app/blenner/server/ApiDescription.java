@@ -22,7 +22,17 @@ class ApiDescription {
           "NoteChange.words",
           "NoteChange.ticked",
           "NoteChange.place",
-          "OutlineInput.body");
+          "OutlineInput.body",
+          "ContentInput.dropped",
+          "NewItem.outline",
+          "ItemState.taken",
+          "OfferedTools.toolset",
+          "ToolsetPlace.role",
+          "OnlyView.colours",
+          "OnlyView.fonts",
+          "OnlyView.sizes",
+          "OnlyView.styles",
+          "OnlyView.hosts");
 
   // The library's own signatures name the raw type.
   @SuppressWarnings({"rawtypes", "unchecked"})

@@ -203,7 +203,7 @@ public class SetUpTest {
         "{\"html\":\"<h2>Big</h2><p>A <b>bold</b> word</p>\",\"text\":\"\",\"mode\":\"CLEAN\",\"kind\":\"%s\"}";
     Answer page = ilse.post("/editor/api/intake/paste", paste.formatted("page"));
     assertTrue(!page.json().at("/body").asString().contains("<strong>"), page.text());
-    assertTrue(page.json().at("/notes").toString().contains("Taken out"), page.text());
+    assertTrue(page.json().at("/sentence").asString().contains("Not offered here"), page.text());
     Answer post = ilse.post("/editor/api/intake/paste", paste.formatted("post"));
     assertTrue(post.json().at("/body").asString().contains("<strong>"), post.text());
     assertEquals(ilse.delete(TOOLSETS + "/pasted").status(), 200);

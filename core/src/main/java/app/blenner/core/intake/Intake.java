@@ -133,7 +133,7 @@ public record Intake(
     }
     Held held = Held.of(document, destination.allowance());
     if (!held.isWhole()) {
-      tally.note("Taken out, since this text does not offer it: " + held.words() + ".");
+      tally.notOffered(held.words());
     }
     return held.text();
   }

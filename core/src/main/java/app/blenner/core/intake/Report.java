@@ -87,6 +87,7 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
     private final Map<Kept, Integer> lost = new EnumMap<>(Kept.class);
     private final Map<Dropped, Integer> dropped = new EnumMap<>(Dropped.class);
     private final Set<String> notes = new LinkedHashSet<>();
+    private String notOffered = "";
 
     void kept(Kept what, int number) {
       kept.merge(what, number, Integer::sum);
@@ -102,6 +103,11 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
       other.dropped.forEach(this::dropped);
     }
 
+    /** What the text it joins does not offer, in words; its own words were kept. */
+    void notOffered(String what) {
+      notOffered = what;
+    }
+
     void note(String sentence) {
       notes.add(sentence);
     }
@@ -115,6 +121,9 @@ public record Report(String sentence, List<Count> kept, List<Count> dropped, Lis
       String sentence = in.isEmpty() ? "Kept the words." : "Kept " + joined(in) + ".";
       if (!out.isEmpty()) {
         sentence += " Dropped " + joined(out) + ".";
+      }
+      if (!notOffered.isEmpty()) {
+        sentence += " Not offered here, and made plain: " + notOffered + ".";
       }
       return new Report(sentence, in, out, List.copyOf(notes));
     }

@@ -16,6 +16,7 @@ import app.blenner.core.toolset.Toolset;
 import app.blenner.core.toolset.Use;
 import app.blenner.server.toolset.ToolsetService;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -25,7 +26,7 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /**
- * Holds the texts of an item to their toolsets. What a text held before stays, and what was made ready for it may be dropped
+ * Holds the texts of an item to their toolsets. What a text held before stays, and what was made ready may be dropped
  * in, whatever the toolset says.
  */
 @Component
@@ -45,8 +46,13 @@ class Holder {
     this.ready = ready;
   }
 
-  /** What somebody wrote, as far as its texts may hold it. */
-  HeldContent held(Content before, Content written, Kind kind, Role role) {
+  /**
+   * What somebody wrote, as far as its texts may hold it.
+   *
+   * @param dropped the numbers of ready-made pieces that were put in since what was before
+   */
+  HeldContent held(
+      Content before, Content written, Collection<Long> dropped, Kind kind, Role role) {
     List<String> told = new ArrayList<>();
     List<Toolset> all = toolsets.all();
     if (all.isEmpty()) {
@@ -54,7 +60,7 @@ class Holder {
     }
     Document body =
         nearest(all, kind, Use.BODY, role)
-            .map(set -> held(before.body(), written.body(), set, kind, "the text", told))
+            .map(set -> held(before.body(), written.body(), set, dropped, "the text", told))
             .orElse(written.body());
     Map<String, Object> values = new HashMap<>(written.values());
     kind.fields()
@@ -69,7 +75,7 @@ class Holder {
                           Document was = text(before.values().get(name));
                           Document is = HtmlReader.read(html);
                           String where = "“" + f.head().label() + "”";
-                          Document held = held(was, is, set, kind, where, told);
+                          Document held = held(was, is, set, List.of(), where, told);
                           values.put(name, held == is ? html : HtmlWriter.write(held));
                         });
               }
@@ -89,7 +95,12 @@ class Holder {
   }
 
   private Document held(
-      Document before, Document text, Toolset set, Kind kind, String where, List<String> told) {
+      Document before,
+      Document text,
+      Toolset set,
+      Collection<Long> dropped,
+      String where,
+      List<String> told) {
     if (text.equals(before)) {
       return text;
     }
@@ -99,7 +110,7 @@ class Holder {
     }
     Set<Excess> also = new HashSet<>(Held.excess(before, plain));
     for (ReadyMade made : ready) {
-      made.pieces(kind.name()).forEach(piece -> also.addAll(Held.excess(piece, plain)));
+      made.pieces(dropped).forEach(piece -> also.addAll(Held.excess(piece, plain)));
     }
     Held held = Held.of(text, plain.and(also));
     if (held.isWhole()) {

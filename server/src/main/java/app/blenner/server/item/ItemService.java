@@ -101,7 +101,13 @@ class ItemService {
     Document body = wanted.body() == null ? Document.EMPTY : HtmlReader.read(wanted.body());
     String slug = addresses.free(sites.site(), "", title, item.kind, item.itemKey);
     Content begun = new Content(title, "", body, "", List.of(), slug, "");
-    Holder.HeldContent held = holder.held(Content.EMPTY, begun, kinds.kind(item.kind), by.role());
+    Holder.HeldContent held =
+        holder.held(
+            Content.EMPTY,
+            begun,
+            wanted.outline() == null ? List.of() : List.of(wanted.outline()),
+            kinds.kind(item.kind),
+            by.role());
     keep(item, held.content(), by);
     ItemState state = states.make(item, held.content(), by, Addresses.Settled.NONE, held.told());
     return new ItemView(state, ContentView.of(held.content()), "");
@@ -189,7 +195,7 @@ class ItemService {
 
   private ItemState store(ItemEntity item, ContentInput input, Account by) {
     Site site = sites.site();
-    Holder.HeldContent held = held(content(input, site, item), item, by);
+    Holder.HeldContent held = held(input, site, item, by);
     Content written = held.content();
     Addresses.Settled address =
         addresses.settle(site, item, written.section(), SearchResult.named(written), input.slug());
@@ -202,8 +208,13 @@ class ItemService {
   }
 
   /** What somebody wrote in an item, as far as its texts may hold it. */
-  private Holder.HeldContent held(Content written, ItemEntity item, Account by) {
-    return holder.held(content(item), written, kinds.kind(item.kind), by.role());
+  private Holder.HeldContent held(ContentInput input, Site site, ItemEntity item, Account by) {
+    return holder.held(
+        content(item),
+        content(input, site, item),
+        Objects.requireNonNullElse(input.dropped(), List.of()),
+        site.kind(item.kind),
+        by.role());
   }
 
   private Content content(ContentInput input, Site site, ItemEntity item) {
@@ -289,8 +300,7 @@ class ItemService {
     checkRevision(item, choice.theirRevision(), by);
     Site site = sites.site();
     Content theirs = content(item);
-    Comparison comparison =
-        Comparison.of(theirs, held(content(choice.mine(), site, item), item, by).content());
+    Comparison comparison = Comparison.of(theirs, held(choice.mine(), site, item, by).content());
     Set<Integer> mine = Set.copyOf(choice.mineAt());
     Content chosen = comparison.pick(mine);
     Content other = comparison.pick(comparison.allBut(mine));

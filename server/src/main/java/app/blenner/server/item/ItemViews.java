@@ -32,6 +32,7 @@ final class ItemViews {
    * @param slug the address typed by hand, or null to have it made from the title
    * @param language BCP 47 tag, or empty for the site's own
    * @param values what stands in the fields of the item's kind, by their names; left out, they stay as they are
+   * @param dropped the numbers of snippets that were put in since the text was kept last
    */
   record ContentInput(
       @NotNull @Size(max = 2000, message = "A title has at most 2000 characters.") String title,
@@ -51,7 +52,8 @@ final class ItemViews {
       @NotNull String language,
       @Size(max = 100, message = "An item has at most 100 attachments.")
           List<@NotNull @Valid AttachmentView> attachments,
-      @Size(max = 400, message = "An item has at most 400 values.") Map<String, Object> values) {}
+      @Size(max = 400, message = "An item has at most 400 values.") Map<String, Object> values,
+      @Size(max = 200, message = "Too many snippets at once.") List<@NotNull Long> dropped) {}
 
   /**
    * A file that goes with an item.
@@ -71,12 +73,14 @@ final class ItemViews {
    *
    * @param title its title, where it begins with one
    * @param body its text, where it begins with one
+   * @param outline the number of the outline that the text is, where it is one
    */
   record NewItem(
       @NotNull @Size(max = 40, message = "There is no kind with so long a name.") String kind,
       @Size(max = 2000, message = "A title has at most 2,000 characters.") String title,
       @Size(max = 8_000_000, message = "The text is too long: at most 8 million characters.")
-          String body) {}
+          String body,
+      Long outline) {}
 
   record Act(long revision) {}
 

@@ -9,6 +9,7 @@ import app.blenner.core.kind.Kind;
 import app.blenner.server.item.ReadyMade;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.KindService;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -49,11 +50,10 @@ public class OutlineService implements ReadyMade {
 
   @Override
   @Transactional(readOnly = true)
-  public List<Document> pieces(String kind) {
-    return entities().stream()
-        .filter(o -> o.kinds.isEmpty() || kinds(o).contains(kind))
-        .map(o -> HtmlReader.read(o.body))
-        .toList();
+  public List<Document> pieces(Collection<Long> numbers) {
+    return numbers.isEmpty()
+        ? List.of()
+        : outlines.findAllById(numbers).stream().map(o -> HtmlReader.read(o.body)).toList();
   }
 
   /** Takes over an outline. */

@@ -57,7 +57,7 @@ final class ToolsetViews {
    * @param field one of its fields, “body” for the text, or empty for all
    * @param role whom it holds for, or null for everybody
    */
-  record UseView(@NotNull String kind, @NotNull String field, Role role) {}
+  record ToolsetPlace(@NotNull String kind, @NotNull String field, Role role) {}
 
   /** Which tools some texts offer. */
   record ToolsetView(
@@ -68,7 +68,7 @@ final class ToolsetViews {
           List<@NotNull @Valid ToolGroupView> groups,
       @NotNull @Valid OnlyView only,
       @NotNull @Size(max = 100, message = "A toolset holds in at most 100 places.")
-          List<@NotNull @Valid UseView> uses) {
+          List<@NotNull @Valid ToolsetPlace> uses) {
 
     static ToolsetView of(Toolset set) {
       return new ToolsetView(
@@ -79,7 +79,7 @@ final class ToolsetViews {
               .map(g -> new ToolGroupView(g.label(), g.buttons(), g.menu()))
               .toList(),
           OnlyView.of(set.only()),
-          set.uses().stream().map(u -> new UseView(u.kind(), u.field(), u.role())).toList());
+          set.uses().stream().map(u -> new ToolsetPlace(u.kind(), u.field(), u.role())).toList());
     }
 
     Toolset toolset() {
