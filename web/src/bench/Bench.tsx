@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useLayoutEffect, useState } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useState } from 'react'
 import { Link, useLocation, useParams } from 'react-router'
 import { answer, client, Problem } from '../shared/api/client'
 import { windowPerson } from '../shared/api/person'
@@ -25,7 +25,6 @@ export default function Bench() {
   })
   const writing = useWriting()
   const offered = useOffered(item.data?.state.kind ?? '')
-  useChanges()
   const person = windowPerson() ?? session.data?.person
   const failed = item.error ?? writing.error ?? offered.error
   if (failed instanceof Problem && failed.status === 404) return <NotThere />
@@ -97,6 +96,7 @@ function Opened({ item, writing, toolset, person }: OpenedProps) {
   const { state } = useLocation()
   const begun = !!(state as { begun?: boolean } | null)?.begun
   useEffect(() => saver.subscribe(() => sheet.writeIn(saver.snapshot().state.language)), [saver, sheet])
+  useChanges(useCallback(() => saver.lookAgain(), [saver]))
   useEffect(() => {
     // In a new item the title waits to be written; in any other the text.
     if (begun) askFor('title')

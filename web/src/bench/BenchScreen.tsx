@@ -32,6 +32,7 @@ import { RunBar } from './runbar/RunBar'
 import { SaveOutlineDialog } from './SaveOutlineDialog'
 import { Expiring } from './screen/Expiring'
 import { useQuietKeys, useRegionKeys, useSaveKey } from './screen/keys'
+import { useMergeFields } from './screen/mergeFields'
 import { outcome } from './screen/outcome'
 import { BroughtBack, OthersWords, Told } from './screen/Told'
 import { Spine } from './spine/Spine'
@@ -85,6 +86,7 @@ export function BenchScreen({ saver, sheet, toolset }: { saver: Saver; sheet: Sh
 
   const closeDialog = () => backToText(sheet, () => setDialog(null))
 
+  useMergeFields(saver, sheet)
   useQuietKeys(quiet, () => setQuiet(false))
   useOffer(
     useMemo(

@@ -6,6 +6,7 @@ import { Place } from '../shared/ui/Place'
 import { useTitle } from '../shared/ui/useTitle'
 import { External } from './External'
 import { KindList } from './kinds/KindList'
+import { MergeFields } from './MergeFields'
 import { Outlines } from './Outlines'
 import { People } from './People'
 import { References } from './References'
@@ -73,6 +74,13 @@ export function SetUp() {
       about: 'Ready-made pieces to drop into a text.',
       words: 'shelf reuse gaps insert',
       content: <Outlines of="snippets" blocked={blocked} />,
+    },
+    {
+      id: 'merge-fields',
+      name: 'Merge fields',
+      about: 'Placeholders that are filled when a page is made.',
+      words: 'variable date name telephone hotline fill in reader',
+      content: <MergeFields blocked={blocked} />,
     },
     {
       id: 'reference-links',

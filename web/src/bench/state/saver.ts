@@ -298,6 +298,16 @@ export class Saver {
     this.set({ state, fields: { ...this.now.fields, slug: slugByHand ? slug : undefined } })
   }
 
+  /** Asks how the item stands, after something else has changed that it is judged by; what is written here stays. */
+  async lookAgain() {
+    const { revision } = this.now.state
+    const params = { path: { key: this.key } }
+    const item = await answer(client.GET('/editor/api/items/{key}', { params })).catch(() => null)
+    // Whoever has written meanwhile hears of it with the next save.
+    if (!item || item.state.revision !== revision || this.now.state.revision !== revision) return
+    this.set({ state: sharing(this.now.state, item.state) })
+  }
+
   /** Goes on with a text that was left over. */
   bringBack(left: Backup) {
     const { body: _, ...fields } = left.content

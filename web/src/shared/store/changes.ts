@@ -10,7 +10,7 @@ const shown = ['site', 'kinds', 'toolsets', 'outlines', 'reference-links', 'writ
  * Fetches what is shown of the site's set-up anew as soon as somebody has changed it. The server is asked for a number only,
  * and only while somebody looks at the page.
  */
-export function useChanges() {
+export function useChanges(changed: () => void) {
   const queries = useQueryClient()
   useEffect(() => {
     let known = ''
@@ -22,7 +22,10 @@ export function useChanges() {
           (r) => (r.ok ? r.text() : known),
           () => known,
         )
-        if (known && now !== known) for (const key of shown) queries.invalidateQueries({ queryKey: [key] })
+        if (known && now !== known) {
+          for (const key of shown) queries.invalidateQueries({ queryKey: [key] })
+          changed()
+        }
         known = now
       }
       if (!over) timer = window.setTimeout(look, OFTEN)
@@ -32,5 +35,5 @@ export function useChanges() {
       over = true
       clearTimeout(timer)
     }
-  }, [queries])
+  }, [queries, changed])
 }

@@ -19,6 +19,7 @@ export type SheetAsk =
   | 'type'
   | 'abbreviation'
   | 'language'
+  | 'merge-field'
   | 'characters'
   | 'find'
   | 'insert'

@@ -1,5 +1,5 @@
 import type { Node } from 'prosemirror-model'
-import type { Asset, Embedding, Writing, WritingLanguage } from '../../shared/api/types'
+import type { Asset, Embedding, OfferedField, Writing, WritingLanguage } from '../../shared/api/types'
 
 /** What the sheet must be told by the server while it shows things. */
 export interface Sources {
@@ -29,6 +29,12 @@ export interface SheetHost {
   takeIn(addresses: string[]): Promise<void>
   /** Keeps pictures on the other sites they lie on. */
   keepThere(addresses: string[]): void
+  /** What a placeholder is filled with now; nothing where there is none of that name, or nothing is known yet. */
+  fieldNamed(name: string): OfferedField | undefined
+  /** Whether it is known which placeholders there are. */
+  readonly knowsFields: boolean
+  /** Tells a listener whenever that changes; gives back how to end it. */
+  followFields(listener: () => void): () => void
   /** Gives the keyboard back to the text. */
   focus(): void
   /** What is wrong with a name for a place, in a sentence; empty when nothing is. */

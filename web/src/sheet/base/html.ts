@@ -1,4 +1,5 @@
 import type { Mark, Node } from 'prosemirror-model'
+import { storedMarks } from './mergeField'
 import type { LinkAttrs } from './refs'
 
 /** Running text; an element stays open as long as the runs that follow share it. */
@@ -10,13 +11,13 @@ export function inline(node: Node): string {
     open = open.slice(0, to)
   }
   node.forEach((child) => {
-    const wanted = [...child.marks]
+    const wanted = [...storedMarks(child)]
     let shared = 0
     while (shared < open.length && shared < wanted.length && open[shared].eq(wanted[shared])) shared++
     close(shared)
     for (const mark of wanted.slice(shared)) out += openMark(mark)
     open = wanted
-    out += child.isText ? escapeText(child.text ?? '') : '<br>'
+    out += child.type.name === 'line_break' ? '<br>' : escapeText(child.isText ? (child.text ?? '') : child.attrs.words)
   })
   close(0)
   return out

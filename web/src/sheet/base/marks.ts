@@ -37,9 +37,8 @@ export const marks: Record<string, MarkSpec> = {
       return ['a', { href, 'data-title': title, ...(newTab ? { target: '_blank' } : {}) }, 0]
     },
   },
-  merge_field: valued((v) => ['data', { value: v }, 0], {
-    parseDOM: [{ tag: 'data[value]', getAttrs: (e) => ({ value: e.getAttribute('value') }) }],
-  }),
+  // Only on the way in and out: on the sheet itself a placeholder is one thing.
+  merge_field: valued((v) => ['data', { value: v }, 0]),
   language: valued((v) => ['span', { lang: v, 'data-language': v }, 0], { parseDOM: own('language') }),
   abbreviation: valued((v) => ['abbr', { title: v }, 0], {
     parseDOM: [{ tag: 'abbr[title]', getAttrs: (e) => ({ value: e.title }) }],

@@ -1,4 +1,5 @@
 import type { Mark, Node, Schema } from 'prosemirror-model'
+import { fieldOf } from './mergeField'
 import type { LinkAttrs } from './refs'
 
 /** Running text of stored HTML. */
@@ -8,7 +9,8 @@ export function inlines(schema: Schema, nodes: Iterable<ChildNode>, marks: reado
     if (node instanceof Text) {
       // Line feeds only lay the markup out: beside blocks, and where a block follows bare text.
       const text = node.data.replace(/^\n+|\n+$/g, '')
-      if (text) out.push(schema.text(text, marks))
+      const isField = marks.some((m) => m.type.name === 'merge_field')
+      if (text) out.push(isField ? fieldOf(schema, text, marks) : schema.text(text, marks))
     } else if (node instanceof Element) {
       if (node.localName === 'br') out.push(schema.node('line_break', null, [], marks))
       else out.push(...inlines(schema, node.childNodes, mark(schema, node).addToSet(marks)))

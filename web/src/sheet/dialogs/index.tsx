@@ -8,6 +8,7 @@ import { AssetDialog, GalleryDialog } from './AssetDialogs'
 import { CharactersDialog, CountsDialog, HelpsDialog } from './HelpDialogs'
 import { ColumnsDialog, EmbedDialog, JumpDialog, TableDialog } from './InsertDialogs'
 import { LinkDialog } from './LinkDialog'
+import { MergeFieldDialog } from './MergeFieldDialog'
 import { PictureDialog } from './PictureDialog'
 import { ShortcutsDialog } from './ShortcutsDialog'
 import { TableSettingsDialog } from './TableSettingsDialog'
@@ -44,6 +45,7 @@ export const dialogs: Record<DialogAsk, (props: DialogProps) => ReactNode> = {
   type: TypeDialog,
   abbreviation: (props) => <ValueDialog kind="abbreviation" {...props} />,
   language: (props) => <ValueDialog kind="language" {...props} />,
+  'merge-field': MergeFieldDialog,
   characters: CharactersDialog,
   shortcuts: ShortcutsDialog,
   helps: HelpsDialog,

@@ -1,5 +1,6 @@
 import { type NodeSpec, Schema } from 'prosemirror-model'
 import { marks } from '../base/marks'
+import { mergeField } from '../base/mergeField'
 import { kindEntries } from '../blocks/kinds'
 
 const nodes: Record<string, NodeSpec> = { doc: { content: 'block+' } }
@@ -8,6 +9,7 @@ for (const [name, spec] of kindEntries) {
   for (const [part, { schema: partSchema }] of Object.entries(spec.parts ?? {})) nodes[part] = partSchema
 }
 nodes.text = { group: 'inline' }
+nodes.field_chip = mergeField
 nodes.line_break = {
   group: 'inline',
   inline: true,

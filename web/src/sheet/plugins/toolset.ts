@@ -81,6 +81,7 @@ const nodeTools: Record<string, string> = {
   table_block: 'table',
   text_columns: 'text-columns',
   jump_target: 'jump',
+  field_chip: 'merge-field',
   contact_form: 'contact-form',
   item_list: 'item-list',
   related_items: 'related-items',

@@ -1,10 +1,11 @@
 import type { Node } from 'prosemirror-model'
 import { type Command, EditorState, NodeSelection, type Plugin, Selection, TextSelection } from 'prosemirror-state'
 import { EditorView } from 'prosemirror-view'
-import type { Toolset, Writing, WritingLanguage } from '../../shared/api/types'
+import type { OfferedField, Toolset, Writing, WritingLanguage } from '../../shared/api/types'
 import { Store } from '../../shared/base/store'
 import { keepThere, takeIn } from '../base/elsewhere'
 import type { SheetHost, Sources } from '../base/host'
+import { placeOf } from '../base/mergeField'
 import { specOf } from '../blocks/kinds'
 import { Pasting } from '../intake/paste'
 import { put, setPlace } from '../intake/range'
@@ -53,6 +54,7 @@ export class Sheet implements SheetHost {
   private readonly store: Store<EditorState>
   private readonly plugins: Plugin[]
   private readonly followed = new Set<Followed>()
+  private readonly fields = new Store<OfferedField[] | null>(null)
 
   constructor(
     html: string,
@@ -88,6 +90,38 @@ export class Sheet implements SheetHost {
   subscribe = (listener: () => void): (() => void) => this.store.subscribe(listener)
 
   snapshot = (): EditorState => this.store.get()
+
+  /** Says which placeholders there are, and what they are filled with now. */
+  setFields(fields: OfferedField[]) {
+    this.fields.set(fields)
+  }
+
+  /** The placeholders there are; null while that is not known. */
+  get mergeFields(): OfferedField[] | null {
+    return this.fields.get()
+  }
+
+  /** Whether there is a placeholder in the text. */
+  hasFields(): boolean {
+    let any = false
+    this.state.doc.descendants((node) => {
+      any ||= node.type.name === 'field_chip'
+      return !any
+    })
+    return any
+  }
+
+  get knowsFields(): boolean {
+    return this.mergeFields !== null
+  }
+
+  fieldNamed(name: string): OfferedField | undefined {
+    return this.mergeFields?.find((f) => f.name === name)
+  }
+
+  followFields(listener: () => void): () => void {
+    return this.fields.subscribe(listener)
+  }
 
   doc(): Node {
     return this.state.doc
@@ -291,7 +325,7 @@ export class Sheet implements SheetHost {
     const selection = isPickedWhole(node)
       ? NodeSelection.create(doc, pos)
       : to > from && node.isTextblock
-        ? TextSelection.create(doc, pos + 1 + from, Math.min(pos + 1 + to, pos + node.nodeSize - 1))
+        ? TextSelection.create(doc, pos + 1 + placeOf(node, from), pos + 1 + placeOf(node, to))
         : Selection.near(doc.resolve(pos + 1))
     this.view.dispatch(tr.setSelection(selection))
     this.view.focus()

@@ -1,6 +1,7 @@
 import type { EditorProps } from 'prosemirror-view'
 import type { SheetHost } from '../base/host'
 import { kindEntries } from '../blocks/kinds'
+import { MergeFieldView } from '../views/mergeField'
 
 /** The views of all blocks and their parts, as their kinds describe them. */
 export function nodeViews(host: SheetHost): NonNullable<EditorProps['nodeViews']> {
@@ -11,5 +12,6 @@ export function nodeViews(host: SheetHost): NonNullable<EditorProps['nodeViews']
       if (make) views[node] = (n, view, getPos) => make(n, view, getPos, host)
     }
   }
+  views.field_chip = (node) => new MergeFieldView(node, host)
   return views
 }

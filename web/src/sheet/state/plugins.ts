@@ -9,6 +9,7 @@ import type { Direction } from '../base/direction'
 import { files } from '../intake/files'
 import { type Pasting, pastes } from '../intake/paste'
 import { foreignStretch } from '../intake/range'
+import { chipKeys } from '../plugins/chipKeys'
 import { clipboard } from '../plugins/clipboard'
 import { directions } from '../plugins/direction'
 import { invisibles } from '../plugins/invisibles'
@@ -53,6 +54,7 @@ export function pluginsOf(sheet: PluginHost): Plugin[] {
     foreignStretch,
     directions(() => directionOf(sheet.writingLanguage)),
     prompts,
+    chipKeys,
     ...keys((what) => sheet.hooks.ask(what)),
     columnDrag(),
     tableEditing(),

@@ -129,6 +129,16 @@ export const textTools: Tool[] = [
     on: (state) => m.hasMark(state, schema.marks.link),
   },
   {
+    id: 'merge-field',
+    name: 'Merge field',
+    group: 'text',
+    words: 'placeholder variable name of the site date title fill in',
+    menus: { more: 3, insert: 4 },
+    insert: entry(kinds.prompt.sign, 'Filled in by itself: a date, the site’s name', 'site'),
+    ask: 'merge-field',
+    can: inWords,
+  },
+  {
     id: 'characters',
     name: 'Special characters',
     group: 'text',

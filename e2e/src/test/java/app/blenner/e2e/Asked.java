@@ -33,6 +33,7 @@ final class Asked {
                       .text("Words on the button", "Go there")
                       .confirm("Put it in")
                       .untilGone()),
+          Map.entry("merge-field", Asked::siteName),
           Map.entry("jump", a -> a.text("Name", "a-place").confirm("Put it in")),
           Map.entry("html", a -> a.text("HTML", "<p>a</p>").confirm("Put it in").untilGone()));
 
@@ -65,6 +66,12 @@ final class Asked {
         .getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName(name))
         .press("Space");
     return this;
+  }
+
+  private void siteName() {
+    dialog.getByRole(AriaRole.COMBOBOX).fill("Name of the site");
+    dialog.getByRole(AriaRole.COMBOBOX).press("Enter");
+    untilGone();
   }
 
   private Asked text(String label, String words) {

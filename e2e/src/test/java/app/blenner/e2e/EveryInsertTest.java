@@ -30,6 +30,7 @@ public class EveryInsertTest extends BenchTest {
           Map.entry("bulleted", "<li>Zeta eta</li>"),
           Map.entry("numbered", "<li>Zeta eta</li>"),
           Map.entry("code-block", "<code>Zeta eta</code>"),
+          Map.entry("merge-field", "</data>Zeta eta</p>"),
           Map.entry("table", "<th scope=\"col\">Zeta eta</th>"));
 
   private void putIn(Map<String, String> tool) {

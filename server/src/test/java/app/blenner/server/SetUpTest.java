@@ -231,4 +231,48 @@ public class SetUpTest {
     assertEquals(ilse.delete(TOOLSETS + "/first").status(), 200);
     assertEquals(ilse.delete(TOOLSETS + "/first").status(), 404);
   }
+
+  private static final String FIELDS = "/editor/api/merge-fields";
+
+  @Test
+  public void mergeFieldsAreFilledOnPagesAndUnknownOnesHoldAnItemBack() throws Exception {
+    String hotline =
+        "{\"fields\":[{\"name\":\"hotline\",\"label\":\"Hotline\",\"source\":\"TEXT\",\"text\":\"0800 11\",\"form\":\"LONG\"}]}";
+    assertEquals(running.signedIn("bram").put(FIELDS, hotline).status(), 403);
+    assertEquals(ilse.put(FIELDS, hotline).status(), 200);
+    String key = Items.begin(ilse);
+    String body =
+        "<p>Call <data value=\"hotline\">old</data>, dear <data value=\"reader.name\">you</data>.</p>";
+    Items.save(ilse, key, Items.content("Call us", "A summary.", body, "visit", "call-us"));
+    Answer live = Items.act(ilse, key, "PUT_LIVE");
+    assertEquals(live.status(), 200, live.text() + Items.view(ilse, key).at("/state/findings"));
+    String page = running.visitor().get("/visit/call-us").text();
+    assertTrue(
+        page.contains("Call 0800 11, dear <data value=\"reader.name\">reader</data>."), page);
+    Answer own = ilse.get("/visit/call-us");
+    assertTrue(own.text().contains("<data value=\"reader.name\">Ilse Marten</data>"), own.text());
+    assertEquals(own.header("Cache-Control"), "private, no-store");
+    assertTrue(
+        ilse.get("/editor/api/items/" + key + "/merge-fields")
+            .text()
+            .contains("\"value\":\"0800 11\""));
+    assertTrue(
+        new String(ilse.bytes("/editor/api/items/" + key + "/out/MARKDOWN"))
+            .contains("Call 0800 11, dear reader."));
+
+    // The field goes: readers see nothing of it, and the item is held back until somebody has
+    // looked.
+    assertEquals(ilse.put(FIELDS, "{\"fields\":[]}").status(), 200);
+    String after = running.visitor().get("/visit/call-us").text();
+    assertTrue(after.contains("Call , dear"), after);
+    var state = ilse.get("/editor/api/items/" + key).json().at("/state");
+    assertTrue(state.at("/findings").toString().contains("merge-field-unknown"), state.toString());
+    Items.save(ilse, key, Items.content("Call us now", "A summary.", body, "visit", "call-us"));
+    Answer held = Items.act(ilse, key, "UPDATE_LIVE");
+    assertEquals(held.status(), 409, held.text());
+    assertTrue(
+        new String(Zips.files(ilse.bytes("/editor/api/archive/site")).get("site.yaml"))
+                .indexOf("hotline")
+            < 0);
+  }
 }

@@ -234,6 +234,9 @@ final class SiteRaces extends RaceTable {
     String links =
         "{\"links\":[{\"name\":\"N\",\"pattern\":\"N-\\\\d\",\"address\":\"https://example.com/{0}\"}]}";
     races.put(
+        "PUT /editor/api/merge-fields",
+        new Race(ANY, all("PUT", API + "/merge-fields", "{\"fields\":[]}")));
+    races.put(
         "PUT /editor/api/reference-links",
         new Race(ANY, all("PUT", API + "/reference-links", links)));
     races.put(

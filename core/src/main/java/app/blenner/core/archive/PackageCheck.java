@@ -4,6 +4,7 @@ import app.blenner.core.item.Content;
 import app.blenner.core.item.Values;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.language.Slug;
+import app.blenner.core.merge.MergeFields;
 import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.reference.References;
 import app.blenner.core.site.Section;
@@ -60,6 +61,10 @@ final class PackageCheck {
       if (!problem.isEmpty()) {
         throw new IllegalArgumentException("site.yaml: " + problem);
       }
+    }
+    String wrong = MergeFields.problem(read.site().fields().own());
+    if (!wrong.isEmpty()) {
+      throw new IllegalArgumentException("site.yaml: " + wrong);
     }
     Toolset.clash(read.toolsets())
         .ifPresent(

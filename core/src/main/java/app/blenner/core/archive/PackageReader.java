@@ -7,6 +7,9 @@ import app.blenner.core.house.HouseStyle;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.media.Description;
+import app.blenner.core.merge.DateForm;
+import app.blenner.core.merge.MergeField;
+import app.blenner.core.merge.MergeFields;
 import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.reference.ReferenceLink;
@@ -201,7 +204,8 @@ final class PackageReader {
         kinds(settings),
         settings.all("reference-links").stream()
             .map(r -> new ReferenceLink(r.text("name"), r.text("pattern"), r.text("address")))
-            .toList());
+            .toList(),
+        new MergeFields(settings.all("merge-fields").stream().map(PackageReader::field).toList()));
   }
 
   /** A package of before kinds could be set, or of a site that never set any, has those every site begins with. */
@@ -214,6 +218,15 @@ final class PackageReader {
     } catch (IllegalArgumentException e) {
       throw new IllegalArgumentException("site.yaml, kinds: " + e.getMessage());
     }
+  }
+
+  private static MergeField field(Fields f) {
+    return new MergeField(
+        f.text("name"),
+        f.text("label"),
+        f.pick(MergeField.Source.class, "source"),
+        f.text("text"),
+        f.has("form") ? f.pick(DateForm.class, "form") : DateForm.LONG);
   }
 
   private static List<Toolset> toolsets(Fields settings) {

@@ -55,6 +55,18 @@ final class PackageWriter {
         site.site().references().stream()
             .map(r -> map("name", r.name(), "pattern", r.pattern(), "address", r.address()))
             .toList());
+    out.put(
+        "merge-fields",
+        site.site().fields().own().stream()
+            .map(
+                f ->
+                    map(
+                        "name", f.name(),
+                        "label", f.label(),
+                        "source", Fields.label(f.source()),
+                        "text", f.text(),
+                        "form", Fields.label(f.form())))
+            .toList());
     out.put("toolsets", site.toolsets().stream().map(ToolsetData::write).toList());
     out.put("contact-address", site.contactAddress());
     out.put("fetch-hosts", List.copyOf(site.fetchHosts()));

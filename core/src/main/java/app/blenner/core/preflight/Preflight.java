@@ -2,6 +2,7 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
+import app.blenner.core.merge.MergeFields;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,10 +20,11 @@ public final class Preflight {
           new PictureAlternative(),
           new PictureElsewhere(),
           new HeadingSkipped(),
-          new EmptyLinkText());
+          new EmptyLinkText(),
+          new MergeFieldUnknown());
 
   /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
-  public static final int VERSION = 3;
+  public static final int VERSION = 4;
 
   private Preflight() {}
 
@@ -41,9 +43,9 @@ public final class Preflight {
     return RULES.stream().flatMap(r -> r.check(content).stream()).toList();
   }
 
-  /** All findings in an item of a kind. */
-  public static List<Finding> check(Content content, Kind kind) {
-    return RULES.stream().flatMap(r -> r.check(content, kind).stream()).toList();
+  /** All findings in an item of a kind on a site with these merge fields. */
+  public static List<Finding> check(Content content, Kind kind, MergeFields fields) {
+    return RULES.stream().flatMap(r -> r.check(content, kind, fields).stream()).toList();
   }
 
   /**

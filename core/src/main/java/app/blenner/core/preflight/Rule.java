@@ -2,6 +2,7 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
+import app.blenner.core.merge.MergeFields;
 import java.util.List;
 
 /** One check. */
@@ -25,5 +26,10 @@ public interface Rule {
   /** What it finds in an item of a kind, in reading order. */
   default List<Finding> check(Content content, Kind kind) {
     return check(content);
+  }
+
+  /** What it finds in an item of a kind on a site with these merge fields, in reading order. */
+  default List<Finding> check(Content content, Kind kind, MergeFields fields) {
+    return check(content, kind);
   }
 }

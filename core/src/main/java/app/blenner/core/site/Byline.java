@@ -34,7 +34,7 @@ final class Byline {
   }
 
   /** Whose it is, in words. */
-  private static String names(PublishedItem item, SiteWords own) {
+  static String names(PublishedItem item, SiteWords own) {
     Content content = item.content();
     String line = Standard.text(content, Standard.BYLINE);
     if (!line.isEmpty()) {

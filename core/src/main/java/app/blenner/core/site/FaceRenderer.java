@@ -5,6 +5,7 @@ import app.blenner.core.face.SharedLink;
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.picture.Ratio;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,12 +13,14 @@ import java.util.Optional;
 public final class FaceRenderer {
   private final Site site;
   private final Library library;
+  private final ZoneId zone;
 
   /**
    * @param site the site
    * @param library what there is on it
    */
-  public FaceRenderer(Site site, Library library) {
+  public FaceRenderer(Site site, Library library, ZoneId zone) {
+    this.zone = zone;
     this.site = site;
     this.library = library;
   }
@@ -25,7 +28,7 @@ public final class FaceRenderer {
   /** What the lists of the site show of it. */
   public String teaser(PublishedItem item) {
     HtmlOut out = new HtmlOut();
-    new Teasers(site, library, new PageFrame(site)).list(out, List.of(item), false);
+    new Teasers(site, library, zone, new PageFrame(site)).list(out, List.of(item), false);
     return page(item, out);
   }
 

@@ -97,7 +97,10 @@ final class FieldRenderer implements FieldOut {
   public void text(Document document) {
     out.markup(
         BodyRenderer.render(
-            item.key(), site.asRead(document.map(FieldRenderer::within)), library, words));
+            item.key(),
+            site.asRead(document.map(FieldRenderer::within), item, library, zone),
+            library,
+            words));
   }
 
   /** Names of places and forms are the body's own: a page that has two of one name leads to neither for sure. */

@@ -49,7 +49,9 @@ final class ItemPage {
     fields.show(out, Head.Place.BEFORE);
     out.open("div").attribute("class", "article").endOpen();
     out.line();
-    out.markup(BodyRenderer.render(item.key(), site.asRead(content.body()), library, own));
+    out.markup(
+        BodyRenderer.render(
+            item.key(), site.asRead(content.body(), item, library, zone), library, own));
     out.line();
     out.close("div");
     fields.show(out, Head.Place.BEHIND);

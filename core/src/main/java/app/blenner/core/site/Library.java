@@ -1,6 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.document.Address;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,6 +23,9 @@ public interface Library {
    * @param count at most this many are left
    */
   List<PublishedItem> latest(String section, String topic, String except, int count);
+
+  /** What time it is. */
+  Instant now();
 
   /** The address of the frame that shows something of another host; empty where it may not be. */
   Optional<String> frame(Address address);

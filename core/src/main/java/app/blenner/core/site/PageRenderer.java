@@ -27,7 +27,7 @@ public final class PageRenderer {
     this.zone = zone;
     this.frame = new PageFrame(site);
     this.words = frame.words();
-    this.teasers = new Teasers(site, library, frame);
+    this.teasers = new Teasers(site, library, zone, frame);
   }
 
   /**

@@ -3,8 +3,10 @@ package app.blenner.core.site;
 import app.blenner.core.document.Document;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
+import app.blenner.core.merge.MergeFields;
 import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.reference.References;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,6 +19,7 @@ import java.util.Optional;
  * @param sections its sections in the order readers see them
  * @param kinds its kinds of item, in the order they are offered
  * @param references codes in its texts that lead somewhere
+ * @param fields the placeholders in its texts
  */
 public record Site(
     String name,
@@ -24,7 +27,8 @@ public record Site(
     String language,
     List<Section> sections,
     List<Kind> kinds,
-    List<ReferenceLink> references) {
+    List<ReferenceLink> references,
+    MergeFields fields) {
 
   public Site {
     sections = List.copyOf(sections);
@@ -34,12 +38,21 @@ public record Site(
 
   /** A site with the kinds every site begins with. */
   public Site(String name, String tagline, String language, List<Section> sections) {
-    this(name, tagline, language, sections, Kinds.STANDARD, List.of());
+    this(name, tagline, language, sections, Kinds.STANDARD, List.of(), MergeFields.NONE);
   }
 
-  /** A text as readers get it: with its codes linked. */
-  public Document asRead(Document document) {
-    return new References(references).linked(document);
+  /**
+   * A text of an item as readers get it: with its placeholders filled and its codes linked.
+   *
+   * @param library what else there is on the site
+   * @param zone its time zone
+   */
+  public Document asRead(Document document, PublishedItem item, Library library, ZoneId zone) {
+    Document filled =
+        Fillings.needs(document)
+            ? fields.filled(document, Fillings.of(this, item, library, zone))
+            : document;
+    return new References(references).linked(filled);
   }
 
   /** The kind with this name; one that is not there any more is known by its name alone. */

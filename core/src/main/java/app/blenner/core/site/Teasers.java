@@ -5,6 +5,7 @@ import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.item.Content;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.picture.Ratio;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,9 +13,11 @@ import java.util.Optional;
 final class Teasers {
   private final Site site;
   private final Library library;
+  private final ZoneId zone;
   private final PageFrame frame;
 
-  Teasers(Site site, Library library, PageFrame frame) {
+  Teasers(Site site, Library library, ZoneId zone, PageFrame frame) {
+    this.zone = zone;
     this.site = site;
     this.library = library;
     this.frame = frame;
@@ -38,7 +41,7 @@ final class Teasers {
           shows
               ? FoldRenderer.render(
                   item,
-                  site.asRead(item.content().body()),
+                  site.asRead(item.content().body(), item, library, zone),
                   library,
                   SiteWords.of(item.content().languageOn(site.language())))
               : Optional.empty());

@@ -39,6 +39,11 @@ public class PageRendererTest {
   private static final Library NOTHING =
       new Library() {
         @Override
+        public java.time.Instant now() {
+          return java.time.Instant.parse("2026-11-27T09:00:00Z");
+        }
+
+        @Override
         public Optional<PublishedItem> item(String key) {
           return Optional.empty();
         }
@@ -159,7 +164,9 @@ public class PageRendererTest {
     assertEquals(front.select(".teaser h2").text(), "Short");
     assertEquals(front.select(".teaser-text > p:last-child").text(), "Come <and> see");
     assertEquals(
-        page(new FaceRenderer(SITE, NOTHING).teaser(item)).select(".teaser").outerHtml(),
+        page(new FaceRenderer(SITE, NOTHING, java.time.ZoneOffset.UTC).teaser(item))
+            .select(".teaser")
+            .outerHtml(),
         page(pages.section(VISIT, List.of(item))).select(".teaser").outerHtml(),
         "the face is what the section page shows");
   }

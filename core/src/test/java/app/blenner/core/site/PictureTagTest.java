@@ -21,6 +21,11 @@ public class PictureTagTest {
   private static final Library LIBRARY =
       new Library() {
         @Override
+        public java.time.Instant now() {
+          return java.time.Instant.parse("2026-11-27T09:00:00Z");
+        }
+
+        @Override
         public Optional<PublishedItem> item(String key) {
           return Optional.empty();
         }

@@ -37,6 +37,11 @@ public class SiteTest {
   private static final Library LIBRARY =
       new Library() {
         @Override
+        public java.time.Instant now() {
+          return java.time.Instant.parse("2026-11-27T09:00:00Z");
+        }
+
+        @Override
         public Optional<PublishedItem> item(String key) {
           return key.equals("there")
               ? Optional.of(SiteTest.item(key, content("There", "visit", "")))

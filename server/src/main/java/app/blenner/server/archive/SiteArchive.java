@@ -19,6 +19,7 @@ import app.blenner.server.outline.OutlineService;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.HouseStyleService;
 import app.blenner.server.site.KindService;
+import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.site.ReferenceService;
 import app.blenner.server.site.SectionService;
 import app.blenner.server.site.SiteService;
@@ -52,6 +53,7 @@ public class SiteArchive {
   private final ReferenceService references;
   private final KindService kinds;
   private final ToolsetService toolsets;
+  private final MergeFieldService fields;
   private final NotebookService notebooks;
   private final MessageService messages;
 
@@ -67,6 +69,7 @@ public class SiteArchive {
       ReferenceService references,
       KindService kinds,
       ToolsetService toolsets,
+      MergeFieldService fields,
       NotebookService notebooks,
       MessageService messages) {
     this.sites = sites;
@@ -80,6 +83,7 @@ public class SiteArchive {
     this.references = references;
     this.kinds = kinds;
     this.toolsets = toolsets;
+    this.fields = fields;
     this.notebooks = notebooks;
     this.messages = messages;
   }
@@ -187,6 +191,7 @@ public class SiteArchive {
     sites.name(packed.site().name(), packed.site().tagline(), packed.site().language());
     kinds.replaceAll(packed.site().kinds());
     references.set(packed.site().references());
+    fields.set(packed.site().fields().own());
     toolsets.replaceAll(packed.toolsets());
     houseStyle.set(packed.house());
     external.embedHosts(packed.hosts());

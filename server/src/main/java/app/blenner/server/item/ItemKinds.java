@@ -29,4 +29,9 @@ class ItemKinds implements KindUses {
   public void lookAnew(String kind) {
     items.lookAnew(kind);
   }
+
+  @Override
+  public void lookAnewAtAll() {
+    items.lookAnewAtAll();
+  }
 }

@@ -98,14 +98,18 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
 
   long countByKind(String kind);
 
-  @Modifying(clearAutomatically = true)
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
   @Query(
       "update ItemEntity i set i.kind = :to, i.findingsBy = 0, i.revision = i.revision + 1 where i.kind = :from")
   int become(String from, String to);
 
-  @Modifying(clearAutomatically = true)
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
   @Query("update ItemEntity i set i.findingsBy = 0 where i.kind = :kind")
   int lookAnew(String kind);
+
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @Query("update ItemEntity i set i.findingsBy = 0")
+  int lookAnewAtAll();
 
   long countByOwnerId(long ownerId);
 

@@ -270,7 +270,7 @@ class ItemService {
 
   /** Notes what the worklist tells of the working copy. */
   private void judge(ItemEntity item, Content content, Kind kind) {
-    List<Finding> findings = Preflight.check(content, kind);
+    List<Finding> findings = Preflight.check(content, kind, sites.site().fields());
     item.mustFix = Preflight.count(findings, Level.MUST_FIX);
     item.findings = Noted.write(findings);
     item.findingsBy = Preflight.VERSION;

@@ -6,6 +6,7 @@ import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.server.site.KindService;
+import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.version.Versions;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -25,6 +26,7 @@ public class Judging {
   private final ItemRepository items;
   private final Versions versions;
   private final KindService kinds;
+  private final MergeFieldService fields;
   private final WordsInUse wordsInUse;
   private final TransactionTemplate transaction;
 
@@ -32,11 +34,13 @@ public class Judging {
       ItemRepository items,
       Versions versions,
       KindService kinds,
+      MergeFieldService fields,
       WordsInUse wordsInUse,
       TransactionTemplate transaction) {
     this.items = items;
     this.versions = versions;
     this.kinds = kinds;
+    this.fields = fields;
     this.wordsInUse = wordsInUse;
     this.transaction = transaction;
   }
@@ -63,7 +67,7 @@ public class Judging {
   /** Not as a change of the item: whoever has it open goes on writing. One that was saved meanwhile is left as it is. */
   private void judge(ItemRepository.Judged item) {
     Content content = versions.content(item.working());
-    List<Finding> findings = Preflight.check(content, kinds.kind(item.kind()));
+    List<Finding> findings = Preflight.check(content, kinds.kind(item.kind()), fields.all());
     transaction.executeWithoutResult(
         status -> {
           int noted =

@@ -1,10 +1,17 @@
 package app.blenner.server.item;
 
+import app.blenner.core.merge.Filling;
+import app.blenner.core.merge.MergeFields;
 import app.blenner.core.related.Relation;
 import app.blenner.core.related.Subject;
+import app.blenner.core.site.Fillings;
+import app.blenner.core.site.Library;
 import app.blenner.core.site.PublishedItem;
+import app.blenner.core.site.Site;
+import app.blenner.server.account.AccountService;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.SiteService;
+import java.time.Clock;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,13 +43,25 @@ class OfferController {
    */
   record OfferedItem(String key, String title, String kindLabel, String reason) {}
 
+  /**
+   * A placeholder that can stand in an item's text.
+   *
+   * @param value what it is filled with now; empty where there is nothing yet
+   */
+  record OfferedField(String name, String label, String group, String value) {}
+
   private record Weighed(PublishedItem item, Relation relation) {}
 
   private final WordsInUse words;
   private final PublishedItems published;
   private final SiteService sites;
+  private final Library library;
+  private final Clock clock;
 
-  OfferController(WordsInUse words, PublishedItems published, SiteService sites) {
+  OfferController(
+      WordsInUse words, PublishedItems published, SiteService sites, Library library, Clock clock) {
+    this.library = library;
+    this.clock = clock;
     this.words = words;
     this.published = published;
     this.sites = sites;
@@ -80,6 +99,25 @@ class OfferController {
                     w.item.kind().label(),
                     w.relation.reason()))
         .toList();
+  }
+
+  /** The placeholders for an item, with what they are filled with now. */
+  @GetMapping("/items/{key}/merge-fields")
+  List<OfferedField> offeredFields(@PathVariable String key) {
+    PublishedItem item =
+        published.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
+    Site site = sites.site();
+    Filling from = Fillings.of(site, item, library, clock.getZone());
+    return site.fields().of(item.kind()).stream()
+        .map(f -> new OfferedField(f.name(), f.label(), f.group(), value(site, f.name(), from)))
+        .toList();
+  }
+
+  /** A reader who is signed in, which whoever asks is, reads their own name. */
+  private static String value(Site site, String name, Filling from) {
+    return name.equals(MergeFields.READER)
+        ? AccountService.current().name()
+        : site.fields().value(name, from).orElse("");
   }
 
   private List<PublishedItem> candidates(PublishedItem item, Subject subject) {

@@ -2,7 +2,6 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
-import app.blenner.core.preflight.Preflight;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.SignOff;
 import app.blenner.server.account.Account;
@@ -67,7 +66,7 @@ class StageService {
     itemService.checkRevision(item, revision, by);
     Content content = versions.content(item.working);
     SignOff.Standing standing =
-        StateMaker.standing(item, Preflight.check(content, kinds.kind(item.kind)), by);
+        StateMaker.standing(item, states.findings(content, kinds.kind(item.kind), by), by);
     SignOff.Step step = SignOff.step(action, standing, by.role());
     if (!step.isOpen()) {
       throw Problem.conflict(step.blocked(), Map.of());

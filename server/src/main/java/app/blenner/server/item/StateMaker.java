@@ -70,7 +70,7 @@ class StateMaker {
   /** What is found in an item, and what its texts hold that they do not offer to somebody. */
   List<Finding> findings(Content content, Kind kind, Account by) {
     return Stream.concat(
-            Preflight.check(content, kind).stream(),
+            Preflight.check(content, kind, sites.site().fields()).stream(),
             holder.findings(content, kind, by.role()).stream())
         .toList();
   }

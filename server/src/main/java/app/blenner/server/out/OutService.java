@@ -1,6 +1,7 @@
 package app.blenner.server.out;
 
 import app.blenner.core.document.Address;
+import app.blenner.core.document.Document;
 import app.blenner.core.format.docx.DocxWriter;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.markdown.MarkdownWriter;
@@ -12,6 +13,7 @@ import app.blenner.core.item.Content;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.language.Slug;
 import app.blenner.core.site.BodyRenderer;
+import app.blenner.core.site.Fillings;
 import app.blenner.core.site.Library;
 import app.blenner.core.site.PageFile;
 import app.blenner.core.site.PublishedItem;
@@ -26,6 +28,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.time.Clock;
 import java.util.Base64;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Element;
@@ -49,6 +52,7 @@ class OutService {
   private final SiteService sites;
   private final HouseStyleService houseStyle;
   private final Library library;
+  private final Clock clock;
 
   OutService(
       PublishedItems items,
@@ -56,7 +60,9 @@ class OutService {
       MediaFiles media,
       SiteService sites,
       HouseStyleService houseStyle,
-      Library library) {
+      Library library,
+      Clock clock) {
+    this.clock = clock;
     this.items = items;
     this.assets = assets;
     this.media = media;
@@ -71,8 +77,9 @@ class OutService {
    * @param base the address of this server, without a slash at its end
    */
   File write(String key, OutForm form, String base) {
-    PublishedItem item =
+    PublishedItem written =
         items.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
+    PublishedItem item = form == OutForm.BODY ? written : filled(written);
     Content content = item.content();
     String title = content.title().isEmpty() ? "Untitled" : content.title();
     String language = content.languageOn(sites.site().language());
@@ -92,6 +99,18 @@ class OutService {
         };
     String slug = Slug.of(title);
     return new File((slug.isEmpty() ? "item" : slug) + "." + form.ending(), bytes);
+  }
+
+  /** Wherever a text is read outside Blenner, nobody fills its placeholders any more. */
+  private PublishedItem filled(PublishedItem item) {
+    Document body = Fillings.filled(sites.site(), item, library, clock.getZone());
+    return new PublishedItem(
+        item.key(),
+        item.kind(),
+        item.content().withBody(body),
+        item.author(),
+        item.firstLive(),
+        item.updated());
   }
 
   private static byte[] utf8(String text) {

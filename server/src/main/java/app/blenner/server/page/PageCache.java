@@ -22,8 +22,9 @@ class PageCache {
    * @param body the bytes
    * @param tag its entity tag
    * @param location where the page is now, or empty
+   * @param isPersonal whether a signed-in reader finds their name in it
    */
-  record Ready(int status, byte[] body, String tag, String location) {}
+  record Ready(int status, byte[] body, String tag, String location, boolean isPersonal) {}
 
   private final Map<String, Ready> pages = new ConcurrentHashMap<>();
   private final AtomicLong generation = new AtomicLong();
@@ -49,8 +50,20 @@ class PageCache {
           library
               .nextExpiry(Instant.ofEpochMilli(now))
               .map(Instant::toEpochMilli)
-              .orElse(Long.MAX_VALUE);
+              .map(end -> Math.min(end, midnightAfter(now)))
+              .orElse(midnightAfter(now));
     }
+  }
+
+  /** Pages can say what day it is. */
+  private long midnightAfter(long now) {
+    return Instant.ofEpochMilli(now)
+        .atZone(clock.getZone())
+        .toLocalDate()
+        .plusDays(1)
+        .atStartOfDay(clock.getZone())
+        .toInstant()
+        .toEpochMilli();
   }
 
   /** The page at an address. */
@@ -64,7 +77,8 @@ class PageCache {
     PublicPages.Answer answer = source.answer(path);
     byte[] body = answer.html().getBytes(StandardCharsets.UTF_8);
     String tag = "\"" + Integer.toHexString(answer.html().hashCode()) + "-" + body.length + "\"";
-    Ready ready = new Ready(answer.status(), body, tag, answer.location());
+    Ready ready =
+        new Ready(answer.status(), body, tag, answer.location(), ReaderName.isIn(answer.html()));
     // Unknown addresses are endless, and a page made while the site changed may be old.
     if (answer.status() != 404 && begun == generation.get()) {
       pages.put(path, ready);

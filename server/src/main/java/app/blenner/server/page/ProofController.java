@@ -1,5 +1,6 @@
 package app.blenner.server.page;
 
+import app.blenner.server.account.AccountService;
 import app.blenner.server.problem.Problem;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -26,7 +27,8 @@ class ProofController {
       @RequestParam(defaultValue = "page") String face,
       HttpServletResponse response)
       throws IOException {
-    String html = pages.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
+    String page = pages.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
+    String html = ReaderName.in(page, AccountService.current().name());
     if (face.equals("print")) {
       // What is kept for paper counts on the screen as well.
       html = html.replace(" media=\"print\"", "");

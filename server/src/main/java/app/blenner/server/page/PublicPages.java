@@ -86,7 +86,7 @@ class PublicPages {
 
   /** How an item with its working copy is seen elsewhere; nothing where there is no such item or face. */
   Optional<String> face(String key, String face) {
-    FaceRenderer faces = new FaceRenderer(sites.site(), library);
+    FaceRenderer faces = new FaceRenderer(sites.site(), library, clock.getZone());
     return items
         .proof(key)
         .map(

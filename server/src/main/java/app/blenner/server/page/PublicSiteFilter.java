@@ -1,11 +1,13 @@
 package app.blenner.server.page;
 
+import app.blenner.server.account.Readers;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpFilter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -16,8 +18,10 @@ import org.springframework.stereotype.Component;
 class PublicSiteFilter extends HttpFilter {
   private final transient PageCache cache;
   private final transient PagePolicy policy;
+  private final transient Readers readers;
 
-  PublicSiteFilter(PageCache cache, PagePolicy policy) {
+  PublicSiteFilter(PageCache cache, PagePolicy policy, Readers readers) {
+    this.readers = readers;
     this.cache = cache;
     this.policy = policy;
   }
@@ -37,7 +41,25 @@ class PublicSiteFilter extends HttpFilter {
       response.setHeader("Location", path.replaceAll("^/+", "/").replaceAll("/+$", ""));
       return;
     }
-    send(cache.page(path), request, response);
+    PageCache.Ready page = cache.page(path);
+    String name = page.isPersonal() ? readers.name(request).orElse("") : "";
+    if (name.isEmpty()) {
+      send(page, request, response);
+    } else {
+      sendTo(name, page, response);
+    }
+  }
+
+  /** A page for one reader alone, which nobody keeps. */
+  private void sendTo(String name, PageCache.Ready page, HttpServletResponse response)
+      throws IOException {
+    String html = ReaderName.in(new String(page.body(), StandardCharsets.UTF_8), name);
+    byte[] body = html.getBytes(StandardCharsets.UTF_8);
+    response.setHeader("Cache-Control", "private, no-store");
+    response.setStatus(page.status());
+    policy.headers(response);
+    response.setContentLength(body.length);
+    response.getOutputStream().write(body);
   }
 
   private void send(PageCache.Ready page, HttpServletRequest request, HttpServletResponse response)

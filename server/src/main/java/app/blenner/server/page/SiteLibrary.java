@@ -8,6 +8,7 @@ import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.item.PublishedItems;
 import app.blenner.server.site.ExternalService;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -20,8 +21,10 @@ class SiteLibrary implements Library {
   private final AssetService assets;
 
   private final ExternalService external;
+  private final Clock clock;
 
-  SiteLibrary(PublishedItems items, AssetService assets, ExternalService external) {
+  SiteLibrary(PublishedItems items, AssetService assets, ExternalService external, Clock clock) {
+    this.clock = clock;
     this.items = items;
     this.assets = assets;
     this.external = external;
@@ -31,6 +34,11 @@ class SiteLibrary implements Library {
   public Optional<String> frame(Address address) {
     Embedding judged = Embedding.judge(address.value(), external.embedHosts());
     return judged.problem().isEmpty() ? Optional.of(judged.frame()) : Optional.empty();
+  }
+
+  @Override
+  public Instant now() {
+    return clock.instant();
   }
 
   @Override

@@ -10,4 +10,7 @@ public interface KindUses {
 
   /** Has all items of a kind looked over anew, since what it asks for has changed. */
   void lookAnew(String kind);
+
+  /** Has all items looked over anew. */
+  void lookAnewAtAll();
 }

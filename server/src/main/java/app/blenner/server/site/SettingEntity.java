@@ -27,6 +27,9 @@ class SettingEntity {
   @Column(columnDefinition = "text")
   String referenceLinks = "";
 
+  @Column(columnDefinition = "text")
+  String mergeFields = "";
+
   String contactAddress = "";
 
   @Column(columnDefinition = "text")

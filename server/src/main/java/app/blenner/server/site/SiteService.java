@@ -15,12 +15,15 @@ public class SiteService {
   private final SectionService sections;
   private final KindService kinds;
   private final ReferenceService references;
+  private final MergeFieldService fields;
 
   SiteService(
       SiteSettings settings,
       SectionService sections,
       KindService kinds,
-      ReferenceService references) {
+      ReferenceService references,
+      MergeFieldService fields) {
+    this.fields = fields;
     this.references = references;
     this.kinds = kinds;
     this.settings = settings;
@@ -31,7 +34,8 @@ public class SiteService {
   @Transactional(readOnly = true)
   public Site site() {
     SettingEntity s = settings.get();
-    return new Site(s.name, s.tagline, s.language, sections.all(), kinds.all(), references.all());
+    return new Site(
+        s.name, s.tagline, s.language, sections.all(), kinds.all(), references.all(), fields.all());
   }
 
   /** Names the site. */

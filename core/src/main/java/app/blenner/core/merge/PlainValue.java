@@ -1,0 +1,106 @@
+package app.blenner.core.merge;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.document.RunningText;
+import app.blenner.core.item.Attachment;
+import app.blenner.core.kind.Field;
+import app.blenner.core.kind.FieldOut;
+import com.ibm.icu.text.ListFormatter;
+import java.math.BigDecimal;
+import java.text.NumberFormat;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** The value of a field as a few words in a line. */
+final class PlainValue implements FieldOut {
+  private final Filling filling;
+  private String words = "";
+
+  private PlainValue(Filling filling) {
+    this.filling = filling;
+  }
+
+  static String of(Field field, Filling filling) {
+    Object value = field.tidy(filling.content().values().get(field.head().name()));
+    if (value == null) {
+      return "";
+    }
+    PlainValue plain = new PlainValue(filling);
+    field.show(value, plain);
+    return plain.words;
+  }
+
+  private Locale language() {
+    return filling.language();
+  }
+
+  @Override
+  public void lines(List<String> lines) {
+    words = String.join(" ", lines);
+  }
+
+  @Override
+  public void text(Document document) {
+    words = String.join(" ", RunningText.of(document));
+  }
+
+  @Override
+  public void pictures(List<String> assets) {
+    // A picture has no words of its own.
+  }
+
+  @Override
+  public void link(String address, String label) {
+    words = label;
+  }
+
+  @Override
+  public void number(BigDecimal number, String unit) {
+    NumberFormat format = NumberFormat.getInstance(language());
+    format.setMaximumFractionDigits(Math.max(0, number.scale()));
+    words = format.format(number) + (unit.isEmpty() ? "" : "\u00a0" + unit);
+  }
+
+  @Override
+  public void date(LocalDate date) {
+    words = DateForm.LONG.write(date, language());
+  }
+
+  @Override
+  public void time(LocalTime time) {
+    words = time.toString();
+  }
+
+  @Override
+  public void yesNo(boolean yes) {
+    words =
+        app.blenner.core.language.SiteWords.of(language().toLanguageTag()).get(yes ? "yes" : "no");
+  }
+
+  @Override
+  public void list(List<String> things) {
+    words = ListFormatter.getInstance(language()).format(things);
+  }
+
+  @Override
+  public void items(List<String> keys) {
+    list(keys.stream().map(filling.titles()).filter(t -> !t.isEmpty()).toList());
+  }
+
+  @Override
+  public void facts(Map<String, String> facts) {
+    words =
+        facts.entrySet().stream()
+            .map(f -> f.getKey() + ": " + f.getValue())
+            .collect(Collectors.joining("; "));
+  }
+
+  @Override
+  public void files(List<Attachment> files) {
+    list(files.stream().map(Attachment::words).filter(w -> !w.isEmpty()).toList());
+  }
+}

@@ -1,0 +1,71 @@
+import { Command } from 'cmdk'
+import { useSyncExternalStore } from 'react'
+import type { OfferedField } from '../../shared/api/types'
+import { Dialog } from '../../shared/ui/Dialog'
+import { schema } from '../model/schema'
+import { useSheet } from '../state/context'
+
+/** Puts a placeholder in, which is filled when the page is made: looked for by letters, chosen by Enter. */
+export function MergeFieldDialog({ onClose }: { onClose: () => void }) {
+  const sheet = useSheet()
+  const fields = useSyncExternalStore(
+    (listener) => sheet.followFields(listener),
+    () => sheet.mergeFields,
+  )
+  const groups = [...new Set(fields?.map((f) => f.group))]
+
+  function put({ name, value, label }: OfferedField) {
+    sheet.run((state, dispatch) => {
+      const marks = state.storedMarks ?? state.selection.$from.marks()
+      const node = schema.node('field_chip', { name, words: value || label }, undefined, marks)
+      dispatch?.(state.tr.replaceSelectionWith(node, false).scrollIntoView())
+      return true
+    })
+    onClose()
+  }
+
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title="Merge field"
+      about="It shows what it stands for, and is filled anew whenever the page is made."
+    >
+      <Command label="Merge fields" loop>
+        <Command.Input
+          autoFocus
+          placeholder="What shall stand there?"
+          className="h-8 w-full rounded-3 border border-edge bg-sheet px-2.5 placeholder:text-soft"
+        />
+        <Command.List className="mt-2 max-h-80 overflow-auto" aria-label="Merge fields there are">
+          <Command.Empty className="px-2 py-1 text-soft">
+            {fields?.length ? 'No merge field fits.' : 'There is no merge field here.'}
+          </Command.Empty>
+          {groups.map((group) => (
+            <Command.Group
+              key={group}
+              heading={group}
+              className="[&>[cmdk-group-heading]]:px-2 [&>[cmdk-group-heading]]:pt-1.5 [&>[cmdk-group-heading]]:text-small [&>[cmdk-group-heading]]:text-soft"
+            >
+              {fields
+                ?.filter((f) => f.group === group)
+                .map((f) => (
+                  <Command.Item
+                    key={f.name}
+                    value={`${f.label} ${f.name}`}
+                    onSelect={() => put(f)}
+                    className="flex cursor-pointer items-baseline gap-3 rounded-3 px-2 py-1 data-[selected=true]:bg-desk"
+                  >
+                    <span className="shrink-0">{f.label}</span>
+                    <span className="min-w-0 truncate text-small text-soft">
+                      {f.value || 'nothing yet in this item'}
+                    </span>
+                  </Command.Item>
+                ))}
+            </Command.Group>
+          ))}
+        </Command.List>
+      </Command>
+    </Dialog>
+  )
+}
