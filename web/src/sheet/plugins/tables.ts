@@ -105,10 +105,26 @@ function headRows(grid: Node, map: TableMap): number {
   return wanted
 }
 
+/** What was copied within one cell, without the table around it: a word of a cell is a word, and no cell. */
+function withinCell(slice: Slice): Slice {
+  let { content, openStart, openEnd } = slice
+  while (content.childCount === 1 && openStart > 0 && openEnd > 0) {
+    const node = content.firstChild as Node
+    content = node.content
+    openStart--
+    openEnd--
+    if (node.type === table_cell || node.type === schema.nodes.table_header) {
+      return openStart > 0 && openEnd > 0 ? new Slice(content, openStart, openEnd) : slice
+    }
+  }
+  return slice
+}
+
 /** What is pasted as a table into a cell fills cells, and tab-separated lines are a table too. */
 export const tablePaste = new Plugin({
   props: {
-    transformPasted: (slice, view) => {
+    transformPasted: (pasted, view) => {
+      const slice = withinCell(pasted)
       if (!view || !tableAt(view.state) || slice.content.childCount !== 1) return slice
       const only = slice.content.firstChild
       return only?.type === table_block ? new Slice(Fragment.from(gridOf(only)), 0, 0) : slice

@@ -231,4 +231,20 @@ public class TableTest extends BenchTest {
     assertThat(sheet().locator("tr")).hasCount(201);
     assertEquals(stored(), written());
   }
+
+  /** A word of a cell is a word wherever it goes; only whole cells are cells. */
+  @Test
+  public void aWordCopiedInACellIsPastedAsAWord() {
+    openWith(
+        "<table>\n<tbody>\n<tr>\n<td>Call me</td>\n<td>b</td></tr>\n</tbody>\n</table>\n<p>Behind</p>");
+    sheet().locator("td").first().click();
+    press("End", "Control+Shift+ArrowLeft", "Control+c", "End");
+    page.keyboard().type(" or ");
+    press("Control+v");
+    assertTrue(written().contains("<td>Call me or me</td>\n<td>b</td>"), written());
+    press("Control+End");
+    page.keyboard().type(" ");
+    press("Control+v");
+    assertTrue(written().endsWith("<p>Behind me</p>"), written());
+  }
 }
