@@ -23,6 +23,8 @@ class ApiDescription {
           "NoteChange.ticked",
           "NoteChange.place",
           "OutlineInput.body",
+          "OutlineInput.role",
+          "OutlineView.role",
           "ContentInput.dropped",
           "NewItem.outline",
           "ItemState.taken",

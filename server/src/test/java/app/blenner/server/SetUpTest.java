@@ -275,4 +275,74 @@ public class SetUpTest {
                 .indexOf("hotline")
             < 0);
   }
+
+  private static final String OUTLINES = "/editor/api/outlines";
+
+  private static String snippet(String name, String body, String more) {
+    return "{\"name\":\""
+        + name
+        + "\",\"about\":\"\",\"kinds\":[],\"snippet\":true,\"shelf\":\"\""
+        + more
+        + ",\"body\":\""
+        + body.replace("\"", "\\\"")
+        + "\"}";
+  }
+
+  private static String linked(String key) {
+    return "<div class=\"snippet\" data-snippet=\"" + key + "\"></div>";
+  }
+
+  @Test
+  public void aLinkedSnippetChangesWhereverItStands() throws Exception {
+    var made = ilse.post(OUTLINES, snippet("Closing times", "<p>Open until ten.</p>", "")).json();
+    String piece = made.at("/key").asString();
+    String path = OUTLINES + "/" + made.at("/id").asString();
+    String key = Items.begin(ilse);
+    String body = "<h2>Times</h2>" + linked(piece);
+    Items.save(ilse, key, Items.content("Times", "A summary.", body, "visit", "times"));
+    assertEquals(Items.act(ilse, key, "PUT_LIVE").status(), 200);
+    assertTrue(running.visitor().get("/visit/times").text().contains("<p>Open until ten.</p>"));
+    assertTrue(
+        ilse.get(path + "/uses").text().contains("\"items\":1"), ilse.get(path + "/uses").text());
+    // A picture that only the snippet shows is there for readers too.
+    String picture =
+        "<p>Open until elevenish.</p><figure class=\"picture\"><img src=\"../assets/red-torch.jpg\" alt=\"\"></figure>";
+    assertEquals(ilse.put(path, snippet("Closing times", picture, "")).status(), 200);
+    String page = running.visitor().get("/visit/times").text();
+    assertTrue(page.contains("<p>Open until elevenish.</p>") && page.contains("red-torch"), page);
+    String found = "/editor/api/worklist?words=elevenish";
+    for (int i = 0; i < 150 && !ilse.get(found).text().contains(key); i++) {
+      Thread.sleep(100); // the job that looks at items anew
+    }
+    assertTrue(ilse.get(found).text().contains(key), "found by what its snippet says");
+    assertTrue(
+        new String(ilse.bytes("/editor/api/items/" + key + "/out/TEXT")).contains("elevenish"));
+
+    Answer circle = ilse.put(path, snippet("Closing times", "<p>a</p>" + linked(piece), ""));
+    assertTrue(circle.sentence().contains("would stand within itself"), circle.text());
+    var other = ilse.post(OUTLINES, snippet("Around it", "<p>b</p>" + linked(piece), "")).json();
+    Answer round =
+        ilse.put(path, snippet("Closing times", linked(other.at("/key").asString()), ""));
+    assertTrue(round.sentence().contains("would stand within itself"), round.text());
+
+    Answer held = ilse.delete(path);
+    assertTrue(held.sentence().contains("linked in one item"), held.text());
+    Items.save(
+        ilse, key, Items.content("Times", "A summary.", body + linked("gone"), "visit", "times"));
+    Answer missing = Items.act(ilse, key, "UPDATE_LIVE");
+    assertEquals(missing.status(), 409, missing.text());
+  }
+
+  @Test
+  public void aSnippetForARoleIsOfferedToThatRoleOnly() {
+    assertEquals(
+        ilse.post(OUTLINES, snippet("For editors", "<p>e</p>", ",\"role\":\"EDITOR\"")).status(),
+        201);
+    assertEquals(
+        ilse.post(OUTLINES, snippet("For writers", "<p>w</p>", ",\"role\":\"WRITER\"")).status(),
+        201);
+    String offered = running.signedIn("bram").get(OUTLINES).text();
+    assertTrue(offered.contains("For writers") && !offered.contains("For editors"), offered);
+    assertTrue(ilse.get(OUTLINES).text().contains("For writers"), "whoever sets up sees all");
+  }
 }

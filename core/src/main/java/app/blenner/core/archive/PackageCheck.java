@@ -1,5 +1,6 @@
 package app.blenner.core.archive;
 
+import app.blenner.core.document.LinkedPiece;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Values;
 import app.blenner.core.kind.Kind;
@@ -34,7 +35,22 @@ final class PackageCheck {
     site();
     people();
     read.assets().forEach(this::asset);
+    Set<String> keys = new HashSet<>();
     for (PackedOutline o : read.outlines()) {
+      if (!o.key().isEmpty() && (!LinkedPiece.isKey(o.key()) || !keys.add(o.key()))) {
+        throw new IllegalArgumentException(
+            "The snippet “"
+                + shortened(o.name())
+                + "” has a key that another has, or that is none.");
+      }
+      if (!o.role().isEmpty() && !o.role().matches("writer|editor")) {
+        throw new IllegalArgumentException(
+            "The snippet “"
+                + shortened(o.name())
+                + "” is for “"
+                + shortened(o.role())
+                + "”, which is no role.");
+      }
       String what = o.snippet() ? "The snippet “" : "The outline “";
       String where = what + shortened(o.name()) + "”";
       holds(where, "shelf", o.shelf(), 100);

@@ -175,11 +175,13 @@ final class PackageReader {
     List<String> kinds =
         fields.words("kinds").stream().map(k -> k.strip().toLowerCase(Locale.ROOT)).toList();
     return new PackedOutline(
+        fields.text("key"),
         fields.text("name"),
         fields.text("about"),
         kinds,
         fields.text("use").equals("snippet"),
         fields.text("shelf"),
+        fields.text("role"),
         HtmlReader.read(parts[1]));
   }
 

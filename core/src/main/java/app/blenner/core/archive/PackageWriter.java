@@ -149,6 +149,7 @@ final class PackageWriter {
       Fields fields = Fields.none(name).put("name", o.name()).put("about", o.about());
       fields.put("kinds", o.kinds());
       fields.put("use", o.snippet() ? "snippet" : "").put("shelf", o.shelf());
+      fields.put("key", o.key()).put("role", o.role());
       Files.writeString(
           files.resolve(name + ".html"),
           ItemFile.FENCE + fields.yaml() + ItemFile.FENCE + HtmlWriter.write(o.body()) + "\n");

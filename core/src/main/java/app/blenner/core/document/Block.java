@@ -21,6 +21,7 @@ public sealed interface Block
         Heading,
         ItemList,
         JumpTarget,
+        LinkedPiece,
         NumberedList,
         Paragraph,
         Picture,

@@ -53,6 +53,8 @@ public interface BlockVisitor<R> {
 
   R jumpTarget(JumpTarget block);
 
+  R linkedPiece(LinkedPiece block);
+
   R prompt(Prompt block);
 
   R rawHtml(RawHtml block);

@@ -172,6 +172,11 @@ public final class RunningText implements BlockVisitor<Void> {
   }
 
   @Override
+  public Void linkedPiece(LinkedPiece block) {
+    return null;
+  }
+
+  @Override
   public Void prompt(Prompt block) {
     return null;
   }

@@ -41,9 +41,9 @@ public final class MergeFieldUnknown implements Rule {
   }
 
   @Override
-  public List<Finding> check(Content content, Kind kind, MergeFields fields) {
+  public List<Finding> check(Content content, Kind kind, Surroundings around) {
     List<Finding> found = new ArrayList<>();
-    content.body().walk((path, block) -> look(path, block, kind, fields, found));
+    content.body().walk((path, block) -> look(path, block, kind, around.fields(), found));
     return found;
   }
 

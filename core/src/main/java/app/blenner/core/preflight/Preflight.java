@@ -2,7 +2,6 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.merge.MergeFields;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +20,8 @@ public final class Preflight {
           new PictureElsewhere(),
           new HeadingSkipped(),
           new EmptyLinkText(),
-          new MergeFieldUnknown());
+          new MergeFieldUnknown(),
+          new PieceMissing());
 
   /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
   public static final int VERSION = 4;
@@ -43,9 +43,9 @@ public final class Preflight {
     return RULES.stream().flatMap(r -> r.check(content).stream()).toList();
   }
 
-  /** All findings in an item of a kind on a site with these merge fields. */
-  public static List<Finding> check(Content content, Kind kind, MergeFields fields) {
-    return RULES.stream().flatMap(r -> r.check(content, kind, fields).stream()).toList();
+  /** All findings in an item of a kind in its surroundings. */
+  public static List<Finding> check(Content content, Kind kind, Surroundings around) {
+    return RULES.stream().flatMap(r -> r.check(content, kind, around).stream()).toList();
   }
 
   /**

@@ -2,7 +2,6 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.merge.MergeFields;
 import java.util.List;
 
 /** One check. */
@@ -28,8 +27,8 @@ public interface Rule {
     return check(content);
   }
 
-  /** What it finds in an item of a kind on a site with these merge fields, in reading order. */
-  default List<Finding> check(Content content, Kind kind, MergeFields fields) {
+  /** What it finds in an item of a kind in its surroundings, in reading order. */
+  default List<Finding> check(Content content, Kind kind, Surroundings around) {
     return check(content, kind);
   }
 }

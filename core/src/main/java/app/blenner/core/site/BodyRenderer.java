@@ -14,6 +14,7 @@ import app.blenner.core.document.Inlines;
 import app.blenner.core.document.ItemList;
 import app.blenner.core.document.ItemReference;
 import app.blenner.core.document.JumpTarget;
+import app.blenner.core.document.LinkedPiece;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Picture;
 import app.blenner.core.document.Prompt;
@@ -124,6 +125,12 @@ public class BodyRenderer extends HtmlWriter {
   }
 
   /** What somebody still has to write is nothing to read. */
+  /** Whoever hands a text on has put the pieces in their places before. */
+  @Override
+  public Void linkedPiece(LinkedPiece block) {
+    return null;
+  }
+
   @Override
   public Void prompt(Prompt block) {
     return null;

@@ -6,6 +6,7 @@ import app.blenner.core.item.Content;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.merge.Filling;
 import app.blenner.core.merge.MergeFields;
+import app.blenner.core.piece.Pieces;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -29,7 +30,7 @@ public final class Fillings {
 
   /** The text of an item with its placeholders filled, for where nobody knows of placeholders. */
   public static Document filled(Site site, PublishedItem item, Library library, ZoneId zone) {
-    Document body = item.content().body();
+    Document body = Pieces.filled(item.content().body(), library::piece);
     return needs(body) ? plain(site.fields().filled(body, of(site, item, library, zone))) : body;
   }
 

@@ -1,6 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.document.Address;
+import app.blenner.core.document.Document;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -23,6 +24,9 @@ public interface Library {
    * @param count at most this many are left
    */
   List<PublishedItem> latest(String section, String topic, String except, int count);
+
+  /** What a ready-made piece holds, by its key. */
+  Optional<Document> piece(String key);
 
   /** What time it is. */
   Instant now();

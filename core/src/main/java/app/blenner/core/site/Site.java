@@ -4,6 +4,7 @@ import app.blenner.core.document.Document;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.merge.MergeFields;
+import app.blenner.core.piece.Pieces;
 import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.reference.References;
 import java.time.ZoneId;
@@ -42,16 +43,17 @@ public record Site(
   }
 
   /**
-   * A text of an item as readers get it: with its placeholders filled and its codes linked.
+   * A text of an item as readers get it: with its pieces in their places, its placeholders filled and its codes linked.
    *
    * @param library what else there is on the site
    * @param zone its time zone
    */
   public Document asRead(Document document, PublishedItem item, Library library, ZoneId zone) {
+    Document whole = Pieces.filled(document, library::piece);
     Document filled =
-        Fillings.needs(document)
-            ? fields.filled(document, Fillings.of(this, item, library, zone))
-            : document;
+        Fillings.needs(whole)
+            ? fields.filled(whole, Fillings.of(this, item, library, zone))
+            : whole;
     return new References(references).linked(filled);
   }
 

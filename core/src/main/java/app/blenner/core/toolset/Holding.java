@@ -22,6 +22,7 @@ import app.blenner.core.document.Inline;
 import app.blenner.core.document.ItemList;
 import app.blenner.core.document.JumpTarget;
 import app.blenner.core.document.LineBreak;
+import app.blenner.core.document.LinkedPiece;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Marks;
 import app.blenner.core.document.NumberedList;
@@ -410,6 +411,12 @@ final class Holding implements BlockVisitor<List<Block>> {
   @Override
   public List<Block> jumpTarget(JumpTarget block) {
     return allowed(Piece.JUMP) ? List.of(block) : nothing();
+  }
+
+  /** What stands in it was made ready by those who decide about toolsets. */
+  @Override
+  public List<Block> linkedPiece(LinkedPiece block) {
+    return List.of(block);
   }
 
   /** A prompt is no part of what readers get, and is there to be written over. */

@@ -8,8 +8,8 @@ import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.kind.Standard;
-import app.blenner.core.merge.MergeFields;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.Surroundings;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
@@ -104,14 +104,14 @@ public class FacesTest {
       Content content = content(Map.of(Standard.SEARCH_CANONICAL, Map.of("address", no)));
       assertEquals(SearchResult.of(content, "T").canonical(), "", no);
       assertTrue(
-          Preflight.check(content, Kinds.STANDARD.get(0), MergeFields.NONE).stream()
+          Preflight.check(content, Kinds.STANDARD.get(0), Surroundings.NONE).stream()
               .anyMatch(f -> f.field().equals("field:search.canonical")),
           no);
     }
     Content path = content(Map.of(Standard.SEARCH_CANONICAL, Map.of("address", "/visit/walk")));
     assertEquals(SearchResult.of(path, "T").canonical(), "/visit/walk");
     assertTrue(
-        Preflight.check(path, Kinds.STANDARD.get(0), MergeFields.NONE).stream()
+        Preflight.check(path, Kinds.STANDARD.get(0), Surroundings.NONE).stream()
             .noneMatch(f -> f.field().equals("field:search.canonical")));
   }
 
@@ -119,11 +119,11 @@ public class FacesTest {
   public void aTitleThatIsCutOffIsFound() {
     Content wide = content(Map.of(Standard.SEARCH_TITLE, "W".repeat(32)));
     assertTrue(
-        Preflight.check(wide, Kinds.STANDARD.get(0), MergeFields.NONE).stream()
+        Preflight.check(wide, Kinds.STANDARD.get(0), Surroundings.NONE).stream()
             .anyMatch(f -> f.rule().equals("search-title-width") && f.field().endsWith("title")));
     Content fits = content(Map.of(Standard.SEARCH_TITLE, "W".repeat(31)));
     assertTrue(
-        Preflight.check(fits, Kinds.STANDARD.get(0), MergeFields.NONE).stream()
+        Preflight.check(fits, Kinds.STANDARD.get(0), Surroundings.NONE).stream()
             .noneMatch(f -> f.rule().equals("search-title-width")));
   }
 }

@@ -11,11 +11,13 @@ import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.MergeFieldUnknown;
+import app.blenner.core.preflight.Surroundings;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -138,13 +140,14 @@ public class MergeFieldsTest {
             .withBody(
                 HtmlReader.read(
                     "<p>Call <data value=\"gone\">it</data> now, <data value=\"hotline\">y</data></p>"));
-    List<Finding> found = new MergeFieldUnknown().check(content, WALK, FIELDS);
+    List<Finding> found =
+        new MergeFieldUnknown().check(content, WALK, new Surroundings(FIELDS, Set.of()));
     assertEquals(found.size(), 1);
     assertEquals(found.get(0).from() + "-" + found.get(0).to(), "5-7");
     Content mended = found.get(0).fixes().get(0).change().apply(content);
     assertEquals(
         HtmlWriter.write(mended.body()), "<p>Call now, <data value=\"hotline\">y</data></p>");
-    assertEquals(new MergeFieldUnknown().check(content, WALK, MergeFields.NONE).size(), 2);
+    assertEquals(new MergeFieldUnknown().check(content, WALK, Surroundings.NONE).size(), 2);
   }
 
   @DataProvider

@@ -39,6 +39,11 @@ public class PageRendererTest {
   private static final Library NOTHING =
       new Library() {
         @Override
+        public Optional<app.blenner.core.document.Document> piece(String key) {
+          return Optional.empty();
+        }
+
+        @Override
         public java.time.Instant now() {
           return java.time.Instant.parse("2026-11-27T09:00:00Z");
         }

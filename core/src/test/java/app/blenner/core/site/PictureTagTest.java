@@ -21,6 +21,11 @@ public class PictureTagTest {
   private static final Library LIBRARY =
       new Library() {
         @Override
+        public Optional<app.blenner.core.document.Document> piece(String key) {
+          return Optional.empty();
+        }
+
+        @Override
         public java.time.Instant now() {
           return java.time.Instant.parse("2026-11-27T09:00:00Z");
         }

@@ -29,6 +29,7 @@ public class ItemImport {
   private final SiteService sites;
   private final AccountService accounts;
   private final UseService uses;
+  private final LinkedPieces pieces;
   private final Versions versions;
   private final ItemWordsRepository words;
   private final WordInUseRepository wordsInUse;
@@ -44,6 +45,7 @@ public class ItemImport {
       SiteService sites,
       AccountService accounts,
       UseService uses,
+      LinkedPieces pieces,
       Versions versions,
       ItemWordsRepository words,
       WordInUseRepository wordsInUse,
@@ -57,6 +59,7 @@ public class ItemImport {
     this.sites = sites;
     this.accounts = accounts;
     this.uses = uses;
+    this.pieces = pieces;
     this.versions = versions;
     this.words = words;
     this.wordsInUse = wordsInUse;
@@ -162,6 +165,7 @@ public class ItemImport {
   /** Takes all items away, and all their addresses. */
   public void clear() {
     uses.clear();
+    pieces.clear();
     siteAddresses.deleteAllInBatch();
     liveCopies.deleteAllInBatch();
     items.deleteAllInBatch();

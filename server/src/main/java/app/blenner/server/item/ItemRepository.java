@@ -111,6 +111,12 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
   @Query("update ItemEntity i set i.findingsBy = 0")
   int lookAnewAtAll();
 
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @Query(
+      "update ItemEntity i set i.findingsBy = 0 where i.itemKey in"
+          + " (select u.itemKey from PieceUseEntity u where u.piece = :piece)")
+  int lookAnewAtLinking(String piece);
+
   long countByOwnerId(long ownerId);
 
   long countByItemKeyIn(Collection<String> keys);

@@ -62,6 +62,7 @@ class ItemService {
   private final WordsInUse wordsInUse;
   private final KindService kinds;
   private final Holder holder;
+  private final LinkedPieces pieces;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
@@ -78,6 +79,7 @@ class ItemService {
       WordsInUse wordsInUse,
       KindService kinds,
       Holder holder,
+      LinkedPieces pieces,
       Clock clock) {
     this.items = items;
     this.liveCopies = liveCopies;
@@ -91,6 +93,7 @@ class ItemService {
     this.wordsInUse = wordsInUse;
     this.kinds = kinds;
     this.holder = holder;
+    this.pieces = pieces;
     this.clock = clock;
   }
 
@@ -259,18 +262,20 @@ class ItemService {
     item.section = content.section();
     item.slug = content.slug();
     item.language = content.language();
-    words.note(item.itemKey, content);
+    Content whole = pieces.whole(content);
+    pieces.note(item.itemKey, false, content);
+    words.note(item.itemKey, whole);
     wordsInUse.note(item.itemKey, content);
     item.changedAt = clock.instant();
     item.changedBy = by;
     Kind kind = kinds.kind(item.kind);
-    uses.note(item.itemKey, false, kind.uses(content));
+    uses.note(item.itemKey, false, kind.uses(whole));
     judge(item, content, kind);
   }
 
   /** Notes what the worklist tells of the working copy. */
   private void judge(ItemEntity item, Content content, Kind kind) {
-    List<Finding> findings = Preflight.check(content, kind, sites.site().fields());
+    List<Finding> findings = Preflight.check(content, kind, states.around());
     item.mustFix = Preflight.count(findings, Level.MUST_FIX);
     item.findings = Noted.write(findings);
     item.findingsBy = Preflight.VERSION;
@@ -339,6 +344,7 @@ class ItemService {
     uses.forget(key);
     words.deleteById(key);
     wordsInUse.forget(key);
+    pieces.forget(key);
     items.delete(item);
   }
 

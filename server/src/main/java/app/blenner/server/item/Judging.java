@@ -1,10 +1,14 @@
 package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.piece.Pieces;
 import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.Surroundings;
+import app.blenner.server.asset.UseService;
 import app.blenner.server.site.KindService;
 import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.version.Versions;
@@ -27,6 +31,10 @@ public class Judging {
   private final Versions versions;
   private final KindService kinds;
   private final MergeFieldService fields;
+  private final LinkedPieces pieces;
+  private final ItemWordsRepository words;
+  private final UseService uses;
+  private final LiveCopyRepository liveCopies;
   private final WordsInUse wordsInUse;
   private final TransactionTemplate transaction;
 
@@ -35,12 +43,20 @@ public class Judging {
       Versions versions,
       KindService kinds,
       MergeFieldService fields,
+      LinkedPieces pieces,
+      ItemWordsRepository words,
+      UseService uses,
+      LiveCopyRepository liveCopies,
       WordsInUse wordsInUse,
       TransactionTemplate transaction) {
     this.items = items;
     this.versions = versions;
     this.kinds = kinds;
     this.fields = fields;
+    this.pieces = pieces;
+    this.words = words;
+    this.uses = uses;
+    this.liveCopies = liveCopies;
     this.wordsInUse = wordsInUse;
     this.transaction = transaction;
   }
@@ -67,7 +83,9 @@ public class Judging {
   /** Not as a change of the item: whoever has it open goes on writing. One that was saved meanwhile is left as it is. */
   private void judge(ItemRepository.Judged item) {
     Content content = versions.content(item.working());
-    List<Finding> findings = Preflight.check(content, kinds.kind(item.kind()), fields.all());
+    Kind kind = kinds.kind(item.kind());
+    List<Finding> findings =
+        Preflight.check(content, kind, new Surroundings(fields.all(), pieces.keys()));
     transaction.executeWithoutResult(
         status -> {
           int noted =
@@ -79,7 +97,22 @@ public class Judging {
                   Preflight.VERSION);
           if (noted > 0) {
             wordsInUse.note(item.key(), content);
+            lookInPieces(item.key(), content, kind);
           }
         });
+  }
+
+  /** What is found in an item, and which files it shows, is also what its pieces hold. */
+  private void lookInPieces(String key, Content content, Kind kind) {
+    if (!Pieces.in(content.body()).isEmpty()) {
+      Content whole = pieces.whole(content);
+      words.note(key, whole);
+      uses.note(key, false, kind.uses(whole));
+    }
+    liveCopies
+        .findById(key)
+        .map(live -> versions.content(live.live))
+        .filter(live -> !Pieces.in(live.body()).isEmpty())
+        .ifPresent(live -> uses.note(key, true, kind.uses(pieces.whole(live))));
   }
 }

@@ -30,6 +30,7 @@ class StageService {
   private final UseService uses;
   private final Versions versions;
   private final KindService kinds;
+  private final LinkedPieces pieces;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -42,6 +43,7 @@ class StageService {
       UseService uses,
       Versions versions,
       KindService kinds,
+      LinkedPieces pieces,
       ApplicationEventPublisher events,
       Clock clock) {
     this.itemService = itemService;
@@ -52,6 +54,7 @@ class StageService {
     this.uses = uses;
     this.versions = versions;
     this.kinds = kinds;
+    this.pieces = pieces;
     this.events = events;
     this.clock = clock;
   }
@@ -79,6 +82,7 @@ class StageService {
     }
     if (item.stage != Stage.LIVE) {
       uses.withdrawn(item.itemKey);
+      pieces.withdrawn(item.itemKey);
     }
     events.publishEvent(new SiteChanged());
     return states.make(item, content, by);
@@ -111,7 +115,8 @@ class StageService {
     live.topics = String.join("\n", content.topics());
     liveCopies.save(live);
     if (item.stage == Stage.LIVE) {
-      uses.note(item.itemKey, true, kinds.kind(item.kind).uses(content));
+      uses.note(item.itemKey, true, kinds.kind(item.kind).uses(pieces.whole(content)));
+      pieces.note(item.itemKey, true, content);
     }
     // What readers may have noted down stays as it is, whatever the title becomes.
     item.slugByHand = true;

@@ -10,6 +10,7 @@ import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.preflight.Rule;
+import app.blenner.core.preflight.Surroundings;
 import app.blenner.core.signoff.SignOff;
 import app.blenner.core.signoff.Turn;
 import app.blenner.core.site.Appearances;
@@ -50,6 +51,7 @@ class StateMaker {
   private final Expiries expiries;
   private final Versions versions;
   private final Holder holder;
+  private final LinkedPieces pieces;
   private final Clock clock;
 
   StateMaker(
@@ -58,19 +60,26 @@ class StateMaker {
       Expiries expiries,
       Versions versions,
       Holder holder,
+      LinkedPieces pieces,
       Clock clock) {
     this.versions = versions;
     this.holder = holder;
+    this.pieces = pieces;
     this.liveCopies = liveCopies;
     this.sites = sites;
     this.expiries = expiries;
     this.clock = clock;
   }
 
+  /** What rules ask for that lies beyond an item. */
+  Surroundings around() {
+    return new Surroundings(sites.site().fields(), pieces.keys());
+  }
+
   /** What is found in an item, and what its texts hold that they do not offer to somebody. */
   List<Finding> findings(Content content, Kind kind, Account by) {
     return Stream.concat(
-            Preflight.check(content, kind, sites.site().fields()).stream(),
+            Preflight.check(content, kind, around()).stream(),
             holder.findings(content, kind, by.role()).stream())
         .toList();
   }

@@ -6,14 +6,22 @@ import app.blenner.core.document.PlainText;
 import app.blenner.core.document.Prompt;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.signoff.Right;
+import app.blenner.core.signoff.Role;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
+import app.blenner.server.item.LinkedPieces;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.site.EditorChanged;
+import app.blenner.server.site.SiteChanged;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,6 +42,8 @@ class OutlineController {
    *
    * @param snippet whether it is dropped into a text; else it begins one
    * @param shelf what a snippet stands together with, or empty
+   * @param key the lasting key by which it is linked
+   * @param role the role it is for; null for everybody
    * @param lines its headings and prompts in a few words, for looking through
    */
   record OutlineView(
@@ -43,6 +53,8 @@ class OutlineController {
       List<String> kinds,
       boolean snippet,
       String shelf,
+      String key,
+      Role role,
       String body,
       List<OutlineLine> lines) {
 
@@ -58,8 +70,21 @@ class OutlineController {
                 }
               });
       return new OutlineView(
-          o.id, o.name, o.about, OutlineService.kinds(o), o.snippet, o.shelf, o.body, lines);
+          o.id,
+          o.name,
+          o.about,
+          OutlineService.kinds(o),
+          o.snippet,
+          o.shelf,
+          o.pieceKey,
+          roleOf(o),
+          o.body,
+          lines);
     }
+  }
+
+  private static Role roleOf(OutlineEntity o) {
+    return o.forRole.isEmpty() ? null : Role.valueOf(o.forRole.toUpperCase(Locale.ROOT));
   }
 
   /** A heading (level 1 to 6) or text (0) of an outline, and whether it is a prompt. */
@@ -69,6 +94,7 @@ class OutlineController {
    * An outline or a snippet to keep.
    *
    * @param snippet whether it is dropped into a text; what one is stays so
+   * @param role the role a snippet is for; left out, it is for everybody
    * @param body its text; none where the one it has stays
    */
   record OutlineInput(
@@ -77,19 +103,32 @@ class OutlineController {
       @NotNull List<String> kinds,
       Boolean snippet,
       @Size(max = 100, message = "The shelf has at most 100 characters.") String shelf,
+      Role role,
       @Size(max = 1_000_000, message = "This is too long for an outline.") String body) {}
 
   private final OutlineService outlines;
+  private final LinkedPieces linked;
+  private final ApplicationEventPublisher events;
   private final AuditService audit;
 
-  OutlineController(OutlineService outlines, AuditService audit) {
+  OutlineController(
+      OutlineService outlines,
+      LinkedPieces linked,
+      ApplicationEventPublisher events,
+      AuditService audit) {
+    this.linked = linked;
+    this.events = events;
     this.audit = audit;
     this.outlines = outlines;
   }
 
   @GetMapping
   List<OutlineView> all() {
-    return outlines.entities().stream().map(OutlineView::of).toList();
+    Role own = AccountService.current().role();
+    return outlines.entities().stream()
+        .filter(o -> roleOf(o) == null || roleOf(o) == own || own.may(Right.SET_UP))
+        .map(OutlineView::of)
+        .toList();
   }
 
   @PostMapping
@@ -105,13 +144,25 @@ class OutlineController {
   @PutMapping("/{id}")
   OutlineView change(@PathVariable long id, @Valid @RequestBody OutlineInput given) {
     AccountService.needs(Right.SET_UP);
-    return noted(keep(outlines.get(id), given));
+    OutlineEntity kept = keep(outlines.get(id), given);
+    if (kept.snippet) {
+      linked.changed(kept.pieceKey);
+      events.publishEvent(new SiteChanged());
+    }
+    return noted(kept);
+  }
+
+  /** Where a snippet is linked. */
+  @GetMapping("/{id}/uses")
+  LinkedPieces.PieceUses uses(@PathVariable long id) {
+    return linked.of(outlines.get(id).pieceKey);
   }
 
   private OutlineEntity keep(OutlineEntity into, OutlineInput given) {
     if (given.shelf != null) {
       into.shelf = PlainText.line(given.shelf);
     }
+    into.forRole = given.role == null ? "" : given.role.name().toLowerCase(Locale.ROOT);
     return outlines.keep(into, given.name, given.about, given.kinds, given.body);
   }
 
@@ -126,6 +177,16 @@ class OutlineController {
   void delete(@PathVariable long id) {
     AccountService.needs(Right.SET_UP);
     OutlineEntity gone = outlines.get(id);
+    long items = linked.of(gone.pieceKey).items();
+    if (gone.snippet && items > 0) {
+      throw Problem.conflict(
+          "“"
+              + gone.name
+              + "” is linked in "
+              + (items == 1 ? "one item" : items + " items")
+              + ", where readers would find nothing. Make it a copy there first.",
+          Map.of("items", items));
+    }
     outlines.delete(id);
     note(called(gone) + gone.name + "” was deleted");
   }
@@ -135,6 +196,7 @@ class OutlineController {
   }
 
   private OutlineView noted(OutlineEntity kept) {
+    events.publishEvent(new EditorChanged());
     note(called(kept) + kept.name + "”");
     return OutlineView.of(kept);
   }

@@ -31,6 +31,12 @@ class OutlineEntity {
   /** What a snippet stands together with. */
   String shelf = "";
 
+  /** The lasting key by which it is linked. */
+  String pieceKey;
+
+  /** The role it is for, in small letters; empty for everybody. */
+  String forRole = "";
+
   String kinds;
 
   @Column(columnDefinition = "text")

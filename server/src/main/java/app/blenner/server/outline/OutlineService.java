@@ -6,12 +6,16 @@ import app.blenner.core.document.PlainText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.kind.Kind;
+import app.blenner.core.piece.Pieces;
 import app.blenner.server.item.ReadyMade;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.KindService;
+import java.security.SecureRandom;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,7 +24,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class OutlineService implements ReadyMade {
+  private static final String KEY_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
+  private static final int KEY_LENGTH = 12;
+
   private final OutlineRepository outlines;
+  private final SecureRandom random = new SecureRandom();
   private final KindService siteKinds;
 
   OutlineService(OutlineRepository outlines, KindService siteKinds) {
@@ -35,7 +43,14 @@ public class OutlineService implements ReadyMade {
         .map(
             o ->
                 new PackedOutline(
-                    o.name, o.about, kinds(o), o.snippet, o.shelf, HtmlReader.read(o.body)))
+                    o.pieceKey,
+                    o.name,
+                    o.about,
+                    kinds(o),
+                    o.snippet,
+                    o.shelf,
+                    o.forRole,
+                    HtmlReader.read(o.body)))
         .toList();
   }
 
@@ -56,11 +71,25 @@ public class OutlineService implements ReadyMade {
         : outlines.findAllById(numbers).stream().map(o -> HtmlReader.read(o.body)).toList();
   }
 
+  @Override
+  @Transactional(readOnly = true)
+  public Optional<Document> piece(String key) {
+    return outlines.findByPieceKeyAndSnippetTrue(key).map(o -> HtmlReader.read(o.body));
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public Set<String> keys() {
+    return Set.copyOf(outlines.pieceKeys());
+  }
+
   /** Takes over an outline. */
   public void add(PackedOutline packed) {
     OutlineEntity made = new OutlineEntity();
     made.snippet = packed.snippet();
     made.shelf = PlainText.line(packed.shelf());
+    made.pieceKey = packed.key().isEmpty() ? null : packed.key();
+    made.forRole = packed.role();
     keep(made, packed.name(), packed.about(), packed.kinds(), HtmlWriter.write(packed.body()));
   }
 
@@ -96,7 +125,15 @@ public class OutlineService implements ReadyMade {
     o.about = PlainText.line(about);
     o.kinds = known;
     if (body != null) {
-      o.body = HtmlWriter.write(HtmlReader.read(body));
+      Document text = HtmlReader.read(body);
+      if (o.pieceKey != null && Pieces.isCircle(o.pieceKey, text, this::piece)) {
+        throw Problem.unusable(
+            "“" + line + "” would stand within itself, by way of the snippets linked in it.");
+      }
+      o.body = HtmlWriter.write(text);
+    }
+    if (o.pieceKey == null) {
+      o.pieceKey = newKey();
     }
     if (o.body == null || o.body.isBlank()) {
       throw Problem.unusable(
@@ -121,11 +158,20 @@ public class OutlineService implements ReadyMade {
     OutlineEntity copy = new OutlineEntity();
     copy.snippet = from.snippet;
     copy.shelf = from.shelf;
+    copy.forRole = from.forRole;
     String name = "Copy of " + from.name;
     for (int n = 2; isTaken(name); n++) {
       name = "Copy " + n + " of " + from.name;
     }
     return keep(copy, name, from.about, kinds(from), from.body);
+  }
+
+  private String newKey() {
+    StringBuilder key = new StringBuilder("p");
+    for (int i = 1; i < KEY_LENGTH; i++) {
+      key.append(KEY_LETTERS.charAt(random.nextInt(KEY_LETTERS.length())));
+    }
+    return key.toString();
   }
 
   private boolean isTaken(String name) {

@@ -1,12 +1,14 @@
 package app.blenner.server.page;
 
 import app.blenner.core.document.Address;
+import app.blenner.core.document.Document;
 import app.blenner.core.embed.Embedding;
 import app.blenner.core.site.Library;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.item.PublishedItems;
+import app.blenner.server.outline.OutlineService;
 import app.blenner.server.site.ExternalService;
 import java.time.Clock;
 import java.time.Instant;
@@ -22,8 +24,15 @@ class SiteLibrary implements Library {
 
   private final ExternalService external;
   private final Clock clock;
+  private final OutlineService outlines;
 
-  SiteLibrary(PublishedItems items, AssetService assets, ExternalService external, Clock clock) {
+  SiteLibrary(
+      PublishedItems items,
+      AssetService assets,
+      ExternalService external,
+      OutlineService outlines,
+      Clock clock) {
+    this.outlines = outlines;
     this.clock = clock;
     this.items = items;
     this.assets = assets;
@@ -34,6 +43,11 @@ class SiteLibrary implements Library {
   public Optional<String> frame(Address address) {
     Embedding judged = Embedding.judge(address.value(), external.embedHosts());
     return judged.problem().isEmpty() ? Optional.of(judged.frame()) : Optional.empty();
+  }
+
+  @Override
+  public Optional<Document> piece(String key) {
+    return outlines.piece(key);
   }
 
   @Override

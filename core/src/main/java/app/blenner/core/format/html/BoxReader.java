@@ -12,6 +12,7 @@ import app.blenner.core.document.Fold;
 import app.blenner.core.document.ItemList;
 import app.blenner.core.document.ItemReference;
 import app.blenner.core.document.JumpTarget;
+import app.blenner.core.document.LinkedPiece;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Prompt;
 import app.blenner.core.document.RawHtml;
@@ -80,6 +81,10 @@ final class BoxReader {
       flow.add(new Fold());
     } else if (box.hasClass("jump-target") && isBlank(box) && !Anchors.legal(box.id()).isEmpty()) {
       flow.add(new JumpTarget(box.id()));
+    } else if (box.hasClass("snippet")
+        && isBlank(box)
+        && LinkedPiece.isKey(box.attr("data-snippet"))) {
+      flow.add(new LinkedPiece(box.attr("data-snippet")));
     } else if (box.hasClass("item-list")) {
       itemList(box, place, flow);
     } else if (box.hasClass("related-items")) {

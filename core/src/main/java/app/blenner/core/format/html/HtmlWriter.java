@@ -23,6 +23,7 @@ import app.blenner.core.document.Inline;
 import app.blenner.core.document.ItemList;
 import app.blenner.core.document.ItemReference;
 import app.blenner.core.document.JumpTarget;
+import app.blenner.core.document.LinkedPiece;
 import app.blenner.core.document.ListItem;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.NumberedList;
@@ -430,6 +431,12 @@ public class HtmlWriter implements BlockVisitor<Void> {
   @Override
   public Void jumpTarget(JumpTarget block) {
     out.open("div").attribute("id", block.anchor()).attribute("class", "jump-target").endOpen();
+    return out.close("div");
+  }
+
+  @Override
+  public Void linkedPiece(LinkedPiece block) {
+    out.open("div").attribute("class", "snippet").attribute("data-snippet", block.key()).endOpen();
     return out.close("div");
   }
 

@@ -309,6 +309,12 @@ public abstract class WordWriter implements BlockVisitor<Void> {
     return null;
   }
 
+  /** Whoever hands a text on has put the pieces in their places before. */
+  @Override
+  public Void linkedPiece(LinkedPiece block) {
+    return null;
+  }
+
   @Override
   public Void prompt(Prompt block) {
     return null;

@@ -1,0 +1,2 @@
+/** Ready-made pieces that stand in many texts. */
+package app.blenner.core.piece;
