@@ -34,6 +34,7 @@ import { Expiring } from './screen/Expiring'
 import { useQuietKeys, useRegionKeys, useSaveKey } from './screen/keys'
 import { useMergeFields } from './screen/mergeFields'
 import { outcome } from './screen/outcome'
+import { usePieces } from './screen/pieces'
 import { BroughtBack, OthersWords, Told } from './screen/Told'
 import { Spine } from './spine/Spine'
 import { BenchContext } from './state/context'
@@ -87,6 +88,7 @@ export function BenchScreen({ saver, sheet, toolset }: { saver: Saver; sheet: Sh
   const closeDialog = () => backToText(sheet, () => setDialog(null))
 
   useMergeFields(saver, sheet)
+  usePieces(sheet)
   useQuietKeys(quiet, () => setQuiet(false))
   useOffer(
     useMemo(

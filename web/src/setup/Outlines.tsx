@@ -5,9 +5,10 @@ import { useOutlines, useRefresh, useSnippets } from '../shared/api/queries'
 import type { Outline } from '../shared/api/types'
 import { useNewItem } from '../shared/store/newItem'
 import { Button, TextButton } from '../shared/ui/Button'
-import { Input } from '../shared/ui/Field'
+import { Input, Select } from '../shared/ui/Field'
 import { KindChoice } from '../shared/ui/KindChoice'
 import { OutlineLines } from '../shared/ui/OutlineLines'
+import { WhereLinked } from '../shared/ui/WhereLinked'
 
 /** What is said of the one and of the other. */
 const said = {
@@ -138,6 +139,7 @@ function Change({ outline }: { outline: Outline }) {
   const [about, setAbout] = useState(outline.about)
   const [forKinds, setKinds] = useState(outline.kinds)
   const [shelf, setShelf] = useState(outline.shelf)
+  const [role, setRole] = useState(outline.role)
   const [told, setTold] = useState('')
 
   async function save() {
@@ -145,7 +147,7 @@ function Change({ outline }: { outline: Outline }) {
       await answer(
         client.PUT('/editor/api/outlines/{id}', {
           params: { path: { id: outline.id } },
-          body: { name, about, kinds: forKinds, snippet: outline.snippet, shelf },
+          body: { name, about, kinds: forKinds, snippet: outline.snippet, shelf, role },
         }),
       )
       setTold('Changed.')
@@ -162,6 +164,17 @@ function Change({ outline }: { outline: Outline }) {
         <Input label="What it is for" value={about} maxLength={500} onChange={(e) => setAbout(e.target.value)} />
         {outline.snippet && (
           <Input label="Shelf" value={shelf} maxLength={100} onChange={(e) => setShelf(e.target.value)} />
+        )}
+        {outline.snippet && (
+          <Select
+            label="Who may use it"
+            value={role ?? ''}
+            onChange={(e) => setRole((e.target.value || undefined) as Outline['role'])}
+          >
+            <option value="">Everybody</option>
+            <option value="WRITER">Writers</option>
+            <option value="EDITOR">Editors</option>
+          </Select>
         )}
         <KindChoice
           picked={forKinds}
@@ -187,12 +200,15 @@ function Change({ outline }: { outline: Outline }) {
         </p>
         <p className="text-small text-soft">
           {outline.snippet
-            ? 'To change its text, open it on the bench, change it there, and keep it as a snippet again.'
+            ? 'To change its text, open it on the bench, change it there, and keep it as a snippet in place of this one.'
             : 'To change its text, open it on the bench, change it there, and make an outline of it in place of this one.'}
         </p>
       </div>
-      <div className="border border-line bg-sheet p-4">
-        <OutlineLines outline={outline} />
+      <div className="grid content-start gap-3">
+        <div className="border border-line bg-sheet p-4">
+          <OutlineLines outline={outline} />
+        </div>
+        {outline.snippet && <WhereLinked snippet={outline} />}
       </div>
     </div>
   )

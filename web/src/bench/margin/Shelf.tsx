@@ -38,9 +38,19 @@ export function Shelf() {
                 <li key={s.id} className="grid gap-1.5 border border-line bg-sheet p-2.5">
                   <div className="flex items-baseline justify-between gap-3">
                     <b className="min-w-0 truncate">{s.name}</b>
-                    <Button aria-label={`Put in ${s.name}`} onClick={() => sheet.putIn(s)}>
-                      Put in
-                    </Button>
+                    <span className="flex shrink-0 gap-1">
+                      <Button aria-label={`Put in ${s.name}`} onClick={() => sheet.putIn(s)}>
+                        Put in
+                      </Button>
+                      <Button
+                        look="quiet"
+                        aria-label={`Link ${s.name}`}
+                        blocked={s.lines.some((l) => l.prompt) ? 'It has gaps to fill, so it can only be put in.' : ''}
+                        onClick={() => sheet.linkTo(s.key)}
+                      >
+                        Link
+                      </Button>
+                    </span>
                   </div>
                   {s.about && <p className="text-small text-soft">{s.about}</p>}
                   <div className="max-h-28 overflow-hidden border-line border-t pt-1.5">

@@ -69,10 +69,17 @@ export function useOutlines() {
 
 /** The snippets that can be dropped into a text of an item of this kind; all of them without one. */
 export function useSnippets(kind = '') {
+  const role = useSession().data?.person?.role
   return useQuery({
     queryKey: ['outlines'],
     queryFn: outlines,
-    select: (all) => all.filter((o) => o.snippet && (!kind || !o.kinds.length || o.kinds.includes(kind))),
+    // Who sets up sees them all there; to write with, each has those of their role.
+    select: (all) =>
+      all.filter(
+        (o) =>
+          o.snippet &&
+          (!kind || ((!o.kinds.length || o.kinds.includes(kind)) && (!o.role || !role || o.role === role))),
+      ),
   })
 }
 

@@ -1,6 +1,13 @@
 import type { Node } from 'prosemirror-model'
 import type { Asset, Embedding, OfferedField, Writing, WritingLanguage } from '../../shared/api/types'
 
+/** A ready-made piece that can be linked. */
+export interface Piece {
+  key: string
+  name: string
+  body: string
+}
+
 /** What the sheet must be told by the server while it shows things. */
 export interface Sources {
   /** Which frame shows an address, and where a host is not on the site's list, why. */
@@ -35,6 +42,12 @@ export interface SheetHost {
   readonly knowsFields: boolean
   /** Tells a listener whenever that changes; gives back how to end it. */
   followFields(listener: () => void): () => void
+  /** A ready-made piece that is linked, as far as it may be seen. */
+  pieceNamed(key: string): Piece | undefined
+  /** Tells a listener whenever pieces change; gives back how to end it. */
+  followPieces(listener: () => void): () => void
+  /** Makes the linked piece at a position a part of the text. */
+  unlink(pos: number): void
   /** Gives the keyboard back to the text. */
   focus(): void
   /** What is wrong with a name for a place, in a sentence; empty when nothing is. */

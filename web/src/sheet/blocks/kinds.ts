@@ -8,6 +8,7 @@ import { heading } from './heading'
 import { itemList, relatedItems } from './itemLists'
 import { callout, columns, textColumns } from './layout'
 import { buttonLink, download } from './linked'
+import { linkedPiece } from './linkedPiece'
 import { bulletedList, numberedList } from './lists'
 import { paragraph } from './paragraph'
 import { picture } from './picture'
@@ -45,6 +46,7 @@ export type BlockKind =
   | 'contact_form'
   | 'jump_target'
   | 'fold'
+  | 'linked_piece'
   | 'html'
 
 /** What the sheet knows of each kind. A kind without an entry does not compile. The first is what an empty line is. */
@@ -73,6 +75,7 @@ export const kinds: Record<BlockKind, BlockSpec> = {
   contact_form: contactForm,
   jump_target: jumpTarget,
   fold,
+  linked_piece: linkedPiece,
   html: rawHtml,
 }
 

@@ -54,6 +54,23 @@ function asTool(snippet: Outline, sheet: Sheet): Entry {
   }
 }
 
+/** A snippet as a tool that links it; one with gaps can only be filled in a copy. */
+function asLink(snippet: Outline, sheet: Sheet): Entry[] {
+  if (snippet.lines.some((l) => l.prompt)) return []
+  return [
+    {
+      id: `link:${snippet.id}`,
+      name: `${snippet.name}, linked`,
+      group: 'insert',
+      insert: { family: 'text', about: 'Changes wherever it stands', sign: kinds.linked_piece.sign },
+      command: (_, dispatch) => {
+        if (dispatch) sheet.linkTo(snippet.key)
+        return true
+      },
+    },
+  ]
+}
+
 /** What can be put in, to be looked for by a few letters, at the line where the cursor stands. */
 export function InsertList({ onClose }: { onClose: () => void }) {
   const sheet = useSheet()
@@ -65,8 +82,11 @@ export function InsertList({ onClose }: { onClose: () => void }) {
   const entries = every.filter((t) => isOffered(t, sheet.state))
   const pieces = useSnippets(sheet.itemKind)
   const snippets = (pieces.data ?? [])
-    .filter((s) => `${s.name} ${s.about} ${s.shelf} snippet`.toLowerCase().includes(letters))
-    .map((s): Entry => asTool(s, sheet))
+    .flatMap((s): Entry[] =>
+      [asTool(s, sheet), ...asLink(s, sheet)].filter((t) =>
+        `${t.name} ${s.about} ${s.shelf} snippet`.toLowerCase().includes(letters),
+      ),
+    )
   const groups: [name: string, entries: Entry[]][] = letters
     ? [['What fits', fitting(entries, letters, lately)]]
     : [

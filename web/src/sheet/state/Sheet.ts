@@ -4,9 +4,10 @@ import { EditorView } from 'prosemirror-view'
 import type { OfferedField, Toolset, Writing, WritingLanguage } from '../../shared/api/types'
 import { Store } from '../../shared/base/store'
 import { keepThere, takeIn } from '../base/elsewhere'
-import type { SheetHost, Sources } from '../base/host'
+import type { Piece, SheetHost, Sources } from '../base/host'
 import { placeOf } from '../base/mergeField'
 import { specOf } from '../blocks/kinds'
+import { insertBlock } from '../commands/blocks'
 import { Pasting } from '../intake/paste'
 import { put, setPlace } from '../intake/range'
 import { freeName, rename, targetProblem } from '../links/places'
@@ -54,6 +55,7 @@ export class Sheet implements SheetHost {
   private readonly store: Store<EditorState>
   private readonly plugins: Plugin[]
   private readonly followed = new Set<Followed>()
+  private readonly pieces = new Store<Piece[]>([])
   private readonly fields = new Store<OfferedField[] | null>(null)
 
   constructor(
@@ -242,6 +244,33 @@ export class Sheet implements SheetHost {
   replace(html: string) {
     const tr = replacement(this.state, html)
     if (tr) this.dispatch(tr)
+  }
+
+  /** Says what linked pieces hold now. */
+  setPieces(pieces: Piece[]) {
+    this.pieces.set(pieces)
+  }
+
+  pieceNamed(key: string): Piece | undefined {
+    return this.pieces.get().find((p) => p.key === key)
+  }
+
+  followPieces(listener: () => void): () => void {
+    return this.pieces.subscribe(listener)
+  }
+
+  unlink(pos: number) {
+    const node = this.state.doc.nodeAt(pos)
+    const piece = node?.type.name === 'linked_piece' ? this.pieceNamed(node.attrs.key) : undefined
+    if (!node || !piece) return
+    const { content } = readHtml(piece.body)
+    this.dispatch(this.state.tr.replaceWith(pos, pos + node.nodeSize, content).scrollIntoView())
+    this.focus()
+  }
+
+  /** Puts a ready-made piece in as a link, which follows whatever becomes of it. */
+  linkTo(key: string) {
+    this.run(insertBlock(this.state.schema.node('linked_piece', { key })))
   }
 
   /** Puts a ready-made piece in where the cursor stands, in one step, and goes on at its first gap. */

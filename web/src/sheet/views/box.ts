@@ -7,21 +7,32 @@ import type { ItemRef } from '../base/refs'
 // biome-ignore lint/suspicious/noExplicitAny: each face knows the attributes of its own block
 export type Face = (attrs: any, host: SheetHost) => HTMLElement[]
 
+/** Calls back whenever what a face shows has changed otherwise than by the block; gives back how to end it. */
+type Follow = (host: SheetHost, listener: () => void) => () => void
+
 /** A block with nothing to write in: shown much as readers see it, and picked as a whole. */
 class BoxView implements NodeView {
   readonly dom = document.createElement('div')
+  private readonly end: (() => void) | undefined
 
   constructor(
     private node: Node,
     private readonly face: Face,
     private readonly host: SheetHost,
+    follow?: Follow,
   ) {
     this.dom.contentEditable = 'false'
     this.show()
+    this.end = follow?.(host, () => this.show())
+  }
+
+  destroy() {
+    this.end?.()
   }
 
   private show() {
-    this.dom.className = `box ${this.node.type.name.replaceAll('_', '-')}`
+    const picked = this.dom.classList.contains('is-picked') ? ' is-picked' : ''
+    this.dom.className = `box ${this.node.type.name.replaceAll('_', '-')}${picked}`
     this.dom.replaceChildren(...this.face(this.node.attrs, this.host))
   }
 
@@ -29,11 +40,7 @@ class BoxView implements NodeView {
     if (node.type !== this.node.type) return false
     const changed = node.attrs !== this.node.attrs
     this.node = node
-    if (changed) {
-      const picked = this.dom.classList.contains('is-picked')
-      this.show()
-      this.dom.classList.toggle('is-picked', picked)
-    }
+    if (changed) this.show()
     return true
   }
 
@@ -57,9 +64,9 @@ class BoxView implements NodeView {
 }
 
 /** The view of a block by its face. */
-export function boxView(face: Face) {
+export function boxView(face: Face, follow?: Follow) {
   return (node: Node, _view: EditorView, _getPos: () => number | undefined, host: SheetHost): NodeView =>
-    new BoxView(node, face, host)
+    new BoxView(node, face, host, follow)
 }
 
 /** An element with some words in it. */

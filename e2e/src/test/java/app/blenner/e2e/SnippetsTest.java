@@ -106,4 +106,65 @@ public class SnippetsTest extends BenchTest {
     assertThat(sheet()).isVisible();
     page.setViewportSize(1280, 800);
   }
+
+  /** Linked from the shelf, changed on another item's bench, and followed here and by readers; then made a copy. */
+  @Test
+  public void aLinkedSnippetFollowsAndCanBecomeACopy() {
+    openWith("<p>Gate closes at nine.</p>");
+    press("Control+Home", "Shift+End");
+    choose("Tidy", "Keep this as a snippet");
+    dialog().getByLabel("Name").fill("The gate");
+    dialog().getByText("Keep the snippet").click();
+    assertThat(dialog()).not().isVisible();
+
+    openWith("<p>Before.</p>");
+    String key = itemKey();
+    press("Control+End", "Enter");
+    page.keyboard().type("/");
+    page.waitForTimeout(150);
+    page.keyboard().type("gate, linked");
+    assertThat(
+            page.getByRole(
+                AriaRole.OPTION, new Page.GetByRoleOptions().setName("The gate, linked")))
+        .isVisible();
+    page.keyboard().press("Enter");
+    assertThat(sheet().locator(".linked-piece")).containsText("Gate closes at nine.");
+    page.keyboard().type("Typed on.");
+    String html = stored();
+    assertTrue(
+        html.matches(
+            "(?s)<p>Before.</p>\n<div class=\"snippet\" data-snippet=\"[a-z0-9]+\"></div>\n<p>Typed on.</p>"),
+        html);
+    AccessibilityTest.check(page, "a linked snippet");
+
+    // Changed elsewhere, after it was shown where it stands.
+    Page other = context.newPage();
+    watch(other);
+    other.navigate(app().url("/editor/items/" + api.item("Other", "<p>Gate closes at ten.</p>")));
+    other.locator(".ProseMirror").click();
+    other.keyboard().press("Control+a");
+    button(other, "Tidy").click();
+    other
+        .getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Keep this as a snippet"))
+        .click();
+    other.getByLabel("Keep it as").selectOption("In place of “The gate”");
+    assertThat(other.getByText("It is linked in one item")).isVisible();
+    button(other, "Change the snippet").click();
+    assertThat(other.getByRole(AriaRole.DIALOG)).hasCount(0);
+    other.close();
+    page.bringToFront();
+    assertThat(sheet().locator(".linked-piece")).containsText("Gate closes at ten.");
+    button("Proof").click();
+    assertThat(page.frameLocator("iframe[title^='Proof']").locator(".article"))
+        .containsText("Gate closes at ten.");
+    button("Write").click();
+
+    sheet().locator(".linked-piece").click();
+    button("Make it a copy").click();
+    assertThat(sheet().locator(".linked-piece")).hasCount(0);
+    assertEquals(stored(), "<p>Before.</p>\n<p>Gate closes at ten.</p>\n<p>Typed on.</p>");
+    press("Control+z");
+    assertThat(sheet().locator(".linked-piece")).hasCount(1);
+    assertEquals(itemKey(), key);
+  }
 }

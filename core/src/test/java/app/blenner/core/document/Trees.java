@@ -187,7 +187,7 @@ public final class Trees {
     if (depth > 3) {
       return new Paragraph(inline(), style());
     }
-    return switch (random.nextInt(27)) {
+    return switch (random.nextInt(28)) {
       case 0 -> new Heading(1 + random.nextInt(6), maybe() ? "kit" : "", inline(), style());
       case 1 ->
           new BulletedList(
@@ -250,6 +250,7 @@ public final class Trees {
                   : new ItemList.Latest(any("", "night-sky"), any("", "moon"), random.nextInt(60)));
       case 21 -> new RelatedItems(words(), some(3, this::reference));
       case 22 -> new ButtonLink(link(), words());
+      case 27 -> new LinkedPiece(any("s1", "pabcdefghjkm"));
       case 23 -> new JumpTarget(any("kit", "", "2bad"));
       case 26 ->
           new Prompt(random.nextInt(7), any("Say what a visitor gains", "", "Two < sentences"));
