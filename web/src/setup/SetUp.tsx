@@ -10,6 +10,7 @@ import { MergeFields } from './MergeFields'
 import { Outlines } from './Outlines'
 import { People } from './People'
 import { References } from './References'
+import { SetUpFile } from './SetUpFile'
 import { SiteName } from './SiteName'
 import { Trail } from './Trail'
 import { ToolsetList } from './toolsets/ToolsetList'
@@ -105,6 +106,13 @@ export function SetUp() {
             about: 'Taken out as an open package, or brought back from one.',
             words: 'export import backup restore archive download yaml',
             content: <WholeSite />,
+          },
+          {
+            id: 'set-up-file',
+            name: 'The set-up as a file',
+            about: 'Taken out as YAML, or brought in from another site.',
+            words: 'export import yaml copy settings kinds toolsets',
+            content: <SetUpFile />,
           },
         ]),
     ...(looksAfterPeople

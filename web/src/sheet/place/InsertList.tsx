@@ -81,12 +81,11 @@ export function InsertList({ onClose }: { onClose: () => void }) {
   const letters = words.trim().toLowerCase()
   const entries = every.filter((t) => isOffered(t, sheet.state))
   const pieces = useSnippets(sheet.itemKind)
-  const snippets = (pieces.data ?? [])
-    .flatMap((s): Entry[] =>
-      [asTool(s, sheet), ...asLink(s, sheet)].filter((t) =>
-        `${t.name} ${s.about} ${s.shelf} snippet`.toLowerCase().includes(letters),
-      ),
-    )
+  const snippets = (pieces.data ?? []).flatMap((s): Entry[] =>
+    [asTool(s, sheet), ...asLink(s, sheet)].filter((t) =>
+      `${t.name} ${s.about} ${s.shelf} snippet`.toLowerCase().includes(letters),
+    ),
+  )
   const groups: [name: string, entries: Entry[]][] = letters
     ? [['What fits', fitting(entries, letters, lately)]]
     : [

@@ -345,4 +345,47 @@ public class SetUpTest {
     assertTrue(offered.contains("For writers") && !offered.contains("For editors"), offered);
     assertTrue(ilse.get(OUTLINES).text().contains("For writers"), "whoever sets up sees all");
   }
+
+  private static final String FILE = "/editor/api/set-up/file";
+
+  private static String yaml(String text) {
+    return "{\"yaml\":\"" + text.replace("\"", "\\\"").replace("\n", "\\n") + "\"}";
+  }
+
+  @Test
+  public void theSetUpGoesOutAsAFileAndComesInPartByPart() {
+    assertEquals(running.signedIn("bram").get(FILE).status(), 403);
+    String before = ilse.get(FILE).text();
+    assertTrue(before.contains("name: Tarnlow") && before.contains("outlines:"), before);
+    assertTrue(!before.contains("people:") && !before.contains("sections:"), before);
+    Answer part =
+        ilse.post(
+            FILE,
+            yaml(
+                "tagline: Set by a file\nshop: 1\nkinds:\n- name: walk\n  label: Walk\n  plural: Walks\n  help: ''\n"
+                    + "  news: true\n  unfolds: false\n  cards: []\n"));
+    assertEquals(part.json().at("/unknown").toString(), "[\"shop\"]", part.text());
+    assertEquals(part.json().at("/changed").toString(), "[\"the site\",\"kinds and fields\"]");
+    String kinds = ilse.get("/editor/api/kinds").text();
+    assertTrue(
+        kinds.contains("\"walk\"") && kinds.contains("\"article\""), "others stay: " + kinds);
+    String after = ilse.get(FILE).text();
+    assertTrue(after.contains("tagline: Set by a file") && after.contains("name: Tarnlow"), after);
+    // What was taken out can be brought in, and then says the same.
+    assertEquals(ilse.post(FILE, yaml(after.replace("\\", "\\\\"))).status(), 200);
+    assertEquals(ilse.get(FILE).text(), after);
+    for (String bad :
+        new String[] {
+          "x: [",
+          "shop: 1",
+          "merge-fields:\n- {name: A b, label: X, source: text, text: x}",
+          "toolsets:\n- {name: t, label: T}",
+          "kinds:\n- {name: '1', label: X}"
+        }) {
+      Answer refused = ilse.post(FILE, yaml(bad));
+      assertEquals(refused.status(), 422, bad + refused.text());
+      assertTrue(refused.sentence().length() > 10, refused.text());
+    }
+    assertEquals(ilse.get(FILE).text(), after, "nothing of what was refused holds");
+  }
 }

@@ -234,6 +234,10 @@ final class SiteRaces extends RaceTable {
     String links =
         "{\"links\":[{\"name\":\"N\",\"pattern\":\"N-\\\\d\",\"address\":\"https://example.com/{0}\"}]}";
     races.put(
+        "POST /editor/api/set-up/file",
+        new Race(
+            ANY, all("POST", API + "/set-up/file", "{\"yaml\":\"contact-address: a@b.example\"}")));
+    races.put(
         "PUT /editor/api/merge-fields",
         new Race(ANY, all("PUT", API + "/merge-fields", "{\"fields\":[]}")));
     races.put(

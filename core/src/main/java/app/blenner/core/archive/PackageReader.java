@@ -185,7 +185,7 @@ final class PackageReader {
         HtmlReader.read(parts[1]));
   }
 
-  private static Site site(Fields settings) {
+  static Site site(Fields settings) {
     List<Section> sections =
         settings.all("sections").stream()
             .map(
@@ -231,7 +231,7 @@ final class PackageReader {
         f.has("form") ? f.pick(DateForm.class, "form") : DateForm.LONG);
   }
 
-  private static List<Toolset> toolsets(Fields settings) {
+  static List<Toolset> toolsets(Fields settings) {
     try {
       return settings.all("toolsets").stream().map(t -> ToolsetData.read(t.values())).toList();
     } catch (IllegalArgumentException e) {
@@ -239,7 +239,7 @@ final class PackageReader {
     }
   }
 
-  private static HouseStyle house(Fields house) {
+  static HouseStyle house(Fields house) {
     return new HouseStyle(
         house.all("palette").stream()
             .map(c -> new HouseStyle.Colour(c.text("name"), c.text("value")))
@@ -262,7 +262,7 @@ final class PackageReader {
             .toList());
   }
 
-  private static List<EmbedHost> hosts(Fields settings) {
+  static List<EmbedHost> hosts(Fields settings) {
     return settings.all("embed-hosts").stream()
         .map(h -> new EmbedHost(h.text("host"), h.text("name"), h.text("page"), h.text("frame")))
         .toList();

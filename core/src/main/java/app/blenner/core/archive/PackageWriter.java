@@ -40,7 +40,7 @@ final class PackageWriter {
     }
   }
 
-  private static Fields settings(SitePackage site) {
+  static Fields settings(SitePackage site) {
     Fields out = Fields.none("site.yaml");
     out.put("form", SitePackage.FORM);
     out.put("name", site.site().name());

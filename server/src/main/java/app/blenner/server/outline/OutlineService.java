@@ -93,6 +93,24 @@ public class OutlineService implements ReadyMade {
     keep(made, packed.name(), packed.about(), packed.kinds(), HtmlWriter.write(packed.body()));
   }
 
+  /** Takes over an outline in place of the one of the same name, or beside the others; its key stays. */
+  public void addOrChange(PackedOutline packed) {
+    OutlineEntity there =
+        entities().stream()
+            .filter(o -> o.name.equalsIgnoreCase(PlainText.line(packed.name())))
+            .filter(o -> o.snippet == packed.snippet())
+            .findFirst()
+            .orElse(null);
+    if (there == null) {
+      add(packed);
+      return;
+    }
+    there.shelf = PlainText.line(packed.shelf());
+    there.forRole = packed.role();
+    String body = HtmlWriter.write(packed.body());
+    keep(there, packed.name(), packed.about(), packed.kinds(), body);
+  }
+
   /** Takes all outlines away. */
   public void clear() {
     outlines.deleteAllInBatch();

@@ -187,7 +187,9 @@ public class KindService {
 
   /** Takes over the kinds of a package. */
   public void replaceAll(List<Kind> all) {
-    kinds.deleteAllInBatch();
+    // Not in a batch: some may be known to this transaction already.
+    kinds.deleteAll();
+    kinds.flush();
     List<KindEntity> entities = new ArrayList<>();
     for (Kind kind : all) {
       KindEntity entity = written(new KindEntity(), kind);

@@ -142,7 +142,9 @@ public class ToolsetService {
 
   /** Takes over the toolsets of a package. */
   public void replaceAll(List<Toolset> all) {
-    toolsets.deleteAllInBatch();
+    // Not in a batch: some may be known to this transaction already.
+    toolsets.deleteAll();
+    toolsets.flush();
     all.forEach(set -> toolsets.saveAndFlush(written(new ToolsetEntity(), set)));
     events.publishEvent(new EditorChanged());
   }
