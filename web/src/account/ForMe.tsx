@@ -83,6 +83,7 @@ export function ForMe() {
       <Switch name="still" label="Nothing moves, whatever the machine says" />
       <Switch name="paste-text-only" label="Paste text only, always" />
       <Switch name="few-tools" label="Few tools above the sheet" />
+      <p className="text-soft">The columns of the worklist are chosen at its foot.</p>
       <div>
         <Button onClick={() => resetOwn()}>Set everything back</Button>
       </div>

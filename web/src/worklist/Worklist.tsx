@@ -13,6 +13,7 @@ import { LevelIcon } from '../shared/ui/LevelIcon'
 import { StageIcon } from '../shared/ui/StageIcon'
 import { ago, useNow } from '../shared/ui/time'
 import { useTitle } from '../shared/ui/useTitle'
+import { ColumnChoice, useColumns } from './columns'
 import { type Filter, query, useFilter } from './filter'
 import { Picked } from './Picked'
 import { StageRail } from './StageRail'
@@ -245,6 +246,7 @@ interface EntryProps {
 
 function Entry({ row, site, on, pick, ticked, tick }: EntryProps) {
   const now = useNow(30_000)
+  const shows = useColumns()
   const section = site?.sections.find((s) => s.slug === row.section)?.name
   return (
     // The whole row can be pressed; the keyboard has the title's link and its focus.
@@ -275,18 +277,22 @@ function Entry({ row, site, on, pick, ticked, tick }: EntryProps) {
         >
           {row.title || 'Untitled'}
         </Link>
-        <p className="text-soft">
-          {row.kindLabel}
-          {section && ` · ${section}`}
-        </p>
-        <p className="flex items-center gap-2">
-          <LevelIcon level={row.next.sign} />
-          <span className="min-w-0 truncate">{row.next.sentence}</span>
-        </p>
-        {row.expiring && <p className="truncate text-soft">{row.expiring}</p>}
+        {shows('place') && (
+          <p className="text-soft">
+            {row.kindLabel}
+            {section && ` · ${section}`}
+          </p>
+        )}
+        {shows('next') && (
+          <p className="flex items-center gap-2">
+            <LevelIcon level={row.next.sign} />
+            <span className="min-w-0 truncate">{row.next.sentence}</span>
+          </p>
+        )}
+        {row.expiring && shows('expiring') && <p className="truncate text-soft">{row.expiring}</p>}
       </div>
-      <p className="w-32 shrink-0 truncate text-soft max-lg:hidden">{row.author}</p>
-      <p className="w-24 shrink-0 text-right text-soft">{ago(new Date(row.changedAt), now)}</p>
+      {shows('author') && <p className="w-32 shrink-0 truncate text-soft max-lg:hidden">{row.author}</p>}
+      {shows('changed') && <p className="w-24 shrink-0 text-right text-soft">{ago(new Date(row.changedAt), now)}</p>}
     </li>
   )
 }
@@ -300,7 +306,13 @@ function Pages({ list, filter, change }: Part & { list: List | undefined }) {
       <span>{list.found ? `${first + 1}–${last} of ${list.found}` : 'Nothing found'}</span>
       {filter.page > 0 && <Button onClick={() => change({ page: filter.page - 1 })}>Earlier page</Button>}
       {last < list.found && <Button onClick={() => change({ page: filter.page + 1 })}>Next page</Button>}
-      <label className="ml-auto flex items-center gap-2">
+      <details className="relative ml-auto">
+        <summary className="cursor-pointer rounded-3 px-2 hover:bg-desk">Columns</summary>
+        <div className="absolute right-0 bottom-8 z-20 w-64 rounded-3 border border-edge bg-sheet p-3 text-ink">
+          <ColumnChoice />
+        </div>
+      </details>
+      <label className="flex items-center gap-2">
         Items a page
         <select
           className="h-7 rounded-3 border border-edge bg-sheet px-1"

@@ -67,6 +67,39 @@ public class ForMeTest extends OwnAppTest {
     assertThat(page.locator("html[data-look=light]")).isAttached();
   }
 
+  @Test
+  public void theColumnsOfTheWorklistAreFoundElsewhere() {
+    signIn("Ilse Marten");
+    page.navigate(app().url("/editor/worklist?whose=everyones"));
+    Locator first =
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Items"))
+            .locator("li")
+            .first();
+    assertThat(first).containsText("Article");
+    page.getByText("Columns", new Page.GetByTextOptions().setExact(true)).click();
+    AccessibilityTest.check(page, "the columns of the worklist");
+    page.waitForResponse(
+        "**/me/settings/worklist-hidden", () -> field(page, "Kind and section").uncheck());
+    assertThat(first).not().containsText("Article");
+
+    BrowserContext elsewhere = newContext(new Browser.NewContextOptions());
+    Page other = elsewhere.newPage();
+    watch(other);
+    signIn(other, "Ilse Marten");
+    other.navigate(app().url("/editor/worklist?whose=everyones"));
+    Locator there =
+        other
+            .getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Items"))
+            .locator("li")
+            .first();
+    assertThat(there).isVisible();
+    assertThat(there).not().containsText("Article");
+    elsewhere.close();
+    page.waitForResponse(
+        "**/me/settings/worklist-hidden", () -> field(page, "Kind and section").check());
+    assertThat(first).containsText("Article");
+  }
+
   /** A key is given to another tool: its old holder is named, loses it, and every place tells the new one. */
   @Test
   public void aKeyIsGivenToAnotherToolAndSetBack() {

@@ -186,7 +186,7 @@ public class PlacesTest extends BrowserTest {
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-up")).click();
     Locator parts =
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Parts of Set-up"));
-    assertThat(parts.getByRole(AriaRole.LINK)).hasCount(9);
+    assertThat(parts.getByRole(AriaRole.LINK)).hasCount(12);
     textbox("Look for a setting").fill("BACKUP");
     assertThat(parts.getByRole(AriaRole.LINK)).hasText(new String[] {"The whole site"});
     assertThat(region("Outlines")).hasCount(0);
@@ -197,5 +197,14 @@ public class PlacesTest extends BrowserTest {
     assertThat(region("Outlines")).isVisible();
     parts.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Snippets")).click();
     assertThat(region("Snippets")).isInViewport();
+    page.setViewportSize(360, 740);
+    button("New toolset").click();
+    assertThat(region("A new toolset")).isVisible();
+    assertEquals(
+        page.evaluate(
+            "document.querySelector('main, [role=main]').scrollWidth <= innerWidth && document.documentElement.scrollWidth <= innerWidth"),
+        true,
+        "nothing stands beyond the edge of a phone");
+    page.setViewportSize(1280, 800);
   }
 }
