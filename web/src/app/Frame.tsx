@@ -51,11 +51,11 @@ export function Frame({ person }: { person: Person }) {
 
   return (
     <div className="flex h-full flex-col">
-      <header className="flex min-h-11 shrink-0 flex-wrap items-center gap-x-5 border-line border-b px-5 max-lg:px-3">
+      <header className="flex min-h-11 shrink-0 flex-wrap items-center gap-x-5 border-line border-b px-5 max-lg:px-3 max-sm:h-auto max-sm:flex-wrap max-sm:gap-y-0 max-sm:px-3 max-sm:pb-2">
         <Link to="/worklist" className="rounded-3 font-semibold font-serif text-[1.25rem]">
           Blenner
         </Link>
-        <nav aria-label="Places" className="flex h-11 gap-5">
+        <nav aria-label="Places" className="flex h-11 gap-5 max-sm:gap-3">
           {places.map((p) => (
             <NavLink
               key={p.to}
@@ -82,11 +82,11 @@ export function Frame({ person }: { person: Person }) {
           {site.data?.name}
           <span className="sr-only"> (the public site, opens a new tab)</span>
         </a>
-        <div className="ml-auto flex items-center gap-4">
+        <div className="ml-auto flex items-center gap-4 max-sm:w-full max-sm:flex-wrap max-sm:gap-x-3 max-sm:gap-y-1">
           <button
             type="button"
             onClick={() => setFinding(true)}
-            className="flex h-7 w-72 items-center justify-between rounded-3 border border-edge bg-sheet px-2.5 text-soft max-lg:w-44"
+            className="flex h-7 w-72 items-center justify-between rounded-3 border border-edge bg-sheet px-2.5 text-soft max-sm:w-auto max-sm:min-w-32 max-sm:flex-1 max-lg:w-44"
           >
             <span className="truncate">Find anything or run a command</span>
             <kbd className="rounded-3 border border-line px-1 font-sans text-small max-lg:hidden">Ctrl .</kbd>

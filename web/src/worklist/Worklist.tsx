@@ -298,6 +298,7 @@ function Entry({ row, site, on, pick, ticked, tick }: EntryProps) {
 }
 
 function Pages({ list, filter, change }: Part & { list: List | undefined }) {
+  const [columns, setColumns] = useState(false)
   if (!list) return null
   const first = filter.page * filter.size
   const last = Math.min(first + filter.size, list.found)
@@ -306,10 +307,10 @@ function Pages({ list, filter, change }: Part & { list: List | undefined }) {
       <span>{list.found ? `${first + 1}–${last} of ${list.found}` : 'Nothing found'}</span>
       {filter.page > 0 && <Button onClick={() => change({ page: filter.page - 1 })}>Earlier page</Button>}
       {last < list.found && <Button onClick={() => change({ page: filter.page + 1 })}>Next page</Button>}
-      <details className="relative ml-auto">
+      <details className="relative ml-auto" onToggle={(e) => setColumns(e.currentTarget.open)}>
         <summary className="cursor-pointer rounded-3 px-2 hover:bg-desk">Columns</summary>
         <div className="absolute right-0 bottom-8 z-20 w-64 rounded-3 border border-edge bg-sheet p-3 text-ink">
-          <ColumnChoice />
+          {columns && <ColumnChoice />}
         </div>
       </details>
       <label className="flex items-center gap-2">

@@ -27,7 +27,7 @@ const plainest: ToolGroup[] = [
 ]
 
 /** Makes a toolset, or changes one; it holds from the moment it is kept, on open benches too. */
-export function ToolsetEditor({ standing, taken, writing, onDone, onClose }: Props) {
+export default function ToolsetEditor({ standing, taken, writing, onDone, onClose }: Props) {
   const [set, setSet] = useState<Toolset>(
     () => standing?.toolset ?? { name: '', label: '', about: '', groups: startingGroups(), only: {}, uses: [] },
   )

@@ -1,11 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import { useRefresh, useWriting } from '../../shared/api/queries'
 import type { ToolsetStanding } from '../../shared/api/types'
 import { Button, TextButton } from '../../shared/ui/Button'
-import { ToolsetEditor } from './ToolsetEditor'
 import { useWhere } from './Uses'
+
+// It comes with the whole writing surface, which nobody needs for a look at the set-up.
+const ToolsetEditor = lazy(() => import('./ToolsetEditor'))
 
 type Doing = { what: 'new' } | { what: 'change'; standing: ToolsetStanding }
 
@@ -106,14 +108,16 @@ export function ToolsetList({ blocked }: { blocked: string }) {
         </p>
       )}
       {doing && writing.data && (
-        <ToolsetEditor
-          key={doing.what === 'change' ? doing.standing.toolset.name : ''}
-          standing={doing.what === 'change' ? doing.standing : undefined}
-          taken={all.map((s) => s.toolset.name)}
-          writing={writing.data}
-          onDone={() => done(doing.what === 'new' ? 'The toolset is there.' : 'Changed. Open benches follow it now.')}
-          onClose={() => setDoing(null)}
-        />
+        <Suspense fallback={<p className="text-soft">Opening the toolset …</p>}>
+          <ToolsetEditor
+            key={doing.what === 'change' ? doing.standing.toolset.name : ''}
+            standing={doing.what === 'change' ? doing.standing : undefined}
+            taken={all.map((s) => s.toolset.name)}
+            writing={writing.data}
+            onDone={() => done(doing.what === 'new' ? 'The toolset is there.' : 'Changed. Open benches follow it now.')}
+            onClose={() => setDoing(null)}
+          />
+        </Suspense>
       )}
     </section>
   )
