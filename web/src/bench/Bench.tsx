@@ -26,7 +26,8 @@ export default function Bench() {
   const writing = useWriting()
   const offered = useOffered(item.data?.state.kind ?? '')
   const person = windowPerson() ?? session.data?.person
-  const failed = item.error ?? writing.error ?? offered.error
+  // What is there already stays, whatever becomes of asking for it anew: somebody is writing on it.
+  const failed = [item, writing, offered].find((asked) => asked.error && !asked.data)?.error
   if (failed instanceof Problem && failed.status === 404) return <NotThere />
   if (failed) return <p className="p-8 text-rust">{failed.message}</p>
   if (!item.data || !writing.data || !offered.data || !person)

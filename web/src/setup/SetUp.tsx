@@ -5,6 +5,7 @@ import { Input } from '../shared/ui/Field'
 import { Place } from '../shared/ui/Place'
 import { useTitle } from '../shared/ui/useTitle'
 import { External } from './External'
+import { History } from './History'
 import { KindList } from './kinds/KindList'
 import { MergeFields } from './MergeFields'
 import { Outlines } from './Outlines'
@@ -24,6 +25,8 @@ interface Part {
   about: string
   words: string
   content: ReactNode
+  /** The word by which its changes are found in what was done. */
+  history?: string
 }
 
 /** Everything that is set up for the whole site, each part by itself, found by its words. */
@@ -36,6 +39,7 @@ export function SetUp() {
   const parts: Part[] = [
     {
       id: 'the-site',
+      history: 'name of the site',
       name: 'The site',
       about: 'Its name, what it is in a line, its language.',
       words: 'title tagline foot',
@@ -50,6 +54,7 @@ export function SetUp() {
     },
     {
       id: 'kinds',
+      history: 'kind',
       name: 'Kinds and fields',
       about: 'What sorts of item there are, and what each carries.',
       words: 'article post page cards required choices type',
@@ -57,6 +62,7 @@ export function SetUp() {
     },
     {
       id: 'toolsets',
+      history: 'toolset',
       name: 'Toolsets',
       about: 'Which tools a text offers, and to whom.',
       words: 'strip buttons colours fonts sizes styles embeds raw html blocks restrict allow role field',
@@ -64,6 +70,7 @@ export function SetUp() {
     },
     {
       id: 'outlines',
+      history: 'outline',
       name: 'Outlines',
       about: 'Structures that items begin with.',
       words: 'prompts templates start',
@@ -71,6 +78,7 @@ export function SetUp() {
     },
     {
       id: 'snippets',
+      history: 'snippet',
       name: 'Snippets',
       about: 'Ready-made pieces to drop into a text.',
       words: 'shelf reuse gaps insert',
@@ -78,6 +86,7 @@ export function SetUp() {
     },
     {
       id: 'merge-fields',
+      history: 'merge field',
       name: 'Merge fields',
       about: 'Placeholders that are filled when a page is made.',
       words: 'variable date name telephone hotline fill in reader',
@@ -85,6 +94,7 @@ export function SetUp() {
     },
     {
       id: 'reference-links',
+      history: 'reference link',
       name: 'Reference links',
       about: 'Codes in texts that become links for readers.',
       words: 'pattern regular expression number station address',
@@ -92,6 +102,7 @@ export function SetUp() {
     },
     {
       id: 'hosts',
+      history: 'host',
       name: 'Hosts and mail',
       about: 'What may be embedded and fetched, and where messages go.',
       words: 'embeds film sound address contact form fetch allow external',
@@ -165,6 +176,7 @@ export function SetUp() {
           {found.map((p) => (
             <div key={p.id} id={p.id} className="scroll-mt-6">
               {p.content}
+              {p.history && !blocked && <History of={p.name} word={p.history} />}
             </div>
           ))}
         </div>

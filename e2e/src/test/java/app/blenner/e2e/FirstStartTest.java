@@ -30,7 +30,9 @@ public class FirstStartTest extends BrowserTest {
           .containsText("This address is not the one in the terminal.");
       page.navigate(address.group(1));
       fillIn();
-      assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Set-up")))
+      assertThat(
+              page.getByRole(
+                  AriaRole.HEADING, new Page.GetByRoleOptions().setName("Set-up").setExact(true)))
           .isVisible();
 
       textbox("Name").fill("The Hill Record");

@@ -197,6 +197,9 @@ public class PlacesTest extends BrowserTest {
     assertThat(region("Outlines")).isVisible();
     parts.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Snippets")).click();
     assertThat(region("Snippets")).isInViewport();
+    page.getByLabel("Who changed: Merge fields").click();
+    assertThat(page.getByText("Nobody has yet.").or(page.getByText("the merge fields")).first())
+        .isVisible();
     page.setViewportSize(360, 740);
     button("New toolset").click();
     assertThat(region("A new toolset")).isVisible();

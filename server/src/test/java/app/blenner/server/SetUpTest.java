@@ -387,5 +387,12 @@ public class SetUpTest {
       assertTrue(refused.sentence().length() > 10, refused.text());
     }
     assertEquals(ilse.get(FILE).text(), after, "nothing of what was refused holds");
+    Answer history = ilse.get("/editor/api/set-up/history?word=KIND");
+    assertEquals(history.json().at("/0/who").asString(), "Ilse Marten", history.text());
+    assertTrue(
+        history.json().at("/0/about").asString().contains("kinds and fields"), history.text());
+    assertEquals(ilse.get("/editor/api/set-up/history?word=%25%25").text(), "[]");
+    assertEquals(
+        running.signedIn("bram").get("/editor/api/set-up/history?word=kind").status(), 403);
   }
 }

@@ -5,8 +5,10 @@ import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
+import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.RichTextField;
 import app.blenner.core.merge.MergeFields;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +46,27 @@ public final class MergeFieldUnknown implements Rule {
   public List<Finding> check(Content content, Kind kind, Surroundings around) {
     List<Finding> found = new ArrayList<>();
     content.body().walk((path, block) -> look(path, block, kind, around.fields(), found));
+    kind.fields()
+        .filter(f -> f instanceof RichTextField)
+        .map(f -> f.head().name())
+        .forEach(name -> field(name, content, kind, around.fields(), found));
     return found;
+  }
+
+  /** A formatted text of a field is told as a whole: there are no marks within it. */
+  private void field(
+      String name, Content content, Kind kind, MergeFields fields, List<Finding> found) {
+    if (content.values().get(name) instanceof String html) {
+      List<Finding> within = new ArrayList<>();
+      HtmlReader.read(html).walk((path, block) -> look(path, block, kind, fields, within));
+      within.stream()
+          .findFirst()
+          .map(
+              f ->
+                  Finding.onField(
+                      this, f.level(), f.message(), FieldValues.PLACE + name, List.of()))
+          .ifPresent(found::add);
+    }
   }
 
   private void look(

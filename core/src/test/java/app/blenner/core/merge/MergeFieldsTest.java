@@ -51,6 +51,7 @@ public class MergeFieldsTest {
                                   "choices",
                                   "choices",
                                   List.of("Torch", "Map", "Coat")),
+                              Map.of("name", "note", "label", "Note", "type", "rich-text"),
                               Map.of("name", "day", "label", "Day", "type", "date"))))));
 
   private static final MergeFields FIELDS =
@@ -148,6 +149,17 @@ public class MergeFieldsTest {
     assertEquals(
         HtmlWriter.write(mended.body()), "<p>Call now, <data value=\"hotline\">y</data></p>");
     assertEquals(new MergeFieldUnknown().check(content, WALK, Surroundings.NONE).size(), 2);
+    // In a formatted field it is told once, at the field.
+    Content field =
+        content
+            .withBody(Document.EMPTY)
+            .withValues(
+                Map.of(
+                    "note", "<p><data value=\"gone\">a</data> <data value=\"gone\">b</data></p>"));
+    List<Finding> inField =
+        new MergeFieldUnknown().check(field, WALK, new Surroundings(FIELDS, Set.of()));
+    assertEquals(inField.size(), 1);
+    assertTrue(inField.get(0).field().endsWith("note"), inField.get(0).field());
   }
 
   @DataProvider

@@ -10,10 +10,13 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The set-up of the site as a file, out and in. */
@@ -38,6 +41,18 @@ class SetUpFileController {
     response.setContentType("application/yaml;charset=UTF-8");
     response.setHeader("Content-Disposition", "attachment; filename=\"set-up.yaml\"");
     response.getOutputStream().write(transfer.write().getBytes(StandardCharsets.UTF_8));
+  }
+
+  /** A change of the set-up. */
+  record SetUpChange(Instant at, String who, String about) {}
+
+  /** Who changed what of the set-up that speaks of something, the latest first. */
+  @GetMapping("/history")
+  List<SetUpChange> setUpHistory(@RequestParam String word) {
+    AccountService.needs(Right.SET_UP);
+    return audit.ofSetUp(word).stream()
+        .map(r -> new SetUpChange(r.at(), r.who(), r.about()))
+        .toList();
   }
 
   @PostMapping("/file")

@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -57,11 +58,21 @@ public class AuditService {
   @Transactional(readOnly = true)
   public List<TrailRow> before(long id) {
     return rows.findByIdLessThanOrderByIdDesc(id, Limit.of(PAGE)).stream()
-        .map(
-            r ->
-                new TrailRow(
-                    r.id, r.happenedAt, r.who, r.what.label(), r.about, r.address, r.request))
+        .map(AuditService::row)
         .toList();
+  }
+
+  /** The last changes of the set-up that speak of something, the latest first. */
+  @Transactional(readOnly = true)
+  public List<TrailRow> ofSetUp(String word) {
+    String like = "%" + word.toLowerCase(Locale.ROOT).replaceAll("[!%_]", "!$0") + "%";
+    return rows.about(Audited.SET_UP_CHANGED, like, Limit.of(PAGE)).stream()
+        .map(AuditService::row)
+        .toList();
+  }
+
+  private static TrailRow row(AuditEntity r) {
+    return new TrailRow(r.id, r.happenedAt, r.who, r.what.label(), r.about, r.address, r.request);
   }
 
   private static String cut(String words, int most) {

@@ -43,6 +43,9 @@ class PublicSiteFilter extends HttpFilter {
     }
     PageCache.Ready page = cache.page(path);
     String name = page.isPersonal() ? readers.name(request).orElse("") : "";
+    if (page.isPersonal()) {
+      response.setHeader("Vary", "Cookie");
+    }
     if (name.isEmpty()) {
       send(page, request, response);
     } else {

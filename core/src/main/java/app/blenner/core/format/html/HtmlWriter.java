@@ -398,25 +398,7 @@ public class HtmlWriter implements BlockVisitor<Void> {
   }
 
   private void titled(String title, List<ItemReference> items) {
-    if (!title.isEmpty()) {
-      out.line();
-      out.tag("p").text(title).close("p");
-    }
-    if (!items.isEmpty()) {
-      out.line();
-      out.tag("ul");
-      for (ItemReference item : items) {
-        out.line();
-        out.tag("li").open("a").attribute("href", href(item.item())).endOpen();
-        out.text(item.label()).close("a");
-        out.close("li");
-      }
-      out.line();
-      out.close("ul");
-    }
-    if (!title.isEmpty() || !items.isEmpty()) {
-      out.line();
-    }
+    TitledItems.write(out, title, items, this::href);
   }
 
   @Override
