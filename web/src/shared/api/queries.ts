@@ -3,9 +3,16 @@ import { answer, client } from './client'
 import type { paths } from './schema'
 import type { Session } from './types'
 
-/** Who is signed in. */
+/**
+ * Who is signed in. Not asked anew by each part of the screen that wants to know: whoever was signed out while they write
+ * must not lose the bench by opening a list.
+ */
 export function useSession() {
-  return useQuery({ queryKey: ['session'], queryFn: () => answer(client.GET('/editor/api/session')) })
+  return useQuery({
+    queryKey: ['session'],
+    queryFn: () => answer(client.GET('/editor/api/session')),
+    refetchOnMount: false,
+  })
 }
 
 /** Whether the person who is signed in has a right; the server decides, and this only spares them what it would refuse. */
