@@ -42,13 +42,17 @@ public class PublicPagesTest extends OwnAppTest {
       all.append(example.group(1)).append('\n');
     }
     // One item shows every block and mark of the format; the one picture in it that lacks words
-    // gets some, the one that waits is kept, and the prompt, which no reader may see, is taken out.
+    // gets some, the one that waits is kept, the merge field is one there is, and the prompt and
+    // the
+    // snippet of another site, which no reader may see, are taken out.
     String key =
         api.item(
             "Every block there is",
             all.toString()
                 .replace("ridge.jpg\">", "ridge.jpg\" alt=\"A ridge\">")
                 .replace("picture pending", "picture")
+                .replace("site.phone", "site.name")
+                .replaceAll("<div class=\"snippet\".*?</div>", "")
                 .replaceAll("<p class=\"prompt\">.*?</p>", ""));
     api.act(key, "PUT_LIVE");
     Set<String> pages = publicPages();
