@@ -7,10 +7,8 @@ import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
-import app.blenner.core.preflight.Surroundings;
 import app.blenner.server.asset.UseService;
 import app.blenner.server.site.KindService;
-import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.version.Versions;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -30,7 +28,7 @@ public class Judging {
   private final ItemRepository items;
   private final Versions versions;
   private final KindService kinds;
-  private final MergeFieldService fields;
+  private final StateMaker states;
   private final LinkedPieces pieces;
   private final ItemWordsRepository words;
   private final UseService uses;
@@ -42,7 +40,7 @@ public class Judging {
       ItemRepository items,
       Versions versions,
       KindService kinds,
-      MergeFieldService fields,
+      StateMaker states,
       LinkedPieces pieces,
       ItemWordsRepository words,
       UseService uses,
@@ -52,7 +50,7 @@ public class Judging {
     this.items = items;
     this.versions = versions;
     this.kinds = kinds;
-    this.fields = fields;
+    this.states = states;
     this.pieces = pieces;
     this.words = words;
     this.uses = uses;
@@ -84,8 +82,7 @@ public class Judging {
   private void judge(ItemRepository.Judged item) {
     Content content = versions.content(item.working());
     Kind kind = kinds.kind(item.kind());
-    List<Finding> findings =
-        Preflight.check(content, kind, new Surroundings(fields.all(), pieces.keys()));
+    List<Finding> findings = Preflight.check(content, kind, states.around());
     transaction.executeWithoutResult(
         status -> {
           int noted =
@@ -109,10 +106,11 @@ public class Judging {
       words.note(key, whole);
       uses.note(key, false, kind.uses(whole));
     }
-    liveCopies
-        .findById(key)
-        .map(live -> versions.content(live.live))
-        .filter(live -> !Pieces.in(live.body()).isEmpty())
-        .ifPresent(live -> uses.note(key, true, kind.uses(pieces.whole(live))));
+    if (pieces.areLinkedForReaders(key)) {
+      liveCopies
+          .findById(key)
+          .map(live -> versions.content(live.live))
+          .ifPresent(live -> uses.note(key, true, kind.uses(pieces.whole(live))));
+    }
   }
 }

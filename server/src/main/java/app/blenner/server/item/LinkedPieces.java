@@ -1,5 +1,6 @@
 package app.blenner.server.item;
 
+import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
 import app.blenner.core.piece.Pieces;
 import java.util.HashSet;
@@ -45,7 +46,7 @@ public class LinkedPieces {
         : content.withBody(Pieces.filled(content.body(), this::piece));
   }
 
-  private Optional<app.blenner.core.document.Document> piece(String key) {
+  private Optional<Document> piece(String key) {
     return ready.stream().flatMap(r -> r.piece(key).stream()).findFirst();
   }
 
@@ -72,6 +73,11 @@ public class LinkedPieces {
       entity.piece = piece;
       uses.save(entity);
     }
+  }
+
+  /** Whether what readers see of an item links any piece. */
+  boolean areLinkedForReaders(String itemKey) {
+    return !uses.findAllByItemKeyAndForReaders(itemKey, true).isEmpty();
   }
 
   void forget(String itemKey) {

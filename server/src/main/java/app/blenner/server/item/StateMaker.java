@@ -30,6 +30,7 @@ import app.blenner.server.item.ItemViews.Placement;
 import app.blenner.server.item.ItemViews.Standing;
 import app.blenner.server.item.ItemViews.StepView;
 import app.blenner.server.item.ItemViews.TakenOut;
+import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.site.SiteService;
 import app.blenner.server.version.Versions;
 import java.time.Clock;
@@ -52,6 +53,7 @@ class StateMaker {
   private final Versions versions;
   private final Holder holder;
   private final LinkedPieces pieces;
+  private final MergeFieldService fields;
   private final Clock clock;
 
   StateMaker(
@@ -61,10 +63,12 @@ class StateMaker {
       Versions versions,
       Holder holder,
       LinkedPieces pieces,
+      MergeFieldService fields,
       Clock clock) {
     this.versions = versions;
     this.holder = holder;
     this.pieces = pieces;
+    this.fields = fields;
     this.liveCopies = liveCopies;
     this.sites = sites;
     this.expiries = expiries;
@@ -73,7 +77,7 @@ class StateMaker {
 
   /** What rules ask for that lies beyond an item. */
   Surroundings around() {
-    return new Surroundings(sites.site().fields(), pieces.keys());
+    return new Surroundings(fields.all(), pieces.keys());
   }
 
   /** What is found in an item, and what its texts hold that they do not offer to somebody. */
