@@ -8,6 +8,7 @@ import { Input, Select } from '../shared/ui/Field'
 import { useDraft } from '../shared/ui/useDraft'
 import { useSubmit } from '../shared/ui/useSubmit'
 import { shortName } from './kinds/words'
+import { SettingsFoot } from './SettingsFoot'
 
 const sources: Record<MergeField['source'], string> = {
   TEXT: 'These words',
@@ -133,17 +134,7 @@ export function MergeFields({ blocked }: { blocked: string }) {
             <div>
               <Button onClick={() => change([...fields, fresh])}>Add a merge field</Button>
             </div>
-            {problem && (
-              <p role="alert" className="text-rust">
-                {problem}
-              </p>
-            )}
-            <p className="flex items-center gap-3">
-              <Button type="submit" look="main">
-                Change the merge fields
-              </Button>
-              <span role="status">{told}</span>
-            </p>
+            <SettingsFoot problem={problem} does="Change the merge fields" told={told} />
           </>
         )}
       </form>

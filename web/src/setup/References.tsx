@@ -9,6 +9,7 @@ import { cx } from '../shared/ui/cx'
 import { FieldFrame, fieldBox, Input } from '../shared/ui/Field'
 import { useDraft } from '../shared/ui/useDraft'
 import { useSubmit } from '../shared/ui/useSubmit'
+import { SettingsFoot } from './SettingsFoot'
 
 const EXAMPLE = 'The meter at TL-1042 read 21.6, that at TL-0007 less.'
 
@@ -70,17 +71,7 @@ export function References({ blocked }: { blocked: string }) {
               </Button>
             </div>
             {links.length > 0 && <Try links={links} />}
-            {problem && (
-              <p role="alert" className="text-rust">
-                {problem}
-              </p>
-            )}
-            <p className="flex items-center gap-3">
-              <Button type="submit" look="main">
-                Change the reference links
-              </Button>
-              <span role="status">{told}</span>
-            </p>
+            <SettingsFoot problem={problem} does="Change the reference links" told={told} />
           </>
         )}
       </form>
