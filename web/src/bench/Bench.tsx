@@ -7,6 +7,7 @@ import { useOffered, useSession, useWriting } from '../shared/api/queries'
 import type { ItemView, Person, Toolset, Writing } from '../shared/api/types'
 import { askFor } from '../shared/store/asked'
 import { useChanges } from '../shared/store/changes'
+import type { Begun } from '../shared/store/newItem'
 import { Sheet, type Sources } from '../sheet'
 import { BenchScreen } from './BenchScreen'
 import { dropBackup, readBackup } from './state/backup'
@@ -95,7 +96,7 @@ function Opened({ item, writing, toolset, person }: OpenedProps) {
   const [{ sheet, saver }] = useState(() => open(item, writing, person))
   useLayoutEffect(() => sheet.offer(toolset), [sheet, toolset])
   const { state } = useLocation()
-  const begun = !!(state as { begun?: boolean } | null)?.begun
+  const { begun, told } = (state as Partial<Begun> | null) ?? {}
   useEffect(() => saver.subscribe(() => sheet.writeIn(saver.snapshot().state.language)), [saver, sheet])
   useChanges(useCallback(() => saver.lookAgain(), [saver]))
   useEffect(() => {
@@ -110,5 +111,5 @@ function Opened({ item, writing, toolset, person }: OpenedProps) {
       saver.close()
     }
   }, [saver])
-  return <BenchScreen saver={saver} sheet={sheet} toolset={toolset} />
+  return <BenchScreen saver={saver} sheet={sheet} toolset={toolset} tell={told} />
 }

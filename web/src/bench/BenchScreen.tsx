@@ -44,10 +44,18 @@ const VIEWS: View[] = ['write', 'markup', 'both', 'proof']
 
 const Markup = lazy(() => import('./markup/Markup'))
 
+interface Props {
+  saver: Saver
+  sheet: Sheet
+  toolset: Toolset | null
+  /** What is to be said first, in a sentence. */
+  tell?: string
+}
+
 /** The screen where one item is written. */
-export function BenchScreen({ saver, sheet, toolset }: { saver: Saver; sheet: Sheet; toolset: Toolset | null }) {
+export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
   const [params, setParams] = useSearchParams()
-  const [told, setTold] = useState<ReactNode>(null)
+  const [told, setTold] = useState<ReactNode>(tell)
   const [marksOpen, setMarksOpen] = useState(0)
   const view = VIEWS.find((v) => v === params.get('view')) ?? 'write'
   const title = useStore({ get: saver.snapshot, subscribe: saver.subscribe }, (now) => now.fields.title)

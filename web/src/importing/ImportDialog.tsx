@@ -114,9 +114,9 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
 
   async function bring({ title, result }: Imported, name: string) {
     if (goes === 'new') {
-      const key = await beginItem(becomes, { title, body: result.body })
+      const { key, told } = await beginItem(becomes, { title, body: result.body })
       onClose()
-      openNew(key)
+      openNew(key, told)
       return
     }
     if (!into) return
@@ -136,11 +136,11 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
       }
       try {
         const brought = await readFile(file, true)
-        const key = await beginItem(becomes, { title: brought.title, body: brought.result.body })
+        const { key, told } = await beginItem(becomes, { title: brought.title, body: brought.result.body })
         const { name, others } = brought.encoding
         const letters = others.length ? ` Read as ${name}; bring it in alone to choose another way.` : ''
         const open = brought.result.offers.map((o) => ` ${offerWords[o.kind](o.lines.length).open}.`).join('')
-        report({ name: file.name, sentence: brought.result.sentence + letters + open, key })
+        report({ name: file.name, sentence: brought.result.sentence + letters + open + (told && ` ${told}`), key })
       } catch (error) {
         // The line begins with the name already.
         const sentence = (error as Error).message.replace(`“${file.name}”: `, '')

@@ -33,8 +33,11 @@ export function readAddress(address: string, joined = alone, { taken } = unchose
   return answer(client.POST('/editor/api/intake/address', { body: { address, taken, ...joined } }))
 }
 
-/** Begins an item with a text that was brought in. */
-export async function beginItem(kind: Kind, brought: { title: string; body: string }): Promise<string> {
-  const made = await answer(client.POST('/editor/api/items', { body: { kind, ...brought } }))
-  return made.state.key
+/** Begins an item with a text that was brought in; says what it could not take of it, in a sentence. */
+export async function beginItem(
+  kind: Kind,
+  brought: { title: string; body: string },
+): Promise<{ key: string; told: string }> {
+  const { state } = await answer(client.POST('/editor/api/items', { body: { kind, ...brought } }))
+  return { key: state.key, told: state.taken?.told ?? '' }
 }

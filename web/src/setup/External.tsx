@@ -8,6 +8,7 @@ import { Facts } from '../shared/ui/Facts'
 import { FieldFrame, fieldBox, Input } from '../shared/ui/Field'
 import { useDraft } from '../shared/ui/useDraft'
 import { useSubmit } from '../shared/ui/useSubmit'
+import { AsAtFirst, useDefaults } from './AsAtFirst'
 
 /** Which hosts may be shown in pages, and where the messages of visitors go. */
 export function External({ blocked }: { blocked: string }) {
@@ -15,6 +16,7 @@ export function External({ blocked }: { blocked: string }) {
   const refresh = useRefresh()
   const [given, setGiven] = useDraft<ExternalSettings>(external.data, { hosts: [], contactAddress: '', fetchHosts: [] })
   const [told, setTold] = useState('')
+  const first = useDefaults()?.external
 
   const { problem, submit } = useSubmit(
     async () => {
@@ -106,7 +108,19 @@ export function External({ blocked }: { blocked: string }) {
       <div className="max-w-md">
         <FieldFrame
           label="Texts may be fetched from"
-          hint="One host to a line: example.org, *.example.org for all below it, or * for every public one. A host of a local network must be named itself."
+          hint={
+            <>
+              One host to a line: example.org, *.example.org for all below it, or * for every public one. A host of a
+              local network must be named itself.{' '}
+              <AsAtFirst
+                of="Texts may be fetched from"
+                now={given.fetchHosts}
+                first={first?.fetchHosts}
+                told="*, every public host"
+                set={(fetchHosts) => setGiven({ ...given, fetchHosts })}
+              />
+            </>
+          }
         >
           {({ id, describedBy }) => (
             <textarea

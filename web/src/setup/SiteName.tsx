@@ -7,6 +7,7 @@ import { Input, Select } from '../shared/ui/Field'
 import { languageName, languages } from '../shared/ui/languages'
 import { useDraft } from '../shared/ui/useDraft'
 import { useSubmit } from '../shared/ui/useSubmit'
+import { AsAtFirst, useDefaults } from './AsAtFirst'
 
 type Named = { name: string; tagline: string; language: string }
 
@@ -16,6 +17,7 @@ export function SiteName({ blocked }: { blocked: string }) {
   const refresh = useRefresh()
   const [given, setGiven] = useDraft<Named>(site.data, { name: '', tagline: '', language: 'en-GB' })
   const [told, setTold] = useState('')
+  const first = useDefaults()?.site
   const set = (field: keyof Named) => (e: { target: { value: string } }) =>
     setGiven({ ...given, [field]: e.target.value })
 
@@ -56,7 +58,20 @@ export function SiteName({ blocked }: { blocked: string }) {
         onChange={set('tagline')}
         maxLength={500}
       />
-      <Select label="Language" value={given.language} onChange={set('language')}>
+      <Select
+        label="Language"
+        value={given.language}
+        onChange={set('language')}
+        hint={
+          <AsAtFirst
+            of="Language"
+            now={given.language}
+            first={first?.language}
+            told={languageName(first?.language ?? '')}
+            set={(language) => setGiven({ ...given, language })}
+          />
+        }
+      >
         {[...new Set([given.language, ...languages])].map((t) => (
           <option key={t} value={t}>
             {languageName(t)}

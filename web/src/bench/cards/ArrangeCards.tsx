@@ -1,3 +1,4 @@
+import { useEffect } from 'react'
 import { moved, movedBefore } from '../../shared/base/lists'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
@@ -14,6 +15,7 @@ export function ArrangeCards({ cards, done }: Props) {
   const { arrangement, changed, change, reset } = useArrangement()
   const order = cards.map((c) => c.id)
   const { list, grip, dragged, before } = useDragOrder((id, where) => change({ order: movedBefore(order, id, where) }))
+  useEffect(() => list.current?.querySelector('button')?.focus(), [list])
   return (
     <section aria-label="Arrange the cards" className="grid gap-3 p-4">
       <p className="text-soft">

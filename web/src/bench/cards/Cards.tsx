@@ -1,5 +1,6 @@
 import { Collapsible } from 'radix-ui'
-import { type ReactNode, useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 import { useLead } from '../../shared/store/asked'
 import { TextButton } from '../../shared/ui/Button'
 import { ArrangeCards } from './ArrangeCards'
@@ -33,7 +34,12 @@ export function Cards({ opened }: { opened: string }) {
   const lead = useLead()
   const [arranging, setArranging] = useState(false)
   const wanted = (c: CardShown) => opened === c.id || c.leads.includes(lead)
-  if (arranging) return <ArrangeCards cards={cards} done={() => setArranging(false)} />
+  const arrange = useRef<HTMLButtonElement>(null)
+  function done() {
+    flushSync(() => setArranging(false))
+    arrange.current?.focus()
+  }
+  if (arranging) return <ArrangeCards cards={cards} done={done} />
   const hidden = cards.filter((c) => !c.shown).length
   return (
     <div>
@@ -46,7 +52,9 @@ export function Cards({ opened }: { opened: string }) {
           </Card>
         ))}
       <p className="px-4 py-3 text-soft">
-        <TextButton onClick={() => setArranging(true)}>Arrange the cards</TextButton>
+        <TextButton ref={arrange} onClick={() => setArranging(true)}>
+          Arrange the cards
+        </TextButton>
         {hidden > 0 && ` ${hidden} hidden`}
       </p>
     </div>

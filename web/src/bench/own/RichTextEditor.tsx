@@ -1,77 +1,34 @@
-import { useEffect, useRef, useState } from 'react'
-import { answer, client } from '../../shared/api/client'
+import { useState } from 'react'
 import { useAsked } from '../../shared/store/asked'
-import { cx } from '../../shared/ui/cx'
-import { FieldFrame, fieldBox } from '../../shared/ui/Field'
-import { useBench } from '../state/context'
+import { Button } from '../../shared/ui/Button'
+import { asShown } from '../../sheet'
+import { FieldSheet } from './FieldSheet'
+import { Group } from './Group'
 import { type EditorProps, text } from './props'
 
-const PAUSE = 400
-
-/** A formatted text, written as Markdown and kept in the form of all texts. */
+/** A formatted text: shown as it stands, and written on a sheet of its own. */
 export function RichTextEditor({ field, value, set, problem, lead }: EditorProps) {
-  const { saver } = useBench()
-  const ref = useAsked<HTMLTextAreaElement>(lead)
-  const [typed, setTyped] = useState<string>()
-  const [shown, setShown] = useState('')
-  const [told, setTold] = useState('')
-  const timer = useRef(0)
-  const readings = useRef(0)
+  const ref = useAsked<HTMLButtonElement>(lead)
+  const [open, setOpen] = useState(false)
   const html = text(value)
-
-  useEffect(() => {
-    // What somebody is typing is never written over by what comes back.
-    if (typed !== undefined) return
-    let gone = false
-    answer(client.POST('/editor/api/writing/markup', { body: { language: 'MARKDOWN', text: html } }))
-      .then((m) => !gone && setShown(m.text.trimEnd()))
-      .catch((e) => setTold((e as Error).message))
-    return () => {
-      gone = true
-    }
-  }, [html, typed])
-
-  async function read(markdown: string) {
-    clearTimeout(timer.current)
-    const mine = ++readings.current
-    try {
-      const { body } = await answer(
-        client.POST('/editor/api/writing/markup/reading', { body: { language: 'MARKDOWN', text: markdown } }),
-      )
-      if (mine !== readings.current) return
-      set(body || undefined)
-      saver.owes(lead, null)
-      setTold('')
-    } catch (e) {
-      setTold(`Not kept yet: ${(e as Error).message}`)
-    }
-  }
-
   return (
-    <FieldFrame
-      label={field.label}
-      hint={`${field.help} Markdown: **strong**, *emphasis*, - a list, [words](address).`.trim()}
-      problem={problem || told}
-    >
-      {({ id, describedBy }) => (
-        <textarea
-          ref={ref}
-          id={id}
-          aria-describedby={describedBy}
-          rows={6}
-          value={typed ?? shown}
-          onChange={(e) => {
-            const markdown = e.target.value
-            setTyped(markdown)
-            // Whoever types and puts the item live at once has it go along.
-            saver.owes(lead, () => read(markdown))
-            clearTimeout(timer.current)
-            timer.current = window.setTimeout(() => read(markdown), PAUSE)
-          }}
-          onBlur={() => typed !== undefined && read(typed)}
-          className={cx(fieldBox, 'resize-y py-1.5 font-mono text-small')}
-        />
+    <Group field={field} problem={problem}>
+      {html && (
+        <section
+          aria-label={`${field.label}, as it stands`}
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by the keyboard
+          tabIndex={0}
+          className="max-h-60 overflow-auto border border-line bg-sheet px-3 py-1"
+        >
+          <div inert className="article" dangerouslySetInnerHTML={{ __html: asShown(html) }} />
+        </section>
       )}
-    </FieldFrame>
+      <p>
+        <Button ref={ref} onClick={() => setOpen(true)} aria-label={`Write: ${field.label}`}>
+          {html ? 'Write on' : 'Write'}
+        </Button>
+      </p>
+      {open && <FieldSheet field={field} html={html} set={set} onClose={() => setOpen(false)} />}
+    </Group>
   )
 }

@@ -69,8 +69,6 @@ export class Saver {
   private dropped: number[] = []
   /** What was taken out of the text by the server, and the text as it was kept. */
   onTaken: (taken: NonNullable<ItemState['taken']>) => void = () => {}
-  /** What was typed and is still being read, by where it was typed. */
-  private readonly owed = new Map<string, () => Promise<void>>()
 
   constructor(
     item: ItemView,
@@ -160,19 +158,12 @@ export class Saver {
     this.timer = setTimeout(() => whenIdle(() => this.flush(), 200), wait)
   }
 
-  /** Notes that something typed is not among the fields yet, and how to bring it there; null once it is. */
-  owes(where: string, finish: (() => Promise<void>) | null) {
-    if (finish) this.owed.set(where, finish)
-    else this.owed.delete(where)
-  }
-
   /** Sends what has not been sent; true when the server has everything. */
   async flush(): Promise<boolean> {
-    for (const finish of [...this.owed.values()]) await finish()
     clearTimeout(this.timer)
     while (this.running) await this.running
     if (this.dirty && !this.isHeld()) await this.alone(() => this.send())
-    return !this.dirty && !this.owed.size && this.now.status.is === 'saved'
+    return !this.dirty && this.now.status.is === 'saved'
   }
 
   /**

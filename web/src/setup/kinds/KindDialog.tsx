@@ -6,6 +6,7 @@ import { Button } from '../../shared/ui/Button'
 import { Input } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { useSubmit } from '../../shared/ui/useSubmit'
+import { AsAtFirst, useDefaults } from '../AsAtFirst'
 import { CardForm } from './CardForm'
 import { named, newKind } from './words'
 
@@ -27,6 +28,7 @@ function touched(items: number): string {
 export function KindDialog({ standing, onDone, onClose }: Props) {
   const kinds = useKinds()
   const [kind, setKind] = useState<ItemKind>(standing?.kind ?? newKind)
+  const first = useDefaults()?.kinds.find((k) => k.name === standing?.kind.name)
   const part = (change: Partial<ItemKind>) => setKind({ ...kind, ...change })
   const { problem, submit } = useSubmit(async () => {
     const given = named(
@@ -87,6 +89,27 @@ export function KindDialog({ standing, onDone, onClose }: Props) {
           Section pages show its text down to the fold
         </label>
       </div>
+      <div className="max-w-md">
+        <Input
+          label="Most characters of a summary"
+          type="number"
+          min={20}
+          max={5000}
+          required
+          value={kind.summaryLimit || ''}
+          onChange={(e) => part({ summaryLimit: Number(e.target.value) })}
+          hint={
+            <AsAtFirst
+              of="Most characters of a summary"
+              now={kind.summaryLimit}
+              first={newKind.summaryLimit}
+              told={String(newKind.summaryLimit)}
+              set={(summaryLimit) => part({ summaryLimit })}
+            />
+          }
+        />
+      </div>
+      <AsAtFirst of={kind.label} now={kind} first={first} told="one of the kinds a site begins with" set={setKind} />
       {kind.cards.map((c, i) => (
         <CardForm
           key={i}

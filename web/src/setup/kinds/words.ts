@@ -93,6 +93,7 @@ export const newKind: ItemKind = {
   help: '',
   news: true,
   unfolds: false,
+  summaryLimit: 250,
   cards: [],
 }
 

@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes, Ref } from 'react'
+import type { ButtonHTMLAttributes, ComponentProps, Ref } from 'react'
 import { cx } from './cx'
 
 type Look = 'main' | 'plain' | 'quiet'
@@ -40,7 +40,7 @@ export function Button({ look = 'plain', blocked, className, onClick, children, 
 }
 
 /** A word that does something, underlined as a link is. */
-export function TextButton({ className, ...rest }: ButtonHTMLAttributes<HTMLButtonElement>) {
+export function TextButton({ className, ...rest }: ComponentProps<'button'>) {
   return (
     <button
       type="button"

@@ -11,11 +11,13 @@ interface Props {
   wide?: boolean
   /** Whether it can only be left by one of its own buttons. */
   firm?: boolean
+  /** Whether something within it takes Escape now, so that it stays open. */
+  keepsEscape?: () => boolean
   children: ReactNode
 }
 
 /** A dialog over everything else. The keyboard stays in it, and Escape closes it. */
-export function Dialog({ open, onClose, title, about, wide, firm, children }: Props) {
+export function Dialog({ open, onClose, title, about, wide, firm, keepsEscape, children }: Props) {
   return (
     <Radix.Root open={open} onOpenChange={(now) => !now && !firm && onClose()}>
       <Radix.Portal>
@@ -23,7 +25,7 @@ export function Dialog({ open, onClose, title, about, wide, firm, children }: Pr
         <Radix.Content
           {...(about ? {} : { 'aria-describedby': undefined })}
           onCloseAutoFocus={(e) => e.preventDefault()}
-          onEscapeKeyDown={(e) => (firm || listIsOpen()) && e.preventDefault()}
+          onEscapeKeyDown={(e) => (firm || listIsOpen() || keepsEscape?.()) && e.preventDefault()}
           onInteractOutside={(e) => firm && e.preventDefault()}
           className={`fixed top-1/2 left-1/2 z-50 flex max-h-[92vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col rounded-3 border border-edge bg-paper ${wide ? 'max-w-5xl' : 'max-w-md'}`}
         >

@@ -129,7 +129,11 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, settingsBelo
     over = <Palette key={open.of} of={open.of} byKey={open.byKey} onMore={more} onClose={close} />
   }
   return (
-    <section aria-label="Sheet" className={cx('flex min-w-0 flex-1 flex-col lg:min-w-[560px]', quiet && 'is-quiet')}>
+    <section
+      aria-label="Sheet"
+      data-over={open ? '' : undefined}
+      className={cx('flex min-w-0 flex-1 flex-col lg:min-w-[560px]', quiet && 'is-quiet')}
+    >
       <div className="tools-of-quiet">
         <ToolStrip few={few} />
         <PasteStrip />

@@ -50,6 +50,8 @@ export class Sheet implements SheetHost {
   readonly pasting: Pasting = new Pasting(this)
   /** The kind of the item whose text it is. */
   itemKind = ''
+  /** What it is called for whoever hears it. */
+  label = 'Text of the item'
   /** Every tool, for whoever wants to use them all. */
   readonly tools = tools
   private readonly store: Store<EditorState>
@@ -82,6 +84,11 @@ export class Sheet implements SheetHost {
 
   get state(): EditorState {
     return this.store.get()
+  }
+
+  /** Whether the settings of the picked block are open. */
+  get hasSettings(): boolean {
+    return settingsOf(this.state) !== null
   }
 
   /** Closes the settings of the picked block, where they are open. */
@@ -162,7 +169,7 @@ export class Sheet implements SheetHost {
         role: 'textbox',
         'aria-multiline': 'true',
         tabindex: '0',
-        'aria-label': 'Text of the item',
+        'aria-label': this.label,
         spellcheck: 'true',
         lang: this.writingLanguage.language,
         dir: directionOf(this.writingLanguage),

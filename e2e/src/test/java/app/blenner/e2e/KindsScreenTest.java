@@ -79,6 +79,26 @@ public class KindsScreenTest extends OwnAppTest {
         });
   }
 
+  /** Writes on in the formatted text without looking, and goes back to the item by Escape. */
+  private void writeRichText(String words, boolean withBoots) {
+    button("Write: A rich text").press("Enter");
+    Locator sheet =
+        dialog().getByRole(AriaRole.TEXTBOX, new Locator.GetByRoleOptions().setName("A rich text"));
+    assertThat(sheet).isFocused();
+    page.keyboard().press("Control+End");
+    page.keyboard().type(words);
+    if (withBoots) {
+      page.keyboard().press("Control+b");
+      page.keyboard().type("boots");
+      page.keyboard().press("Control+b");
+      page.keyboard().type(" ");
+      AccessibilityTest.check(page, "a formatted text of a field");
+    }
+    page.keyboard().press("Escape");
+    assertThat(dialog()).hasCount(0);
+    assertThat(button("Write: A rich text")).isFocused();
+  }
+
   private void pick(String label, String role, String asset) {
     button("Pick: " + label).click();
     dialog()
@@ -101,7 +121,7 @@ public class KindsScreenTest extends OwnAppTest {
     tab("Cards").click();
     field("A line").fill("On foot");
     field("A lines").fill("First line\nsecond line");
-    field("A rich text").fill("Bring **boots**.");
+    writeRichText("Bring ", true);
     pick("A picture", "RADIO", "A red torch");
     pick("A pictures", "CHECKBOX", "Winter path");
     field("A link").fill("https://example.com/map");
@@ -131,10 +151,13 @@ public class KindsScreenTest extends OwnAppTest {
     // What was entered is there again for whoever comes later.
     page.reload();
     tab("Cards").click();
-    assertThat(field("A rich text")).hasValue("Bring **boots**.");
+    Locator asItStands =
+        page.getByRole(
+            AriaRole.REGION, new Page.GetByRoleOptions().setName("A rich text, as it stands"));
+    assertThat(asItStands.locator("strong")).hasText("boots");
     assertThat(field("A lines")).hasValue("First line\nsecond line");
     // Typed and put live at once: nothing waits for a pause.
-    field("A rich text").fill("Bring **warm** boots.");
+    writeRichText(" and gloves", false);
     button("Put live").click();
     assertThat(button("Put live")).hasCount(0);
 
@@ -144,7 +167,7 @@ public class KindsScreenTest extends OwnAppTest {
     shown.forEach(div -> read.put(div.selectFirst("dt").text(), div.selectFirst("dd").text()));
     assertEquals(read.keySet(), new java.util.LinkedHashSet<>(TYPES.values()), html);
     assertEquals(read.get("A lines"), "First line second line");
-    assertEquals(read.get("A rich text"), "Bring warm boots.");
+    assertEquals(read.get("A rich text"), "Bring boots and gloves");
     assertEquals(read.get("A link"), "The map");
     assertEquals(read.get("A number"), "7.5");
     assertEquals(read.get("A date"), "26 November 2026");

@@ -296,4 +296,22 @@ public class KindsTest {
         Items.view(editor, key).at("/content/values/search.title").asString(),
         "Nights at the lodge");
   }
+
+  /** Whatever was set otherwise can be set back by what the server says a site begins with. */
+  @Test
+  public void whatASiteBeginsWithIsTheWayBack() {
+    JsonNode first = editor.get("/editor/api/site/defaults").json();
+    assertEquals(first.at("/site/language").asString(), "en");
+    assertEquals(first.at("/external/fetchHosts").toString(), "[\"*\"]");
+    ObjectNode post = (ObjectNode) standing("post").path("kind");
+    assertEquals(post, first.at("/kinds/1"));
+    ObjectNode other = post.deepCopy().put("summaryLimit", 40).put("news", false);
+    assertEquals(change("post", other).status(), 200);
+    String key = begin("post");
+    write(key, "t", Map.of());
+    JsonNode measures = Items.view(editor, key).at("/state/measures");
+    assertEquals(measures.path("summaryLimit").asInt(), 40);
+    assertEquals(change("post", (ObjectNode) first.at("/kinds/1")).status(), 200);
+    assertEquals(standing("post").path("kind"), first.at("/kinds/1"));
+  }
 }

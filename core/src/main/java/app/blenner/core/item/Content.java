@@ -46,9 +46,6 @@ public record Content(
   /** What parts keywords: the commas and semicolons of Latin, Arabic and East Asian writing. */
   private static final Pattern PARTS = Pattern.compile("[,;،؛、，；]");
 
-  /** Most characters of a summary. Common practice. */
-  public static final int SUMMARY_LIMIT = 250;
-
   public Content {
     title = PlainText.line(title);
     summary = PlainText.line(summary);

@@ -21,6 +21,7 @@ import java.util.stream.Stream;
  * @param help what it is for, in a sentence
  * @param isNews whether its items are listed among the latest; else they are fixed pages
  * @param unfolds whether lists show its text down to its fold
+ * @param summaryLimit how many characters the summary of an item has at most
  * @param cards its own fields, in cards
  */
 public record Kind(
@@ -30,13 +31,29 @@ public record Kind(
     String help,
     boolean isNews,
     boolean unfolds,
+    int summaryLimit,
     List<Card> cards) {
+
+  /** How many characters a summary has at most, where a kind says nothing else. Common practice. */
+  public static final int SUMMARY_LIMIT = 250;
 
   public Kind {
     label = PlainText.line(label);
     plural = PlainText.line(plural);
     help = PlainText.line(help);
     cards = List.copyOf(cards);
+  }
+
+  /** A kind whose summaries have the usual length. */
+  public Kind(
+      String name,
+      String label,
+      String plural,
+      String help,
+      boolean isNews,
+      boolean unfolds,
+      List<Card> cards) {
+    this(name, label, plural, help, isNews, unfolds, SUMMARY_LIMIT, cards);
   }
 
   /** A kind that is known by its name alone, such as one of an item whose kind is gone. */

@@ -38,6 +38,14 @@ public final class Kinds {
 
   private static final Pattern NAME = Pattern.compile("[a-z][a-z0-9]*(?:-[a-z0-9]+)*");
   private static final int NAME_LIMIT = 40;
+  private static final int SHORTEST_LIMIT = 20;
+  private static final int LONGEST_LIMIT = 5_000;
+  private static final String LIMIT =
+      "The most characters of a summary is a number from "
+          + SHORTEST_LIMIT
+          + " to "
+          + LONGEST_LIMIT
+          + ".";
 
   private Kinds() {}
 
@@ -64,6 +72,9 @@ public final class Kinds {
     name(out, "A kind", kind.name());
     label(out, "The kind", kind.label());
     label(out, "The kind, of which there are several,", kind.plural());
+    if (kind.summaryLimit() < SHORTEST_LIMIT || kind.summaryLimit() > LONGEST_LIMIT) {
+      out.add(LIMIT);
+    }
     if (kind.fields().count() > MOST_FIELDS) {
       out.add("A kind has at most " + MOST_FIELDS + " fields.");
     }
@@ -120,6 +131,7 @@ public final class Kinds {
     out.put("help", kind.help());
     out.put("news", kind.isNews());
     out.put("unfolds", kind.unfolds());
+    out.put("summary-limit", kind.summaryLimit());
     out.put("cards", kind.cards().stream().map(Kinds::write).toList());
     return out;
   }
@@ -158,12 +170,21 @@ public final class Kinds {
             Data.line(data.get("help")),
             !"false".equals(Data.line(data.get("news"))),
             "true".equals(Data.line(data.get("unfolds"))),
+            limit(Data.line(data.get("summary-limit"))),
             maps(data.get("cards")).stream().map(Kinds::card).toList());
     List<String> problems = problems(kind);
     if (!problems.isEmpty()) {
       throw new IllegalArgumentException(problems.get(0));
     }
     return kind;
+  }
+
+  private static int limit(String written) {
+    try {
+      return written.isEmpty() ? Kind.SUMMARY_LIMIT : Integer.parseInt(written);
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException(LIMIT, e);
+    }
   }
 
   private static Card card(Map<?, ?> data) {

@@ -1,6 +1,7 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
 import app.blenner.core.language.Counts;
 import java.util.List;
 
@@ -19,7 +20,9 @@ public final class SummaryLength implements Rule {
 
   @Override
   public String reference() {
-    return "Common practice: at most " + Content.SUMMARY_LIMIT + " characters";
+    return "Common practice: at most "
+        + Kind.SUMMARY_LIMIT
+        + " characters, where a kind says nothing else";
   }
 
   @Override
@@ -29,6 +32,15 @@ public final class SummaryLength implements Rule {
 
   @Override
   public List<Finding> check(Content content) {
+    return check(content, Kind.SUMMARY_LIMIT);
+  }
+
+  @Override
+  public List<Finding> check(Content content, Kind kind) {
+    return check(content, kind.summaryLimit());
+  }
+
+  private List<Finding> check(Content content, int limit) {
     int length = Counts.characters(content.summary());
     if (length == 0) {
       return List.of(
@@ -39,10 +51,10 @@ public final class SummaryLength implements Rule {
               "summary",
               List.of(Fix.ask("Write one", "summary"))));
     }
-    if (length <= Content.SUMMARY_LIMIT) {
+    if (length <= limit) {
       return List.of();
     }
-    int over = length - Content.SUMMARY_LIMIT;
+    int over = length - limit;
     String message =
         "The summary is " + over + (over == 1 ? " character" : " characters") + " too long.";
     return List.of(

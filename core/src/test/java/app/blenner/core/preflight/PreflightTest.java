@@ -1,12 +1,17 @@
 package app.blenner.core.preflight;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Kinds;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.testng.annotations.Test;
 
 public class PreflightTest {
@@ -45,6 +50,23 @@ public class PreflightTest {
     assertEquals(f.rule(), "title-required");
     assertEquals(f.level(), Level.MUST_FIX);
     assertEquals(f.fixes().get(0).asks(), "title");
+  }
+
+  @Test
+  public void aKindSaysHowLongItsSummariesAre() {
+    Kind brief = new Kind("brief", "Brief", "Briefs", "", true, false, 100, List.of());
+    Content text = content("A title", "a".repeat(101), "<p>a</p>");
+    Finding over = Preflight.check(text, brief, Surroundings.NONE).get(0);
+    assertEquals(over.message(), "The summary is 1 character too long.");
+    assertEquals(Preflight.check(text), List.of());
+    assertEquals(Kinds.read(Kinds.write(brief)), brief);
+    Map<String, Object> older = new HashMap<>(Kinds.write(brief));
+    older.remove("summary-limit");
+    assertEquals(Kinds.read(older).summaryLimit(), 250);
+    for (Object wrong : new Object[] {0, 19, 5_001, -1, "many", 1e300}) {
+      older.put("summary-limit", wrong);
+      assertThrows(IllegalArgumentException.class, () -> Kinds.read(older));
+    }
   }
 
   /** Common practice: a summary has at most 250 characters. */

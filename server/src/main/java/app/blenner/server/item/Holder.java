@@ -75,7 +75,7 @@ class Holder {
                           Document was = text(before.values().get(name));
                           Document is = HtmlReader.read(html);
                           String where = "“" + f.head().label() + "”";
-                          Document held = held(was, is, set, List.of(), where, told);
+                          Document held = held(was, is, set, dropped, where, told);
                           values.put(name, held == is ? html : HtmlWriter.write(held));
                         });
               }

@@ -127,7 +127,7 @@ class StateMaker {
         new Measures(
             WordCounts.of(content.body()),
             Counts.characters(content.summary()),
-            Content.SUMMARY_LIMIT),
+            kind.summaryLimit()),
         Faces.of(content, site.name()),
         findings.stream()
             .map(

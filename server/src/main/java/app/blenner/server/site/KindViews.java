@@ -39,6 +39,7 @@ final class KindViews {
    * @param name its lasting short name
    * @param news whether its items are listed among the latest
    * @param unfolds whether lists show its text down to its fold
+   * @param summaryLimit how many characters the summary of an item has at most
    */
   record KindView(
       @NotNull String name,
@@ -47,6 +48,7 @@ final class KindViews {
       @NotNull String help,
       boolean news,
       boolean unfolds,
+      Integer summaryLimit,
       @NotNull @Size(max = 50, message = "A kind has at most 50 cards.")
           List<@NotNull @Valid CardView> cards) {
 
@@ -58,6 +60,7 @@ final class KindViews {
           k.help(),
           k.isNews(),
           k.unfolds(),
+          k.summaryLimit(),
           k.cards().stream().map(CardView::of).toList());
     }
 
@@ -75,6 +78,7 @@ final class KindViews {
               "help", help,
               "news", news,
               "unfolds", unfolds,
+              "summary-limit", summaryLimit,
               "cards", cards.stream().map(CardView::data).toList()));
     }
   }

@@ -35,7 +35,7 @@ class SiteSettings {
     settings.save(setting);
   }
 
-  private static SettingEntity ofNewSite() {
+  static SettingEntity ofNewSite() {
     SettingEntity made = new SettingEntity();
     made.id = ONLY;
     made.name = "A new site";
