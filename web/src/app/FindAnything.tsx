@@ -10,6 +10,7 @@ import { changeNotebook } from '../shared/store/notebook'
 import { useOffered } from '../shared/store/placeCommands'
 import { Dialog } from '../shared/ui/Dialog'
 import { StageIcon } from '../shared/ui/StageIcon'
+import { usePicked } from '../shared/ui/usePicked'
 
 /** Ctrl and the full stop open the field from anywhere. */
 export function useFindKey(open: () => void) {
@@ -63,6 +64,7 @@ export function FindAnything({ open, onClose, onOutline }: Props) {
   ]
   const wanted = commands.filter((c) => `${c.name} ${c.words ?? ''}`.toLowerCase().includes(words.trim().toLowerCase()))
   const rows = words.trim().length > 1 ? (found.data?.rows ?? []) : []
+  const picked = usePicked([...rows.map((r) => r.key), ...wanted.map((c) => c.name)])
   const row = 'flex cursor-pointer items-center gap-2 rounded-3 px-2 py-1.5 data-[selected=true]:bg-desk'
 
   function pick(run: () => void) {
@@ -73,7 +75,7 @@ export function FindAnything({ open, onClose, onOutline }: Props) {
 
   return (
     <Dialog open={open} onClose={onClose} title="Find anything or run a command">
-      <Command label="Find anything or run a command" shouldFilter={false}>
+      <Command label="Find anything or run a command" shouldFilter={false} {...picked}>
         <Command.Input
           value={words}
           onValueChange={setWords}

@@ -1,9 +1,19 @@
 import { Command } from 'cmdk'
-import { useSyncExternalStore } from 'react'
+import { useState, useSyncExternalStore } from 'react'
 import type { OfferedField } from '../../shared/api/types'
 import { Dialog } from '../../shared/ui/Dialog'
+import { usePicked } from '../../shared/ui/usePicked'
 import { schema } from '../model/schema'
 import { useSheet } from '../state/context'
+
+/** Whether each word that was typed stands in the name of a placeholder. */
+function fits({ label, name }: OfferedField, words: string): boolean {
+  const said = `${label} ${name}`.toLowerCase()
+  return words
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => said.includes(word))
+}
 
 /** Puts a placeholder in, which is filled when the page is made: looked for by letters, chosen by Enter. */
 export function MergeFieldDialog({ onClose }: { onClose: () => void }) {
@@ -12,7 +22,10 @@ export function MergeFieldDialog({ onClose }: { onClose: () => void }) {
     (listener) => sheet.followFields(listener),
     () => sheet.mergeFields,
   )
-  const groups = [...new Set(fields?.map((f) => f.group))]
+  const [words, setWords] = useState('')
+  const fitting = (fields ?? []).filter((f) => fits(f, words))
+  const groups = [...new Set(fitting.map((f) => f.group))]
+  const picked = usePicked(groups.flatMap((group) => fitting.filter((f) => f.group === group).map((f) => f.name)))
 
   function put({ name, value, label }: OfferedField) {
     sheet.run((state, dispatch) => {
@@ -31,28 +44,32 @@ export function MergeFieldDialog({ onClose }: { onClose: () => void }) {
       title="Merge field"
       about="It shows what it stands for, and is filled anew whenever the page is made."
     >
-      <Command label="Merge fields" loop>
+      <Command label="Merge fields" shouldFilter={false} loop {...picked}>
         <Command.Input
           autoFocus
+          value={words}
+          onValueChange={setWords}
           placeholder="What shall stand there?"
           className="h-8 w-full rounded-3 border border-edge bg-sheet px-2.5 placeholder:text-soft"
         />
         <Command.List className="mt-2 max-h-80 overflow-auto" aria-label="Merge fields there are">
-          <Command.Empty className="px-2 py-1 text-soft">
-            {fields?.length ? 'No merge field fits.' : 'There is no merge field here.'}
-          </Command.Empty>
+          {!fitting.length && (
+            <p className="px-2 py-1 text-soft">
+              {fields?.length ? 'No merge field fits.' : 'There is no merge field here.'}
+            </p>
+          )}
           {groups.map((group) => (
             <Command.Group
               key={group}
               heading={group}
               className="[&>[cmdk-group-heading]]:px-2 [&>[cmdk-group-heading]]:pt-1.5 [&>[cmdk-group-heading]]:text-small [&>[cmdk-group-heading]]:text-soft"
             >
-              {fields
-                ?.filter((f) => f.group === group)
+              {fitting
+                .filter((f) => f.group === group)
                 .map((f) => (
                   <Command.Item
                     key={f.name}
-                    value={`${f.label} ${f.name}`}
+                    value={f.name}
                     onSelect={() => put(f)}
                     className="flex cursor-pointer items-baseline gap-3 rounded-3 px-2 py-1 data-[selected=true]:bg-desk"
                   >

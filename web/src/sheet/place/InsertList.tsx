@@ -5,6 +5,7 @@ import type { Outline } from '../../shared/api/types'
 import { keep, readKept } from '../../shared/base/kept'
 import { cx } from '../../shared/ui/cx'
 import { Sign } from '../../shared/ui/Sign'
+import { usePicked } from '../../shared/ui/usePicked'
 import { kinds } from '../blocks/kinds'
 import { families } from '../blocks/spec'
 import { useSheet } from '../state/context'
@@ -97,6 +98,8 @@ export function InsertList({ onClose }: { onClose: () => void }) {
       ]
   if (snippets.length) groups.splice(letters ? 1 : groups.length, 0, ['Snippets', snippets])
   const found = groups.filter(([, list]) => list.length)
+  const takes = (t: Entry) => canUse(t, sheet.state) || !!t.on?.(sheet.state)
+  const picked = usePicked(found.flatMap(([, list]) => list.filter(takes).map((t) => t.id)))
 
   useLayoutEffect(() => {
     const frame = box.current?.parentElement?.getBoundingClientRect()
@@ -143,6 +146,7 @@ export function InsertList({ onClose }: { onClose: () => void }) {
         label="Insert list"
         shouldFilter={false}
         loop
+        {...picked}
         onKeyDown={(e) => {
           if (e.key === 'Escape') {
             e.preventDefault()
@@ -185,7 +189,7 @@ export function InsertList({ onClose }: { onClose: () => void }) {
                   <Command.Item
                     key={t.id}
                     value={t.id}
-                    disabled={!can && !t.on?.(sheet.state)}
+                    disabled={!takes(t)}
                     aria-label={t.name}
                     aria-description={t.insert.about}
                     onSelect={() => put(t)}

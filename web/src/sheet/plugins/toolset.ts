@@ -56,8 +56,12 @@ const free = new Set([
   'insert',
 ])
 
-/** Whether a toolset decides about a tool. What works on a text without adding to it is always there. */
+/**
+ * Whether a toolset decides about a tool. What works on a text without adding to it is always there, and so is what was
+ * made ready for every text.
+ */
 export function isGoverned(id: string, group: string): boolean {
+  if (/^(snippet|link):/.test(id)) return false
   return (group === 'text' || group === 'structure' || group === 'insert') && !free.has(id)
 }
 

@@ -120,7 +120,7 @@ public class WholeWayTest extends OwnAppTest {
     assertThat(button(writer, "Arrange the cards")).isFocused();
     writer.keyboard().press("Control+/");
     writer.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Code: Ctrl+E")).click();
-    writer.keyboard().press("Control+Shift+1");
+    writer.keyboard().press("Control+Alt+j");
     writer.waitForResponse("**/me/settings/keys", () -> button(writer, "Take it").click());
     writer.keyboard().press("Escape");
     writer.keyboard().press("Control+s");
@@ -137,7 +137,7 @@ public class WholeWayTest extends OwnAppTest {
     assertThat(other.locator("[data-state=active] h2 button").nth(1)).containsText("About it");
     assertThat(other.locator("[data-state=active]").getByText("Bread")).isVisible();
     other.keyboard().press("Control+/");
-    assertThat(dialog(other)).containsText("Ctrl+Shift+1");
+    assertThat(dialog(other)).containsText("Ctrl+Alt+J");
     elsewhere.close();
 
     // An editor puts it live, and whoever reads it finds everything where it should be.
