@@ -4,7 +4,6 @@ import app.blenner.core.document.Address;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.ContactForm;
 import app.blenner.core.document.Document;
-import app.blenner.core.document.Fold;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.JumpTarget;
 import app.blenner.core.language.SiteWords;
@@ -32,19 +31,13 @@ final class FoldRenderer extends BodyRenderer {
       PublishedItem item, Document body, Library library, SiteWords words) {
     List<Block> blocks = body.blocks();
     for (int i = 0; i < blocks.size(); i++) {
-      if (holdsFold(blocks.get(i))) {
+      if (Brief.holdsFold(blocks.get(i))) {
         FoldRenderer renderer = new FoldRenderer(item, library, words);
         renderer.siblings(blocks.subList(0, i));
         return Optional.of(renderer.out.toString()).filter(html -> !html.isBlank());
       }
     }
     return Optional.empty();
-  }
-
-  private static boolean holdsFold(Block block) {
-    boolean[] found = {false};
-    new Document(List.of(block)).each(b -> found[0] |= b instanceof Fold);
-    return found[0];
   }
 
   @Override

@@ -35,29 +35,33 @@ public final class PageRenderer {
    *
    * @param items live items that are listed there, the newest first
    */
-  public String front(List<PublishedItem> items) {
+  public String front(List<PublishedItem> items, Paging paging) {
     HtmlOut out = new HtmlOut();
     out.open("h1").attribute("class", "unseen").endOpen().text(site.name()).close("h1");
     if (items.isEmpty()) {
       out.open("p").attribute("class", "empty").endOpen();
       out.text(words.get("empty.front")).close("p");
-    } else {
+    } else if (paging.number() == 1) {
       out.open("div").attribute("class", "lead").endOpen();
       teasers.teaser(out, items.get(0), true, Optional.empty());
       out.close("div");
       teasers.list(out, items.subList(1, items.size()), false);
+    } else {
+      teasers.list(out, items, false);
     }
-    return frame.page(
-        new PageHead(site.name(), site.tagline(), "/", "website"), "", out.toString());
+    paging.write(out, "/", words);
+    String title = title(site.name(), paging);
+    String path = Paging.address("/", paging.number());
+    return frame.page(new PageHead(title, site.tagline(), path, "website"), "", out.toString());
   }
 
   /**
    * A section's page.
    *
    * @param section the section
-   * @param items its live items, the newest first
+   * @param items its live items that stand on this page, the newest first
    */
-  public String section(Section section, List<PublishedItem> items) {
+  public String section(Section section, List<PublishedItem> items, Paging paging) {
     HtmlOut out = new HtmlOut();
     out.open("header").attribute("class", "section-head").endOpen();
     out.tag("h1").text(section.name()).close("h1");
@@ -80,13 +84,21 @@ public final class PageRenderer {
       out.close("nav");
     }
     teasers.list(out, news, true);
+    paging.write(out, SitePaths.of(section), words);
     PageHead head =
         new PageHead(
-            section.name() + " · " + site.name(),
+            title(section.name(), paging) + " · " + site.name(),
             section.description(),
-            SitePaths.of(section),
+            Paging.address(SitePaths.of(section), paging.number()),
             "website");
     return frame.page(head, section.slug(), out.toString());
+  }
+
+  /** No two pages of a list have one title. */
+  private String title(String name, Paging paging) {
+    return paging.number() == 1
+        ? name
+        : name + ", " + words.get("page.number", String.valueOf(paging.number()));
   }
 
   /** An item's own page. */

@@ -36,7 +36,7 @@ public class PageRendererTest {
       new Site(
           "The Reserve", "Dark and open", "en-GB", List.of(VISIT, new Section("sky", "Sky", "")));
 
-  private static final Library NOTHING =
+  static final Library NOTHING =
       new Library() {
         @Override
         public Optional<app.blenner.core.document.Document> piece(String key) {
@@ -109,8 +109,8 @@ public class PageRendererTest {
   public void everyPageHasALanguageATitleAndOneMainPart() {
     for (String html :
         List.of(
-            pages.front(List.of(news("One"))),
-            pages.section(VISIT, List.of()),
+            pages.front(List.of(news("One")), Paging.ONLY),
+            pages.section(VISIT, List.of(), Paging.ONLY),
             pages.item(news("One")),
             pages.notFound())) {
       Element page = page(html);
@@ -165,14 +165,14 @@ public class PageRendererTest {
   @Test
   public void listsShowTheTeaserAndThePageItsOwnTitle() {
     PublishedItem item = with(Map.of("teaser.title", "Short", "teaser.text", "Come <and> see"));
-    Element front = page(pages.front(List.of(item)));
+    Element front = page(pages.front(List.of(item), Paging.ONLY));
     assertEquals(front.select(".teaser h2").text(), "Short");
     assertEquals(front.select(".teaser-text > p:last-child").text(), "Come <and> see");
     assertEquals(
         page(new FaceRenderer(SITE, NOTHING, java.time.ZoneOffset.UTC).teaser(item))
             .select(".teaser")
             .outerHtml(),
-        page(pages.section(VISIT, List.of(item))).select(".teaser").outerHtml(),
+        page(pages.section(VISIT, List.of(item), Paging.ONLY)).select(".teaser").outerHtml(),
         "the face is what the section page shows");
   }
 
@@ -240,7 +240,8 @@ public class PageRendererTest {
 
   @Test
   public void theFrontPageLeadsWithTheNewest() {
-    Element page = page(pages.front(List.of(news("Newest"), news("Older"), news("Oldest"))));
+    Element page =
+        page(pages.front(List.of(news("Newest"), news("Older"), news("Oldest")), Paging.ONLY));
     assertEquals(page.select(".lead h2").text(), "Newest");
     assertEquals(page.select(".teasers h2").eachText(), List.of("Older", "Oldest"));
     assertEquals(page.select(".lead img").attr("alt"), "", "the title beside it says the same");
@@ -248,9 +249,12 @@ public class PageRendererTest {
 
   @Test
   public void anEmptySiteSaysSo() {
-    assertTrue(page(pages.front(List.of())).text().contains("Nothing has been put live here yet."));
     assertTrue(
-        page(pages.section(VISIT, List.of()))
+        page(pages.front(List.of(), Paging.ONLY))
+            .text()
+            .contains("Nothing has been put live here yet."));
+    assertTrue(
+        page(pages.section(VISIT, List.of(), Paging.ONLY))
             .text()
             .contains("Nothing has been put live in this section yet."));
   }
@@ -259,7 +263,7 @@ public class PageRendererTest {
   public void fixedPagesStandApartFromTheNews() {
     PublishedItem fixed =
         item("Getting here", kind("page"), "2026-11-02T08:00:00Z", "2026-11-02T08:00:00Z");
-    Element page = page(pages.section(VISIT, List.of(news("News"), fixed)));
+    Element page = page(pages.section(VISIT, List.of(news("News"), fixed), Paging.ONLY));
     assertEquals(page.select("nav[aria-label=Pages] a").eachText(), List.of("Getting here"));
     assertEquals(page.select(".teasers h2").eachText(), List.of("News"));
     assertEquals(page.select("nav [aria-current]").text(), "Visit");
@@ -295,7 +299,7 @@ public class PageRendererTest {
     Element page = page(pages.item(welsh));
     assertEquals(page.selectFirst("html").attr("lang"), "cy");
     assertEquals(page.select(".site-head, .site-foot").eachAttr("lang"), List.of("en-GB", "en-GB"));
-    Element front = page(pages.front(List.of(news("One"), welsh)));
+    Element front = page(pages.front(List.of(news("One"), welsh), Paging.ONLY));
     assertEquals(front.select(".teaser").eachAttr("lang"), List.of("cy"));
     Element same = page(pages.item(with(news("One"), List.of(), "en-GB")));
     assertEquals(same.select("[lang]").size(), 1, "the site's own is said once");
@@ -317,7 +321,8 @@ public class PageRendererTest {
     Element welsh = page(pages.item(with(news("Nos"), List.of("way"), "cy")));
     assertEquals(welsh.select(".keywords").first().text(), "Topics: The way");
     assertTrue(page(pages.gone(arabic.content())).text().contains("سُحبت هذه الصفحة"));
-    assertEquals(page(pages.front(List.of(arabic))).select(".teaser").attr("dir"), "rtl");
+    assertEquals(
+        page(pages.front(List.of(arabic), Paging.ONLY)).select(".teaser").attr("dir"), "rtl");
   }
 
   /** Every bundle has every word, and the same places for what stands in it. */

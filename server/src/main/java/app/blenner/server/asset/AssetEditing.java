@@ -53,7 +53,7 @@ class AssetEditing {
 
   private void changed(AssetEntity asset) {
     assets.saveAndFlush(asset);
-    events.publishEvent(new SiteChanged());
+    events.publishEvent(SiteChanged.ofAsset(asset.name));
   }
 
   /**

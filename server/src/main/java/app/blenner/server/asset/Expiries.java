@@ -86,7 +86,7 @@ public class Expiries {
       Instant from = asset.expiresAt.isAfter(clock.instant()) ? asset.expiresAt : clock.instant();
       asset.expiresAt = from.atZone(ZoneOffset.UTC).plusYears(1).toInstant();
       assets.saveAndFlush(asset);
-      events.publishEvent(new SiteChanged());
+      events.publishEvent(SiteChanged.ofAsset(name));
     }
   }
 }

@@ -30,6 +30,7 @@ public class ItemImport {
   private final AccountService accounts;
   private final UseService uses;
   private final LinkedPieces pieces;
+  private final Listings listings;
   private final Versions versions;
   private final ItemWordsRepository words;
   private final WordInUseRepository wordsInUse;
@@ -46,6 +47,7 @@ public class ItemImport {
       AccountService accounts,
       UseService uses,
       LinkedPieces pieces,
+      Listings listings,
       Versions versions,
       ItemWordsRepository words,
       WordInUseRepository wordsInUse,
@@ -60,6 +62,7 @@ public class ItemImport {
     this.accounts = accounts;
     this.uses = uses;
     this.pieces = pieces;
+    this.listings = listings;
     this.versions = versions;
     this.words = words;
     this.wordsInUse = wordsInUse;
@@ -166,6 +169,7 @@ public class ItemImport {
   public void clear() {
     uses.clear();
     pieces.clear();
+    listings.clear();
     siteAddresses.deleteAllInBatch();
     liveCopies.deleteAllInBatch();
     items.deleteAllInBatch();

@@ -1,5 +1,6 @@
 package app.blenner.server.item;
 
+import app.blenner.core.kind.Kind;
 import app.blenner.server.site.KindUses;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -9,9 +10,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class ItemKinds implements KindUses {
   private final ItemRepository items;
+  private final Listings listings;
 
-  ItemKinds(ItemRepository items) {
+  ItemKinds(ItemRepository items, Listings listings) {
     this.items = items;
+    this.listings = listings;
   }
 
   @Override
@@ -21,13 +24,15 @@ class ItemKinds implements KindUses {
   }
 
   @Override
-  public void move(String from, String to) {
-    items.become(from, to);
+  public void move(String from, Kind to) {
+    items.become(from, to.name());
+    listings.sort(to.name(), to.isNews());
   }
 
   @Override
-  public void lookAnew(String kind) {
-    items.lookAnew(kind);
+  public void lookAnew(Kind kind) {
+    items.lookAnew(kind.name());
+    listings.sort(kind.name(), kind.isNews());
   }
 
   @Override

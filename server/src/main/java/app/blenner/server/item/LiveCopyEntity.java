@@ -33,6 +33,10 @@ class LiveCopyEntity {
   /** Joined by line feeds. */
   String topics = "";
 
+  /** As much of it as lists show, as {@link app.blenner.core.site.Brief} gives it, in its written form. */
+  @Column(columnDefinition = "text")
+  String brief = "";
+
   PublishedItem toPublished(Kind kind, Content content) {
     return new PublishedItem(itemKey, kind, content, author, firstLiveAt, updatedAt);
   }

@@ -138,7 +138,7 @@ class OfferController {
   private void latest(Map<String, PublishedItem> out, String section, String topic, String except) {
     for (boolean news : new boolean[] {true, false}) {
       published
-          .latest(new PublishedItems.Wanted(section, topic, news, except), LOOKED_AT)
+          .latestWhole(new PublishedItems.Wanted(section, topic, news, except), LOOKED_AT)
           .forEach(i -> out.putIfAbsent(i.key(), i));
     }
   }

@@ -1,14 +1,17 @@
 package app.blenner.server.item;
 
+import app.blenner.core.archive.ContentFile;
 import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
+import app.blenner.core.site.ListPlace;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.server.site.KindService;
 import app.blenner.server.version.Versions;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,6 +30,7 @@ public class PublishedItems {
 
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
+  private final ListingRepository listings;
   private final SiteAddressRepository addresses;
   private final Versions versions;
   private final KindService kinds;
@@ -34,6 +38,7 @@ public class PublishedItems {
   PublishedItems(
       ItemRepository items,
       LiveCopyRepository liveCopies,
+      ListingRepository listings,
       SiteAddressRepository addresses,
       Versions versions,
       KindService kinds) {
@@ -41,6 +46,7 @@ public class PublishedItems {
     this.versions = versions;
     this.items = items;
     this.liveCopies = liveCopies;
+    this.listings = listings;
     this.addresses = addresses;
   }
 
@@ -84,22 +90,46 @@ public class PublishedItems {
     public static Wanted news(String section) {
       return new Wanted(section, "", true, "");
     }
+
+    /** The place at which they are listed. */
+    public String place() {
+      return topic.isEmpty() ? ListPlace.section(section) : ListPlace.topic(section, topic);
+    }
   }
 
-  /** The live items that are wanted, the newest first, at most so many. */
+  /** The live items that are wanted, the newest first, at most so many, as lists show them. */
   public List<PublishedItem> latest(Wanted wanted, int count) {
+    return listed(wanted.place(), wanted.news, wanted.except, PageRequest.of(0, count));
+  }
+
+  /** The same with their whole texts. */
+  public List<PublishedItem> latestWhole(Wanted wanted, int count) {
     List<Kind> all = kinds.all();
-    return liveCopies
-        .latest(
-            Stage.LIVE,
-            wanted.section,
-            wanted.topic,
-            all.stream().filter(k -> k.isNews() == wanted.news).map(Kind::name).toList(),
-            wanted.except,
-            PageRequest.of(0, count))
+    return listings
+        .at(wanted.place(), wanted.news, wanted.except, PageRequest.of(0, count))
         .stream()
         .map(l -> published(l.copy(), Kinds.named(all, l.kind())))
         .toList();
+  }
+
+  /**
+   * A page of the live items that are listed at a place, the newest first, as lists show them.
+   *
+   * @param place as {@link ListPlace} calls it
+   * @param news whether its news are wanted, or its fixed pages
+   * @param except key of an item that is left out, or empty
+   */
+  public List<PublishedItem> listed(String place, boolean news, String except, Pageable page) {
+    List<Kind> all = kinds.all();
+    return listings.at(place, news, except, page).stream()
+        .map(l -> brief(l.copy(), Kinds.named(all, l.kind())))
+        .toList();
+  }
+
+  private PublishedItem brief(LiveCopyEntity copy, Kind kind) {
+    return copy.brief.isEmpty()
+        ? published(copy, kind)
+        : copy.toPublished(kind, ContentFile.read(copy.brief));
   }
 
   /** The language an item is written in, on a site of this language. */

@@ -1,9 +1,12 @@
 package app.blenner.server.item;
 
+import app.blenner.core.archive.ContentFile;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
+import app.blenner.core.kind.Kind;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.SignOff;
+import app.blenner.core.site.Brief;
 import app.blenner.server.account.Account;
 import app.blenner.server.asset.UseService;
 import app.blenner.server.item.ItemViews.ItemState;
@@ -13,7 +16,9 @@ import app.blenner.server.site.SiteChanged;
 import app.blenner.server.version.Versions;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,6 +36,7 @@ class StageService {
   private final Versions versions;
   private final KindService kinds;
   private final LinkedPieces pieces;
+  private final Listings listings;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -44,6 +50,7 @@ class StageService {
       Versions versions,
       KindService kinds,
       LinkedPieces pieces,
+      Listings listings,
       ApplicationEventPublisher events,
       Clock clock) {
     this.itemService = itemService;
@@ -55,6 +62,7 @@ class StageService {
     this.versions = versions;
     this.kinds = kinds;
     this.pieces = pieces;
+    this.listings = listings;
     this.events = events;
     this.clock = clock;
   }
@@ -74,6 +82,7 @@ class StageService {
     if (!step.isOpen()) {
       throw Problem.conflict(step.blocked(), Map.of());
     }
+    Set<String> seen = new HashSet<>(listings.places(key));
     move(item, action, by);
     items.saveAndFlush(item);
     if (action == Action.PUT_LIVE || action == Action.UPDATE_LIVE) {
@@ -83,8 +92,10 @@ class StageService {
     if (item.stage != Stage.LIVE) {
       uses.withdrawn(item.itemKey);
       pieces.withdrawn(item.itemKey);
+      listings.hide(item.itemKey);
     }
-    events.publishEvent(new SiteChanged());
+    seen.addAll(listings.places(item.itemKey));
+    events.publishEvent(SiteChanged.item(item.itemKey, seen));
     return states.make(item, content, by);
   }
 
@@ -113,9 +124,12 @@ class StageService {
     live.live = item.working;
     live.section = content.section();
     live.topics = String.join("\n", content.topics());
+    live.brief = ContentFile.write(Brief.of(content));
     liveCopies.save(live);
     if (item.stage == Stage.LIVE) {
-      uses.note(item.itemKey, true, kinds.kind(item.kind).uses(pieces.whole(content)));
+      Kind kind = kinds.kind(item.kind);
+      listings.show(item.itemKey, content, kind.isNews(), live.firstLiveAt);
+      uses.note(item.itemKey, true, kind.uses(pieces.whole(content)));
       pieces.note(item.itemKey, true, content);
     }
     // What readers may have noted down stays as it is, whatever the title becomes.

@@ -1,17 +1,22 @@
 package app.blenner.server.page;
 
 import app.blenner.server.site.SiteChanged;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.Collections;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 
-/** Rendered pages, kept until anything that readers see has changed. */
+/**
+ * Rendered pages, kept until something has changed that they show; as many as there is room for, those longest that are
+ * read most.
+ */
 @Component
 class PageCache {
 
@@ -23,10 +28,30 @@ class PageCache {
    * @param tag its entity tag
    * @param location where the page is now, or empty
    * @param isPersonal whether a signed-in reader finds their name in it
+   * @param shows the names of what it shows, as changes call it
    */
-  record Ready(int status, byte[] body, String tag, String location, boolean isPersonal) {}
+  record Ready(
+      int status,
+      byte[] body,
+      String tag,
+      String location,
+      boolean isPersonal,
+      Set<String> shows) {}
 
-  private final Map<String, Ready> pages = new ConcurrentHashMap<>();
+  /** An address, and which of its pages; 1 where it has no others. */
+  private record Address(String path, int page) {}
+
+  /** The bytes of pages that are kept. */
+  private static final long ROOM = 64L * 1024 * 1024;
+
+  /** What a page takes besides its bytes: its address and the names of what it shows. */
+  private static final int BESIDES = 1024;
+
+  private final Cache<Address, Ready> pages =
+      Caffeine.newBuilder()
+          .maximumWeight(ROOM)
+          .weigher((Address at, Ready page) -> page.body.length + BESIDES)
+          .build();
   private final AtomicLong generation = new AtomicLong();
   private final PublicPages source;
   private final SiteLibrary library;
@@ -44,8 +69,10 @@ class PageCache {
   private void lookAtTheClock() {
     long now = clock.millis();
     if (now >= until) {
-      generation.incrementAndGet();
-      pages.clear();
+      if (until > 0) {
+        generation.incrementAndGet();
+        pages.invalidateAll();
+      }
       until =
           library
               .nextExpiry(Instant.ofEpochMilli(now))
@@ -66,22 +93,33 @@ class PageCache {
         .toEpochMilli();
   }
 
-  /** The page at an address. */
-  Ready page(String path) {
+  /**
+   * The page at an address.
+   *
+   * @param number which of several, from 1
+   */
+  Ready page(String path, int number) {
     lookAtTheClock();
-    Ready kept = pages.get(path);
+    Address at = new Address(path, number);
+    Ready kept = pages.getIfPresent(at);
     if (kept != null) {
       return kept;
     }
     long begun = generation.get();
-    PublicPages.Answer answer = source.answer(path);
+    PublicPages.Answer answer = source.answer(path, number);
     byte[] body = answer.html().getBytes(StandardCharsets.UTF_8);
     String tag = "\"" + Integer.toHexString(answer.html().hashCode()) + "-" + body.length + "\"";
     Ready ready =
-        new Ready(answer.status(), body, tag, answer.location(), ReaderName.isIn(answer.html()));
+        new Ready(
+            answer.status(),
+            body,
+            tag,
+            answer.location(),
+            ReaderName.isIn(answer.html()),
+            answer.shows());
     // Unknown addresses are endless, and a page made while the site changed may be old.
     if (answer.status() != 404 && begun == generation.get()) {
-      pages.put(path, ready);
+      pages.put(at, ready);
     }
     return ready;
   }
@@ -89,7 +127,11 @@ class PageCache {
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
   void forget(SiteChanged changed) {
     generation.incrementAndGet();
-    pages.clear();
+    if (changed.touched().isEmpty()) {
+      pages.invalidateAll();
+    } else {
+      pages.asMap().values().removeIf(page -> !Collections.disjoint(page.shows, changed.touched()));
+    }
     until = 0;
   }
 }

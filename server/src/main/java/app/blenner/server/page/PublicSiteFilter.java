@@ -8,6 +8,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -16,6 +18,8 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class PublicSiteFilter extends HttpFilter {
+  private static final Pattern PAGE = Pattern.compile("(?:^|&)page=([1-9][0-9]{0,5})(?:&|$)");
+
   private final transient PageCache cache;
   private final transient PagePolicy policy;
   private final transient Readers readers;
@@ -41,7 +45,7 @@ class PublicSiteFilter extends HttpFilter {
       response.setHeader("Location", path.replaceAll("^/+", "/").replaceAll("/+$", ""));
       return;
     }
-    PageCache.Ready page = cache.page(path);
+    PageCache.Ready page = cache.page(path, number(request));
     String name = page.isPersonal() ? readers.name(request).orElse("") : "";
     if (page.isPersonal()) {
       response.setHeader("Vary", "Cookie");
@@ -51,6 +55,13 @@ class PublicSiteFilter extends HttpFilter {
     } else {
       sendTo(name, page, response);
     }
+  }
+
+  /** Which page of several is asked for; what is no such number asks for the first. */
+  private static int number(HttpServletRequest request) {
+    String query = request.getQueryString();
+    Matcher asked = PAGE.matcher(query == null ? "" : query);
+    return asked.find() ? Integer.parseInt(asked.group(1)) : 1;
   }
 
   /** A page for one reader alone, which nobody keeps. */

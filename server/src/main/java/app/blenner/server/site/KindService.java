@@ -127,7 +127,7 @@ public class KindService {
     }
     noneCalledSo(kind);
     kinds.saveAndFlush(written(entity, kind));
-    uses.getObject().lookAnew(name);
+    uses.getObject().lookAnew(kind);
     events.publishEvent(new SiteChanged());
     return kind;
   }
@@ -154,8 +154,7 @@ public class KindService {
       if (to.equals(name)) {
         throw Problem.unusable("They are of this kind now; name another.");
       }
-      get(to);
-      uses.getObject().move(name, to);
+      uses.getObject().move(name, read(get(to)));
     }
     kinds.delete(entity);
     kinds.flush();

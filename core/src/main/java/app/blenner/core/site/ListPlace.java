@@ -1,0 +1,43 @@
+package app.blenner.core.site;
+
+import app.blenner.core.item.Content;
+import java.util.LinkedHashSet;
+import java.util.Locale;
+import java.util.Set;
+
+/** The names of the places at which live items are listed: everything, a section, a topic, a keyword. */
+public final class ListPlace {
+  /** Every live item. */
+  public static final String EVERYTHING = "";
+
+  /** A name has at most so many characters of a keyword; those that are the same so far stand together. */
+  private static final int LONGEST = 200;
+
+  private ListPlace() {}
+
+  /** The place of a section; that of everything, without one. */
+  public static String section(String section) {
+    return section.isEmpty() ? EVERYTHING : "s:" + section;
+  }
+
+  /** The place of a topic of a section. */
+  public static String topic(String section, String topic) {
+    return "t:" + section + "/" + topic;
+  }
+
+  /** The place of a keyword, however it is written. */
+  public static String keyword(String keyword) {
+    String word = keyword.toLowerCase(Locale.ROOT);
+    return "k:" + word.substring(0, Math.min(LONGEST, word.length()));
+  }
+
+  /** All places at which an item with this content is listed while it is live. */
+  public static Set<String> of(Content content) {
+    Set<String> out = new LinkedHashSet<>();
+    out.add(EVERYTHING);
+    out.add(section(content.section()));
+    content.topics().forEach(t -> out.add(topic(content.section(), t)));
+    content.keywords().forEach(k -> out.add(keyword(k)));
+    return out;
+  }
+}

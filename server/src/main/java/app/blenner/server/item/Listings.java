@@ -1,0 +1,64 @@
+package app.blenner.server.item;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.site.ListPlace;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * At which places of the site each live item is listed, in the order they are read in, so that a list of a few among very
+ * many is read without looking at the others.
+ */
+@Component
+@Transactional
+class Listings {
+  private final ListingRepository listings;
+
+  Listings(ListingRepository listings) {
+    this.listings = listings;
+  }
+
+  /** Lists an item where its content says, and nowhere else. */
+  void show(String itemKey, Content content, boolean news, Instant liveAt) {
+    Map<String, ListingEntity> before =
+        listings.findAllByItemKey(itemKey).stream()
+            .collect(Collectors.toMap(l -> l.place, Function.identity()));
+    for (String place : ListPlace.of(content)) {
+      ListingEntity entity = before.remove(place);
+      if (entity == null) {
+        entity = new ListingEntity();
+        entity.place = place;
+        entity.itemKey = itemKey;
+      }
+      entity.news = news;
+      entity.liveAt = liveAt;
+      listings.save(entity);
+    }
+    listings.deleteAll(before.values());
+  }
+
+  /** Lists an item nowhere. */
+  void hide(String itemKey) {
+    listings.deleteAll(listings.findAllByItemKey(itemKey));
+  }
+
+  /** The places at which an item is listed now. */
+  @Transactional(readOnly = true)
+  List<String> places(String itemKey) {
+    return listings.findAllByItemKey(itemKey).stream().map(l -> l.place).toList();
+  }
+
+  /** Puts all items of a kind among the news, or among the fixed pages. */
+  void sort(String kind, boolean news) {
+    listings.sort(kind, news);
+  }
+
+  void clear() {
+    listings.deleteAllInBatch();
+  }
+}
