@@ -4,7 +4,7 @@ create table listing (
   item_key varchar(80) not null,
   news boolean not null,
   live_at timestamp(6) with time zone not null,
-  primary key (place, item_key)
+  primary key (item_key, place)
 );
 alter table live_copy add column brief text default '' not null;
 

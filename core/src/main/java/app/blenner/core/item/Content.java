@@ -49,7 +49,7 @@ public record Content(
   public Content {
     title = PlainText.line(title);
     summary = PlainText.line(summary);
-    topics = topics.stream().filter(t -> Slug.of(t).equals(t) && !t.isEmpty()).distinct().toList();
+    topics = topics.stream().filter(Slug::isLegal).distinct().toList();
     keywords = tidyKeywords(keywords);
     leadPicture = Address.isAssetName(leadPicture) ? leadPicture : "";
     String tag = Locale.forLanguageTag(language).toLanguageTag();

@@ -28,8 +28,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -209,10 +211,12 @@ public class SiteArchive {
       assets.add(asset);
     }
     packed.outlines().forEach(outlines::add);
+    Map<String, Account> people = new HashMap<>();
     Set<String> keys = new HashSet<>();
     for (PackedItem item : packed.items()) {
       keys.add(item.key());
-      Account owner = accounts.bySignIn(item.people().owner()).orElseThrow();
+      Account owner =
+          people.computeIfAbsent(item.people().owner(), s -> accounts.bySignIn(s).orElseThrow());
       items.add(item, owner);
       notebooks.add(item.key(), item.notebook().notes());
       if (!item.notebook().terms().isEmpty()) {

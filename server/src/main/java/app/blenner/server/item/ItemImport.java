@@ -90,7 +90,9 @@ public class ItemImport {
     if (live != null) {
       stages.goLive(item, times.firstLive(), times.updated());
       item.slugByHand = packed.slugByHand();
-      itemService.take(item, working, by);
+      if (!live.equals(working)) {
+        itemService.take(item, working, by);
+      }
     }
     packed.addresses().forEach(path -> addresses.keep(path, packed.key(), true));
     if (addresses.isOfAnother(working.section(), working.slug(), packed.key())) {

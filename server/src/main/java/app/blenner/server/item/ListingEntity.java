@@ -12,7 +12,7 @@ import java.time.Instant;
 @Table(name = "listing")
 @IdClass(ListingEntity.Key.class)
 class ListingEntity {
-  record Key(String place, String itemKey) implements Serializable {}
+  record Key(String itemKey, String place) implements Serializable {}
 
   /** What {@link app.blenner.core.site.ListPlace} calls it. */
   @Id String place;

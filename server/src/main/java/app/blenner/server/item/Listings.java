@@ -2,6 +2,7 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.site.ListPlace;
+import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -18,9 +19,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class Listings {
   private final ListingRepository listings;
+  private final EntityManager entities;
 
-  Listings(ListingRepository listings) {
+  Listings(ListingRepository listings, EntityManager entities) {
     this.listings = listings;
+    this.entities = entities;
   }
 
   /** Lists an item where its content says, and nowhere else. */
@@ -34,10 +37,13 @@ class Listings {
         entity = new ListingEntity();
         entity.place = place;
         entity.itemKey = itemKey;
+        entity.news = news;
+        entity.liveAt = liveAt;
+        entities.persist(entity);
+      } else {
+        entity.news = news;
+        entity.liveAt = liveAt;
       }
-      entity.news = news;
-      entity.liveAt = liveAt;
-      listings.save(entity);
     }
     listings.deleteAll(before.values());
   }

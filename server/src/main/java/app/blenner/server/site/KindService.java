@@ -3,6 +3,8 @@ package app.blenner.server.site;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.server.problem.Problem;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +29,11 @@ public class KindService {
   public record Standing(Kind kind, long revision, long items) {}
 
   private final KindRepository kinds;
+
+  /** What was read of which letters; a kind with other letters is another. */
+  private final Cache<String, Kind> readAlready =
+      Caffeine.newBuilder().maximumSize(2L * MOST).build();
+
   private final ObjectProvider<KindUses> uses;
   private final ApplicationEventPublisher events;
 
@@ -41,7 +48,7 @@ public class KindService {
   @Transactional(readOnly = true)
   public List<Kind> all() {
     List<KindEntity> kept = kinds.findAllByOrderByPlaceAscNameAsc();
-    return kept.isEmpty() ? Kinds.STANDARD : kept.stream().map(KindService::read).toList();
+    return kept.isEmpty() ? Kinds.STANDARD : kept.stream().map(this::read).toList();
   }
 
   /** The kind with this name; one that is not there any more is known by its name alone. */
@@ -72,8 +79,9 @@ public class KindService {
         .toList();
   }
 
-  private static Kind read(KindEntity entity) {
-    return Kinds.read(JsonMapper.shared().readValue(entity.written, Map.class));
+  private Kind read(KindEntity entity) {
+    return readAlready.get(
+        entity.written, w -> Kinds.read(JsonMapper.shared().readValue(w, Map.class)));
   }
 
   private static KindEntity written(KindEntity entity, Kind kind) {

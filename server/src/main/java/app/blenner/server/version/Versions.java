@@ -60,6 +60,8 @@ public class Versions {
       version.madeBy = by;
       entities.persist(version);
     }
+    // What was just written is what is read next; its tree is the same as that of what is stored.
+    atHand.put(hash, new Sized(content, written.length()));
     return hash;
   }
 
