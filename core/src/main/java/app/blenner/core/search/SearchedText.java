@@ -17,9 +17,15 @@ public final class SearchedText {
     List<String> pieces = new ArrayList<>();
     pieces.add(content.title());
     pieces.add(content.summary());
-    pieces.addAll(RunningText.of(content.body()));
-    content.values().values().forEach(value -> own(value, pieces));
+    pieces.add(words(content));
     return String.join("\n", pieces).toLowerCase(Locale.ROOT);
+  }
+
+  /** The words of the text and of the fields, a line each, without title and summary. */
+  public static String words(Content content) {
+    List<String> pieces = new ArrayList<>(RunningText.of(content.body()));
+    content.values().values().forEach(value -> own(value, pieces));
+    return String.join("\n", pieces);
   }
 
   private static void own(Object value, List<String> pieces) {

@@ -9,14 +9,17 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class Belongings implements HandsOver {
   private final ItemRepository items;
+  private final FindMarks marks;
 
-  Belongings(ItemRepository items) {
+  Belongings(ItemRepository items, FindMarks marks) {
+    this.marks = marks;
     this.items = items;
   }
 
   @Override
   @Transactional
   public int handOver(long from, Account to) {
+    marks.mark(items.keysOfOwner(from));
     return items.handOver(from, to.id());
   }
 }

@@ -3,6 +3,7 @@ package app.blenner.server.item;
 import app.blenner.core.item.Stage;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
@@ -12,6 +13,7 @@ import java.time.Instant;
 
 /** An item and its working copy. */
 @Entity
+@EntityListeners(FindMarks.class)
 @Table(name = "item")
 class ItemEntity {
   @Id String itemKey;

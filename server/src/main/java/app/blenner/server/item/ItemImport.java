@@ -31,6 +31,7 @@ public class ItemImport {
   private final UseService uses;
   private final LinkedPieces pieces;
   private final Listings listings;
+  private final FindMarks marks;
   private final Versions versions;
   private final ItemWordsRepository words;
   private final WordInUseRepository wordsInUse;
@@ -48,6 +49,7 @@ public class ItemImport {
       UseService uses,
       LinkedPieces pieces,
       Listings listings,
+      FindMarks marks,
       Versions versions,
       ItemWordsRepository words,
       WordInUseRepository wordsInUse,
@@ -63,6 +65,7 @@ public class ItemImport {
     this.uses = uses;
     this.pieces = pieces;
     this.listings = listings;
+    this.marks = marks;
     this.versions = versions;
     this.words = words;
     this.wordsInUse = wordsInUse;
@@ -169,6 +172,7 @@ public class ItemImport {
 
   /** Takes all items away, and all their addresses. */
   public void clear() {
+    marks.markAll();
     uses.clear();
     pieces.clear();
     listings.clear();

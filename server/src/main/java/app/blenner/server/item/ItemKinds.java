@@ -11,8 +11,10 @@ import org.springframework.transaction.annotation.Transactional;
 class ItemKinds implements KindUses {
   private final ItemRepository items;
   private final Listings listings;
+  private final FindMarks marks;
 
-  ItemKinds(ItemRepository items, Listings listings) {
+  ItemKinds(ItemRepository items, Listings listings, FindMarks marks) {
+    this.marks = marks;
     this.items = items;
     this.listings = listings;
   }
@@ -25,6 +27,7 @@ class ItemKinds implements KindUses {
 
   @Override
   public void move(String from, Kind to) {
+    marks.mark(items.keysOfKind(from));
     items.become(from, to.name());
     listings.sort(to.name(), to.isNews());
   }

@@ -132,4 +132,28 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
 
   @Query("select i.itemKey from ItemEntity i order by i.itemKey")
   List<String> keys();
+
+  @Query("select i.itemKey from ItemEntity i where i.itemKey > :key order by i.itemKey")
+  List<String> keysAfter(String key, Limit limit);
+
+  @Query("select i.itemKey from ItemEntity i where i.kind = :kind")
+  List<String> keysOfKind(String kind);
+
+  @Query("select i.itemKey from ItemEntity i where i.ownerId = :owner")
+  List<String> keysOfOwner(long owner);
+
+  /** How all items stand, as numbers of which one is another whenever an item is. */
+  record State(long items, Long revisions, Instant changed) {}
+
+  @Query(
+      "select new app.blenner.server.item.ItemRepository$State(count(i), sum(i.revision), max(i.changedAt)) from ItemEntity i")
+  State state();
+
+  /** Lines of the worklist, in no order. */
+  @Query(
+      "select new app.blenner.server.item.ItemRepository$Line(i.itemKey, i.kind, i.stage,"
+          + " i.stageSince, i.author, i.changedAt, i.changedBy, i.title,"
+          + " i.section, i.findings, i.differs, i.changeSentAt, i.givenBackBy)"
+          + " from ItemEntity i where i.itemKey in :keys")
+  List<Line> lines(Collection<String> keys);
 }

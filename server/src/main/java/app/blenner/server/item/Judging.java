@@ -34,6 +34,7 @@ public class Judging {
   private final UseService uses;
   private final LiveCopyRepository liveCopies;
   private final WordsInUse wordsInUse;
+  private final FindMarks marks;
   private final TransactionTemplate transaction;
 
   Judging(
@@ -46,6 +47,7 @@ public class Judging {
       UseService uses,
       LiveCopyRepository liveCopies,
       WordsInUse wordsInUse,
+      FindMarks marks,
       TransactionTemplate transaction) {
     this.items = items;
     this.versions = versions;
@@ -56,6 +58,7 @@ public class Judging {
     this.uses = uses;
     this.liveCopies = liveCopies;
     this.wordsInUse = wordsInUse;
+    this.marks = marks;
     this.transaction = transaction;
   }
 
@@ -93,6 +96,7 @@ public class Judging {
                   Noted.write(findings),
                   Preflight.VERSION);
           if (noted > 0) {
+            marks.mark(List.of(item.key()));
             wordsInUse.note(item.key(), content);
             lookInPieces(item.key(), content, kind);
           }

@@ -5,6 +5,7 @@ import app.blenner.core.kind.Kind;
 import app.blenner.core.site.PublishedItem;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
@@ -12,6 +13,7 @@ import java.time.Instant;
 
 /** What readers see of an item, or saw before it was withdrawn. */
 @Entity
+@EntityListeners(FindMarks.class)
 @Table(name = "live_copy")
 class LiveCopyEntity {
   @Id String itemKey;

@@ -11,13 +11,18 @@ import app.blenner.core.signoff.Right;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.Expiries;
+import app.blenner.server.find.ItemFilter;
+import app.blenner.server.find.ItemFinder;
 import app.blenner.server.site.KindService;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.EnumMap;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,8 +37,6 @@ import org.springframework.web.bind.annotation.RestController;
 @Transactional(readOnly = true)
 class WorklistController {
   private static final int LARGEST_PAGE = 100;
-
-  record StageTotal(Stage stage, String label, long count) {}
 
   /**
    * An item in the worklist.
@@ -59,78 +62,147 @@ class WorklistController {
    *
    * @param rows the items, the latest changed first
    * @param found how many items the filter finds
-   * @param waiting how many wait for the person who asks
-   * @param mine how many items belong to the person who asks
-   * @param everyones how many there are
-   * @param stages how many there are at each stage, of the person's own or of everyone's
+   * @param told what is to be said of what was found, in a sentence, or empty
+   * @param waiting how many of those the filter finds wait for the person who asks
+   * @param mine how many of them belong to the person who asks
+   * @param everyones how many there are of them, whosever they are
+   * @param stages how many of them there are at each stage
    */
   record Worklist(
       List<Row> rows,
       long found,
+      String told,
       long waiting,
       long mine,
       long everyones,
-      List<StageTotal> stages) {}
+      List<WorklistCounts.StageTotal> stages) {}
 
   private final ItemRepository items;
   private final Expiries expiries;
   private final KindService kinds;
   private final Clock clock;
 
-  WorklistController(ItemRepository items, Expiries expiries, KindService kinds, Clock clock) {
+  private final ItemFinder finder;
+  private final WorklistCounts counts;
+
+  WorklistController(
+      ItemRepository items,
+      Expiries expiries,
+      KindService kinds,
+      ItemFinder finder,
+      WorklistCounts counts,
+      Clock clock) {
     this.kinds = kinds;
     this.items = items;
     this.expiries = expiries;
+    this.finder = finder;
+    this.counts = counts;
     this.clock = clock;
   }
 
+  /**
+   * A page of the worklist.
+   *
+   * @param topic short name of a topic of the section
+   * @param from the first day on which it was changed, in the time zone of the site
+   * @param until the last one
+   */
   @GetMapping
   Worklist find(
       @RequestParam(defaultValue = "false") boolean mine,
       @RequestParam(defaultValue = "false") boolean waiting,
       @RequestParam(required = false) Stage stage,
       @RequestParam(defaultValue = "") String section,
+      @RequestParam(defaultValue = "") String topic,
       @RequestParam(defaultValue = "") String kind,
+      @RequestParam(defaultValue = "") String author,
+      @RequestParam(defaultValue = "") String language,
+      @RequestParam(defaultValue = "") String keyword,
+      @RequestParam(required = false) Boolean mustFix,
+      @RequestParam(required = false) LocalDate from,
+      @RequestParam(required = false) LocalDate until,
+      @RequestParam(defaultValue = "BEST") ItemFilter.Order order,
       @RequestParam(defaultValue = "") String words,
       @RequestParam(defaultValue = "0") int page,
       @RequestParam(defaultValue = "25") int size) {
     Account asks = AccountService.current();
-    long me = asks.id();
-    boolean editor = asks.role().may(Right.READ_OTHERS_DRAFTS);
-    Long owner = mine ? me : null;
     PageRequest wanted =
         PageRequest.of(Math.max(0, page), Math.max(1, Math.min(LARGEST_PAGE, size)));
-    Page<ItemRepository.Line> found =
-        items.find(
-            owner,
-            stage,
-            section.strip(),
-            kind.strip().toLowerCase(Locale.ROOT),
+    ItemFilter filter =
+        new ItemFilter(
+            words,
+            new ItemFilter.Viewer(asks.id(), asks.role().may(Right.READ_OTHERS_DRAFTS)),
+            mine ? asks.id() : null,
             waiting,
-            me,
-            editor,
-            pattern(words),
-            wanted);
+            stage == null ? "" : stage.name(),
+            section.strip(),
+            topic.isBlank() ? "" : section.strip() + "/" + topic.strip(),
+            kind.strip().toLowerCase(Locale.ROOT),
+            author.strip(),
+            language.strip(),
+            keyword.strip().toLowerCase(Locale.ROOT),
+            mustFix,
+            from == null ? null : from.atStartOfDay(clock.getZone()).toInstant(),
+            until == null ? null : until.plusDays(1).atStartOfDay(clock.getZone()).toInstant(),
+            order);
+    Lines found =
+        finder
+            .find(filter, (int) wanted.getOffset(), wanted.getPageSize())
+            .map(this::lines)
+            .orElseGet(() -> lines(filter, wanted));
     List<Kind> all = kinds.all();
     Map<String, List<Expiries.Expiring>> expiring =
-        expiries.in(found.stream().map(ItemRepository.Line::key).toList());
+        expiries.in(found.lines.stream().map(ItemRepository.Line::key).toList());
     return new Worklist(
-        found.stream().map(l -> row(l, all, expiring.getOrDefault(l.key(), List.of()))).toList(),
-        found.getTotalElements(),
-        items.countWaiting(me, editor),
-        items.countByOwnerId(me),
-        totals(null, asks).stream().mapToLong(StageTotal::count).sum(),
-        totals(owner, asks));
+        found.lines.stream()
+            .map(l -> row(l, all, expiring.getOrDefault(l.key(), List.of())))
+            .toList(),
+        found.total,
+        found.told,
+        counts.waiting(filter),
+        counts.mine(filter),
+        counts.everyones(filter),
+        counts.stages(filter));
   }
 
-  private List<StageTotal> totals(Long owner, Account asks) {
-    Map<Stage, Long> counts = new EnumMap<>(Stage.class);
-    items
-        .countByStage(owner, asks.id(), asks.role().may(Right.READ_OTHERS_DRAFTS))
-        .forEach(c -> counts.put(c.stage(), c.count()));
-    return List.of(Stage.values()).stream()
-        .map(s -> new StageTotal(s, s.label(), counts.getOrDefault(s, 0L)))
-        .toList();
+  /**
+   * What was found.
+   *
+   * @param told what is to be said of it, in a sentence, or empty
+   */
+  private record Lines(List<ItemRepository.Line> lines, long total, String told) {}
+
+  private Lines lines(ItemFinder.Found found) {
+    Map<String, ItemRepository.Line> lines =
+        items.lines(found.keys()).stream()
+            .collect(Collectors.toMap(ItemRepository.Line::key, Function.identity()));
+    String told =
+        found.isCut()
+            ? "Looked for the first " + ItemFinder.MOST_WORDS + " words only."
+            : found.isForgiven() ? "Nothing has these very words; these come near." : "";
+    return new Lines(
+        found.keys().stream().map(lines::get).filter(Objects::nonNull).toList(),
+        found.total(),
+        told);
+  }
+
+  /** The same by the database alone, while the index is being made; it knows fewer of the filters. */
+  private Lines lines(ItemFilter filter, PageRequest page) {
+    Page<ItemRepository.Line> found =
+        items.find(
+            filter.owner(),
+            filter.stage().isEmpty() ? null : Stage.valueOf(filter.stage()),
+            filter.section(),
+            filter.kind(),
+            filter.waiting(),
+            filter.who().id(),
+            filter.who().editor(),
+            pattern(filter.words()),
+            page);
+    return new Lines(
+        found.getContent(),
+        found.getTotalElements(),
+        "The index is being made; until then only words, stage, section and kind are looked for.");
   }
 
   private Row row(ItemRepository.Line l, List<Kind> all, List<Expiries.Expiring> expiring) {

@@ -1,0 +1,140 @@
+package app.blenner.server.find;
+
+import java.text.Normalizer;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.hibernate.search.engine.backend.document.DocumentElement;
+import org.hibernate.search.engine.backend.document.IndexFieldReference;
+import org.hibernate.search.engine.backend.document.model.dsl.IndexSchemaElement;
+import org.hibernate.search.engine.backend.types.Aggregable;
+import org.hibernate.search.engine.backend.types.Highlightable;
+import org.hibernate.search.engine.backend.types.Norms;
+import org.hibernate.search.engine.backend.types.Projectable;
+import org.hibernate.search.engine.backend.types.Sortable;
+import org.hibernate.search.mapper.pojo.bridge.TypeBridge;
+import org.hibernate.search.mapper.pojo.bridge.binding.TypeBindingContext;
+import org.hibernate.search.mapper.pojo.bridge.mapping.programmatic.TypeBinder;
+import org.hibernate.search.mapper.pojo.bridge.runtime.TypeBridgeWriteContext;
+
+/** What the index knows of an item. */
+public final class ItemBinder implements TypeBinder {
+  @Override
+  public void bind(TypeBindingContext context) {
+    context.dependencies().useRootOnly();
+    context.bridge(FoundItem.class, new Bridge(context.indexSchemaElement()));
+  }
+
+  private static final class Bridge implements TypeBridge<FoundItem> {
+    private final Map<String, IndexFieldReference<String>> texts = new HashMap<>();
+    private final Map<String, IndexFieldReference<Boolean>> flags = new HashMap<>();
+    private final IndexFieldReference<Long> owner;
+    private final IndexFieldReference<Instant> at;
+
+    Bridge(IndexSchemaElement schema) {
+      shown(schema, Names.TITLE);
+      shown(schema, Names.SUMMARY);
+      shown(schema, Names.WORDS);
+      written(schema, Names.HEADINGS, ItemAnalysis.FOLDED);
+      written(schema, Names.KEYWORDS, ItemAnalysis.FOLDED);
+      written(schema, Names.PARTS, ItemAnalysis.PARTS);
+      for (String language : Languages.ALL.keySet()) {
+        written(schema, Names.title(language), ItemAnalysis.forms(language));
+        written(schema, Names.words(language), ItemAnalysis.forms(language));
+      }
+      for (String name : List.of(Names.KIND, Names.SECTION, Names.LANGUAGE)) {
+        texts.put(name, schema.field(name, f -> f.asString()).toReference());
+      }
+      texts.put(
+          Names.STAGE,
+          schema.field(Names.STAGE, f -> f.asString().aggregable(Aggregable.YES)).toReference());
+      texts.put(
+          Names.ORDER,
+          schema.field(Names.ORDER, f -> f.asString().sortable(Sortable.YES)).toReference());
+      for (String name : List.of(Names.TOPIC, Names.KEYWORD, Names.AUTHOR)) {
+        texts.put(name, schema.field(name, f -> f.asString()).multiValued().toReference());
+      }
+      for (String name :
+          List.of(Names.FOR_READERS, Names.FOR_EDITORS, Names.FOR_OWNER, Names.MUST_FIX)) {
+        flags.put(name, schema.field(name, f -> f.asBoolean()).toReference());
+      }
+      owner = schema.field(Names.OWNER, f -> f.asLong()).toReference();
+      at = schema.field(Names.AT, f -> f.asInstant().sortable(Sortable.YES)).toReference();
+    }
+
+    /** A text of which readers are shown where their words stand. */
+    private void shown(IndexSchemaElement schema, String name) {
+      texts.put(
+          name,
+          schema
+              .field(
+                  name,
+                  f ->
+                      f.asString()
+                          .analyzer(ItemAnalysis.FOLDED)
+                          .projectable(Projectable.YES)
+                          .highlightable(List.of(Highlightable.UNIFIED)))
+              .toReference());
+    }
+
+    private void written(IndexSchemaElement schema, String name, String analyzer) {
+      texts.put(
+          name,
+          schema
+              .field(name, f -> f.asString().analyzer(analyzer).norms(Norms.YES))
+              .multiValued()
+              .toReference());
+    }
+
+    @Override
+    public void write(DocumentElement to, FoundItem item, TypeBridgeWriteContext context) {
+      FoundItem.Texts written = item.texts();
+      FoundItem.Standing standing = item.standing();
+      to.addValue(texts.get(Names.TITLE), written.title());
+      to.addValue(texts.get(Names.SUMMARY), written.summary());
+      to.addValue(texts.get(Names.WORDS), written.words());
+      all(to, Names.HEADINGS, written.headings());
+      all(to, Names.KEYWORDS, written.keywords());
+      all(to, Names.PARTS, List.of(written.title(), written.summary()));
+      all(to, Names.PARTS, written.headings());
+      all(to, Names.PARTS, written.keywords());
+      Languages.of(written.language())
+          .ifPresent(
+              language -> {
+                to.addValue(texts.get(Names.title(language)), written.title());
+                to.addValue(texts.get(Names.words(language)), written.summary());
+                all(to, Names.words(language), written.headings());
+                to.addValue(texts.get(Names.words(language)), written.words());
+              });
+      to.addValue(texts.get(Names.KIND), standing.kind());
+      to.addValue(texts.get(Names.STAGE), standing.stage());
+      to.addValue(texts.get(Names.SECTION), standing.section());
+      to.addValue(texts.get(Names.LANGUAGE), written.language());
+      to.addValue(texts.get(Names.ORDER), order(written.title()));
+      all(to, Names.TOPIC, standing.topics());
+      all(to, Names.KEYWORD, written.keywords().stream().map(Bridge::small).toList());
+      all(to, Names.AUTHOR, standing.authors());
+      to.addValue(flags.get(Names.FOR_READERS), item.isForReaders());
+      to.addValue(flags.get(Names.FOR_EDITORS), standing.forEditors());
+      to.addValue(flags.get(Names.FOR_OWNER), standing.forOwner());
+      to.addValue(flags.get(Names.MUST_FIX), standing.mustFix());
+      to.addValue(owner, standing.owner());
+      to.addValue(at, standing.at());
+    }
+
+    private void all(DocumentElement to, String name, List<String> values) {
+      values.forEach(value -> to.addValue(texts.get(name), value));
+    }
+
+    private static String small(String word) {
+      return word.toLowerCase(Locale.ROOT);
+    }
+
+    /** A title as it is put in order: whatever its case and accents. */
+    private static String order(String title) {
+      return small(Normalizer.normalize(title, Normalizer.Form.NFD).replaceAll("\\p{M}", ""));
+    }
+  }
+}

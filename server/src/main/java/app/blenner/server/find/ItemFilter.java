@@ -1,0 +1,67 @@
+package app.blenner.server.find;
+
+import java.time.Instant;
+
+/**
+ * Which items are looked for. What is empty or null is not asked for.
+ *
+ * @param words words that somebody typed
+ * @param who who asks, and what they may see
+ * @param owner the number of a person whose items are wanted
+ * @param waiting whether only those are wanted that wait for who asks
+ * @param topic short name of a section, a slash, and that of a topic
+ * @param from the first moment at which it was changed
+ * @param until the first moment that is too late
+ * @param order how they are put in order
+ */
+public record ItemFilter(
+    String words,
+    Viewer who,
+    Long owner,
+    boolean waiting,
+    String stage,
+    String section,
+    String topic,
+    String kind,
+    String author,
+    String language,
+    String keyword,
+    Boolean mustFix,
+    Instant from,
+    Instant until,
+    Order order) {
+
+  /** The same for items of somebody, or of everybody, or for those that wait. */
+  public ItemFilter withWhose(Long owner, boolean waiting) {
+    return new ItemFilter(
+        words, who, owner, waiting, stage, section, topic, kind, author, language, keyword, mustFix,
+        from, until, order);
+  }
+
+  /** The same at another stage, or at any. */
+  public ItemFilter withStage(String stage) {
+    return new ItemFilter(
+        words, who, owner, waiting, stage, section, topic, kind, author, language, keyword, mustFix,
+        from, until, order);
+  }
+
+  /**
+   * Who looks.
+   *
+   * @param id their number
+   * @param editor whether they see the drafts of others
+   */
+  public record Viewer(long id, boolean editor) {}
+
+  /** In which order they stand. */
+  public enum Order {
+    /** Best first where words are looked for, else the latest changed first. */
+    BEST,
+    /** The latest changed first. */
+    CHANGED,
+    /** The one first that nobody has touched for longest. */
+    OLDEST,
+    /** By title. */
+    TITLE
+  }
+}

@@ -1,0 +1,202 @@
+package app.blenner.server.find;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hibernate.search.engine.search.aggregation.AggregationKey;
+import org.hibernate.search.engine.search.predicate.SearchPredicate;
+import org.hibernate.search.engine.search.predicate.dsl.BooleanPredicateClausesStep;
+import org.hibernate.search.engine.search.predicate.dsl.PredicateFinalStep;
+import org.hibernate.search.engine.search.predicate.dsl.SearchPredicateFactory;
+import org.hibernate.search.engine.search.query.SearchResult;
+import org.hibernate.search.mapper.pojo.standalone.session.SearchSession;
+import org.springframework.stereotype.Component;
+
+/** Finds items by the index. */
+@Component
+public class ItemFinder {
+  /** Nobody looks for more words than this. */
+  public static final int MOST_WORDS = WordQuery.MOST_WORDS;
+
+  private static final String DRAFT = "DRAFT";
+
+  /** An answer nobody reads to the end. */
+  private static final int DEEPEST = 1_000_000;
+
+  private final ItemIndex index;
+
+  ItemFinder(ItemIndex index) {
+    this.index = index;
+  }
+
+  /**
+   * What was found.
+   *
+   * @param keys the items of the page that was asked for, in their order
+   * @param total how many there are altogether
+   * @param isForgiven whether nothing has the words as they were typed, and one wrong letter each was forgiven
+   * @param isCut whether there were more words than are looked for
+   */
+  public record Found(List<String> keys, long total, boolean isForgiven, boolean isCut) {}
+
+  /** How many items there are at each stage. */
+  public record Counts(Map<String, Long> stages) {
+    /** How many there are altogether. */
+    public long total() {
+      return stages.values().stream().mapToLong(Long::longValue).sum();
+    }
+  }
+
+  /**
+   * Finds working copies.
+   *
+   * @return nothing where the index cannot be asked now
+   */
+  public Optional<Found> find(ItemFilter filter, int from, int count) {
+    if (!(filter.words().isBlank() ? index.isReady() : index.isReadySoon())) {
+      return Optional.empty();
+    }
+    WordQuery words = new WordQuery(filter.words());
+    try {
+      return Optional.of(
+          index.ask(
+              session -> {
+                SearchResult<String> result = run(session, filter, words, false, from, count);
+                boolean forgives = result.total().hitCount() == 0 && !words.isEmpty();
+                if (forgives) {
+                  result = run(session, filter, words, true, from, count);
+                }
+                long total = result.total().hitCount();
+                return new Found(
+                    result.hits().stream().map(FoundItem::key).toList(),
+                    total,
+                    forgives && total > 0,
+                    words.isCut());
+              }));
+    } catch (ItemIndex.IndexNotThere e) {
+      return Optional.empty();
+    }
+  }
+
+  private SearchResult<String> run(
+      SearchSession session,
+      ItemFilter filter,
+      WordQuery words,
+      boolean forgiving,
+      int from,
+      int count) {
+    return session
+        .search(FoundItem.class)
+        .select(f -> f.id(String.class))
+        .where(f -> matches(f, filter, words, forgiving))
+        .sort(
+            f ->
+                switch (filter.order()) {
+                  case TITLE -> f.field(Names.ORDER).then().field(Names.AT).desc();
+                  case OLDEST -> f.field(Names.AT).asc();
+                  case CHANGED -> f.field(Names.AT).desc();
+                  case BEST ->
+                      words.isEmpty()
+                          ? f.field(Names.AT).desc()
+                          : f.score().then().field(Names.AT).desc();
+                })
+        .fetch(Math.min(from, DEEPEST), count);
+  }
+
+  private static PredicateFinalStep matches(
+      SearchPredicateFactory f, ItemFilter filter, WordQuery words, boolean forgiving) {
+    BooleanPredicateClausesStep<?, ?> all = f.bool();
+    all.filter(f.match().field(Names.FOR_READERS).matching(false));
+    seen(f, all, filter);
+    only(f, all, Names.STAGE, filter.stage());
+    only(f, all, Names.SECTION, filter.section());
+    only(f, all, Names.TOPIC, filter.topic());
+    only(f, all, Names.KIND, filter.kind());
+    only(f, all, Names.AUTHOR, filter.author());
+    only(f, all, Names.LANGUAGE, filter.language());
+    only(f, all, Names.KEYWORD, filter.keyword());
+    if (filter.owner() != null) {
+      all.filter(f.match().field(Names.OWNER).matching(filter.owner()));
+    }
+    if (filter.mustFix() != null) {
+      all.filter(f.match().field(Names.MUST_FIX).matching(filter.mustFix()));
+    }
+    if (filter.from() != null) {
+      all.filter(f.range().field(Names.AT).atLeast(filter.from()));
+    }
+    if (filter.until() != null) {
+      all.filter(f.range().field(Names.AT).lessThan(filter.until()));
+    }
+    if (filter.waiting()) {
+      all.filter(waits(f, filter.who()));
+    }
+    if (words.isEmpty() && !filter.words().isBlank()) {
+      // Signs alone are no word, and nothing has them.
+      all.must(f.matchNone());
+    }
+    if (!words.isEmpty()) {
+      SearchPredicate asked = words.predicate(f, forgiving);
+      all.must(asked);
+    }
+    return all;
+  }
+
+  private static void only(
+      SearchPredicateFactory f, BooleanPredicateClausesStep<?, ?> all, String name, String value) {
+    if (value != null && !value.isEmpty()) {
+      all.filter(f.match().field(name).matching(value));
+    }
+  }
+
+  /** A draft is its owner's alone until it is sent for review. */
+  private static void seen(
+      SearchPredicateFactory f, BooleanPredicateClausesStep<?, ?> all, ItemFilter filter) {
+    if (!filter.who().editor()) {
+      all.filter(
+          f.bool()
+              .should(f.not(f.match().field(Names.STAGE).matching(DRAFT)))
+              .should(f.match().field(Names.OWNER).matching(filter.who().id())));
+    }
+  }
+
+  private static PredicateFinalStep waits(SearchPredicateFactory f, ItemFilter.Viewer who) {
+    BooleanPredicateClausesStep<?, ?> any = f.bool();
+    if (who.editor()) {
+      any.should(f.match().field(Names.FOR_EDITORS).matching(true));
+    }
+    return any.should(
+        f.bool()
+            .filter(f.match().field(Names.OWNER).matching(who.id()))
+            .filter(f.match().field(Names.FOR_OWNER).matching(true)));
+  }
+
+  /**
+   * How many items there are of a filter, by stage.
+   *
+   * @return nothing where the index cannot be asked now
+   */
+  public Optional<Counts> count(ItemFilter filter) {
+    if (!index.isReady()) {
+      return Optional.empty();
+    }
+    WordQuery words = new WordQuery(filter.words());
+    AggregationKey<Map<String, Long>> stages = AggregationKey.of("stages");
+    try {
+      return Optional.of(
+          index.ask(
+              session -> {
+                Map<String, Long> found =
+                    session
+                        .search(FoundItem.class)
+                        .where(f -> matches(f, filter, words, false))
+                        .aggregation(stages, f -> f.terms().field(Names.STAGE, String.class))
+                        .fetch(0)
+                        .aggregation(stages);
+                return new Counts(new HashMap<>(found));
+              }));
+    } catch (ItemIndex.IndexNotThere e) {
+      return Optional.empty();
+    }
+  }
+}

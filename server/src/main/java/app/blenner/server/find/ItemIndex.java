@@ -1,0 +1,318 @@
+package app.blenner.server.find;
+
+import app.blenner.server.BlennerSettings;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.AnnotatedTypeSource;
+import org.hibernate.search.mapper.pojo.standalone.mapping.CloseableSearchMapping;
+import org.hibernate.search.mapper.pojo.standalone.mapping.SearchMapping;
+import org.hibernate.search.mapper.pojo.standalone.session.SearchSession;
+import org.hibernate.search.mapper.pojo.standalone.work.SearchIndexingPlan;
+import org.hibernate.search.mapper.pojo.work.IndexingPlanSynchronizationStrategy;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+import org.springframework.util.FileSystemUtils;
+
+/**
+ * The index of items. It is told of each change, and made anew from the database where it is not known to say the same: after
+ * a crash, where its folder is gone or of another form, and where the database was changed without it. While that is under way
+ * it is not asked.
+ */
+@Component
+public class ItemIndex implements SmartLifecycle {
+  private static final Logger LOG = LoggerFactory.getLogger(ItemIndex.class);
+
+  /** Grows whenever the index knows something else of items. */
+  private static final String FORM = "1";
+
+  /** An index goes on being read as it was written. */
+  private static final String LUCENE = "9.12.3";
+
+  /** Of more items at once the index is told in the background. */
+  private static final int AT_ONCE = 200;
+
+  private static final int BATCH = 100;
+  private static final int TOLD_EVERY = 10_000;
+
+  /** After the demo was filled in, and before the server answers. */
+  private static final int PHASE = 1;
+
+  /** How long somebody waits for an index that is nearly there, in seconds. */
+  private static final long PATIENCE = 3;
+
+  private final Path folder;
+  private final Path mark;
+  private final FindSource source;
+  private final ExecutorService background =
+      Executors.newSingleThreadExecutor(
+          task -> {
+            Thread thread = new Thread(task, "index");
+            thread.setDaemon(true);
+            return thread;
+          });
+
+  private CloseableSearchMapping mapping;
+  private boolean running;
+  private volatile boolean stopping;
+  private volatile CountDownLatch ready = new CountDownLatch(1);
+
+  /** What changed while the index was made anew, to be looked at once more. */
+  private final Set<String> again = new HashSet<>();
+
+  ItemIndex(BlennerSettings settings, FindSource source) {
+    this.folder = settings.dataFolder().resolve("index");
+    this.mark = settings.dataFolder().resolve("index-orderly");
+    this.source = source;
+  }
+
+  @Override
+  public synchronized void start() {
+    running = true;
+    stopping = false;
+    try {
+      boolean orderly =
+          Files.isRegularFile(mark)
+              && Files.isDirectory(folder)
+              && Files.readString(mark).equals(state());
+      // Whoever is killed leaves none.
+      Files.deleteIfExists(mark);
+      if (!orderly) {
+        FileSystemUtils.deleteRecursively(folder);
+      }
+      open();
+      if (orderly) {
+        ready.countDown();
+      } else {
+        background.execute(this::fill);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** The form of the index, and how the items stand that it is of. */
+  private String state() {
+    return FORM + " " + source.state();
+  }
+
+  private void open() throws IOException {
+    Files.createDirectories(folder);
+    mapping =
+        SearchMapping.builder(AnnotatedTypeSource.fromClasses(FoundItem.class))
+            .property("hibernate.search.backend.type", "lucene")
+            .property("hibernate.search.backend.lucene_version", LUCENE)
+            .property("hibernate.search.backend.directory.root", folder.toString())
+            .property("hibernate.search.backend.analysis.configurer", new ItemAnalysis())
+            .property("hibernate.search.schema_management.strategy", "create-or-update")
+            .build();
+  }
+
+  @Override
+  public synchronized void stop() {
+    running = false;
+    stopping = true;
+    background.shutdownNow();
+    try {
+      boolean done = background.awaitTermination(PATIENCE, TimeUnit.SECONDS);
+      boolean whole = isReady();
+      mapping.close();
+      if (done && whole) {
+        Files.writeString(mark, state());
+      }
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    } catch (IOException | RuntimeException e) {
+      LOG.warn("The index will be made anew at the next start", e);
+    }
+  }
+
+  @Override
+  public boolean isRunning() {
+    return running;
+  }
+
+  @Override
+  public int getPhase() {
+    return PHASE;
+  }
+
+  /** Whether the index says the same as the database. */
+  boolean isReady() {
+    return ready.getCount() == 0;
+  }
+
+  /** Waits a little for an index that is being made. */
+  boolean isReadySoon() {
+    try {
+      return ready.await(PATIENCE, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return false;
+    }
+  }
+
+  /** Asks the index; where it cannot answer it is made anew, and whoever asked is told to ask elsewhere. */
+  <T> T ask(Function<SearchSession, T> question) {
+    try (SearchSession session = mapping.createSession()) {
+      return question.apply(session);
+    } catch (RuntimeException e) {
+      doubt(e);
+      throw new IndexNotThere(e);
+    }
+  }
+
+  /** That the index cannot be asked now; the database can. */
+  static final class IndexNotThere extends RuntimeException {
+    private static final long serialVersionUID = 1;
+
+    IndexNotThere(Throwable cause) {
+      super(cause);
+    }
+  }
+
+  /** Tells the index that some items are other than they were. */
+  public void changed(Collection<String> keys) {
+    synchronized (again) {
+      if (!isReady()) {
+        again.addAll(keys);
+        return;
+      }
+    }
+    if (keys.size() > AT_ONCE) {
+      anew();
+      return;
+    }
+    try {
+      tell(keys, IndexingPlanSynchronizationStrategy.readSync());
+    } catch (RuntimeException e) {
+      doubt(e);
+    }
+  }
+
+  /** Makes the index anew. */
+  public void anew() {
+    synchronized (again) {
+      if (!isReady() || stopping) {
+        return;
+      }
+      ready = new CountDownLatch(1);
+    }
+    background.execute(this::fill);
+  }
+
+  /** Something is wrong with the index itself: its folder may be gone, or its disk full. */
+  private void doubt(RuntimeException e) {
+    if (stopping) {
+      return;
+    }
+    LOG.warn("The index is made anew, since it did not answer", e);
+    synchronized (again) {
+      if (!isReady()) {
+        return;
+      }
+      ready = new CountDownLatch(1);
+    }
+    background.execute(
+        () -> {
+          reopen();
+          fill();
+        });
+  }
+
+  private synchronized void reopen() {
+    try {
+      mapping.close();
+    } catch (RuntimeException closed) {
+      LOG.warn("The index could not be closed", closed);
+    }
+    try {
+      FileSystemUtils.deleteRecursively(folder);
+      open();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Of two who tell of one item, the later is to have the last word: one at a time. */
+  private synchronized void tell(
+      Collection<String> keys, IndexingPlanSynchronizationStrategy strategy) {
+    List<FoundItem> found = source.load(keys);
+    Set<String> there = new HashSet<>();
+    try (SearchSession session = mapping.createSession()) {
+      session.indexingPlanSynchronizationStrategy(strategy);
+      SearchIndexingPlan plan = session.indexingPlan();
+      for (FoundItem item : found) {
+        plan.addOrUpdate(item);
+        there.add(item.getId());
+      }
+      for (String key : keys) {
+        for (boolean forReaders : new boolean[] {false, true}) {
+          String id = FoundItem.id(key, forReaders);
+          if (!there.contains(id)) {
+            plan.purge(FoundItem.class, id, null);
+          }
+        }
+      }
+    }
+  }
+
+  private void fill() {
+    long begun = System.nanoTime();
+    try (SearchSession session = mapping.createSession()) {
+      session.workspace(FoundItem.class).purge();
+    }
+    int told = 0;
+    String after = "";
+    List<String> keys = source.keysAfter(after, BATCH);
+    while (!keys.isEmpty() && !stopping) {
+      tell(keys, IndexingPlanSynchronizationStrategy.async());
+      told += keys.size();
+      if (told % TOLD_EVERY == 0) {
+        LOG.info("{} items are in the index", told);
+      }
+      after = keys.get(keys.size() - 1);
+      keys = source.keysAfter(after, BATCH);
+    }
+    catchUp();
+    if (!stopping) {
+      LOG.info(
+          "The index of {} items is made, in {} s",
+          told,
+          TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun));
+    }
+  }
+
+  /** Looks once more at what changed meanwhile, until nothing did. */
+  private void catchUp() {
+    while (!stopping) {
+      List<String> some;
+      synchronized (again) {
+        if (again.isEmpty()) {
+          try (SearchSession session = mapping.createSession()) {
+            session.workspace(FoundItem.class).flush();
+            session.workspace(FoundItem.class).refresh();
+          }
+          ready.countDown();
+          return;
+        }
+        some = new ArrayList<>(again).subList(0, Math.min(BATCH, again.size()));
+        some.forEach(again::remove);
+      }
+      tell(some, IndexingPlanSynchronizationStrategy.readSync());
+    }
+  }
+}
