@@ -2,6 +2,7 @@ import type { Worklist } from '../shared/api/types'
 import { cx } from '../shared/ui/cx'
 import { StageIcon } from '../shared/ui/StageIcon'
 import type { Filter } from './filter'
+import { Views } from './Views'
 
 interface Props {
   list: Worklist | undefined
@@ -48,6 +49,7 @@ export function StageRail({ list, filter, change }: Props) {
           {s.label} <span className="ml-auto font-normal text-soft">{s.count}</span>
         </button>
       ))}
+      <Views filter={filter} />
     </nav>
   )
 }

@@ -1,12 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { answer, client } from '../shared/api/client'
-import { useKinds } from '../shared/api/kinds'
 import { useSite } from '../shared/api/queries'
 import type { Worklist as List, Row, Site } from '../shared/api/types'
 import { askImport } from '../shared/store/importing'
-import { Button, TextButton } from '../shared/ui/Button'
+import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { download } from '../shared/ui/download'
 import { LevelIcon } from '../shared/ui/LevelIcon'
@@ -14,8 +13,10 @@ import { StageIcon } from '../shared/ui/StageIcon'
 import { ago, useNow } from '../shared/ui/time'
 import { useTitle } from '../shared/ui/useTitle'
 import { ColumnChoice, useColumns } from './columns'
-import { type Filter, query, useFilter } from './filter'
+import { Finder } from './Finder'
+import { all, type Filter, isNarrow, query, useFilter } from './filter'
 import { Picked } from './Picked'
+import { Sentence } from './Sentence'
 import { StageRail } from './StageRail'
 
 /** Where items are found and picked up. */
@@ -86,104 +87,6 @@ export function Worklist() {
 interface Part {
   filter: Filter
   change: (part: Partial<Filter>) => void
-  site?: Site | undefined
-}
-
-function Finder({ filter, change, site }: Part) {
-  const [words, setWords] = useState(filter.words)
-  useEffect(() => setWords(filter.words), [filter.words])
-  useEffect(() => {
-    const timer = setTimeout(() => {
-      // Whoever has gone on to an item while it loads must not be called back by what they looked for.
-      if (words !== filter.words && location.pathname.endsWith('/worklist')) change({ words })
-    }, 250)
-    return () => clearTimeout(timer)
-  })
-  const chip = 'h-8 rounded-3 border px-2.5'
-  const chosen = (on: boolean) => cx(chip, on ? 'border-ink bg-ink text-white' : 'border-edge bg-sheet')
-  return (
-    <search className="flex gap-2 px-5 pt-4">
-      <input
-        type="search"
-        aria-label="Search titles and texts"
-        placeholder="Search titles and texts"
-        value={words}
-        onChange={(e) => setWords(e.target.value)}
-        className="h-8 min-w-0 flex-1 rounded-3 border border-edge bg-sheet px-2.5 placeholder:text-soft"
-      />
-      <select
-        aria-label="Section"
-        className={chosen(!!filter.section)}
-        value={filter.section}
-        onChange={(e) => change({ section: e.target.value })}
-      >
-        <option value="">Every section</option>
-        {site?.sections.map((s) => (
-          <option key={s.slug} value={s.slug}>
-            {s.name}
-          </option>
-        ))}
-      </select>
-      <select
-        aria-label="Kind"
-        className={chosen(!!filter.kind)}
-        value={filter.kind}
-        onChange={(e) => change({ kind: e.target.value })}
-      >
-        <option value="">Every kind</option>
-        {site?.kinds.map((k) => (
-          <option key={k.name} value={k.name}>
-            {k.label}
-          </option>
-        ))}
-      </select>
-    </search>
-  )
-}
-
-const stageWords: Record<string, string> = {
-  DRAFT: 'that are drafts',
-  IN_REVIEW: 'in review',
-  CLEARED: 'that are cleared',
-  SCHEDULED: 'that are scheduled',
-  LIVE: 'that are live',
-  WITHDRAWN: 'that were withdrawn',
-  ARCHIVED: 'in the archive',
-}
-
-function isNarrow(filter: Filter): boolean {
-  return !!(filter.stage || filter.section || filter.kind || filter.words)
-}
-
-const clear = { stage: '', section: '', kind: '', words: '' } as const
-
-function Sentence({ list, filter, change, site }: Part & { list: List | undefined }) {
-  const one = useKinds().find((k) => k.name === filter.kind)
-  if (!list) return <p className="px-5 py-3">&nbsp;</p>
-  const kind = one?.label.toLowerCase() ?? 'item'
-  const several = one?.plural.toLowerCase() ?? 'items'
-  const section = site?.sections.find((s) => s.slug === filter.section)?.name
-  const parts = [
-    filter.stage && stageWords[filter.stage],
-    section && `in ${section}`,
-    filter.words && `with “${filter.words}”`,
-  ].filter(Boolean)
-  const noun = list.found === 1 ? kind : several
-  return (
-    <p className="px-5 py-3 text-soft" role="status">
-      <span className="font-semibold text-ink">
-        {list.found} {filter.mine ? `of your ${several}` : noun}
-        {filter.waiting && (list.found === 1 ? ' that waits for you' : ' that wait for you')}
-      </span>{' '}
-      {parts.join(' ')}
-      {parts.length ? ',' : ''} changed latest first.{' '}
-      {isNarrow(filter) && (
-        <TextButton className="font-normal" onClick={() => change(clear)}>
-          Show all of {filter.mine ? 'yours' : 'everyone’s'}
-        </TextButton>
-      )}
-    </p>
-  )
 }
 
 function Empty({ filter, change }: Part) {
@@ -192,7 +95,7 @@ function Empty({ filter, change }: Part) {
       {isNarrow(filter) ? (
         <>
           <p>No item fits all of this.</p>
-          <Button onClick={() => change(clear)}>Show all</Button>
+          <Button onClick={() => change(all)}>Show all</Button>
         </>
       ) : (
         <>

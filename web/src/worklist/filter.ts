@@ -1,59 +1,107 @@
 import { useSearchParams } from 'react-router'
 import type { Kind, Stage, WorklistQuery } from '../shared/api/types'
 
+export type Order = NonNullable<WorklistQuery>['order']
+
 export interface Filter {
   mine: boolean
   /** Only what waits for the person who looks. */
   waiting: boolean
   stage: Stage | ''
   section: string
+  /** Of the section. */
+  topic: string
   kind: Kind | ''
+  author: string
+  language: string
+  keyword: string
+  /** Only what must be mended before it can go live. */
+  mustFix: boolean
+  /** The first and the last day on which it was changed, as `2026-11-27`. */
+  from: string
+  until: string
   words: string
+  order: NonNullable<Order>
   page: number
   size: number
 }
 
+const orders: readonly string[] = ['BEST', 'CHANGED', 'OLDEST', 'TITLE'] satisfies Filter['order'][]
+
+/** What narrows the list besides whose it is, with nothing asked for. */
+export const all = {
+  stage: '',
+  section: '',
+  topic: '',
+  kind: '',
+  author: '',
+  language: '',
+  keyword: '',
+  mustFix: false,
+  from: '',
+  until: '',
+  words: '',
+} as const
+
+export function isNarrow(filter: Filter): boolean {
+  return Object.keys(all).some((name) => !!filter[name as keyof typeof all])
+}
+
+const texts = ['stage', 'section', 'topic', 'kind', 'author', 'language', 'keyword', 'from', 'until', 'words'] as const
+
 function read(params: URLSearchParams): Filter {
+  const order = params.get('order') ?? ''
   return {
+    ...(Object.fromEntries(texts.map((name) => [name, params.get(name) ?? ''])) as Pick<
+      Filter,
+      (typeof texts)[number]
+    >),
     mine: params.get('whose') === 'mine',
     waiting: params.get('waiting') === 'yes',
-    stage: (params.get('stage') ?? '') as Filter['stage'],
-    section: params.get('section') ?? '',
-    kind: (params.get('kind') ?? '') as Filter['kind'],
-    words: params.get('words') ?? '',
+    mustFix: params.get('must-fix') === 'yes',
+    order: (orders.includes(order) ? order : 'BEST') as Filter['order'],
     page: Number(params.get('page') ?? 0),
     size: Number(params.get('size') ?? 25),
   }
 }
 
+function written(filter: Filter): URLSearchParams {
+  const out = new URLSearchParams()
+  if (filter.mine) out.set('whose', 'mine')
+  if (filter.waiting) out.set('waiting', 'yes')
+  if (filter.mustFix) out.set('must-fix', 'yes')
+  for (const name of texts) if (filter[name]) out.set(name, filter[name])
+  if (filter.order !== 'BEST') out.set('order', filter.order)
+  if (filter.page) out.set('page', String(filter.page))
+  if (filter.size !== 25) out.set('size', String(filter.size))
+  return out
+}
+
+/** The address that shows a filter, from its first page. */
+export function addressOf(filter: Filter): string {
+  return written({ ...filter, page: 0 }).toString()
+}
+
 /** The filter lives in the browser's address, so that it can be kept and sent. */
 export function useFilter(): [Filter, (change: Partial<Filter>) => void] {
   const [params, setParams] = useSearchParams()
-  const filter = read(params)
   const change = (part: Partial<Filter>) => {
     // From the address as it is now: words still being typed must not take back what was pressed meanwhile.
     const next = { ...read(new URLSearchParams(location.search)), page: 0, ...part }
-    const out = new URLSearchParams()
-    if (next.mine) out.set('whose', 'mine')
-    if (next.waiting) out.set('waiting', 'yes')
-    if (next.stage) out.set('stage', next.stage)
-    if (next.section) out.set('section', next.section)
-    if (next.kind) out.set('kind', next.kind)
-    if (next.words) out.set('words', next.words)
-    if (next.page) out.set('page', String(next.page))
-    if (next.size !== 25) out.set('size', String(next.size))
-    setParams(out, { replace: 'words' in part })
+    setParams(written(next), { replace: 'words' in part })
   }
-  return [filter, change]
+  return [read(params), change]
 }
 
 /** The filter as the server is asked. */
-export function query({ stage, section, kind, words, ...rest }: Filter): WorklistQuery {
+export function query({ mine, waiting, mustFix, order, page, size, ...given }: Filter): WorklistQuery {
   return {
-    ...rest,
-    ...(stage && { stage }),
-    ...(section && { section }),
-    ...(kind && { kind }),
-    ...(words && { words }),
+    ...Object.fromEntries(Object.entries(given).filter(([, value]) => value)),
+    ...(mustFix && { mustFix }),
+    mine,
+    waiting,
+    order,
+    page,
+    size,
   }
 }

@@ -1,6 +1,6 @@
+import { useOffers } from '../../shared/ui/useOffers'
 import { Chips } from '../own/Chips'
 import { useBench, useSaved } from '../state/context'
-import { useOffers } from './useOffers'
 
 /** Free words. Those that other items have are offered, so that one thing has one name. */
 export function Keywords() {

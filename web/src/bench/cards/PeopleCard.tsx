@@ -1,10 +1,10 @@
 import { useStandardFields } from '../../shared/api/kinds'
+import { useOffers } from '../../shared/ui/useOffers'
 import { Chips } from '../own/Chips'
 import { useFieldProblem, useFieldValue } from '../own/OneField'
 import { texts } from '../own/props'
 import { useSaved } from '../state/context'
 import { Standard } from './Standard'
-import { useOffers } from './useOffers'
 
 /** Whose the item is, for readers. */
 export function PeopleCard() {

@@ -15,6 +15,14 @@ export function moment(at: string): string {
   })
 }
 
+/** A day that was picked, given as `2026-11-27`. */
+export function writtenDay(day: string): string {
+  const then = new Date(`${day}T12:00:00`)
+  return Number.isNaN(then.getTime())
+    ? day
+    : then.toLocaleDateString(dateLanguage(), { day: 'numeric', month: 'long', year: 'numeric' })
+}
+
 /** How long ago something was, as people say it. */
 export function ago(then: Date, now: Date): string {
   const seconds = Math.max(0, Math.round((now.getTime() - then.getTime()) / 1000))

@@ -12,9 +12,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class UseService {
   private final AssetUseRepository uses;
+  private final AssetRepository assets;
 
-  UseService(AssetUseRepository uses) {
+  UseService(AssetUseRepository uses, AssetRepository assets) {
     this.uses = uses;
+    this.assets = assets;
   }
 
   /**
@@ -57,10 +59,10 @@ public class UseService {
     uses.deleteAllInBatch();
   }
 
-  /** Whether nothing was noted yet. */
+  /** Whether nothing was noted yet though there are assets, as in data of an earlier Blenner. */
   @Transactional(readOnly = true)
-  public boolean isEmpty() {
-    return uses.count() == 0;
+  public boolean areOwed() {
+    return assets.count() > 0 && uses.count() == 0;
   }
 
   /** Whether anything that readers see uses an asset. */

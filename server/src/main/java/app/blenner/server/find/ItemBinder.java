@@ -51,6 +51,12 @@ public final class ItemBinder implements TypeBinder {
           Names.STAGE,
           schema.field(Names.STAGE, f -> f.asString().aggregable(Aggregable.YES)).toReference());
       texts.put(
+          Names.GROUP,
+          schema
+              .field(Names.GROUP, f -> f.asString().aggregable(Aggregable.YES))
+              .multiValued()
+              .toReference());
+      texts.put(
           Names.ORDER,
           schema.field(Names.ORDER, f -> f.asString().sortable(Sortable.YES)).toReference());
       for (String name : List.of(Names.TOPIC, Names.KEYWORD, Names.AUTHOR)) {
@@ -121,6 +127,7 @@ public final class ItemBinder implements TypeBinder {
       to.addValue(flags.get(Names.FOR_OWNER), standing.forOwner());
       to.addValue(flags.get(Names.MUST_FIX), standing.mustFix());
       to.addValue(owner, standing.owner());
+      all(to, Names.GROUP, Group.of(standing));
       to.addValue(at, standing.at());
     }
 

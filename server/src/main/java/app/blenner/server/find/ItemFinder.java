@@ -1,6 +1,5 @@
 package app.blenner.server.find;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,6 +23,9 @@ public class ItemFinder {
   /** An answer nobody reads to the end. */
   private static final int DEEPEST = 1_000_000;
 
+  /** More people than any site has. */
+  private static final int MANY = 100_000;
+
   private final ItemIndex index;
 
   ItemFinder(ItemIndex index) {
@@ -40,8 +42,14 @@ public class ItemFinder {
    */
   public record Found(List<String> keys, long total, boolean isForgiven, boolean isCut) {}
 
-  /** How many items there are at each stage. */
-  public record Counts(Map<String, Long> stages) {
+  /**
+   * How many items there are.
+   *
+   * @param stages at each stage
+   * @param mine that belong to who asks
+   * @param waiting that wait for who asks
+   */
+  public record Counts(Map<String, Long> stages, long mine, long waiting) {
     /** How many there are altogether. */
     public long total() {
       return stages.values().stream().mapToLong(Long::longValue).sum();
@@ -182,21 +190,33 @@ public class ItemFinder {
     }
     WordQuery words = new WordQuery(filter.words());
     AggregationKey<Map<String, Long>> stages = AggregationKey.of("stages");
+    AggregationKey<Map<String, Long>> groups = AggregationKey.of("groups");
     try {
       return Optional.of(
           index.ask(
               session -> {
-                Map<String, Long> found =
+                SearchResult<?> found =
                     session
                         .search(FoundItem.class)
-                        .where(f -> matches(f, filter, words, false))
+                        .where(f -> f.bool().filter(matches(f, filter, words, false)))
                         .aggregation(stages, f -> f.terms().field(Names.STAGE, String.class))
-                        .fetch(0)
-                        .aggregation(stages);
-                return new Counts(new HashMap<>(found));
+                        .aggregation(
+                            groups,
+                            f -> f.terms().field(Names.GROUP, String.class).maxTermCount(MANY))
+                        .fetch(0);
+                return counts(filter, found.aggregation(stages), found.aggregation(groups));
               }));
     } catch (ItemIndex.IndexNotThere e) {
       return Optional.empty();
     }
+  }
+
+  private static Counts counts(
+      ItemFilter filter, Map<String, Long> stages, Map<String, Long> groups) {
+    ItemFilter.Viewer who = filter.who();
+    long forMe = groups.getOrDefault(Group.waitsFor(who.id()), 0L);
+    long forEditors = who.editor() ? groups.getOrDefault(Group.WAITS_FOR_EDITORS, 0L) : 0;
+    return new Counts(
+        Map.copyOf(stages), groups.getOrDefault(Group.ofOwner(who.id()), 0L), forMe + forEditors);
   }
 }

@@ -126,7 +126,10 @@ final class WordQuery {
       String begins = folded(words);
       any.should(f.prefix().field(Names.TITLE).matching(begins).boost(TITLE / 2));
       any.should(f.prefix().field(Names.KEYWORDS).matching(begins).boost(KEYWORDS / 2));
-      any.should(f.prefix().field(Names.WORDS).matching(begins).boost(0.5f));
+      // A beginning of three letters is that of very many words.
+      if (begins.length() >= SHORTEST_PART) {
+        any.should(f.prefix().field(Names.WORDS).matching(begins).boost(0.5f));
+      }
     }
     if (forgiving && words.length() >= SHORTEST_MISTYPED) {
       any.should(f.match().field(Names.TITLE).matching(words).fuzzy(1).boost(TITLE * MISTYPED));

@@ -150,6 +150,7 @@ class WorklistController {
             .find(filter, (int) wanted.getOffset(), wanted.getPageSize())
             .map(this::lines)
             .orElseGet(() -> lines(filter, wanted));
+    WorklistCounts.Totals totals = counts.of(filter);
     List<Kind> all = kinds.all();
     Map<String, List<Expiries.Expiring>> expiring =
         expiries.in(found.lines.stream().map(ItemRepository.Line::key).toList());
@@ -159,10 +160,10 @@ class WorklistController {
             .toList(),
         found.total,
         found.told,
-        counts.waiting(filter),
-        counts.mine(filter),
-        counts.everyones(filter),
-        counts.stages(filter));
+        totals.waiting(),
+        totals.mine(),
+        totals.everyones(),
+        totals.stages());
   }
 
   /**

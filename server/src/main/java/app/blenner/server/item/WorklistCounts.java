@@ -3,9 +3,10 @@ package app.blenner.server.item;
 import app.blenner.core.item.Stage;
 import app.blenner.server.find.ItemFilter;
 import app.blenner.server.find.ItemFinder;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** How many items a filter of the worklist finds, and how many it would find with another stage or of others. */
@@ -22,40 +23,47 @@ class WorklistCounts {
     this.items = items;
   }
 
-  long waiting(ItemFilter filter) {
+  /**
+   * How many there are.
+   *
+   * @param waiting of those the filter finds, whosever they are, that wait for who asks
+   * @param mine of them that belong to who asks
+   * @param everyones of all of them
+   * @param stages at each stage, of those the filter finds
+   */
+  record Totals(long waiting, long mine, long everyones, List<StageTotal> stages) {}
+
+  Totals of(ItemFilter filter) {
+    ItemFilter all = filter.withWhose(null, false).withStage("");
+    ItemFilter own = filter.withStage("");
     return finder
-        .count(filter.withWhose(null, true).withStage(""))
-        .map(ItemFinder.Counts::total)
-        .orElseGet(() -> items.countWaiting(filter.who().id(), filter.who().editor()));
+        .count(all)
+        .flatMap(
+            any ->
+                (own.equals(all) ? Optional.of(any) : finder.count(own))
+                    .map(
+                        found ->
+                            new Totals(
+                                any.waiting(), any.mine(), any.total(), stages(found.stages()))))
+        .orElseGet(() -> byDatabase(filter));
   }
 
-  long mine(ItemFilter filter) {
-    return finder
-        .count(filter.withWhose(filter.who().id(), false).withStage(""))
-        .map(ItemFinder.Counts::total)
-        .orElseGet(() -> items.countByOwnerId(filter.who().id()));
+  private Totals byDatabase(ItemFilter filter) {
+    long me = filter.who().id();
+    boolean editor = filter.who().editor();
+    return new Totals(
+        items.countWaiting(me, editor),
+        items.countByOwnerId(me),
+        items.countByStage(null, me, editor).stream().mapToLong(c -> c.count()).sum(),
+        stages(
+            items.countByStage(filter.owner(), me, editor).stream()
+                .collect(
+                    Collectors.toMap(c -> c.stage().name(), ItemRepository.StageCount::count))));
   }
 
-  long everyones(ItemFilter filter) {
-    return total(filter.withWhose(null, false));
-  }
-
-  private long total(ItemFilter filter) {
-    return stages(filter).stream().mapToLong(StageTotal::count).sum();
-  }
-
-  List<StageTotal> stages(ItemFilter filter) {
-    Map<Stage, Long> counts = new EnumMap<>(Stage.class);
-    finder
-        .count(filter.withStage(""))
-        .ifPresentOrElse(
-            found -> found.stages().forEach((stage, n) -> counts.put(Stage.valueOf(stage), n)),
-            () ->
-                items
-                    .countByStage(filter.owner(), filter.who().id(), filter.who().editor())
-                    .forEach(c -> counts.put(c.stage(), c.count())));
+  private static List<StageTotal> stages(Map<String, Long> counts) {
     return List.of(Stage.values()).stream()
-        .map(s -> new StageTotal(s, s.label(), counts.getOrDefault(s, 0L)))
+        .map(s -> new StageTotal(s, s.label(), counts.getOrDefault(s.name(), 0L)))
         .toList();
   }
 }

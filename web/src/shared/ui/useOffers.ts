@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answer, client } from '../../shared/api/client'
-import type { Choice } from '../../shared/ui/Combobox'
+import { answer, client } from '../api/client'
+import type { Choice } from './Combobox'
 
 /** What is typed into a field of words, and the words in use that could be meant. */
 export function useOffers(field: 'KEYWORDS' | 'AUTHORS') {
