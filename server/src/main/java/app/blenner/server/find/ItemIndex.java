@@ -68,6 +68,7 @@ public class ItemIndex implements SmartLifecycle {
   private CloseableSearchMapping mapping;
   private boolean running;
   private volatile boolean stopping;
+  private volatile int told;
   private volatile CountDownLatch ready = new CountDownLatch(1);
 
   /** What changed while the index was made anew, to be looked at once more. */
@@ -163,6 +164,11 @@ public class ItemIndex implements SmartLifecycle {
       Thread.currentThread().interrupt();
       return false;
     }
+  }
+
+  /** How many items were told to the index that is being made, or was made last. */
+  int told() {
+    return told;
   }
 
   /** Asks the index; where it cannot answer it is made anew, and whoever asked is told to ask elsewhere. */
@@ -275,7 +281,7 @@ public class ItemIndex implements SmartLifecycle {
     try (SearchSession session = mapping.createSession()) {
       session.workspace(FoundItem.class).purge();
     }
-    int told = 0;
+    told = 0;
     String after = "";
     List<String> keys = source.keysAfter(after, BATCH);
     while (!keys.isEmpty() && !stopping) {

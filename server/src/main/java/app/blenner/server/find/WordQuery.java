@@ -32,6 +32,7 @@ final class WordQuery {
   private static final float MISTYPED = 0.3f;
   private static final int SHORTEST_MISTYPED = 4;
   private static final int SHORTEST_PART = 4;
+  private static final int LONGEST_PART = 16;
 
   /** With more words than this, not each of them has to be there. */
   private static final int ALL_OF = 2;
@@ -119,8 +120,7 @@ final class WordQuery {
       any.should(f.match().field(Names.words(language)).matching(words).boost(0.8f));
     }
     if (words.length() >= SHORTEST_PART) {
-      any.should(
-          f.match().field(Names.PARTS).matching(words).minimumShouldMatchPercent(100).boost(PART));
+      any.should(part(f, folded(words)).boost(PART));
     }
     if (last) {
       String begins = folded(words);
@@ -141,6 +141,19 @@ final class WordQuery {
               .boost(MISTYPED));
     }
     return any;
+  }
+
+  /** A part of a word: each four letters in a row of it are those of a word. */
+  private static BooleanPredicateClausesStep<?, ?> part(SearchPredicateFactory f, String word) {
+    BooleanPredicateClausesStep<?, ?> all = f.bool();
+    for (int i = 0; i + SHORTEST_PART <= Math.min(word.length(), LONGEST_PART); i++) {
+      all.must(
+          f.match()
+              .field(Names.PARTS)
+              .matching(word.substring(i, i + SHORTEST_PART))
+              .analyzer(ItemAnalysis.FOLDED));
+    }
+    return all;
   }
 
   /** As the index has it. */

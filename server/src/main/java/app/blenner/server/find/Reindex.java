@@ -1,0 +1,38 @@
+package app.blenner.server.find;
+
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Makes the index anew, says how far it has come, and ends. */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+@ConditionalOnProperty("blenner.reindex")
+class Reindex implements ApplicationRunner {
+  private final ItemIndex index;
+  private final ConfigurableApplicationContext context;
+
+  Reindex(ItemIndex index, ConfigurableApplicationContext context) {
+    this.index = index;
+    this.context = context;
+  }
+
+  @Override
+  public void run(ApplicationArguments arguments) {
+    index.anew();
+    while (!index.isReadySoon()) {
+      say(index.told() + " items are in the index.");
+    }
+    say("The index is made: " + index.told() + " items.");
+    System.exit(SpringApplication.exit(context, () -> 0));
+  }
+
+  private static void say(String line) {
+    System.out.println(line);
+  }
+}
