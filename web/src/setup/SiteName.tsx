@@ -9,13 +9,13 @@ import { useDraft } from '../shared/ui/useDraft'
 import { useSubmit } from '../shared/ui/useSubmit'
 import { AsAtFirst, useDefaults } from './AsAtFirst'
 
-type Named = { name: string; tagline: string; language: string }
+type Named = { name: string; tagline: string; language: string; address: string }
 
 /** What the site is called, and its language. */
 export function SiteName({ blocked }: { blocked: string }) {
   const site = useSite()
   const refresh = useRefresh()
-  const [given, setGiven] = useDraft<Named>(site.data, { name: '', tagline: '', language: 'en-GB' })
+  const [given, setGiven] = useDraft<Named>(site.data, { name: '', tagline: '', language: 'en-GB', address: '' })
   const [told, setTold] = useState('')
   const first = useDefaults()?.site
   const set = (field: keyof Named) => (e: { target: { value: string } }) =>
@@ -24,8 +24,8 @@ export function SiteName({ blocked }: { blocked: string }) {
   const { problem, submit } = useSubmit(
     async () => {
       setTold('')
-      const { name, tagline, language } = given
-      await answer(client.PUT('/editor/api/site', { body: { name, tagline, language } }))
+      const { name, tagline, language, address } = given
+      await answer(client.PUT('/editor/api/site', { body: { name, tagline, language, address } }))
       await refresh()
       setGiven(undefined)
     },
@@ -33,7 +33,7 @@ export function SiteName({ blocked }: { blocked: string }) {
   )
 
   if (blocked) {
-    const { name, tagline, language } = given
+    const { name, tagline, language, address } = given
     return (
       <section aria-label="The site" className="grid gap-4">
         <h2 className="font-semibold font-serif text-large">The site</h2>
@@ -42,6 +42,7 @@ export function SiteName({ blocked }: { blocked: string }) {
             ['Name', name],
             ['What it is, in a line', tagline],
             ['Language', languageName(language)],
+            ['Address', address || site.data?.guessed || ''],
           ]}
         />
       </section>
@@ -57,6 +58,14 @@ export function SiteName({ blocked }: { blocked: string }) {
         value={given.tagline}
         onChange={set('tagline')}
         maxLength={500}
+      />
+      <Input
+        label="Address of the site"
+        hint="Where readers find it, for feeds, maps and shared links. Left empty, it is that of this machine."
+        placeholder={site.data?.guessed}
+        value={given.address}
+        onChange={set('address')}
+        maxLength={250}
       />
       <Select
         label="Language"

@@ -7,6 +7,8 @@ create table listing (
   primary key (item_key, place)
 );
 alter table live_copy add column brief text default '' not null;
+alter table live_copy add column slug varchar(255) default '' not null;
+alter table live_copy add column hidden boolean default false not null;
 
 -- Keys of packages are longer than those made here.
 alter table piece_use alter column item_key set data type varchar(80);

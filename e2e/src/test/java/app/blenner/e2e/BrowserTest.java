@@ -203,7 +203,7 @@ public abstract class BrowserTest {
     while (!next.isEmpty()) {
       Matcher m = LINK.matcher(context.request().get(app().url(next.pop())).text());
       while (m.find()) {
-        if (!m.group(1).matches("/(site|media|editor)/.*") && seen.add(m.group(1))) {
+        if (!m.group(1).matches("/(site|media|editor|feed)/.*") && seen.add(m.group(1))) {
           next.add(m.group(1));
         }
       }

@@ -9,10 +9,12 @@ import app.blenner.core.merge.MergeFields;
 import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.reference.References;
 import app.blenner.core.site.Section;
+import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
 import app.blenner.core.site.Topic;
 import app.blenner.core.toolset.Toolset;
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -71,6 +73,14 @@ final class PackageCheck {
     holds("site.yaml", "name of the site", read.site().name(), 200);
     holds("site.yaml", "line below the name", read.site().tagline(), 500);
     holds("site.yaml", "language", read.site().language(), 40);
+    String address = read.site().address();
+    if (!address.isEmpty() && !Site.address(address).equals(Optional.of(address))) {
+      throw new IllegalArgumentException(
+          "site.yaml: “"
+              + shortened(address)
+              + "” is no address of a site, such as https://www.example.org.");
+    }
+    holds("site.yaml", "address of the site", address, 250);
     holds("site.yaml", "address for messages", read.contactAddress(), 300);
     for (ReferenceLink link : read.site().references()) {
       String problem = References.problem(link);

@@ -207,7 +207,8 @@ final class PackageReader {
         settings.all("reference-links").stream()
             .map(r -> new ReferenceLink(r.text("name"), r.text("pattern"), r.text("address")))
             .toList(),
-        new MergeFields(settings.all("merge-fields").stream().map(PackageReader::field).toList()));
+        new MergeFields(settings.all("merge-fields").stream().map(PackageReader::field).toList()),
+        settings.text("address"));
   }
 
   /** A package of before kinds could be set, or of a site that never set any, has those every site begins with. */

@@ -46,6 +46,9 @@ final class PackageWriter {
     out.put("name", site.site().name());
     out.put("tagline", site.site().tagline());
     out.put("language", site.site().language());
+    if (!site.site().address().isEmpty()) {
+      out.put("address", site.site().address());
+    }
     out.put("sections", site.site().sections().stream().map(PackageWriter::section).toList());
     if (!site.site().kinds().equals(Kinds.STANDARD)) {
       out.put("kinds", site.site().kinds().stream().map(Kinds::write).toList());

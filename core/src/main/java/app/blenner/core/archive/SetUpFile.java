@@ -24,6 +24,7 @@ public final class SetUpFile {
           "name",
           "tagline",
           "language",
+          "address",
           "kinds",
           "toolsets",
           "merge-fields",

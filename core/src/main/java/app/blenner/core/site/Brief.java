@@ -4,6 +4,7 @@ import app.blenner.core.document.Block;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Fold;
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Standard;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -43,7 +44,7 @@ public final class Brief {
 
   private static Map<String, Object> ofTeaser(Map<String, Object> values) {
     return values.entrySet().stream()
-        .filter(e -> e.getKey().startsWith(TEASER))
+        .filter(e -> e.getKey().startsWith(TEASER) || e.getKey().equals(Standard.AUTHORS))
         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
 }

@@ -58,18 +58,23 @@ record PageHead(
     meta(out, "property", "og:type", type);
     meta(out, "property", "og:site_name", site.name());
     if (!shared.picture().isEmpty()) {
-      meta(out, "property", "og:image", shared.picture());
+      meta(out, "property", "og:image", site.absolute(shared.picture()));
     }
-    String canonical = item.canonical().isEmpty() ? path : item.canonical();
+    String canonical = site.absolute(item.canonical().isEmpty() ? path : item.canonical());
     if (!canonical.isEmpty()) {
+      meta(out, "property", "og:url", canonical);
       out.open("link").attribute("rel", "canonical").attribute("href", canonical).endOpen();
     }
     item.languages()
         .forEach(
             (tag, address) -> {
               out.open("link").attribute("rel", "alternate").attribute("hreflang", tag);
-              out.attribute("href", address).endOpen();
+              out.attribute("href", site.absolute(address)).endOpen();
             });
+    for (Feed feed : Feed.values()) {
+      out.open("link").attribute("rel", "alternate").attribute("type", feed.type());
+      out.attribute("title", site.name()).attribute("href", feed.path("")).endOpen();
+    }
     out.open("link").attribute("rel", "icon").attribute("href", "/site/icon.svg").endOpen();
     out.open("link").attribute("rel", "stylesheet").attribute("href", "/site/site.css").endOpen();
     out.open("link")

@@ -7,8 +7,11 @@ import app.blenner.core.merge.MergeFields;
 import app.blenner.core.piece.Pieces;
 import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.reference.References;
+import java.net.URI;
+import java.net.URISyntaxException;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -21,6 +24,8 @@ import java.util.Optional;
  * @param kinds its kinds of item, in the order they are offered
  * @param references codes in its texts that lead somewhere
  * @param fields the placeholders in its texts
+ * @param address where readers find it, such as {@code https://www.example.org}, without a slash at its end; empty while
+ *     that is not known
  */
 public record Site(
     String name,
@@ -29,7 +34,8 @@ public record Site(
     List<Section> sections,
     List<Kind> kinds,
     List<ReferenceLink> references,
-    MergeFields fields) {
+    MergeFields fields,
+    String address) {
 
   public Site {
     sections = List.copyOf(sections);
@@ -39,7 +45,39 @@ public record Site(
 
   /** A site with the kinds every site begins with. */
   public Site(String name, String tagline, String language, List<Section> sections) {
-    this(name, tagline, language, sections, Kinds.STANDARD, List.of(), MergeFields.NONE);
+    this(name, tagline, language, sections, Kinds.STANDARD, List.of(), MergeFields.NONE, "");
+  }
+
+  /** The same at an address. */
+  public Site at(String other) {
+    return new Site(name, tagline, language, sections, kinds, references, fields, other);
+  }
+
+  /** A path of the site as others link it; what is an address already stays as it is. */
+  public String absolute(String path) {
+    return path.startsWith("/") && !path.startsWith("//") ? address + path : path;
+  }
+
+  /**
+   * The one form of an address that somebody typed for a site.
+   *
+   * @return empty where it is none
+   */
+  public static Optional<String> address(String typed) {
+    try {
+      URI uri = new URI(typed.strip().replaceAll("/+$", ""));
+      boolean web =
+          "https".equalsIgnoreCase(uri.getScheme()) || "http".equalsIgnoreCase(uri.getScheme());
+      boolean bare =
+          uri.getHost() != null
+              && uri.getRawPath().isEmpty()
+              && uri.getRawQuery() == null
+              && uri.getRawFragment() == null
+              && uri.getRawUserInfo() == null;
+      return web && bare ? Optional.of(uri.toString().toLowerCase(Locale.ROOT)) : Optional.empty();
+    } catch (URISyntaxException e) {
+      return Optional.empty();
+    }
   }
 
   /**

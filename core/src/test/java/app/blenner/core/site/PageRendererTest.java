@@ -159,7 +159,7 @@ public class PageRendererTest {
     Element plain = page(pages.item(news("One")));
     assertTrue(plain.select("meta[name=robots]").isEmpty());
     assertEquals(plain.select("link[rel=canonical]").attr("href"), "/visit/slug");
-    assertTrue(plain.select("link[rel=alternate]").isEmpty());
+    assertTrue(plain.select("link[rel=alternate][hreflang]").isEmpty());
   }
 
   @Test

@@ -97,6 +97,10 @@ class SetUpTransfer {
           file.has("language") ? given.language() : now.language());
       changed.add("the site");
     }
+    if (file.has("address")) {
+      sites.address(given.address());
+      changed.add("the address of the site");
+    }
     if (file.has("kinds")) {
       kinds.replaceAll(List.copyOf(over(now.kinds(), given.kinds(), Kind::name)));
       changed.add("kinds and fields");

@@ -191,6 +191,7 @@ public class SiteArchive {
   /** Fills an empty site. */
   public void fill(SitePackage packed, String password) {
     sites.name(packed.site().name(), packed.site().tagline(), packed.site().language());
+    sites.address(packed.site().address());
     kinds.replaceAll(packed.site().kinds());
     references.set(packed.site().references());
     fields.set(packed.site().fields().own());

@@ -35,6 +35,12 @@ class LiveCopyEntity {
   /** Joined by line feeds. */
   String topics = "";
 
+  /** The last part of its address. */
+  String slug = "";
+
+  /** Whether search engines are asked to leave it out. */
+  boolean hidden;
+
   /** As much of it as lists show, as {@link app.blenner.core.site.Brief} gives it, in its written form. */
   @Column(columnDefinition = "text")
   String brief = "";

@@ -6,10 +6,13 @@ import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.site.ListPlace;
 import app.blenner.core.site.PublishedItem;
+import app.blenner.core.site.SitePaths;
 import app.blenner.server.site.KindService;
 import app.blenner.server.version.Versions;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
@@ -130,6 +133,36 @@ public class PublishedItems {
     return copy.brief.isEmpty()
         ? published(copy, kind)
         : copy.toPublished(kind, ContentFile.read(copy.brief));
+  }
+
+  /** A live item as a map of the site tells of it. */
+  public record Mapped(String key, String section, String slug, Instant updated) {
+    /** Its address on the site. */
+    public String path() {
+      return SitePaths.of(section, slug);
+    }
+  }
+
+  /** How many live items search engines may know of. */
+  public long countMapped() {
+    return liveCopies.countMapped();
+  }
+
+  /**
+   * The key before the first of a part of them.
+   *
+   * @param part from 1; the part before the first is 0
+   * @param size how many each has
+   * @param fewer how many fewer the first one has
+   */
+  public String beforePart(int part, int size, int fewer) {
+    int before = part * size - fewer;
+    return liveCopies.mappedKeys(PageRequest.of(before - 1, 1)).stream().findFirst().orElse("~");
+  }
+
+  /** The next of them after a key. */
+  public List<Mapped> mapped(String after, int count) {
+    return liveCopies.mapped(after, Limit.of(count));
   }
 
   /** The language an item is written in, on a site of this language. */

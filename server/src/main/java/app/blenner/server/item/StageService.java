@@ -4,6 +4,7 @@ import app.blenner.core.archive.ContentFile;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Standard;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.SignOff;
 import app.blenner.core.site.Brief;
@@ -124,6 +125,8 @@ class StageService {
     live.live = item.working;
     live.section = content.section();
     live.topics = String.join("\n", content.topics());
+    live.slug = content.slug();
+    live.hidden = Standard.text(content, Standard.SEARCH_HIDDEN).equals("true");
     live.brief = ContentFile.write(Brief.of(content));
     liveCopies.save(live);
     if (item.stage == Stage.LIVE) {

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +25,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class PublicPages {
+  /** What search engines ask for at the root of a site. */
+  private static final Pattern OUTSIDE = Pattern.compile("/robots\\.txt|/sitemap(-[0-9]+)?\\.xml");
+
   private static final int ON_FRONT_PAGE = 12;
   private static final int ON_SECTION_PAGE = 20;
 
@@ -58,7 +62,7 @@ class PublicPages {
    * @param number which of several pages of a list, from 1
    */
   Answer answer(String path, int number) {
-    Site site = sites.site();
+    Site site = sites.atItsAddress();
     NotingLibrary noting = new NotingLibrary(library);
     PageRenderer pages = new PageRenderer(site, noting, clock.getZone());
     Optional<Section> section = site.section(path.substring(1));
@@ -119,13 +123,13 @@ class PublicPages {
 
   /** The page an item would have if its working copy were live. */
   Optional<String> proof(String key) {
-    PageRenderer pages = new PageRenderer(sites.site(), library, clock.getZone());
+    PageRenderer pages = new PageRenderer(sites.atItsAddress(), library, clock.getZone());
     return items.proof(key).map(pages::item);
   }
 
   /** How an item with its working copy is seen elsewhere; nothing where there is no such item or face. */
   Optional<String> face(String key, String face) {
-    FaceRenderer faces = new FaceRenderer(sites.site(), library, clock.getZone());
+    FaceRenderer faces = new FaceRenderer(sites.atItsAddress(), library, clock.getZone());
     return items
         .proof(key)
         .map(
@@ -141,6 +145,7 @@ class PublicPages {
   /** Whether an address belongs to Blenner rather than to the site. */
   static boolean isOurs(String path) {
     int end = path.indexOf('/', 1);
-    return SitePaths.RESERVED.contains(path.substring(1, end < 0 ? path.length() : end));
+    return OUTSIDE.matcher(path).matches()
+        || SitePaths.RESERVED.contains(path.substring(1, end < 0 ? path.length() : end));
   }
 }

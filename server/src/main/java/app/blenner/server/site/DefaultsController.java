@@ -25,7 +25,7 @@ class DefaultsController {
   SiteDefaults siteDefaults() {
     SettingEntity made = SiteSettings.ofNewSite();
     return new SiteDefaults(
-        new SiteName(made.name, made.tagline, made.language),
+        new SiteName(made.name, made.tagline, made.language, made.address),
         new ExternalSettings(List.of(), made.contactAddress, made.fetchHosts.lines().toList()),
         Kinds.STANDARD.stream().map(KindView::of).toList());
   }

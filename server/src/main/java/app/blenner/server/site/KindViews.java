@@ -20,14 +20,27 @@ import java.util.Objects;
 final class KindViews {
   private KindViews() {}
 
-  /** The site with its sections and kinds. */
+  /**
+   * The site with its sections and kinds.
+   *
+   * @param address where readers find it, as somebody said; or empty
+   * @param guessed where they find it else
+   */
   record SiteView(
-      String name, String tagline, String language, List<Section> sections, List<KindView> kinds) {
-    static SiteView of(Site site) {
+      String name,
+      String tagline,
+      String language,
+      String address,
+      String guessed,
+      List<Section> sections,
+      List<KindView> kinds) {
+    static SiteView of(Site site, String guessed) {
       return new SiteView(
           site.name(),
           site.tagline(),
           site.language(),
+          site.address(),
+          guessed,
           site.sections(),
           site.kinds().stream().map(KindView::of).toList());
     }

@@ -32,6 +32,9 @@ class SettingEntity {
 
   String contactAddress = "";
 
+  /** Where readers find the site; empty while nobody has said. */
+  String address = "";
+
   @Column(columnDefinition = "text")
   String fetchHosts = "*";
 }

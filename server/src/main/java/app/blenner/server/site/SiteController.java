@@ -28,7 +28,8 @@ class SiteController {
   record SiteName(
       @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
       @NotNull @Size(max = 500, message = "The line has at most 500 characters.") String tagline,
-      @NotNull String language) {}
+      @NotNull String language,
+      @Size(max = 250, message = "The address has at most 250 characters.") String address) {}
 
   record SectionInput(
       @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
@@ -58,15 +59,18 @@ class SiteController {
 
   @GetMapping
   SiteView site() {
-    return SiteView.of(sites.site());
+    return SiteView.of(sites.site(), sites.guessed());
   }
 
   @PutMapping
   SiteView name(@Valid @RequestBody SiteName given) {
     AccountService.needs(Right.SET_UP);
     sites.name(given.name, given.tagline, given.language);
+    if (given.address != null) {
+      sites.address(given.address);
+    }
     note("the name of the site");
-    return SiteView.of(sites.site());
+    return SiteView.of(sites.site(), sites.guessed());
   }
 
   @PostMapping("/sections")

@@ -4,6 +4,7 @@ import app.blenner.core.document.PlainText;
 import app.blenner.core.site.Site;
 import app.blenner.server.problem.Problem;
 import java.util.Locale;
+import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,13 +17,16 @@ public class SiteService {
   private final KindService kinds;
   private final ReferenceService references;
   private final MergeFieldService fields;
+  private final Environment environment;
 
   SiteService(
       SiteSettings settings,
       SectionService sections,
       KindService kinds,
       ReferenceService references,
-      MergeFieldService fields) {
+      MergeFieldService fields,
+      Environment environment) {
+    this.environment = environment;
     this.fields = fields;
     this.references = references;
     this.kinds = kinds;
@@ -35,7 +39,43 @@ public class SiteService {
   public Site site() {
     SettingEntity s = settings.get();
     return new Site(
-        s.name, s.tagline, s.language, sections.all(), kinds.all(), references.all(), fields.all());
+        s.name,
+        s.tagline,
+        s.language,
+        sections.all(),
+        kinds.all(),
+        references.all(),
+        fields.all(),
+        s.address);
+  }
+
+  /** The site at the address where readers find it: the one that was set, or else that of this machine. */
+  @Transactional(readOnly = true)
+  public Site atItsAddress() {
+    Site site = site();
+    return site.address().isEmpty() ? site.at(guessed()) : site;
+  }
+
+  /** Where the site is found while nobody has said. */
+  public String guessed() {
+    return "http://localhost:" + environment.getProperty("local.server.port", "8080");
+  }
+
+  /** Says where readers find the site; empty for wherever it runs. */
+  public void address(String typed) {
+    if (typed.isBlank()) {
+      settings.change(s -> s.address = "");
+      return;
+    }
+    String address =
+        Site.address(typed)
+            .orElseThrow(
+                () ->
+                    Problem.unusable(
+                        "“"
+                            + typed.strip()
+                            + "” is no address of a site. One looks like https://www.example.org, with nothing behind it."));
+    settings.change(s -> s.address = address);
   }
 
   /** Names the site. */

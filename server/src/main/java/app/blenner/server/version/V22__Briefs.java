@@ -4,6 +4,7 @@ import app.blenner.core.archive.ContentFile;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
+import app.blenner.core.kind.Standard;
 import app.blenner.core.site.Brief;
 import app.blenner.core.site.ListPlace;
 import java.sql.Connection;
@@ -31,7 +32,8 @@ class V22__Briefs extends BaseJavaMigration {
                 "select l.item_key, v.written, i.stage, i.kind, l.first_live_at from live_copy l"
                     + " join item i on i.item_key = l.item_key join version v on v.hash = l.version");
         PreparedStatement brief =
-            database.prepareStatement("update live_copy set brief = ? where item_key = ?");
+            database.prepareStatement(
+                "update live_copy set brief = ?, slug = ?, hidden = ? where item_key = ?");
         PreparedStatement list =
             database.prepareStatement(
                 "insert into listing (place, item_key, news, live_at) values (?, ?, ?, ?)")) {
@@ -40,7 +42,9 @@ class V22__Briefs extends BaseJavaMigration {
         for (int n = 1; row.next(); n++) {
           Content content = ContentFile.read(row.getString(2));
           brief.setString(1, ContentFile.write(Brief.of(content)));
-          brief.setString(2, row.getString(1));
+          brief.setString(2, content.slug());
+          brief.setBoolean(3, Standard.text(content, Standard.SEARCH_HIDDEN).equals("true"));
+          brief.setString(4, row.getString(1));
           brief.addBatch();
           if (row.getString(3).equals("LIVE")) {
             for (String place : ListPlace.of(content)) {

@@ -1,0 +1,157 @@
+package app.blenner.server;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
+import static org.testng.Assert.assertTrue;
+
+import app.blenner.server.Running.Answer;
+import app.blenner.server.Running.Visitor;
+import com.rometools.rome.feed.synd.SyndEntry;
+import com.rometools.rome.feed.synd.SyndFeed;
+import com.rometools.rome.io.SyndFeedInput;
+import java.io.StringReader;
+import java.net.URI;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.parser.Parser;
+import org.testng.annotations.AfterClass;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Feeds, read back by Rome; maps of the site by the Sitemaps protocol, robots.txt by RFC 9309. */
+public class FeedTest {
+  private static final String AT = "https://www.tarnlow.example";
+  private static final String ODD = "Ice & fire <b> ]]> “quoted” שלום 👩‍🚀";
+
+  private final Running running = Running.fresh("demo");
+  private final Visitor editor = running.signedIn("ilse");
+  private final Visitor reader = running.visitor();
+
+  @BeforeClass
+  public void fill() {
+    assertEquals(name(AT + "/").status(), 200);
+    live(ODD, "research", "odd", Map.of());
+    live("Hidden", "research", "hidden", Map.of("search.hidden", true));
+  }
+
+  @AfterClass(alwaysRun = true)
+  public void stop() {
+    running.close();
+  }
+
+  private Answer name(String address) {
+    ObjectNode site = JsonMapper.shared().createObjectNode();
+    site.put("name", "Tarnlow").put("tagline", "Dark").put("language", "en-GB");
+    return editor.put("/editor/api/site", site.put("address", address).toString());
+  }
+
+  private void live(String title, String section, String slug, Map<String, Object> values) {
+    String key = Items.begin(editor);
+    ObjectNode content = Items.content(title, "S & s", "<p>T</p>", section, slug);
+    content.set("values", JsonMapper.shared().valueToTree(values));
+    assertEquals(Items.save(editor, key, content).status(), 200);
+    Answer done = Items.act(editor, key, "PUT_LIVE");
+    assertEquals(done.status(), 200, done.text());
+  }
+
+  @DataProvider
+  public Object[][] xmlFeeds() {
+    return new Object[][] {{"atom.xml", "atom_1.0"}, {"rss.xml", "rss_2.0"}};
+  }
+
+  @Test(dataProvider = "xmlFeeds")
+  public void aFeedReaderReadsWhatIsLive(String file, String type) throws Exception {
+    for (String section : List.of("", "research/")) {
+      Answer answer = reader.get("/feed/" + section + file);
+      assertEquals(answer.status(), 200);
+      SyndFeed feed = new SyndFeedInput().build(new StringReader(answer.text()));
+      assertEquals(feed.getFeedType(), type);
+      assertTrue(feed.getTitle().endsWith("Tarnlow"), feed.getTitle());
+      SyndEntry first = feed.getEntries().get(1);
+      assertEquals(first.getTitle(), ODD);
+      assertEquals(first.getLink(), AT + "/research/odd");
+      assertEquals(first.getDescription().getValue(), "S & s");
+      assertEquals(first.getAuthor(), "Ilse Marten");
+      assertTrue(first.getUri().startsWith("tag:www.tarnlow.example,20"), first.getUri());
+      assertTrue(first.getPublishedDate().toInstant().isBefore(Instant.now().plusSeconds(1)));
+      for (SyndEntry entry : feed.getEntries()) {
+        assertTrue(URI.create(entry.getLink()).isAbsolute(), entry.getLink());
+        assertEquals(reader.get(URI.create(entry.getLink()).getPath()).status(), 200);
+        assertTrue(section.isEmpty() || entry.getLink().startsWith(AT + "/research/"));
+      }
+      long names = feed.getEntries().stream().map(SyndEntry::getUri).distinct().count();
+      assertEquals(names, feed.getEntries().size());
+    }
+    assertEquals(reader.get("/feed/nowhere/" + file).status(), 404);
+    assertEquals(reader.get("/feed/nothing.xml").status(), 404);
+  }
+
+  /** JSON Feed 1.1: what it asks for. */
+  @Test
+  public void aJsonFeedHasWhatItsVersionAsksFor() {
+    Answer answer = reader.get("/feed/feed.json");
+    assertTrue(answer.header("Content-Type").startsWith("application/feed+json"));
+    JsonNode feed = answer.json();
+    assertEquals(feed.path("version").asString(), "https://jsonfeed.org/version/1.1");
+    assertEquals(feed.path("feed_url").asString(), AT + "/feed/feed.json");
+    for (JsonNode item : feed.path("items")) {
+      assertFalse(item.path("id").asString().isEmpty());
+      assertTrue(item.has("content_text"));
+      Instant.parse(item.path("date_published").asString());
+    }
+    assertEquals(feed.at("/items/1/title").asString(), ODD);
+  }
+
+  @Test
+  public void theMapNamesWhatSearchEnginesMayKnowOf() {
+    Answer answer = reader.get("/sitemap.xml");
+    assertEquals(answer.status(), 200);
+    Document map = Jsoup.parse(answer.text(), "", Parser.xmlParser());
+    assertEquals(map.root().child(0).attr("xmlns"), "http://www.sitemaps.org/schemas/sitemap/0.9");
+    List<String> addresses = map.select("url > loc").eachText();
+    assertTrue(addresses.containsAll(List.of(AT + "/", AT + "/visit", AT + "/research/odd")));
+    assertFalse(answer.text().contains("/research/hidden"));
+    assertEquals(addresses.stream().distinct().count(), addresses.size());
+    for (String address : addresses) {
+      assertEquals(reader.get(address.substring(AT.length())).status(), 200, address);
+    }
+    map.select("lastmod").forEach(m -> Instant.parse(m.text()));
+    assertEquals(reader.get("/sitemap-1.xml").status(), 200);
+    assertEquals(reader.get("/sitemap-2.xml").status(), 404);
+    assertTrue(reader.get("/robots.txt").text().contains("Sitemap: " + AT + "/sitemap.xml\n"));
+  }
+
+  @Test
+  public void pagesNameThemselvesByTheAddressOfTheSite() {
+    Document page = Jsoup.parse(reader.get("/research/odd").text());
+    assertEquals(page.select("link[rel=canonical]").attr("href"), AT + "/research/odd");
+    assertEquals(page.select("meta[property=og:url]").attr("content"), AT + "/research/odd");
+    assertEquals(page.select("link[rel=alternate][type=application/atom+xml]").size(), 1);
+  }
+
+  @Test
+  public void anAddressThatIsNoneIsRefusedInWords() {
+    for (String no :
+        new String[] {
+          "example",
+          "ftp://x.example",
+          "https://x.example/blog",
+          "//x",
+          "https://a:b@x.example",
+          "https://x.example?q",
+          "javascript:alert(1)"
+        }) {
+      Answer answer = name(no);
+      assertEquals(answer.status(), 422, no + answer.text());
+      assertTrue(answer.text().contains("is no address of a site"), answer.text());
+    }
+    assertEquals(editor.get("/editor/api/site").json().path("address").asString(), AT);
+  }
+}
