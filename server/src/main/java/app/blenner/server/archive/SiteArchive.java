@@ -112,7 +112,9 @@ public class SiteArchive {
   public List<String> write(Collection<String> keys, Path folder) throws IOException {
     List<PackedItem> all = Lazily.map(items.packed(keys), this::withNotebook);
     Set<String> owners = new HashSet<>();
-    all.forEach(i -> owners.add(i.people().owner()));
+    if (keys != null) {
+      all.forEach(i -> owners.add(i.people().owner()));
+    }
     List<PackedPerson> people =
         accounts.all().stream()
             .filter(a -> keys == null || owners.contains(a.signIn()))

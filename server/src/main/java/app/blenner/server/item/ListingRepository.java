@@ -38,6 +38,14 @@ interface ListingRepository extends JpaRepository<ListingEntity, ListingEntity.K
     return keys.stream().map(copies::get).filter(Objects::nonNull).toList();
   }
 
+  /** The keys of all that is listed at a place after one, in the order of keys. */
+  @Query(
+      "select p.itemKey from ListingEntity p where p.itemKey > :after and p.place = :place"
+          + " order by p.itemKey, p.place")
+  List<String> keysAfter(String place, String after, Pageable page);
+
+  long countByPlace(String place);
+
   List<ListingEntity> findAllByItemKey(String itemKey);
 
   @Modifying(flushAutomatically = true, clearAutomatically = true)

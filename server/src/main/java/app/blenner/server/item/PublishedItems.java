@@ -12,7 +12,6 @@ import app.blenner.server.version.Versions;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
@@ -135,34 +134,34 @@ public class PublishedItems {
         : copy.toPublished(kind, ContentFile.read(copy.brief));
   }
 
-  /** A live item as a map of the site tells of it. */
-  public record Mapped(String key, String section, String slug, Instant updated) {
+  /**
+   * A live item as a map of the site tells of it.
+   *
+   * @param hidden whether search engines are asked to leave it out
+   */
+  public record Mapped(String key, String section, String slug, Instant updated, boolean hidden) {
     /** Its address on the site. */
     public String path() {
       return SitePaths.of(section, slug);
     }
   }
 
-  /** How many live items search engines may know of. */
-  public long countMapped() {
-    return liveCopies.countMapped();
+  /** How many live items there are. */
+  public long count() {
+    return listings.countByPlace(ListPlace.EVERYTHING);
   }
 
-  /**
-   * The key before the first of a part of them.
-   *
-   * @param part from 1; the part before the first is 0
-   * @param size how many each has
-   * @param fewer how many fewer the first one has
-   */
-  public String beforePart(int part, int size, int fewer) {
-    int before = part * size - fewer;
-    return liveCopies.mappedKeys(PageRequest.of(before - 1, 1)).stream().findFirst().orElse("~");
+  /** The key at a place among all live items in the order of their keys, from 0; empty behind the last. */
+  public String keyAt(int place) {
+    return listings.keysAfter(ListPlace.EVERYTHING, "", PageRequest.of(place, 1)).stream()
+        .findFirst()
+        .orElse("");
   }
 
-  /** The next of them after a key. */
+  /** The next live items after a key, in the order of keys. */
   public List<Mapped> mapped(String after, int count) {
-    return liveCopies.mapped(after, Limit.of(count));
+    return liveCopies.mapped(
+        listings.keysAfter(ListPlace.EVERYTHING, after, PageRequest.of(0, count)));
   }
 
   /** The language an item is written in, on a site of this language. */

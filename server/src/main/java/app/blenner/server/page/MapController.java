@@ -52,7 +52,7 @@ class MapController {
   ResponseEntity<StreamingResponseBody> map() {
     Site site = sites.atItsAddress();
     // The front page and those of the sections stand in the first part.
-    long addresses = items.countMapped() + site.sections().size() + 1;
+    long addresses = items.count() + site.sections().size() + 1;
     long parts = (addresses + MOST - 1) / MOST;
     return xml(out -> write(out, parts > 1 ? x -> index(x, site, parts) : x -> part(x, site, 0)));
   }
@@ -60,7 +60,7 @@ class MapController {
   @GetMapping("/sitemap-{number}.xml")
   ResponseEntity<StreamingResponseBody> part(@PathVariable int number) {
     Site site = sites.atItsAddress();
-    if (number < 1 || (number - 1L) * MOST >= items.countMapped() + site.sections().size() + 1) {
+    if (number < 1 || (number - 1L) * MOST >= items.count() + site.sections().size() + 1) {
       return ResponseEntity.notFound().build();
     }
     return xml(out -> write(out, x -> part(x, site, number - 1)));
@@ -111,20 +111,19 @@ class MapController {
         address(xml, site.absolute(SitePaths.of(section)), null);
       }
     }
-    // The first part has room for fewer items; those go to the end of it, where nothing is left out
-    // by it.
+    // The first part has room for fewer items.
     int left = part == 0 ? MOST - own : MOST;
-    String after = part == 0 ? "" : items.beforePart(part, MOST, own);
-    while (left > 0) {
-      List<PublishedItems.Mapped> some = items.mapped(after, Math.min(BATCH, left));
-      if (some.isEmpty()) {
-        break;
-      }
+    String after = part == 0 ? "" : items.keyAt(part * MOST - own - 1);
+    List<PublishedItems.Mapped> some = items.mapped(after, Math.min(BATCH, left));
+    while (!some.isEmpty()) {
       for (PublishedItems.Mapped item : some) {
-        address(xml, site.absolute(item.path()), item.updated());
+        if (!item.hidden()) {
+          address(xml, site.absolute(item.path()), item.updated());
+        }
       }
       left -= some.size();
       after = some.get(some.size() - 1).key();
+      some = left == 0 ? List.of() : items.mapped(after, Math.min(BATCH, left));
     }
     xml.writeEndElement();
   }
