@@ -114,3 +114,14 @@ sort -n "$work/ratios" | awk '{ r[NR] = $1 } END { printf "ratio, median of %d r
 echo "== the sheet in Chromium, at three sizes"
 mvn -B -ntp -pl e2e -am verify -Dtest=SheetSpeed -Dtests.required=false -Dsurefire.failIfNoSpecifiedTests=false >"$work/sheet.log" 2>&1 || { tail -40 "$work/sheet.log"; exit 1; }
 grep -A3 '^words  pictures' "$work/sheet.log"
+
+echo "== the worklist, search and public pages among 1,000 and 100,000 items, in turns"
+many() { # how many, at which port
+  java -cp "$cp" app.blenner.bench.SiteOfMany "$work/site$1" "$1"
+  java -XX:+UseSerialGC -Xmx512m -jar "$PWD/server/target/app/blenner-app.jar" --server.port="$2" \
+    --blenner.mode=demo --blenner.data="$work/data$1" --blenner.demo="$work/site$1" >"$work/many$1.log" 2>&1 &
+  until grep -q 'The index of' "$work/many$1.log"; do kill -0 $!; sleep 1; done
+}
+many 1000 8091
+many 100000 8092
+java -cp "$cp" app.blenner.bench.FindTiming http://localhost:8091 http://localhost:8092

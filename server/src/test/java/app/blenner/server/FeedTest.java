@@ -136,6 +136,29 @@ public class FeedTest {
     assertEquals(page.select("link[rel=alternate][type=application/atom+xml]").size(), 1);
   }
 
+  /** What schema.org asks for of an article and of breadcrumbs, whatever the title holds. */
+  @Test
+  public void pagesTellMachinesWhatTheyAre() {
+    Document page = Jsoup.parse(reader.get("/research/odd").text());
+    JsonNode data =
+        JsonMapper.shared().readTree(page.select("script[type=application/ld+json]").html());
+    JsonNode article = data.get(0);
+    assertEquals(article.path("@context").asString(), "https://schema.org");
+    assertEquals(article.path("@type").asString(), "Article");
+    assertEquals(article.path("headline").asString(), ODD);
+    assertEquals(article.at("/author/0/name").asString(), "Ilse Marten");
+    assertEquals(article.at("/publisher/name").asString(), "Tarnlow");
+    assertEquals(article.path("url").asString(), AT + "/research/odd");
+    Instant.parse(article.path("datePublished").asString());
+    Instant.parse(article.path("dateModified").asString());
+    JsonNode way = data.get(1);
+    assertEquals(way.path("@type").asString(), "BreadcrumbList");
+    assertEquals(way.at("/itemListElement/0/item").asString(), AT + "/");
+    assertEquals(way.at("/itemListElement/1/name").asString(), "Research");
+    assertEquals(way.at("/itemListElement/2/position").asInt(), 3);
+    assertEquals(page.select("script").size(), 1);
+  }
+
   @Test
   public void anAddressThatIsNoneIsRefusedInWords() {
     for (String no :

@@ -83,7 +83,7 @@ public class FindTest {
       {"sternwarte", "Die Volkssternwarte"}, // a part of a compound
       {"cros", "Crossing the ridge"}, // the beginning of a word
       {"crosing", "Crossing the ridge"}, // one wrong letter
-      {"metres dark", "Meters for the dark"},
+      {"metrs dark", "Meters for the dark"},
       {"TL-1234", "Crossing the ridge"}, // a code
       {"\"two ridges\"", "Crossing the ridge"}, // as it stands
     };

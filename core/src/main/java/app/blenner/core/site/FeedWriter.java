@@ -2,7 +2,6 @@ package app.blenner.core.site;
 
 import app.blenner.core.face.Teaser;
 import app.blenner.core.item.Content;
-import app.blenner.core.kind.Standard;
 import java.io.StringWriter;
 import java.net.URI;
 import java.time.Instant;
@@ -102,11 +101,6 @@ public final class FeedWriter {
     return at.truncatedTo(ChronoUnit.SECONDS).toString();
   }
 
-  private static List<String> authors(PublishedItem item) {
-    List<String> authors = Standard.texts(item.content(), Standard.AUTHORS);
-    return authors.isEmpty() ? List.of(item.author()) : authors;
-  }
-
   private List<String> topics(Content content) {
     return site.section(content.section()).stream()
         .flatMap(s -> s.topics(content.topics()).stream())
@@ -142,7 +136,7 @@ public final class FeedWriter {
       link(xml, "alternate", "text/html", site.absolute(item.path()));
       element(xml, "published", moment(item.firstLive()));
       element(xml, "updated", moment(item.updated()));
-      for (String author : authors(item)) {
+      for (String author : LinkedData.authors(item)) {
         xml.writeStartElement("author");
         element(xml, "name", author);
         xml.writeEndElement();
@@ -190,7 +184,7 @@ public final class FeedWriter {
       xml.writeCharacters(name(item));
       xml.writeEndElement();
       element(xml, "pubDate", RFC_822.format(item.firstLive()));
-      for (String author : authors(item)) {
+      for (String author : LinkedData.authors(item)) {
         xml.writeStartElement("dc", "creator", DUBLIN_CORE);
         xml.writeCharacters(legal(author));
         xml.writeEndElement();
@@ -247,7 +241,7 @@ public final class FeedWriter {
         json.writeStringProperty("date_modified", moment(item.updated()));
         json.writeStringProperty("language", item.content().languageOn(site.language()));
         json.writeArrayPropertyStart("authors");
-        for (String author : authors(item)) {
+        for (String author : LinkedData.authors(item)) {
           json.writeStartObject();
           json.writeStringProperty("name", author);
           json.writeEndObject();

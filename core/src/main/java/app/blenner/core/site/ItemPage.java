@@ -148,7 +148,11 @@ final class ItemPage {
         item.path(),
         "article",
         new PageHead.Shared(sharedTitle, shared.text().words(), picture),
-        new PageHead.OfItem(result.canonical(), result.hidden(), languages));
+        new PageHead.OfItem(
+            result.canonical(),
+            result.hidden(),
+            languages,
+            LinkedData.of(site, item, result.description().words(), picture)));
   }
 
   /** The files that go with an item, each with its kind and size. */

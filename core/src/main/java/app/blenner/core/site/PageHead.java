@@ -30,9 +30,10 @@ record PageHead(
    * @param hidden whether search engines are asked to leave it out
    * @param languages addresses of the same page by the BCP 47 tags of their languages, its own among them; none where it
    *     is in one language only
+   * @param data what it tells machines, as JSON-LD, or empty
    */
-  record OfItem(String canonical, boolean hidden, Map<String, String> languages) {
-    static final OfItem NONE = new OfItem("", false, Map.of());
+  record OfItem(String canonical, boolean hidden, Map<String, String> languages, String data) {
+    static final OfItem NONE = new OfItem("", false, Map.of(), "");
   }
 
   /** A page that is shared as what it is. */
@@ -71,6 +72,10 @@ record PageHead(
               out.open("link").attribute("rel", "alternate").attribute("hreflang", tag);
               out.attribute("href", site.absolute(address)).endOpen();
             });
+    if (!item.data().isEmpty()) {
+      out.open("script").attribute("type", "application/ld+json").endOpen();
+      out.markup(item.data()).close("script");
+    }
     for (Feed feed : Feed.values()) {
       out.open("link").attribute("rel", "alternate").attribute("type", feed.type());
       out.attribute("title", site.name()).attribute("href", feed.path("")).endOpen();

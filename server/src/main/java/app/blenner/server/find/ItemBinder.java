@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
 import org.hibernate.search.engine.backend.document.DocumentElement;
 import org.hibernate.search.engine.backend.document.IndexFieldReference;
 import org.hibernate.search.engine.backend.document.model.dsl.IndexSchemaElement;
@@ -28,6 +30,9 @@ public final class ItemBinder implements TypeBinder {
   }
 
   private static final class Bridge implements TypeBridge<FoundItem> {
+    private static final Pattern LONG = Pattern.compile("[\\p{L}\\p{M}]{10,}");
+    private static final int MOST = 400;
+
     private final Map<String, IndexFieldReference<String>> texts = new HashMap<>();
     private final Map<String, IndexFieldReference<Boolean>> flags = new HashMap<>();
     private final IndexFieldReference<Long> owner;
@@ -106,6 +111,7 @@ public final class ItemBinder implements TypeBinder {
       all(to, Names.PARTS, List.of(written.title(), written.summary()));
       all(to, Names.PARTS, written.headings());
       all(to, Names.PARTS, written.keywords());
+      all(to, Names.PARTS, compounds(written.words()));
       Languages.of(written.language())
           .ifPresent(
               language -> {
@@ -133,6 +139,11 @@ public final class ItemBinder implements TypeBinder {
 
     private void all(DocumentElement to, String name, List<String> values) {
       values.forEach(value -> to.addValue(texts.get(name), value));
+    }
+
+    /** The long words of a text, each once: the only ones that are likely to be put together of others. */
+    private static List<String> compounds(String words) {
+      return LONG.matcher(words).results().map(MatchResult::group).distinct().limit(MOST).toList();
     }
 
     private static String small(String word) {

@@ -62,7 +62,8 @@ public class ItemFinder {
    * @return nothing where the index cannot be asked now
    */
   public Optional<Found> find(ItemFilter filter, int from, int count) {
-    if (!(filter.words().isBlank() ? index.isReady() : index.isReadySoon())) {
+    boolean ready = filter.words().isBlank() ? index.isReady() : index.isReadySoon();
+    if (!ready || !index.isUpToDate()) {
       return Optional.empty();
     }
     WordQuery words = new WordQuery(filter.words());
@@ -185,7 +186,7 @@ public class ItemFinder {
    * @return nothing where the index cannot be asked now
    */
   public Optional<Counts> count(ItemFilter filter) {
-    if (!index.isReady()) {
+    if (!index.isReady() || !index.isUpToDate()) {
       return Optional.empty();
     }
     WordQuery words = new WordQuery(filter.words());

@@ -5,9 +5,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Collection;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CountDownLatch;
@@ -37,19 +39,19 @@ public class ItemIndex implements SmartLifecycle {
   private static final Logger LOG = LoggerFactory.getLogger(ItemIndex.class);
 
   /** Grows whenever the index knows something else of items. */
-  private static final String FORM = "2";
+  private static final String FORM = "3";
 
   /** An index goes on being read as it was written. */
   private static final String LUCENE = "9.12.3";
-
-  /** Of more items at once the index is told in the background. */
-  private static final int AT_ONCE = 200;
 
   private static final int BATCH = 100;
   private static final int TOLD_EVERY = 10_000;
 
   /** After the demo was filled in, and before the server answers. */
   private static final int PHASE = 1;
+
+  /** How long somebody waits until the index was told of the latest changes, in milliseconds. */
+  private static final long MOMENT = 700;
 
   /** How long somebody waits for an index that is nearly there, in seconds. */
   private static final long PATIENCE = 3;
@@ -71,12 +73,15 @@ public class ItemIndex implements SmartLifecycle {
   private volatile int told;
   private volatile CountDownLatch ready = new CountDownLatch(1);
 
-  /** What changed while the index was made anew, to be looked at once more. */
-  private final Set<String> again = new HashSet<>();
+  /** What the index has not been told of yet; whoever asks or changes this and {@link #busy} has it locked. */
+  private final Set<String> pending = new LinkedHashSet<>();
+
+  /** Whether somebody is at telling the index of what is pending. */
+  private boolean busy;
 
   ItemIndex(BlennerSettings settings, FindSource source) {
     this.folder = settings.dataFolder().resolve("index");
-    this.mark = settings.dataFolder().resolve("index-orderly");
+    this.mark = folder.resolve("orderly");
     this.source = source;
   }
 
@@ -98,7 +103,7 @@ public class ItemIndex implements SmartLifecycle {
       if (orderly) {
         ready.countDown();
       } else {
-        background.execute(this::fill);
+        background.execute(this::make);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -112,6 +117,7 @@ public class ItemIndex implements SmartLifecycle {
 
   private void open() throws IOException {
     Files.createDirectories(folder);
+    closeToOthers();
     mapping =
         SearchMapping.builder(AnnotatedTypeSource.fromClasses(FoundItem.class))
             .property("hibernate.search.backend.type", "lucene")
@@ -122,14 +128,24 @@ public class ItemIndex implements SmartLifecycle {
             .build();
   }
 
+  /** The texts of all items lie in it, and are their owner's alone as the rest of the data is. */
+  private void closeToOthers() throws IOException {
+    PosixFileAttributeView view = Files.getFileAttributeView(folder, PosixFileAttributeView.class);
+    if (view != null) {
+      view.setPermissions(PosixFilePermissions.fromString("rwx------"));
+    }
+  }
+
   @Override
   public synchronized void stop() {
     running = false;
+    boolean told = isUpToDate();
     stopping = true;
-    background.shutdownNow();
+    // Not interrupted: whoever writes files would lose them by that.
+    background.shutdown();
     try {
       boolean done = background.awaitTermination(PATIENCE, TimeUnit.SECONDS);
-      boolean whole = isReady();
+      boolean whole = told && isReady();
       mapping.close();
       if (done && whole) {
         Files.writeString(mark, state());
@@ -190,34 +206,82 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
-  /** Tells the index that some items are other than they were. */
+  /**
+   * Says that some items are other than they were. The index is told in a thread of its own, one after the other: whoever
+   * changed an item still has a connection to the database, and must not wait for another.
+   */
   public void changed(Collection<String> keys) {
-    synchronized (again) {
-      if (!isReady()) {
-        again.addAll(keys);
+    synchronized (pending) {
+      pending.addAll(keys);
+      if (busy || stopping) {
         return;
       }
+      busy = true;
     }
-    if (keys.size() > AT_ONCE) {
-      anew();
-      return;
+    background.execute(this::tellPending);
+  }
+
+  /** Whether the index was told of all that has changed so far, now or in a moment. */
+  boolean isUpToDate() {
+    long until = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(MOMENT);
+    synchronized (pending) {
+      try {
+        for (long left = MOMENT; busy && left > 0; left = millisTo(until)) {
+          pending.wait(left);
+        }
+      } catch (InterruptedException e) {
+        Thread.currentThread().interrupt();
+      }
+      return !busy;
     }
+  }
+
+  private static long millisTo(long until) {
+    return TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime());
+  }
+
+  private void tellPending() {
     try {
-      tell(keys, IndexingPlanSynchronizationStrategy.readSync());
+      List<String> some = next();
+      while (!some.isEmpty()) {
+        tell(some, IndexingPlanSynchronizationStrategy.readSync());
+        some = next();
+      }
     } catch (RuntimeException e) {
+      idle();
       doubt(e);
+    }
+  }
+
+  /** Some of what is pending; none where nothing is, or the server stops. */
+  private List<String> next() {
+    synchronized (pending) {
+      if (pending.isEmpty() || stopping) {
+        idle();
+        return List.of();
+      }
+      List<String> some = pending.stream().limit(BATCH).toList();
+      some.forEach(pending::remove);
+      return some;
+    }
+  }
+
+  private void idle() {
+    synchronized (pending) {
+      busy = false;
+      pending.notifyAll();
     }
   }
 
   /** Makes the index anew. */
   public void anew() {
-    synchronized (again) {
+    synchronized (pending) {
       if (!isReady() || stopping) {
         return;
       }
       ready = new CountDownLatch(1);
     }
-    background.execute(this::fill);
+    background.execute(this::make);
   }
 
   /** Something is wrong with the index itself: its folder may be gone, or its disk full. */
@@ -226,7 +290,7 @@ public class ItemIndex implements SmartLifecycle {
       return;
     }
     LOG.warn("The index is made anew, since it did not answer", e);
-    synchronized (again) {
+    synchronized (pending) {
       if (!isReady()) {
         return;
       }
@@ -235,7 +299,7 @@ public class ItemIndex implements SmartLifecycle {
     background.execute(
         () -> {
           reopen();
-          fill();
+          make();
         });
   }
 
@@ -253,9 +317,7 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
-  /** Of two who tell of one item, the later is to have the last word: one at a time. */
-  private synchronized void tell(
-      Collection<String> keys, IndexingPlanSynchronizationStrategy strategy) {
+  private void tell(Collection<String> keys, IndexingPlanSynchronizationStrategy strategy) {
     List<FoundItem> found = source.load(keys);
     Set<String> there = new HashSet<>();
     try (SearchSession session = mapping.createSession()) {
@@ -276,6 +338,31 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
+  /** Makes the index, however often that has to be tried. */
+  private void make() {
+    boolean made = false;
+    while (!made && !stopping) {
+      try {
+        fill();
+        made = true;
+      } catch (RuntimeException e) {
+        LOG.warn("The index could not be made; it is tried again", e);
+        rest();
+        if (!stopping) {
+          reopen();
+        }
+      }
+    }
+  }
+
+  private static void rest() {
+    try {
+      TimeUnit.SECONDS.sleep(PATIENCE);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
   private void fill() {
     long begun = System.nanoTime();
     try (SearchSession session = mapping.createSession()) {
@@ -293,32 +380,16 @@ public class ItemIndex implements SmartLifecycle {
       after = keys.get(keys.size() - 1);
       keys = source.keysAfter(after, BATCH);
     }
-    catchUp();
     if (!stopping) {
+      try (SearchSession session = mapping.createSession()) {
+        session.workspace(FoundItem.class).flush();
+        session.workspace(FoundItem.class).refresh();
+      }
+      ready.countDown();
       LOG.info(
           "The index of {} items is made, in {} s",
           told,
           TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun));
-    }
-  }
-
-  /** Looks once more at what changed meanwhile, until nothing did. */
-  private void catchUp() {
-    while (!stopping) {
-      List<String> some;
-      synchronized (again) {
-        if (again.isEmpty()) {
-          try (SearchSession session = mapping.createSession()) {
-            session.workspace(FoundItem.class).flush();
-            session.workspace(FoundItem.class).refresh();
-          }
-          ready.countDown();
-          return;
-        }
-        some = new ArrayList<>(again).subList(0, Math.min(BATCH, again.size()));
-        some.forEach(again::remove);
-      }
-      tell(some, IndexingPlanSynchronizationStrategy.readSync());
     }
   }
 }

@@ -25,16 +25,14 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Where items are found. */
+/** Where items are found. Nothing of it holds on to the database while the index catches up with what was just saved. */
 @RestController
 @RequestMapping("/editor/api/worklist")
-@Transactional(readOnly = true)
 class WorklistController {
   private static final int LARGEST_PAGE = 100;
 
