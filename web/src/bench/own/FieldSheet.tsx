@@ -3,7 +3,7 @@ import { useOffered, useWriting } from '../../shared/api/queries'
 import type { OwnField, Writing } from '../../shared/api/types'
 import { Button } from '../../shared/ui/Button'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
-import { isVoid, Sheet, SheetContext, SheetPlace } from '../../sheet'
+import { isVoid, Sheet, SheetAlone } from '../../sheet'
 import { useMergeFields } from '../screen/mergeFields'
 import { usePieces } from '../screen/pieces'
 import { useBench } from '../state/context'
@@ -62,7 +62,6 @@ interface WrittenProps extends Omit<Props, 'onClose'> {
 function Written({ field, html, set, writing, at }: WrittenProps) {
   const { saver, sheet: body } = useBench()
   const offered = useOffered(body.itemKind, field.name).data
-  const [told, setTold] = useState('')
   const written = useRef(html)
   const [sheet] = useState(() => {
     const made = new Sheet(html, body.writingLanguage, writing, body.sources)
@@ -89,20 +88,7 @@ function Written({ field, html, set, writing, at }: WrittenProps) {
     sheet.replace(html)
   }, [sheet, html])
   useEffect(() => sheet.focus(), [sheet])
-  const [answers] = useState(() => {
-    const not = () => setTold('That is for the text of the item.')
-    return { quiet: not, out: not, 'save-outline': not, 'keep-snippet': not, shelf: not }
-  })
-  return (
-    <SheetContext value={sheet}>
-      <div className="flex h-[56vh] min-w-0 border border-line bg-paper">
-        <SheetPlace beside quiet={false} settingsBelow answers={answers} onTell={setTold} />
-      </div>
-      <p role="status" className="min-h-5 text-soft">
-        {told}
-      </p>
-    </SheetContext>
-  )
+  return <SheetAlone sheet={sheet} height="h-[56vh]" not="That is for the text of the item." />
 }
 
 function isBlank(block: { type: { name: string }; content: { size: number } }): boolean {

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import type { Toolset, Writing } from '../../shared/api/types'
-import { Sheet, SheetContext, SheetPlace, type Sources } from '../../sheet'
+import { Sheet, SheetAlone, type Sources } from '../../sheet'
 
 const TEXT = `<h2>A text to try the tools on</h2>
 <p>Write here, and press what you like: nothing of it is kept. A <strong>bold</strong> word stands for what was there before.</p>
@@ -26,23 +26,11 @@ const language = {
 /** A sheet with the toolset as it stands on the screen, to be tried before it is kept. */
 export function Sample({ toolset, writing }: { toolset: Toolset; writing: Writing }) {
   const [sheet] = useState(() => new Sheet(TEXT, language, writing, sources))
-  const [told, setTold] = useState('')
   useEffect(() => sheet.offer(toolset), [sheet, toolset])
-  const [answers] = useState(() => {
-    const not = () => setTold('That belongs to an item, and a sample is none.')
-    return { quiet: not, out: not, 'save-outline': not, 'keep-snippet': not, shelf: not }
-  })
   return (
-    <SheetContext value={sheet}>
-      <section aria-label="Try it" className="grid gap-1">
-        <h3 className="font-semibold">Try it</h3>
-        <div className="flex h-96 min-w-0 border border-line bg-paper">
-          <SheetPlace beside quiet={false} settingsBelow answers={answers} onTell={setTold} />
-        </div>
-        <p role="status" className="min-h-5 text-soft">
-          {told}
-        </p>
-      </section>
-    </SheetContext>
+    <section aria-label="Try it" className="grid gap-1">
+      <h3 className="font-semibold">Try it</h3>
+      <SheetAlone sheet={sheet} height="h-96" not="That belongs to an item, and a sample is none." />
+    </section>
   )
 }

@@ -39,11 +39,12 @@ public record SearchResult(
             Standard.text(content, Standard.SEARCH_DESCRIPTION),
             new FaceWords(content.summary(), "the summary"));
     return new SearchResult(
-        title,
-        TitleWidth.of(title.words()),
-        description,
-        canonical(content),
-        Standard.text(content, Standard.SEARCH_HIDDEN).equals("true"));
+        title, TitleWidth.of(title.words()), description, canonical(content), isHidden(content));
+  }
+
+  /** Whether search engines are asked to leave an item out. */
+  public static boolean isHidden(Content content) {
+    return Standard.text(content, Standard.SEARCH_HIDDEN).equals("true");
   }
 
   private static String canonical(Content content) {

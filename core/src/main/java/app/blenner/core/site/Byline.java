@@ -1,14 +1,12 @@
 package app.blenner.core.site;
 
 import app.blenner.core.format.html.HtmlOut;
-import app.blenner.core.item.Content;
 import app.blenner.core.kind.Standard;
 import app.blenner.core.language.SiteWords;
 import com.ibm.icu.text.ListFormatter;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.List;
 import java.util.Locale;
 
 /** The line that says whose an item is, and of when. */
@@ -35,15 +33,11 @@ final class Byline {
 
   /** Whose it is, in words. */
   static String names(PublishedItem item, SiteWords own) {
-    Content content = item.content();
-    String line = Standard.text(content, Standard.BYLINE);
+    String line = Standard.text(item.content(), Standard.BYLINE);
     if (!line.isEmpty()) {
       return line;
     }
-    List<String> authors = Standard.texts(content, Standard.AUTHORS);
-    return authors.isEmpty()
-        ? item.author()
-        : ListFormatter.getInstance(Locale.forLanguageTag(own.language())).format(authors);
+    return ListFormatter.getInstance(Locale.forLanguageTag(own.language())).format(item.authors());
   }
 
   /** The day readers see: the one somebody set, or of news the one it first went live on; else null. */

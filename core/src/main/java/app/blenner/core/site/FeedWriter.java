@@ -136,7 +136,7 @@ public final class FeedWriter {
       link(xml, "alternate", "text/html", site.absolute(item.path()));
       element(xml, "published", moment(item.firstLive()));
       element(xml, "updated", moment(item.updated()));
-      for (String author : LinkedData.authors(item)) {
+      for (String author : item.authors()) {
         xml.writeStartElement("author");
         element(xml, "name", author);
         xml.writeEndElement();
@@ -184,7 +184,7 @@ public final class FeedWriter {
       xml.writeCharacters(name(item));
       xml.writeEndElement();
       element(xml, "pubDate", RFC_822.format(item.firstLive()));
-      for (String author : LinkedData.authors(item)) {
+      for (String author : item.authors()) {
         xml.writeStartElement("dc", "creator", DUBLIN_CORE);
         xml.writeCharacters(legal(author));
         xml.writeEndElement();
@@ -241,7 +241,7 @@ public final class FeedWriter {
         json.writeStringProperty("date_modified", moment(item.updated()));
         json.writeStringProperty("language", item.content().languageOn(site.language()));
         json.writeArrayPropertyStart("authors");
-        for (String author : LinkedData.authors(item)) {
+        for (String author : item.authors()) {
           json.writeStartObject();
           json.writeStringProperty("name", author);
           json.writeEndObject();

@@ -1,7 +1,6 @@
 package app.blenner.core.site;
 
 import app.blenner.core.item.Content;
-import app.blenner.core.kind.Standard;
 import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,7 +54,7 @@ final class LinkedData {
     json.writeStringProperty("datePublished", item.firstLive().toString());
     json.writeStringProperty("dateModified", item.updated().toString());
     json.writeArrayPropertyStart("author");
-    for (String name : authors(item)) {
+    for (String name : item.authors()) {
       json.writeStartObject();
       json.writeStringProperty("@type", "Person");
       json.writeStringProperty("name", name);
@@ -69,12 +68,6 @@ final class LinkedData {
     json.writeEndObject();
     json.writeStringProperty("mainEntityOfPage", address);
     json.writeEndObject();
-  }
-
-  /** Whose an item is, one by one. */
-  static List<String> authors(PublishedItem item) {
-    List<String> authors = Standard.texts(item.content(), Standard.AUTHORS);
-    return authors.isEmpty() ? List.of(item.author()) : authors;
   }
 
   /** A step on the way from the front page. */

@@ -2,7 +2,9 @@ package app.blenner.core.site;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Standard;
 import java.time.Instant;
+import java.util.List;
 
 /**
  * An item as it goes to readers.
@@ -16,6 +18,12 @@ import java.time.Instant;
  */
 public record PublishedItem(
     String key, Kind kind, Content content, String author, Instant firstLive, Instant updated) {
+
+  /** The names of those it is of, one by one. */
+  public List<String> authors() {
+    List<String> authors = Standard.texts(content, Standard.AUTHORS);
+    return authors.isEmpty() ? List.of(author) : authors;
+  }
 
   /** Its address on the site. */
   public String path() {

@@ -3,6 +3,7 @@ package app.blenner.server.find;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.hibernate.search.engine.search.aggregation.AggregationKey;
 import org.hibernate.search.engine.search.predicate.SearchPredicate;
 import org.hibernate.search.engine.search.predicate.dsl.BooleanPredicateClausesStep;
@@ -62,27 +63,30 @@ public class ItemFinder {
    * @return nothing where the index cannot be asked now
    */
   public Optional<Found> find(ItemFilter filter, int from, int count) {
-    boolean ready = filter.words().isBlank() ? index.isReady() : index.isReadySoon();
+    WordQuery words = new WordQuery(filter.words());
+    return ask(
+        filter.words().isBlank() ? index.isReady() : index.isReadySoon(),
+        session -> {
+          SearchResult<String> result = run(session, filter, words, false, from, count);
+          boolean forgives = result.total().hitCount() == 0 && !words.isEmpty();
+          if (forgives) {
+            result = run(session, filter, words, true, from, count);
+          }
+          long total = result.total().hitCount();
+          return new Found(
+              result.hits().stream().map(FoundItem::key).toList(),
+              total,
+              forgives && total > 0,
+              words.isCut());
+        });
+  }
+
+  private <T> Optional<T> ask(boolean ready, Function<SearchSession, T> question) {
     if (!ready || !index.isUpToDate()) {
       return Optional.empty();
     }
-    WordQuery words = new WordQuery(filter.words());
     try {
-      return Optional.of(
-          index.ask(
-              session -> {
-                SearchResult<String> result = run(session, filter, words, false, from, count);
-                boolean forgives = result.total().hitCount() == 0 && !words.isEmpty();
-                if (forgives) {
-                  result = run(session, filter, words, true, from, count);
-                }
-                long total = result.total().hitCount();
-                return new Found(
-                    result.hits().stream().map(FoundItem::key).toList(),
-                    total,
-                    forgives && total > 0,
-                    words.isCut());
-              }));
+      return Optional.of(index.ask(question));
     } catch (ItemIndex.IndexNotThere e) {
       return Optional.empty();
     }
@@ -186,30 +190,22 @@ public class ItemFinder {
    * @return nothing where the index cannot be asked now
    */
   public Optional<Counts> count(ItemFilter filter) {
-    if (!index.isReady() || !index.isUpToDate()) {
-      return Optional.empty();
-    }
     WordQuery words = new WordQuery(filter.words());
     AggregationKey<Map<String, Long>> stages = AggregationKey.of("stages");
     AggregationKey<Map<String, Long>> groups = AggregationKey.of("groups");
-    try {
-      return Optional.of(
-          index.ask(
-              session -> {
-                SearchResult<?> found =
-                    session
-                        .search(FoundItem.class)
-                        .where(f -> f.bool().filter(matches(f, filter, words, false)))
-                        .aggregation(stages, f -> f.terms().field(Names.STAGE, String.class))
-                        .aggregation(
-                            groups,
-                            f -> f.terms().field(Names.GROUP, String.class).maxTermCount(MANY))
-                        .fetch(0);
-                return counts(filter, found.aggregation(stages), found.aggregation(groups));
-              }));
-    } catch (ItemIndex.IndexNotThere e) {
-      return Optional.empty();
-    }
+    return ask(
+        index.isReady(),
+        session -> {
+          SearchResult<?> found =
+              session
+                  .search(FoundItem.class)
+                  .where(f -> f.bool().filter(matches(f, filter, words, false)))
+                  .aggregation(stages, f -> f.terms().field(Names.STAGE, String.class))
+                  .aggregation(
+                      groups, f -> f.terms().field(Names.GROUP, String.class).maxTermCount(MANY))
+                  .fetch(0);
+          return counts(filter, found.aggregation(stages), found.aggregation(groups));
+        });
   }
 
   private static Counts counts(

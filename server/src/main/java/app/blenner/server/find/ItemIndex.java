@@ -1,12 +1,11 @@
 package app.blenner.server.find;
 
 import app.blenner.server.BlennerSettings;
+import app.blenner.server.disk.OwnersAlone;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFileAttributeView;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -70,7 +69,7 @@ public class ItemIndex implements SmartLifecycle {
   private CloseableSearchMapping mapping;
   private boolean running;
   private volatile boolean stopping;
-  private volatile int told;
+  private volatile int filled;
   private volatile CountDownLatch ready = new CountDownLatch(1);
 
   /** What the index has not been told of yet; whoever asks or changes this and {@link #busy} has it locked. */
@@ -78,6 +77,9 @@ public class ItemIndex implements SmartLifecycle {
 
   /** Whether somebody is at telling the index of what is pending. */
   private boolean busy;
+
+  /** How often the index is still to be made, the one under way with it; locked as the two above are. */
+  private int owed;
 
   ItemIndex(BlennerSettings settings, FindSource source) {
     this.folder = settings.dataFolder().resolve("index");
@@ -103,7 +105,7 @@ public class ItemIndex implements SmartLifecycle {
       if (orderly) {
         ready.countDown();
       } else {
-        background.execute(this::make);
+        owe(this::make);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -117,7 +119,7 @@ public class ItemIndex implements SmartLifecycle {
 
   private void open() throws IOException {
     Files.createDirectories(folder);
-    closeToOthers();
+    OwnersAlone.close(folder);
     mapping =
         SearchMapping.builder(AnnotatedTypeSource.fromClasses(FoundItem.class))
             .property("hibernate.search.backend.type", "lucene")
@@ -126,14 +128,6 @@ public class ItemIndex implements SmartLifecycle {
             .property("hibernate.search.backend.analysis.configurer", new ItemAnalysis())
             .property("hibernate.search.schema_management.strategy", "create-or-update")
             .build();
-  }
-
-  /** The texts of all items lie in it, and are their owner's alone as the rest of the data is. */
-  private void closeToOthers() throws IOException {
-    PosixFileAttributeView view = Files.getFileAttributeView(folder, PosixFileAttributeView.class);
-    if (view != null) {
-      view.setPermissions(PosixFilePermissions.fromString("rwx------"));
-    }
   }
 
   @Override
@@ -182,9 +176,9 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
-  /** How many items were told to the index that is being made, or was made last. */
-  int told() {
-    return told;
+  /** How many items are in the index that is being made, or was made last. */
+  int filled() {
+    return filled;
   }
 
   /** Asks the index; where it cannot answer it is made anew, and whoever asked is told to ask elsewhere. */
@@ -273,15 +267,30 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
-  /** Makes the index anew. */
+  /** Makes the index anew; also where it is being made, since what was read for that may be old. */
   public void anew() {
-    synchronized (pending) {
-      if (!isReady() || stopping) {
-        return;
-      }
-      ready = new CountDownLatch(1);
+    if (!stopping) {
+      owe(this::make);
     }
-    background.execute(this::make);
+  }
+
+  private void owe(Runnable making) {
+    synchronized (pending) {
+      owed++;
+      if (isReady()) {
+        ready = new CountDownLatch(1);
+      }
+    }
+    background.execute(making);
+  }
+
+  private void paid() {
+    synchronized (pending) {
+      owed--;
+      if (owed == 0) {
+        ready.countDown();
+      }
+    }
   }
 
   /** Something is wrong with the index itself: its folder may be gone, or its disk full. */
@@ -291,16 +300,15 @@ public class ItemIndex implements SmartLifecycle {
     }
     LOG.warn("The index is made anew, since it did not answer", e);
     synchronized (pending) {
-      if (!isReady()) {
-        return;
+      // Whoever makes it meets the same, and tries again.
+      if (owed == 0) {
+        owe(
+            () -> {
+              reopen();
+              make();
+            });
       }
-      ready = new CountDownLatch(1);
     }
-    background.execute(
-        () -> {
-          reopen();
-          make();
-        });
   }
 
   private synchronized void reopen() {
@@ -344,7 +352,7 @@ public class ItemIndex implements SmartLifecycle {
     while (!made && !stopping) {
       try {
         fill();
-        made = true;
+        made = !stopping;
       } catch (RuntimeException e) {
         LOG.warn("The index could not be made; it is tried again", e);
         rest();
@@ -352,6 +360,9 @@ public class ItemIndex implements SmartLifecycle {
           reopen();
         }
       }
+    }
+    if (made) {
+      paid();
     }
   }
 
@@ -368,14 +379,14 @@ public class ItemIndex implements SmartLifecycle {
     try (SearchSession session = mapping.createSession()) {
       session.workspace(FoundItem.class).purge();
     }
-    told = 0;
+    filled = 0;
     String after = "";
     List<String> keys = source.keysAfter(after, BATCH);
     while (!keys.isEmpty() && !stopping) {
       tell(keys, IndexingPlanSynchronizationStrategy.async());
-      told += keys.size();
-      if (told % TOLD_EVERY == 0) {
-        LOG.info("{} items are in the index", told);
+      filled += keys.size();
+      if (filled % TOLD_EVERY == 0) {
+        LOG.info("{} items are in the index", filled);
       }
       after = keys.get(keys.size() - 1);
       keys = source.keysAfter(after, BATCH);
@@ -385,10 +396,9 @@ public class ItemIndex implements SmartLifecycle {
         session.workspace(FoundItem.class).flush();
         session.workspace(FoundItem.class).refresh();
       }
-      ready.countDown();
       LOG.info(
           "The index of {} items is made, in {} s",
-          told,
+          filled,
           TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun));
     }
   }

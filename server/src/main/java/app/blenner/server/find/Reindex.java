@@ -24,11 +24,14 @@ class Reindex implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments arguments) {
-    index.anew();
-    while (!index.isReadySoon()) {
-      say(index.told() + " items are in the index.");
+    // One that is made already since it was in doubt need not be made twice.
+    if (index.isReady()) {
+      index.anew();
     }
-    say("The index is made: " + index.told() + " items.");
+    while (!index.isReadySoon()) {
+      say(index.filled() + " items are in the index.");
+    }
+    say("The index is made: " + index.filled() + " items.");
     System.exit(SpringApplication.exit(context, () -> 0));
   }
 

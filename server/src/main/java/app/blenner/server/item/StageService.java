@@ -1,10 +1,10 @@
 package app.blenner.server.item;
 
 import app.blenner.core.archive.ContentFile;
+import app.blenner.core.face.SearchResult;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.kind.Standard;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.SignOff;
 import app.blenner.core.site.Brief;
@@ -126,7 +126,7 @@ class StageService {
     live.section = content.section();
     live.topics = String.join("\n", content.topics());
     live.slug = content.slug();
-    live.hidden = Standard.text(content, Standard.SEARCH_HIDDEN).equals("true");
+    live.hidden = SearchResult.isHidden(content);
     live.brief = ContentFile.write(Brief.of(content));
     liveCopies.save(live);
     if (item.stage == Stage.LIVE) {

@@ -58,7 +58,7 @@ class WorklistController {
   /**
    * A page of the worklist.
    *
-   * @param rows the items, the latest changed first
+   * @param rows the items, in the order that was asked for
    * @param found how many items the filter finds
    * @param told what is to be said of what was found, in a sentence, or empty
    * @param waiting how many of those the filter finds wait for the person who asks

@@ -4,12 +4,11 @@ import app.blenner.core.archive.SitePackage;
 import app.blenner.server.BlennerSettings;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.archive.SiteArchive;
+import app.blenner.server.disk.OwnersAlone;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFileAttributeView;
-import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Clock;
 import java.util.stream.Stream;
 import org.springframework.context.SmartLifecycle;
@@ -59,12 +58,7 @@ class FirstFill implements SmartLifecycle {
     Path folder = settings.dataFolder();
     try (Stream<Path> all = Files.walk(folder, 1)) {
       for (Path path : all.toList()) {
-        PosixFileAttributeView view =
-            Files.getFileAttributeView(path, PosixFileAttributeView.class);
-        if (view != null) {
-          view.setPermissions(
-              PosixFilePermissions.fromString(Files.isDirectory(path) ? "rwx------" : "rw-------"));
-        }
+        OwnersAlone.close(path);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);

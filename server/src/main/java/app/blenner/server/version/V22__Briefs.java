@@ -1,10 +1,10 @@
 package app.blenner.server.version;
 
 import app.blenner.core.archive.ContentFile;
+import app.blenner.core.face.SearchResult;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
-import app.blenner.core.kind.Standard;
 import app.blenner.core.site.Brief;
 import app.blenner.core.site.ListPlace;
 import java.sql.Connection;
@@ -43,7 +43,7 @@ class V22__Briefs extends BaseJavaMigration {
           Content content = ContentFile.read(row.getString(2));
           brief.setString(1, ContentFile.write(Brief.of(content)));
           brief.setString(2, content.slug());
-          brief.setBoolean(3, Standard.text(content, Standard.SEARCH_HIDDEN).equals("true"));
+          brief.setBoolean(3, SearchResult.isHidden(content));
           brief.setString(4, row.getString(1));
           brief.addBatch();
           if (row.getString(3).equals("LIVE")) {
