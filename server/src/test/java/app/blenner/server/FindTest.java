@@ -189,10 +189,32 @@ public class FindTest {
     for (int i = 0; i < 50 && !byWords("triangulating palimpsest").isEmpty(); i++) {
       Thread.sleep(100);
     }
-    for (int i = 0; i < 100 && !byWords("palimpsests").equals(List.of("After the loss")); i++) {
+    for (int i = 0; i < 100 && !isWhole(); i++) {
       Thread.sleep(100);
     }
-    assertEquals(byWords("palimpsests"), List.of("After the loss"));
-    assertEquals(byWords("triangulating").get(0), "Meters for the dark");
+    assertTrue(isWhole(), byWords("palimpsests") + " and " + byWords("triangulating"));
+  }
+
+  /** A second later, when what was said is written for good by nobody's asking. */
+  @Test(dependsOnMethods = "anIndexThatIsTakenAwayIsMadeAnew")
+  public void anIndexThatIsTakenAwayWhileItIsWrittenIsMadeAnew() throws Exception {
+    String key = add("Told in time", "en", "<p>Sfumato.</p>");
+    assertEquals(byWords("sfumato"), List.of("Told in time"));
+    FileSystemUtils.deleteRecursively(
+        running.bean(BlennerSettings.class).dataFolder().resolve("index"));
+    Thread.sleep(1_500);
+    Items.view(editor, key);
+    for (int i = 0; i < 100 && !(byWords("sfumato").size() == 1 && isWhole()); i++) {
+      Thread.sleep(100);
+    }
+    assertEquals(byWords("sfumato"), List.of("Told in time"));
+    assertTrue(isWhole());
+  }
+
+  private boolean isWhole() {
+    List<String> old = byWords("triangulating");
+    return byWords("palimpsests").equals(List.of("After the loss"))
+        && !old.isEmpty()
+        && old.get(0).equals("Meters for the dark");
   }
 }

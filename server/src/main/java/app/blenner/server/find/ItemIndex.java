@@ -70,6 +70,10 @@ public class ItemIndex implements SmartLifecycle {
   private boolean running;
   private volatile boolean stopping;
   private volatile int filled;
+
+  /** What went wrong last where nobody waits for an answer. */
+  private volatile Throwable unseen;
+
   private volatile CountDownLatch ready = new CountDownLatch(1);
 
   /** What the index has not been told of yet; whoever asks or changes this and {@link #busy} has it locked. */
@@ -127,6 +131,8 @@ public class ItemIndex implements SmartLifecycle {
             .property("hibernate.search.backend.directory.root", folder.toString())
             .property("hibernate.search.backend.analysis.configurer", new ItemAnalysis())
             .property("hibernate.search.schema_management.strategy", "create-or-update")
+            .property(
+                "hibernate.search.background_failure_handler", new Failures(this::failedUnseen))
             .build();
   }
 
@@ -293,6 +299,17 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
+  /**
+   * Something was not written, and nobody waits for it: an index that is being made misses it, one that stood goes on as an
+   * empty one.
+   */
+  private void failedUnseen(Throwable failure) {
+    unseen = failure;
+    if (isReady()) {
+      doubt(new IllegalStateException(failure));
+    }
+  }
+
   /** Something is wrong with the index itself: its folder may be gone, or its disk full. */
   private void doubt(RuntimeException e) {
     if (stopping) {
@@ -380,6 +397,7 @@ public class ItemIndex implements SmartLifecycle {
       session.workspace(FoundItem.class).purge();
     }
     filled = 0;
+    unseen = null;
     String after = "";
     List<String> keys = source.keysAfter(after, BATCH);
     while (!keys.isEmpty() && !stopping) {
@@ -395,6 +413,9 @@ public class ItemIndex implements SmartLifecycle {
       try (SearchSession session = mapping.createSession()) {
         session.workspace(FoundItem.class).flush();
         session.workspace(FoundItem.class).refresh();
+      }
+      if (unseen != null) {
+        throw new IllegalStateException(unseen);
       }
       LOG.info(
           "The index of {} items is made, in {} s",
