@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { answer, client } from '../shared/api/client'
 import { useKinds } from '../shared/api/kinds'
+import { useRight } from '../shared/api/queries'
 import { askImport } from '../shared/store/importing'
 import { useNewItem } from '../shared/store/newItem'
 import { changeNotebook } from '../shared/store/notebook'
@@ -44,6 +45,7 @@ export function FindAnything({ open, onClose, onOutline }: Props) {
     enabled: open && words.trim().length > 1,
   })
   const here = useOffered()
+  const maySetUp = useRight('SET_UP')
   const commands: { name: string; about?: string; words?: string; run: () => void }[] = [
     ...(words.trim() ? here : []),
     ...kinds.map((k) => ({ name: `New ${k.label.toLowerCase()}`, run: () => begin(k.name) })),
@@ -55,6 +57,15 @@ export function FindAnything({ open, onClose, onOutline }: Props) {
       words: 'notes terms',
       run: () => changeNotebook({ open: true, folded: false }),
     },
+    ...(maySetUp
+      ? [
+          {
+            name: 'New section',
+            words: 'add',
+            run: () => navigate('/sections', { state: { newSection: true, at: Date.now() } }),
+          },
+        ]
+      : []),
     { name: 'Go to the worklist', run: () => navigate('/worklist') },
     { name: 'Go to sections', run: () => navigate('/sections') },
     { name: 'Go to assets', run: () => navigate('/assets') },

@@ -28,6 +28,7 @@ import { KeepSnippetDialog } from './KeepSnippetDialog'
 import { Margin } from './margin/Margin'
 import { OutDialog } from './out/OutDialog'
 import { Proof } from './proof/Proof'
+import { BreaksDialog, breaks } from './runbar/BreaksDialog'
 import { RunBar } from './runbar/RunBar'
 import { SaveOutlineDialog } from './SaveOutlineDialog'
 import { Expiring } from './screen/Expiring'
@@ -137,6 +138,7 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
     return false
   }, [saver])
 
+  const [warned, setWarned] = useState<{ step: Step; what: string[] } | null>(null)
   const act = useCallback(
     async (step: Step) => {
       if (!(await ready())) return
@@ -236,7 +238,14 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
             )}
             {(view === 'both' || view === 'proof') && <Proof beside={view === 'both'} />}
           </div>
-          <RunBar act={act} />
+          <RunBar
+            act={(step) => {
+              const what = breaks(step, saver.snapshot().state)
+              if (what.length) setWarned({ step, what })
+              else act(step)
+            }}
+          />
+          {warned && <BreaksDialog {...warned} onGo={() => act(warned.step)} onClose={() => setWarned(null)} />}
         </div>
         {dialog === 'save-outline' && <SaveOutlineDialog body={sheet.html()} onClose={closeDialog} />}
         {dialog === 'keep-snippet' && <KeepSnippetDialog body={sheet.selectedHtml()} onClose={closeDialog} />}

@@ -3,6 +3,7 @@ import type { Site } from '../shared/api/types'
 import { cx } from '../shared/ui/cx'
 import { Input, Select } from '../shared/ui/Field'
 import { languageName, languages } from '../shared/ui/languages'
+import { SectionOptions } from '../shared/ui/SectionOptions'
 import { useOffers } from '../shared/ui/useOffers'
 import type { Filter } from './filter'
 
@@ -20,8 +21,9 @@ const orders: Record<Filter['order'], string> = {
 }
 
 /** What is asked for besides words, section and kind. */
-function more({ topic, author, language, keyword, from, until, mustFix, order }: Filter): number {
-  return [topic, author, language, keyword, from, until, mustFix, order !== 'BEST'].filter(Boolean).length
+function more({ topic, author, language, keyword, from, until, mustFix, nowhere, expiring, order }: Filter): number {
+  return [topic, author, language, keyword, from, until, mustFix, nowhere, expiring, order !== 'BEST'].filter(Boolean)
+    .length
 }
 
 /** Looks for items by words and by what they are. */
@@ -59,11 +61,7 @@ export function Finder({ filter, change, site }: Props) {
           onChange={(e) => change({ section: e.target.value, topic: '' })}
         >
           <option value="">Every section</option>
-          {site?.sections.map((s) => (
-            <option key={s.slug} value={s.slug}>
-              {s.name}
-            </option>
-          ))}
+          <SectionOptions sections={site?.sections ?? []} />
         </select>
         <select
           aria-label="Kind"
@@ -146,6 +144,14 @@ function More({ id, filter, change, site }: Props & { id: string }) {
       <label className="flex items-center gap-2 self-end pb-1.5">
         <input type="checkbox" checked={filter.mustFix} onChange={(e) => change({ mustFix: e.target.checked })} />
         Only what must be mended
+      </label>
+      <label className="flex items-center gap-2 self-end pb-1.5">
+        <input type="checkbox" checked={filter.nowhere} onChange={(e) => change({ nowhere: e.target.checked })} />
+        Live, but no page leads to it
+      </label>
+      <label className="flex items-center gap-2 self-end pb-1.5">
+        <input type="checkbox" checked={filter.expiring} onChange={(e) => change({ expiring: e.target.checked })} />
+        Something in it expires
       </label>
     </section>
   )

@@ -20,6 +20,7 @@ const stageWords: Record<string, string> = {
   LIVE: 'that are live',
   WITHDRAWN: 'that were withdrawn',
   ARCHIVED: 'in the archive',
+  BINNED: 'in the bin',
 }
 
 function orderWords({ order, words }: Filter): string {
@@ -39,12 +40,14 @@ function parts(filter: Filter, site: Site | undefined): string[] {
         : filter.until && `changed until ${writtenDay(filter.until)}`
   return [
     filter.stage && stageWords[filter.stage],
-    section && `in ${section.name}`,
+    section && `in ${section.name}${site?.sections.some((s) => s.parent === section.slug) ? ' and its parts' : ''}`,
     topic && `about ${topic}`,
     filter.author && `by ${filter.author}`,
     filter.language && `in ${languageName(filter.language)}`,
     filter.keyword && `with the keyword “${filter.keyword}”`,
     filter.mustFix && 'that must be mended',
+    filter.nowhere && 'to which no page leads',
+    filter.expiring && 'with something that expires',
     days,
     filter.words && `with “${filter.words}”`,
   ].filter((part): part is string => !!part)

@@ -12,6 +12,7 @@ import { LevelIcon } from '../shared/ui/LevelIcon'
 import { StageIcon } from '../shared/ui/StageIcon'
 import { ago, useNow } from '../shared/ui/time'
 import { useTitle } from '../shared/ui/useTitle'
+import { ChangeSeveral } from './ChangeSeveral'
 import { ColumnChoice, useColumns } from './columns'
 import { Finder } from './Finder'
 import { all, type Filter, isNarrow, query, useFilter } from './filter'
@@ -76,7 +77,12 @@ export function Worklist() {
             />
           ))}
         </ul>
-        <Ticked keys={ticked} clear={() => setTicked([])} />
+        <Ticked
+          keys={ticked}
+          clear={() => setTicked([])}
+          rows={rows.map((r) => r.key)}
+          add={(keys) => setTicked((was) => [...new Set([...was, ...keys])])}
+        />
         <Pages list={list.data} filter={filter} change={change} />
       </main>
       {picked && <Picked key={picked.key} row={picked} />}
@@ -117,23 +123,38 @@ function Empty({ filter, change }: Part) {
   )
 }
 
+interface TickedProps {
+  keys: string[]
+  clear: () => void
+  rows: string[]
+  add: (keys: string[]) => void
+}
+
 /** What can be done with several rows at once. */
-function Ticked({ keys, clear }: { keys: string[]; clear: () => void }) {
+function Ticked({ keys, clear, rows, add }: TickedProps) {
+  const [changing, setChanging] = useState(false)
   if (!keys.length) return null
   return (
     <section
       aria-label="Picked items"
-      className="flex h-11 shrink-0 items-center gap-3 border-line border-t bg-straw px-5"
+      className="flex min-h-11 shrink-0 flex-wrap items-center gap-x-3 gap-y-1 border-line border-t bg-straw px-5 py-1"
     >
       <p role="status" className="font-semibold">
         {keys.length === 1 ? '1 item picked' : `${keys.length} items picked`}
       </p>
+      <Button onClick={() => setChanging(true)}>Change them …</Button>
       <Button onClick={() => download(`/editor/api/archive/items?keys=${keys.join(',')}`)}>
         Download as one archive
       </Button>
       <Button look="quiet" onClick={clear}>
         Pick none
       </Button>
+      {rows.some((key) => !keys.includes(key)) && (
+        <Button look="quiet" onClick={() => add(rows)}>
+          Pick all on this page
+        </Button>
+      )}
+      {changing && <ChangeSeveral keys={keys} onClose={() => setChanging(false)} />}
     </section>
   )
 }

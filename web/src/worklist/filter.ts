@@ -17,6 +17,10 @@ export interface Filter {
   keyword: string
   /** Only what must be mended before it can go live. */
   mustFix: boolean
+  /** Only what is live and to which no page leads. */
+  nowhere: boolean
+  /** Only what shows something readers soon cease to see. */
+  expiring: boolean
   /** The first and the last day on which it was changed, as `2026-11-27`. */
   from: string
   until: string
@@ -38,6 +42,8 @@ export const all = {
   language: '',
   keyword: '',
   mustFix: false,
+  nowhere: false,
+  expiring: false,
   from: '',
   until: '',
   words: '',
@@ -59,6 +65,8 @@ function read(params: URLSearchParams): Filter {
     mine: params.get('whose') === 'mine',
     waiting: params.get('waiting') === 'yes',
     mustFix: params.get('must-fix') === 'yes',
+    nowhere: params.get('nowhere') === 'yes',
+    expiring: params.get('expiring') === 'yes',
     order: (orders.includes(order) ? order : 'BEST') as Filter['order'],
     page: Number(params.get('page') ?? 0),
     size: Number(params.get('size') ?? 25),
@@ -70,6 +78,8 @@ function written(filter: Filter): URLSearchParams {
   if (filter.mine) out.set('whose', 'mine')
   if (filter.waiting) out.set('waiting', 'yes')
   if (filter.mustFix) out.set('must-fix', 'yes')
+  if (filter.nowhere) out.set('nowhere', 'yes')
+  if (filter.expiring) out.set('expiring', 'yes')
   for (const name of texts) if (filter[name]) out.set(name, filter[name])
   if (filter.order !== 'BEST') out.set('order', filter.order)
   if (filter.page) out.set('page', String(filter.page))
@@ -94,10 +104,22 @@ export function useFilter(): [Filter, (change: Partial<Filter>) => void] {
 }
 
 /** The filter as the server is asked. */
-export function query({ mine, waiting, mustFix, order, page, size, ...given }: Filter): WorklistQuery {
+export function query({
+  mine,
+  waiting,
+  mustFix,
+  nowhere,
+  expiring,
+  order,
+  page,
+  size,
+  ...given
+}: Filter): WorklistQuery {
   return {
     ...Object.fromEntries(Object.entries(given).filter(([, value]) => value)),
     ...(mustFix && { mustFix }),
+    ...(nowhere && { nowhere }),
+    ...(expiring && { expiring }),
     mine,
     waiting,
     order,

@@ -1,9 +1,12 @@
 import { useState } from 'react'
-import { useSite } from '../../shared/api/queries'
+import { useRight, useSite } from '../../shared/api/queries'
 import { TextButton } from '../../shared/ui/Button'
 import { Input, Select } from '../../shared/ui/Field'
+import { NewSection } from '../../shared/ui/NewSection'
+import { SectionOptions } from '../../shared/ui/SectionOptions'
 import { WhereItAppears } from '../../shared/ui/WhereItAppears'
 import { useBench, useSaved } from '../state/context'
+import { InMenus } from './InMenus'
 import { Keywords } from './Keywords'
 
 /** Where the item stands on the site, and at which address. */
@@ -13,11 +16,14 @@ export function PlacementCard() {
   const fields = useSaved((now) => now.fields)
   const state = useSaved((now) => now.state)
   const [typed, setTyped] = useState<string | null>(null)
-  const prefix = fields.section ? `/${fields.section}/` : '/'
+  const section = site.data?.sections.find((s) => s.slug === fields.section)
+  const prefix = `${section?.path ?? ''}/`
+  const maySetUp = useRight('SET_UP')
+  const [adding, setAdding] = useState(false)
   // While somebody types, what they typed is shown, even where it cannot be had.
   const shown = typed ?? (fields.slug && state.placement.slugProblem ? fields.slug : state.placement.slug)
 
-  const topics = site.data?.sections.find((s) => s.slug === fields.section)?.topics ?? []
+  const topics = section?.topics ?? []
 
   return (
     <>
@@ -27,12 +33,19 @@ export function PlacementCard() {
         onChange={(e) => saver.change({ section: e.target.value, topics: [] })}
       >
         <option value="">No section</option>
-        {site.data?.sections.map((s) => (
-          <option key={s.slug} value={s.slug}>
-            {s.name}
-          </option>
-        ))}
+        <SectionOptions sections={site.data?.sections ?? []} />
       </Select>
+      {maySetUp && (
+        <TextButton className="justify-self-start" onClick={() => setAdding(true)}>
+          A new section …
+        </TextButton>
+      )}
+      {adding && (
+        <NewSection
+          onAdded={(section) => saver.change({ section: section.slug, topics: [] })}
+          onClose={() => setAdding(false)}
+        />
+      )}
       {topics.length > 0 && (
         <fieldset>
           <legend className="font-semibold">Topics</legend>
@@ -94,6 +107,7 @@ export function PlacementCard() {
           </TextButton>
         )}
       </div>
+      {maySetUp && <InMenus itemKey={saver.key} live={state.stage === 'LIVE'} />}
       <WhereItAppears state={state} />
     </>
   )

@@ -54,6 +54,9 @@ export function Combobox(props: Props) {
     } else if (e.key === 'Enter' && shown && at >= 0) {
       e.preventDefault()
       pick(choices[at])
+    } else if (e.key === 'Enter' && !props.onEnter) {
+      // What comes for the list later must not take the next Escape.
+      setOpen(false)
     } else if (e.key === 'Enter' && props.onEnter) {
       e.preventDefault()
       props.onEnter()

@@ -16,7 +16,10 @@ interface Props {
   children: ReactNode
 }
 
-/** A dialog over everything else. The keyboard stays in it, and Escape closes it. */
+/**
+ * A dialog over everything else. The keyboard stays in it, and Escape closes it. It hangs from a place that stays, so that
+ * nothing moves under the pointer when more comes into it.
+ */
 export function Dialog({ open, onClose, title, about, wide, firm, keepsEscape, children }: Props) {
   return (
     <Radix.Root open={open} onOpenChange={(now) => !now && !firm && onClose()}>
@@ -27,7 +30,7 @@ export function Dialog({ open, onClose, title, about, wide, firm, keepsEscape, c
           onCloseAutoFocus={(e) => e.preventDefault()}
           onEscapeKeyDown={(e) => (firm || listIsOpen() || keepsEscape?.()) && e.preventDefault()}
           onInteractOutside={(e) => firm && e.preventDefault()}
-          className={`fixed top-1/2 left-1/2 z-50 flex max-h-[92vh] w-[calc(100vw-2rem)] -translate-x-1/2 -translate-y-1/2 flex-col rounded-3 border border-edge bg-paper ${wide ? 'max-w-5xl' : 'max-w-md'}`}
+          className={`fixed top-[4vh] left-1/2 z-50 flex max-h-[92vh] w-[calc(100vw-2rem)] -translate-x-1/2 flex-col rounded-3 border border-edge bg-paper ${wide ? 'max-w-5xl' : 'max-w-md sm:top-[12vh] sm:max-h-[84vh]'}`}
         >
           <GivesBack />
           <div className="border-line border-b px-5 py-3">

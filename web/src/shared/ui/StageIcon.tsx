@@ -47,4 +47,10 @@ const shapes: Record<Stage, React.ReactNode> = {
     </>
   ),
   ARCHIVED: <rect x="2" y="2" width="10" height="10" stroke={ink} strokeWidth="1.6" />,
+  BINNED: (
+    <>
+      <rect x="2" y="2" width="10" height="10" stroke={ink} strokeWidth="1.6" />
+      <path d="M4.6 4.6l4.8 4.8M9.4 4.6l-4.8 4.8" stroke={ink} strokeWidth="1.4" />
+    </>
+  ),
 }

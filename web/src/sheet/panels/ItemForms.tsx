@@ -3,6 +3,7 @@ import { useSite } from '../../shared/api/queries'
 import { TextButton } from '../../shared/ui/Button'
 import { Combobox } from '../../shared/ui/Combobox'
 import { Input, Select } from '../../shared/ui/Field'
+import { SectionOptions } from '../../shared/ui/SectionOptions'
 import type { ItemRef } from '../base/refs'
 import { useItems } from '../links/targets'
 import type { PanelProps } from './props'
@@ -34,11 +35,7 @@ export function ItemListForm({ node, set }: PanelProps) {
         <div className="grid grid-cols-3 gap-4">
           <Select label="Section" value={section} onChange={(e) => set({ section: e.target.value, topic: '' })}>
             <option value="">All sections</option>
-            {sections.map((s) => (
-              <option key={s.slug} value={s.slug}>
-                {s.name}
-              </option>
-            ))}
+            <SectionOptions sections={sections} />
           </Select>
           <Select label="Topic" value={topic} onChange={(e) => set({ topic: e.target.value })}>
             <option value="">All topics</option>

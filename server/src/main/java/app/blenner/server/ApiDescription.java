@@ -34,7 +34,24 @@ class ApiDescription {
           "OnlyView.fonts",
           "OnlyView.sizes",
           "OnlyView.styles",
-          "OnlyView.hosts");
+          "OnlyView.hosts",
+          "SectionInput.parent",
+          "SectionInput.step",
+          "SectionInput.picture",
+          "SectionInput.order",
+          "SectionInput.picked",
+          "SectionInput.size",
+          "SectionInput.composed",
+          "SectionInput.listed",
+          "SectionInput.publishers",
+          "SeveralInput.section",
+          "SeveralInput.addTopics",
+          "SeveralInput.removeTopics",
+          "SeveralInput.addKeywords",
+          "SeveralInput.removeKeywords",
+          "SeveralInput.author",
+          "SeveralInput.action",
+          "SeveralInput.forReaders");
 
   // The library's own signatures name the raw type.
   @SuppressWarnings({"rawtypes", "unchecked"})

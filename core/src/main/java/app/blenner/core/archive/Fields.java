@@ -88,6 +88,14 @@ final class Fields {
         : value == null ? "" : value.toString();
   }
 
+  int number(String name) {
+    try {
+      return Integer.parseInt(text(name));
+    } catch (NumberFormatException e) {
+      throw new IllegalArgumentException(where + ": “" + name + "” should be a number.");
+    }
+  }
+
   boolean has(String name) {
     return values.containsKey(name);
   }

@@ -57,7 +57,7 @@ final class ItemFile {
         live,
         fields.has("addresses") || live == null
             ? fields.words("addresses")
-            : List.of(SitePaths.of(live.section(), live.slug())),
+            : List.of(SitePaths.lasting(live.section(), live.slug())),
         new PackedItem.Notebook(
             fields.all("notes").stream()
                 .map(n -> new PackedNote(n.text("words"), n.on("covered")))

@@ -110,11 +110,8 @@ final class PackageCheck {
     for (Section s : read.site().sections()) {
       slug("site.yaml", s.slug());
       if (!slugs.add(s.slug())) {
-        throw new IllegalArgumentException("site.yaml has two sections at “/" + s.slug() + "”.");
-      }
-      if (SitePaths.RESERVED.contains(s.slug())) {
         throw new IllegalArgumentException(
-            "site.yaml has a section at “/" + s.slug() + "”, which belongs to Blenner itself.");
+            "site.yaml has two sections “" + shortened(s.slug()) + "”.");
       }
       holds("site.yaml", "name of a section", s.name(), 200);
       holds("site.yaml", "description of a section", s.description(), 1000);
@@ -122,6 +119,7 @@ final class PackageCheck {
         holds("site.yaml", "name of a topic", t.name(), 200);
       }
     }
+    new SectionCheck(read).look();
   }
 
   private void people() {
@@ -216,7 +214,7 @@ final class PackageCheck {
     }
   }
 
-  private static void slug(String where, String slug) {
+  static void slug(String where, String slug) {
     if (!Slug.isLegal(slug)) {
       throw new IllegalArgumentException(
           where
@@ -226,7 +224,7 @@ final class PackageCheck {
     }
   }
 
-  private static void holds(String where, String what, String value, int most) {
+  static void holds(String where, String what, String value, int most) {
     most(where, what, value.length(), most);
   }
 
@@ -243,7 +241,7 @@ final class PackageCheck {
     }
   }
 
-  private static String shortened(String words) {
+  static String shortened(String words) {
     return words.length() <= 60 ? words : words.substring(0, 60) + "…";
   }
 }

@@ -14,9 +14,11 @@ import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.signoff.Role;
+import app.blenner.core.site.FrontPage;
+import app.blenner.core.site.MenuEntry;
+import app.blenner.core.site.Menus;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
-import app.blenner.core.site.Topic;
 import app.blenner.core.toolset.Toolset;
 import app.blenner.core.toolset.ToolsetData;
 import java.io.IOException;
@@ -59,6 +61,7 @@ final class PackageReader {
     SitePackage read =
         new SitePackage(
             site(settings),
+            settings.all("past-sections").stream().map(SectionFile::readPast).toList(),
             house(settings.within("house")),
             hosts(settings),
             settings.text("contact-address"),
@@ -186,18 +189,7 @@ final class PackageReader {
   }
 
   static Site site(Fields settings) {
-    List<Section> sections =
-        settings.all("sections").stream()
-            .map(
-                s ->
-                    new Section(
-                        s.text("slug"),
-                        s.text("name"),
-                        s.text("description"),
-                        s.all("topics").stream()
-                            .map(t -> new Topic(t.text("slug"), t.text("name")))
-                            .toList()))
-            .toList();
+    List<Section> sections = settings.all("sections").stream().map(SectionFile::read).toList();
     return new Site(
         settings.text("name"),
         settings.text("tagline"),
@@ -208,7 +200,20 @@ final class PackageReader {
             .map(r -> new ReferenceLink(r.text("name"), r.text("pattern"), r.text("address")))
             .toList(),
         new MergeFields(settings.all("merge-fields").stream().map(PackageReader::field).toList()),
-        settings.text("address"));
+        settings.text("address"),
+        new Menus(
+            !settings.has("main-menu"),
+            settings.text("main-menu").equals("none") ? List.of() : menu(settings, "main-menu"),
+            menu(settings, "foot-menu")),
+        new FrontPage(
+            settings.text("front"), !settings.has("front-listed") || settings.on("front-listed")));
+  }
+
+  private static List<MenuEntry> menu(Fields settings, String name) {
+    return settings.all(name).stream()
+        .map(
+            e -> new MenuEntry(e.pick(MenuEntry.To.class, "to"), e.text("target"), e.text("label")))
+        .toList();
   }
 
   /** A package of before kinds could be set, or of a site that never set any, has those every site begins with. */

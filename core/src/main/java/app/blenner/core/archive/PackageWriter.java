@@ -6,7 +6,8 @@ import app.blenner.core.kind.Kinds;
 import app.blenner.core.language.Slug;
 import app.blenner.core.media.Description;
 import app.blenner.core.picture.Focus;
-import app.blenner.core.site.Section;
+import app.blenner.core.site.MenuEntry;
+import app.blenner.core.site.Site;
 import app.blenner.core.toolset.ToolsetData;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -49,7 +50,11 @@ final class PackageWriter {
     if (!site.site().address().isEmpty()) {
       out.put("address", site.site().address());
     }
-    out.put("sections", site.site().sections().stream().map(PackageWriter::section).toList());
+    out.put("sections", site.site().sections().stream().map(SectionFile::write).toList());
+    menus(out, site.site());
+    if (!site.past().isEmpty()) {
+      out.put("past-sections", site.past().stream().map(SectionFile::writePast).toList());
+    }
     if (!site.site().kinds().equals(Kinds.STANDARD)) {
       out.put("kinds", site.site().kinds().stream().map(Kinds::write).toList());
     }
@@ -87,14 +92,32 @@ final class PackageWriter {
     return out;
   }
 
-  private static Map<String, Object> section(Section s) {
-    Map<String, Object> out =
-        map("slug", s.slug(), "name", s.name(), "description", s.description());
-    if (!s.topics().isEmpty()) {
-      out.put(
-          "topics", s.topics().stream().map(t -> map("slug", t.slug(), "name", t.name())).toList());
+  private static void menus(Fields out, Site site) {
+    if (!site.menus().ofSections()) {
+      out.put("main-menu", site.menus().main().isEmpty() ? "none" : entries(site.menus().main()));
     }
-    return out;
+    out.put("foot-menu", entries(site.menus().foot()));
+    out.put("front", site.front().composed());
+    if (!site.front().listed()) {
+      out.put("front-listed", false);
+    }
+  }
+
+  private static List<Map<String, Object>> entries(List<MenuEntry> menu) {
+    return menu.stream()
+        .map(
+            e -> {
+              Map<String, Object> out = map("to", Fields.label(e.to()), "target", e.target());
+              put(out, "label", e.label());
+              return out;
+            })
+        .toList();
+  }
+
+  static void put(Map<String, Object> out, String name, String text) {
+    if (!text.isEmpty()) {
+      out.put(name, text);
+    }
   }
 
   private static Map<String, Object> house(HouseStyle house) {
@@ -112,7 +135,7 @@ final class PackageWriter {
     return out;
   }
 
-  private static Map<String, Object> map(Object... pairs) {
+  static Map<String, Object> map(Object... pairs) {
     Map<String, Object> out = new LinkedHashMap<>();
     for (int i = 0; i < pairs.length; i += 2) {
       out.put((String) pairs[i], pairs[i + 1]);

@@ -35,7 +35,16 @@ public final class SetUpFile {
           "embed-hosts",
           "outlines");
 
-  private static final Set<String> APART = Set.of("form", "people", "sections");
+  private static final Set<String> APART =
+      Set.of(
+          "form",
+          "people",
+          "sections",
+          "past-sections",
+          "main-menu",
+          "foot-menu",
+          "front",
+          "front-listed");
   private static final String WHERE = "the set-up";
 
   private final Fields fields;

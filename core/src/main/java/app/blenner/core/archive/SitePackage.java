@@ -13,6 +13,7 @@ import java.util.List;
  * A whole site.
  *
  * @param site its name and sections
+ * @param past what was of sections once
  * @param house its house style
  * @param hosts the hosts whose things may be shown in its pages
  * @param contactAddress where messages of visitors go
@@ -27,6 +28,7 @@ import java.util.List;
  */
 public record SitePackage(
     Site site,
+    List<PastSection> past,
     HouseStyle house,
     List<EmbedHost> hosts,
     String contactAddress,

@@ -8,7 +8,9 @@ public enum Stage {
   SCHEDULED("Scheduled"),
   LIVE("Live"),
   WITHDRAWN("Withdrawn"),
-  ARCHIVED("Archived");
+  ARCHIVED("Archived"),
+  /** Thrown away, and for a while to be had back. */
+  BINNED("In the bin");
 
   private final String label;
 

@@ -52,4 +52,9 @@ public sealed interface Field
   default Set<String> assets(Object value) {
     return Set.of();
   }
+
+  /** The keys of the items a value in its one form leads to. */
+  default Set<String> items(Object value) {
+    return Set.of();
+  }
 }

@@ -1,8 +1,10 @@
 package app.blenner.core.kind;
 
 import app.blenner.core.document.Address;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Other items. Its value is a list of their keys.
@@ -30,6 +32,11 @@ public record ItemsField(Head head, int most) implements Field {
   @Override
   public String problem(Object value) {
     return Limits.number(head, ((List<?>) value).size(), most, "items");
+  }
+
+  @Override
+  public Set<String> items(Object value) {
+    return new LinkedHashSet<>(Data.<List<String>>as(value));
   }
 
   @Override

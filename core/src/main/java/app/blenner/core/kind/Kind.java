@@ -3,6 +3,7 @@ package app.blenner.core.kind;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.item.AssetUse;
 import app.blenner.core.item.Content;
+import app.blenner.core.item.ItemLink;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -149,6 +150,20 @@ public record Kind(
               Object tidy = f.tidy(content.values().get(f.head().name()));
               if (tidy != null) {
                 f.assets(tidy).forEach(a -> out.add(new AssetUse(a, AssetUse.Place.FIELD)));
+              }
+            });
+    return out;
+  }
+
+  /** All items a content of this kind leads to, each place of each once. */
+  public Set<ItemLink> links(Content content) {
+    Set<ItemLink> out = new LinkedHashSet<>(ItemLink.in(content.body()));
+    all()
+        .forEach(
+            f -> {
+              Object tidy = f.tidy(content.values().get(f.head().name()));
+              if (tidy != null) {
+                f.items(tidy).forEach(i -> out.add(new ItemLink(i, ItemLink.Place.FIELD)));
               }
             });
     return out;

@@ -60,4 +60,12 @@ public record LinkField(Head head) implements Field {
         .map(a -> Set.of(a.assetName()))
         .orElse(Set.of());
   }
+
+  @Override
+  public Set<String> items(Object value) {
+    return Address.parse(Data.<Map<String, String>>as(value).get("address"))
+        .filter(a -> a.kind() == Address.Kind.ITEM)
+        .map(a -> Set.of(a.itemKey()))
+        .orElse(Set.of());
+  }
 }

@@ -4,6 +4,7 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.AssetUse;
 import app.blenner.core.item.Content;
+import app.blenner.core.item.ItemLink;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -47,5 +48,12 @@ public record RichTextField(Head head) implements Field {
   public Set<String> assets(Object value) {
     Content body = Content.EMPTY.withBody(HtmlReader.read((String) value));
     return AssetUse.in(body).stream().map(AssetUse::asset).collect(Collectors.toSet());
+  }
+
+  @Override
+  public Set<String> items(Object value) {
+    return ItemLink.in(HtmlReader.read((String) value)).stream()
+        .map(ItemLink::target)
+        .collect(Collectors.toSet());
   }
 }

@@ -1,6 +1,7 @@
 package app.blenner.core.signoff;
 
 import static app.blenner.core.item.Stage.ARCHIVED;
+import static app.blenner.core.item.Stage.BINNED;
 import static app.blenner.core.item.Stage.CLEARED;
 import static app.blenner.core.item.Stage.DRAFT;
 import static app.blenner.core.item.Stage.IN_REVIEW;
@@ -21,7 +22,9 @@ public enum Action {
   TAKE_BACK("Take back", Set.of(IN_REVIEW, CLEARED, SCHEDULED), DRAFT, false, false),
   WITHDRAW("Withdraw", Set.of(LIVE), WITHDRAWN, true, false),
   ARCHIVE("Archive", Set.of(DRAFT, WITHDRAWN), ARCHIVED, false, false),
-  BRING_BACK("Bring back as a draft", Set.of(ARCHIVED), DRAFT, false, false);
+  BRING_BACK("Bring back as a draft", Set.of(ARCHIVED), DRAFT, false, false),
+  BIN("Put in the bin", Set.of(DRAFT, WITHDRAWN, ARCHIVED), BINNED, false, false),
+  RESTORE("Take out of the bin", Set.of(BINNED), DRAFT, false, false);
 
   private final String label;
   private final Set<Stage> from;

@@ -38,6 +38,9 @@ public record NextStep(Sign sign, String sentence) {
    */
   public record Waiting(String changeSince, String givenBackBy) {}
 
+  /** How many days what is in the bin can be had back. */
+  public static final int BIN_DAYS = 30;
+
   /** The next step of an item that may wait for more than its stage says. */
   public static NextStep of(
       Stage stage, String needs, boolean changed, String since, Waiting waiting) {
@@ -56,6 +59,10 @@ public record NextStep(Sign sign, String sentence) {
       case WITHDRAWN ->
           new NextStep(Sign.PASSED, "Withdrawn " + since + "; put it live or archive it");
       case ARCHIVED -> new NextStep(Sign.PASSED, "Archived " + since);
+      case BINNED ->
+          new NextStep(
+              Sign.PASSED,
+              "Put in the bin " + since + "; it is gone for good after " + BIN_DAYS + " days");
       default -> needs.isEmpty() ? ready(stage, since) : new NextStep(Sign.MUST_FIX, needs);
     };
   }

@@ -16,8 +16,15 @@ public final class SignOff {
    * @param changed whether the working copy differs from what is live
    * @param sent whether a change of what is live waits for an editor
    * @param own whether it belongs to the person who asks
+   * @param publishing whether the section it is in says who may publish there
    */
-  public record Standing(Stage stage, int mustFix, boolean changed, boolean sent, boolean own) {
+  public record Standing(
+      Stage stage, int mustFix, boolean changed, boolean sent, boolean own, Publishing publishing) {
+    /** In a section where roles decide who may publish. */
+    public Standing(Stage stage, int mustFix, boolean changed, boolean sent, boolean own) {
+      this(stage, mustFix, changed, sent, own, Publishing.BY_ROLE);
+    }
+
     /** Of one's own item. */
     public Standing(Stage stage, int mustFix, boolean changed, boolean sent) {
       this(stage, mustFix, changed, sent, true);
@@ -43,6 +50,16 @@ public final class SignOff {
     }
   }
 
+  /** What a section says of whether somebody may publish in it. */
+  public enum Publishing {
+    /** Nothing: their role decides. */
+    BY_ROLE,
+    /** They are named among those who may. */
+    NAMED,
+    /** Others are named. */
+    OTHERS
+  }
+
   private static final String FIXED_FIRST = " must be fixed first.";
 
   private SignOff() {}
@@ -59,7 +76,7 @@ public final class SignOff {
     for (Action action : Action.values()) {
       if (applies(action, standing)) {
         Step step = step(action, blocked(action, standing, role));
-        (action.isEditorsOnly() && role != Role.EDITOR ? others : mine).add(step);
+        (action.isEditorsOnly() && !mayPublish(standing, role) ? others : mine).add(step);
       }
     }
     mine.addAll(others);
@@ -86,15 +103,28 @@ public final class SignOff {
     return new Step(action, blocked, blocked.endsWith(FIXED_FIRST));
   }
 
+  private static boolean mayPublish(Standing standing, Role role) {
+    return switch (standing.publishing()) {
+      case BY_ROLE -> role == Role.EDITOR;
+      case NAMED -> true;
+      case OTHERS -> false;
+    };
+  }
+
   private static String blocked(Action action, Standing standing, Role role) {
-    if (action.isEditorsOnly() && role != Role.EDITOR) {
+    if (action.isEditorsOnly() && standing.publishing() == Publishing.OTHERS) {
+      return "In this section only those may publish whom it names; an editor can change that under Sections.";
+    }
+    if (action.isEditorsOnly() && !mayPublish(standing, role)) {
       return switch (action) {
         case PUT_LIVE -> "Only an editor can put an item live.";
         case UPDATE_LIVE -> "Only an editor can update what is live.";
         default -> "Only an editor can withdraw an item.";
       };
     }
-    if (action == Action.ARCHIVE && !standing.own() && !role.may(Right.ARCHIVE_OTHERS)) {
+    if ((action == Action.ARCHIVE || action == Action.BIN)
+        && !standing.own()
+        && !role.may(Right.ARCHIVE_OTHERS)) {
       return Right.ARCHIVE_OTHERS.refusal();
     }
     boolean ofChange = action == Action.UPDATE_LIVE || action == Action.SEND_CHANGE;

@@ -47,6 +47,7 @@ public final class Turn {
               ? "Your turn: put it live again or archive it."
               : "Your turn: send it for review again or archive it.";
       case ARCHIVED -> "Nobody’s turn: it is archived.";
+      case BINNED -> "Nobody’s turn: it is in the bin.";
     };
   }
 

@@ -5,6 +5,7 @@ import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where on the site an item appears.
@@ -22,10 +23,13 @@ public record Appearances(List<Place> places, String reason) {
    */
   public record Place(String path, String label) {}
 
+  /** Nobody reads of more keywords. */
+  private static final int MOST_KEYWORDS = 5;
+
   /** Where the live text of an item appears, or why it does not. */
-  public static Appearances of(Site site, Kind kind, Stage stage, Content live) {
+  public static Appearances of(Site site, Kind kind, Stage stage, String key, Content live) {
     if (stage == Stage.LIVE && live != null) {
-      return new Appearances(places(site, kind, live), "");
+      return new Appearances(places(site, kind, key, live), "");
     }
     String reason =
         switch (stage) {
@@ -35,22 +39,56 @@ public record Appearances(List<Place> places, String reason) {
           case SCHEDULED -> "Nowhere yet: its time has not come.";
           case WITHDRAWN -> "Nowhere: it was withdrawn. Its address says so kindly.";
           case ARCHIVED -> "Nowhere: it is archived.";
+          case BINNED -> "Nowhere: it is in the bin.";
           case LIVE -> "Nowhere: nothing of it has been put live.";
         };
     return new Appearances(List.of(), reason);
   }
 
   /** The pages that will show an item once it is live. */
-  public static List<Place> places(Site site, Kind kind, Content content) {
+  public static List<Place> places(Site site, Kind kind, String key, Content content) {
     List<Place> places = new ArrayList<>();
-    if (!content.slug().isEmpty()) {
-      places.add(new Place(SitePaths.of(content.section(), content.slug()), "its own page"));
+    SectionTree tree = site.tree();
+    Optional<String> composed = site.composedAt(key);
+    composed.ifPresent(path -> places.add(new Place(path, "it is this page")));
+    if (composed.isEmpty() && !content.slug().isEmpty()) {
+      places.add(new Place(site.path(content.section(), content.slug()), "its own page"));
     }
-    site.section(content.section())
-        .ifPresent(s -> places.add(new Place(SitePaths.of(s), "section " + s.name())));
-    if (kind.isNews()) {
+    menu(places, site, key, site.menus().main(site), "main menu");
+    menu(places, site, key, site.menus().foot(), "menu at the foot");
+    List<Section> way = tree.way(content.section());
+    for (int i = way.size() - 1; i >= 0; i--) {
+      Section s = way.get(i);
+      String first = s.list().first().contains(key) ? ", picked to stand first" : "";
+      places.add(new Place(tree.path(s.slug()), "section " + s.name() + first));
+    }
+    if (!kind.isNews()) {
+      return List.copyOf(places);
+    }
+    if (!way.isEmpty()) {
+      Section own = way.get(way.size() - 1);
+      own.topics(content.topics())
+          .forEach(
+              t ->
+                  places.add(
+                      new Place(
+                          SitePaths.topic(tree.path(own.slug()), t.slug()), "topic " + t.name())));
+    }
+    content.keywords().stream()
+        .distinct()
+        .limit(MOST_KEYWORDS)
+        .forEach(k -> places.add(new Place(SitePaths.keyword(k), "keyword " + k)));
+    if (site.front().listed()) {
       places.add(new Place("/", "front page"));
     }
+    places.add(new Place(Feed.ATOM.path(""), "feeds of the site"));
     return List.copyOf(places);
+  }
+
+  private static void menu(
+      List<Place> places, Site site, String key, List<MenuEntry> menu, String name) {
+    if (menu.stream().anyMatch(e -> e.isTo(key))) {
+      places.add(new Place("/", name + " of " + site.name()));
+    }
   }
 }

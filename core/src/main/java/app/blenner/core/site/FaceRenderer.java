@@ -28,7 +28,7 @@ public final class FaceRenderer {
   /** What the lists of the site show of it. */
   public String teaser(PublishedItem item) {
     HtmlOut out = new HtmlOut();
-    new Teasers(site, library, zone, new PageFrame(site)).list(out, List.of(item), false);
+    new Teasers(site, library, zone, new PageFrame(site, library)).list(out, List.of(item), false);
     return page(item, out);
   }
 

@@ -78,7 +78,7 @@ public final class FeedWriter {
   }
 
   private String home() {
-    return site.absolute(section == null ? "/" : SitePaths.of(section));
+    return site.absolute(section == null ? "/" : site.path(section));
   }
 
   private String self(Feed form) {

@@ -11,14 +11,14 @@ import app.blenner.core.kind.SidePart;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.picture.Ratio;
 import java.time.ZoneId;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** The page of an item. */
 final class ItemPage {
   /** What shared links show is this wide on the screens that show it largest. Common practice. */
-  private static final int SHARED_WIDTH = 1200;
+  static final int SHARED_WIDTH = 1200;
 
   private final Site site;
   private final Library library;
@@ -41,6 +41,7 @@ final class ItemPage {
     OtherItems others = new OtherItems(site, library, own);
     Map<String, String> languages = others.addresses(item);
     String side = new SideColumn(library, own, fields, others).render(item);
+    frame.way(out, site.tree().way(content.section()), title(content, own), own);
     out.open("article").attributeIf("class", side.isEmpty() ? "" : "with-side").endOpen();
     head(out, item, own, () -> others.languages(out, item, languages));
     if (!side.isEmpty()) {
@@ -65,6 +66,7 @@ final class ItemPage {
       out.markup(side);
     }
     out.close("article");
+    neighbours(out, item, own);
     return frame.page(pageHead(item, own, languages), content.section(), out.toString(), own);
   }
 
@@ -80,14 +82,6 @@ final class ItemPage {
       picture(out, lead.get(), Sizes.LEAD_BESIDE, own);
       out.open("div").endOpen();
     }
-    site.section(content.section())
-        .ifPresent(
-            s -> {
-              out.open("p").attribute("class", "kicker");
-              frame.siteLanguage(out, own).endOpen();
-              out.open("a").attribute("href", SitePaths.of(s)).endOpen().text(s.name()).close("a");
-              out.close("p");
-            });
     out.tag("h1").text(title(content, own)).close("h1");
     if (!content.summary().isEmpty()) {
       out.open("p").attribute("class", "summary").endOpen().text(content.summary()).close("p");
@@ -112,21 +106,61 @@ final class ItemPage {
     return content.title().isEmpty() ? own.get("untitled") : content.title();
   }
 
-  /** The topics it is about, and its keywords. */
+  /** The topics it is about, and its keywords, each with its page. */
   private void words(HtmlOut out, Content content, SiteWords own) {
-    String topics =
-        site.section(content.section())
-            .map(s -> s.topics(content.topics()).stream().map(Topic::name))
-            .map(names -> names.collect(Collectors.joining(", ")))
-            .orElse("");
-    if (!topics.isEmpty()) {
-      out.open("p").attribute("class", "keywords").endOpen();
-      out.text(own.get("topics", topics)).close("p");
+    Map<String, String> topics = new LinkedHashMap<>();
+    site.section(content.section())
+        .ifPresent(
+            s ->
+                s.topics(content.topics())
+                    .forEach(t -> topics.put(SitePaths.topic(site.path(s), t.slug()), t.name())));
+    linked(out, "topics", topics, own);
+    Map<String, String> keywords = new LinkedHashMap<>();
+    content.keywords().forEach(k -> keywords.putIfAbsent(SitePaths.keyword(k), k));
+    linked(out, "keywords", keywords, own);
+  }
+
+  private static void linked(HtmlOut out, String name, Map<String, String> byPath, SiteWords own) {
+    if (byPath.isEmpty()) {
+      return;
     }
-    if (!content.keywords().isEmpty()) {
-      out.open("p").attribute("class", "keywords").endOpen();
-      out.text(own.get("keywords", String.join(", ", content.keywords()))).close("p");
+    String[] around = own.get(name).split("\\{0}", -1);
+    out.open("p").attribute("class", "keywords").endOpen().text(around[0]);
+    String between = "";
+    for (Map.Entry<String, String> one : byPath.entrySet()) {
+      out.text(between).open("a").attribute("href", one.getKey()).endOpen();
+      out.text(one.getValue()).close("a");
+      between = ", ";
     }
+    out.text(around[1]).close("p");
+  }
+
+  /** The items before and behind it among those of its section. */
+  private void neighbours(HtmlOut out, PublishedItem item, SiteWords own) {
+    if (item.firstLive() == null || !item.kind().isNews() || item.content().section().isEmpty()) {
+      return;
+    }
+    Optional<PublishedItem> older = library.beside(item, false);
+    Optional<PublishedItem> newer = library.beside(item, true);
+    if (older.isEmpty() && newer.isEmpty()) {
+      return;
+    }
+    out.open("nav").attribute("class", "neighbours");
+    out.attribute("aria-label", own.get("neighbours")).endOpen();
+    older.ifPresent(i -> neighbour(out, i, "prev", own));
+    newer.ifPresent(i -> neighbour(out, i, "next", own));
+    out.close("nav");
+  }
+
+  private void neighbour(HtmlOut out, PublishedItem item, String rel, SiteWords own) {
+    String language = item.content().languageOn(site.language());
+    out.open("a").attribute("href", item.path()).attribute("rel", rel).endOpen();
+    out.open("span").endOpen().text(own.get(rel.equals("prev") ? "previous" : "next"));
+    out.close("span");
+    out.text(" ");
+    out.open("strong").attributeIf("lang", language.equals(own.language()) ? "" : language);
+    out.endOpen().text(title(item.content(), own)).close("strong");
+    out.close("a");
   }
 
   private PageHead pageHead(PublishedItem item, SiteWords own, Map<String, String> languages) {
@@ -152,7 +186,9 @@ final class ItemPage {
             result.canonical(),
             result.hidden(),
             languages,
-            LinkedData.of(site, item, result.description().words(), picture)));
+            LinkedData.of(site, item, result.description().words(), picture),
+            DublinCore.of(site, item, result.description().words())),
+        null);
   }
 
   /** The files that go with an item, each with its kind and size. */

@@ -25,6 +25,16 @@ public interface Library {
    */
   List<PublishedItem> latest(String section, String topic, String except, int count);
 
+  /**
+   * The live item that went live just before or just behind another, among the news of its section.
+   *
+   * @param newer whether the one behind is meant
+   * @return nothing where there is none, or where lists are not known
+   */
+  default Optional<PublishedItem> beside(PublishedItem item, boolean newer) {
+    return Optional.empty();
+  }
+
   /** What a ready-made piece holds, by its key. */
   Optional<Document> piece(String key);
 

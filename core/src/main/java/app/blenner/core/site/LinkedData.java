@@ -4,6 +4,7 @@ import app.blenner.core.item.Content;
 import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.json.JsonFactory;
@@ -25,15 +26,11 @@ final class LinkedData {
     if (item.firstLive() == null) {
       return "";
     }
-    StringWriter out = new StringWriter();
-    try (JsonGenerator json = new JsonFactory().createGenerator(ObjectWriteContext.empty(), out)) {
-      json.writeStartArray();
-      item(json, site, item, description, picture);
-      place(json, site, item);
-      json.writeEndArray();
-    }
-    // Nothing in it may end the element it stands in.
-    return out.toString().replace("<", "\\u003c");
+    return written(
+        json -> {
+          item(json, site, item, description, picture);
+          place(json, site, item);
+        });
   }
 
   private static void item(
@@ -70,15 +67,50 @@ final class LinkedData {
     json.writeEndObject();
   }
 
+  /** What the front page tells machines. */
+  static String ofSite(Site site) {
+    return written(
+        json -> {
+          begin(json, "WebSite");
+          json.writeStringProperty("name", site.name());
+          json.writeStringProperty("url", site.absolute("/"));
+          json.writeStringProperty("inLanguage", site.language());
+          json.writeEndObject();
+        });
+  }
+
+  /** What the page of a section tells machines: where it stands. */
+  static String ofSection(Site site, Section section) {
+    return written(json -> way(json, site, section.slug(), List.of()));
+  }
+
+  private static String written(Consumer<JsonGenerator> parts) {
+    StringWriter out = new StringWriter();
+    try (JsonGenerator json = new JsonFactory().createGenerator(ObjectWriteContext.empty(), out)) {
+      json.writeStartArray();
+      parts.accept(json);
+      json.writeEndArray();
+    }
+    // Nothing in it may end the element it stands in.
+    return out.toString().replace("<", "\\u003c");
+  }
+
   /** A step on the way from the front page. */
   private record Step(String name, String path) {}
 
   private static void place(JsonGenerator json, Site site, PublishedItem item) {
+    way(
+        json,
+        site,
+        item.content().section(),
+        List.of(new Step(item.content().title(), item.path())));
+  }
+
+  private static void way(JsonGenerator json, Site site, String section, List<Step> behind) {
     List<Step> steps = new ArrayList<>();
     steps.add(new Step(site.name(), "/"));
-    site.section(item.content().section())
-        .ifPresent(s -> steps.add(new Step(s.name(), SitePaths.of(s))));
-    steps.add(new Step(item.content().title(), item.path()));
+    site.tree().way(section).forEach(s -> steps.add(new Step(s.name(), site.path(s))));
+    steps.addAll(behind);
     begin(json, "BreadcrumbList");
     json.writeArrayPropertyStart("itemListElement");
     for (int i = 0; i < steps.size(); i++) {

@@ -20,7 +20,7 @@ public final class ListPlace {
     return section.isEmpty() ? EVERYTHING : "s:" + section;
   }
 
-  /** The place of a topic of a section. */
+  /** The place of a topic of a section; that of its items without a topic, without one. */
   public static String topic(String section, String topic) {
     return "t:" + section + "/" + topic;
   }
@@ -31,12 +31,20 @@ public final class ListPlace {
     return "k:" + word.substring(0, Math.min(LONGEST, word.length()));
   }
 
-  /** All places at which an item with this content is listed while it is live. */
-  public static Set<String> of(Content content) {
+  /**
+   * All places at which an item with this content is listed while it is live: also in the sections its section is a part of.
+   *
+   * @param tree the sections of the site
+   */
+  public static Set<String> of(Content content, SectionTree tree) {
     Set<String> out = new LinkedHashSet<>();
     out.add(EVERYTHING);
     out.add(section(content.section()));
+    tree.way(content.section()).forEach(s -> out.add(section(s.slug())));
     content.topics().forEach(t -> out.add(topic(content.section(), t)));
+    if (content.topics().isEmpty() && !content.section().isEmpty()) {
+      out.add(topic(content.section(), ""));
+    }
     content.keywords().forEach(k -> out.add(keyword(k)));
     return out;
   }

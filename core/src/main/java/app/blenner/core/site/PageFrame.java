@@ -2,14 +2,26 @@ package app.blenner.core.site;
 
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.language.SiteWords;
+import java.util.List;
 
 /** What stands around every page of the site: its head, the site's name and sections, and its foot. */
 final class PageFrame {
   private final Site site;
+  private final Library library;
+  private final String styles;
   private final SiteWords words;
 
-  PageFrame(Site site) {
+  PageFrame(Site site, Library library) {
+    this(site, library, "");
+  }
+
+  /**
+   * @param styles the styles of its pages; empty where they are fetched by themselves
+   */
+  PageFrame(Site site, Library library, String styles) {
+    this.styles = styles;
     this.site = site;
+    this.library = library;
     this.words = SiteWords.of(site.language());
   }
 
@@ -31,9 +43,53 @@ final class PageFrame {
     return same ? "" : own.direction().isEmpty() ? "ltr" : own.direction();
   }
 
+  /**
+   * Where a page stands: the way to it from the front page.
+   *
+   * @param here what the page itself is called
+   * @param own the words of the language the page is in
+   */
+  void way(HtmlOut out, List<Section> way, String here, SiteWords own) {
+    out.open("nav").attribute("class", "way").attribute("aria-label", own.get("way"));
+    out.endOpen().tag("ol");
+    out.tag("li");
+    siteLanguage(out.open("a").attribute("href", "/"), own).endOpen().text(site.name()).close("a");
+    out.close("li");
+    for (Section s : way) {
+      out.tag("li");
+      siteLanguage(out.open("a").attribute("href", site.path(s)), own).endOpen();
+      out.text(s.name()).close("a");
+      out.close("li");
+    }
+    out.open("li").attribute("aria-current", "page").endOpen().text(here).close("li");
+    out.close("ol");
+    out.close("nav");
+  }
+
   static void link(HtmlOut out, String around, String path, String words) {
     out.tag(around).open("a").attribute("href", path).endOpen().text(words).close("a");
     out.close(around);
+  }
+
+  /** The entries of a menu that readers can follow; nothing where there are none. */
+  private void menu(HtmlOut out, List<MenuEntry> entries, String name, String section) {
+    List<MenuEntry.Shown> shown =
+        entries.stream().flatMap(e -> e.shown(site, library).stream()).toList();
+    if (shown.isEmpty()) {
+      return;
+    }
+    List<String> way = site.tree().way(section).stream().map(Section::slug).toList();
+    out.open("nav").attribute("aria-label", name).endOpen().tag("ul");
+    for (MenuEntry.Shown entry : shown) {
+      out.tag("li").open("a").attribute("href", entry.path());
+      if (way.contains(entry.section())) {
+        out.attribute("aria-current", "true");
+      }
+      out.endOpen().text(entry.words()).close("a");
+      out.close("li");
+    }
+    out.close("ul");
+    out.close("nav");
   }
 
   String page(PageHead head, String section, String main) {
@@ -47,32 +103,24 @@ final class PageFrame {
     HtmlOut out = new HtmlOut();
     out.markup("<!DOCTYPE html>\n").open("html").attribute("lang", own.language());
     out.attributeIf("dir", own.direction()).endOpen();
-    out.markup(head.render(site)).tag("body");
+    out.markup(head.render(site, styles)).tag("body");
     out.open("a").attribute("class", "skip").attribute("href", "#content").endOpen();
     out.text(own.get("skip")).close("a");
     siteLanguage(out.open("header").attribute("class", "site-head"), own).endOpen();
     out.open("p").attribute("class", "site-name").endOpen();
     out.open("a").attribute("href", "/").endOpen().text(site.name()).close("a");
     out.close("p");
-    if (!site.sections().isEmpty()) {
-      out.open("nav").attribute("aria-label", words.get("sections")).endOpen().tag("ul");
-      for (Section s : site.sections()) {
-        out.tag("li").open("a").attribute("href", SitePaths.of(s));
-        if (s.slug().equals(section)) {
-          out.attribute("aria-current", "true");
-        }
-        out.endOpen().text(s.name()).close("a");
-        out.close("li");
-      }
-      out.close("ul");
-      out.close("nav");
-    }
+    out.open("p").attribute("class", "to-search").endOpen();
+    out.open("a").attribute("href", "/search").endOpen().text(words.get("search")).close("a");
+    out.close("p");
+    menu(out, site.menus().main(site), words.get("sections"), section);
     out.close("header");
     out.line();
     out.open("main").attribute("id", "content").endOpen().markup(main);
     out.close("main");
     out.line();
     siteLanguage(out.open("footer").attribute("class", "site-foot"), own).endOpen();
+    menu(out, site.menus().foot(), words.get("foot"), section);
     out.tag("p").text(site.tagline()).close("p");
     out.close("footer");
     out.close("body");

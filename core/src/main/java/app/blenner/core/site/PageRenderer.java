@@ -4,17 +4,15 @@ import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.item.Content;
 import app.blenner.core.language.SiteWords;
 import java.time.ZoneId;
-import java.util.List;
-import java.util.Optional;
 
-/** Whole pages of the site: the front page, a section, an item, and the pages that say sorry. */
+/** Whole pages of the site: those that list items, an item, and the pages that say sorry. */
 public final class PageRenderer {
   private final Site site;
   private final Library library;
   private final ZoneId zone;
   private final SiteWords words;
   private final PageFrame frame;
-  private final Teasers teasers;
+  private final ListPages lists;
 
   /**
    * @param site the site
@@ -22,83 +20,29 @@ public final class PageRenderer {
    * @param zone where dates are told
    */
   public PageRenderer(Site site, Library library, ZoneId zone) {
+    this(site, library, zone, "");
+  }
+
+  /**
+   * @param styles the styles of all pages, which stand in them; empty where they are fetched by themselves
+   */
+  public PageRenderer(Site site, Library library, ZoneId zone, String styles) {
     this.site = site;
     this.library = library;
     this.zone = zone;
-    this.frame = new PageFrame(site);
+    this.frame = new PageFrame(site, library, styles);
     this.words = frame.words();
-    this.teasers = new Teasers(site, library, zone, frame);
+    this.lists = new ListPages(site, library, zone, frame);
   }
 
-  /**
-   * The front page.
-   *
-   * @param items live items that are listed there, the newest first
-   */
-  public String front(List<PublishedItem> items, Paging paging) {
-    HtmlOut out = new HtmlOut();
-    out.open("h1").attribute("class", "unseen").endOpen().text(site.name()).close("h1");
-    if (items.isEmpty()) {
-      out.open("p").attribute("class", "empty").endOpen();
-      out.text(words.get("empty.front")).close("p");
-    } else if (paging.number() == 1) {
-      out.open("div").attribute("class", "lead").endOpen();
-      teasers.teaser(out, items.get(0), true, Optional.empty());
-      out.close("div");
-      teasers.list(out, items.subList(1, items.size()), false);
-    } else {
-      teasers.list(out, items, false);
-    }
-    paging.write(out, "/", words);
-    String title = title(site.name(), paging);
-    String path = Paging.address("/", paging.number());
-    return frame.page(new PageHead(title, site.tagline(), path, "website"), "", out.toString());
+  /** What readers found when they searched. */
+  public String search(SearchPage.Found found) {
+    return new SearchPage(site, frame).render(found);
   }
 
-  /**
-   * A section's page.
-   *
-   * @param section the section
-   * @param items its live items that stand on this page, the newest first
-   */
-  public String section(Section section, List<PublishedItem> items, Paging paging) {
-    HtmlOut out = new HtmlOut();
-    out.open("header").attribute("class", "section-head").endOpen();
-    out.tag("h1").text(section.name()).close("h1");
-    if (!section.description().isEmpty()) {
-      out.tag("p").text(section.description()).close("p");
-    }
-    out.close("header");
-    List<PublishedItem> news = items.stream().filter(i -> i.kind().isNews()).toList();
-    List<PublishedItem> fixed = items.stream().filter(i -> !i.kind().isNews()).toList();
-    if (items.isEmpty()) {
-      out.open("p").attribute("class", "empty").endOpen();
-      out.text(words.get("empty.section")).close("p");
-    }
-    if (!fixed.isEmpty()) {
-      out.open("nav").attribute("class", "fixed-pages").attribute("aria-label", words.get("pages"));
-      out.endOpen();
-      out.tag("ul");
-      fixed.forEach(i -> PageFrame.link(out, "li", i.path(), i.content().title()));
-      out.close("ul");
-      out.close("nav");
-    }
-    teasers.list(out, news, true);
-    paging.write(out, SitePaths.of(section), words);
-    PageHead head =
-        new PageHead(
-            title(section.name(), paging) + " · " + site.name(),
-            section.description(),
-            Paging.address(SitePaths.of(section), paging.number()),
-            "website");
-    return frame.page(head, section.slug(), out.toString());
-  }
-
-  /** No two pages of a list have one title. */
-  private String title(String name, Paging paging) {
-    return paging.number() == 1
-        ? name
-        : name + ", " + words.get("page.number", String.valueOf(paging.number()));
+  /** The pages that list items. */
+  public ListPages lists() {
+    return lists;
   }
 
   /** An item's own page. */
@@ -162,7 +106,7 @@ public final class PageRenderer {
             s -> {
               String[] around = own.get("onward.section").split("\\{0}", -1);
               out.tag("p").text(around[0]);
-              out.open("a").attribute("href", SitePaths.of(s)).endOpen().text(s.name()).close("a");
+              out.open("a").attribute("href", site.path(s)).endOpen().text(s.name()).close("a");
               out.text(around[1]).close("p");
             });
     out.tag("p").open("a").attribute("href", "/").endOpen();

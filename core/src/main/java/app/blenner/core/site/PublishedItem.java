@@ -15,9 +15,29 @@ import java.util.List;
  * @param author the name under it
  * @param firstLive when readers first saw it; null for a proof of what was never live
  * @param updated when readers first saw this text of it; null likewise
+ * @param under the address of its section's page, or empty where it is in none
  */
 public record PublishedItem(
-    String key, Kind kind, Content content, String author, Instant firstLive, Instant updated) {
+    String key,
+    Kind kind,
+    Content content,
+    String author,
+    Instant firstLive,
+    Instant updated,
+    String under) {
+
+  /** One in no section, or in one at the top that was never moved. */
+  public PublishedItem(
+      String key, Kind kind, Content content, String author, Instant firstLive, Instant updated) {
+    this(
+        key,
+        kind,
+        content,
+        author,
+        firstLive,
+        updated,
+        content.section().isEmpty() ? "" : "/" + content.section());
+  }
 
   /** The names of those it is of, one by one. */
   public List<String> authors() {
@@ -27,6 +47,6 @@ public record PublishedItem(
 
   /** Its address on the site. */
   public String path() {
-    return SitePaths.of(content.section(), content.slug());
+    return under + "/" + content.slug();
   }
 }

@@ -26,6 +26,8 @@ import java.util.Optional;
  * @param fields the placeholders in its texts
  * @param address where readers find it, such as {@code https://www.example.org}, without a slash at its end; empty while
  *     that is not known
+ * @param menus the menus on every page
+ * @param front what its front page shows
  */
 public record Site(
     String name,
@@ -35,7 +37,9 @@ public record Site(
     List<Kind> kinds,
     List<ReferenceLink> references,
     MergeFields fields,
-    String address) {
+    String address,
+    Menus menus,
+    FrontPage front) {
 
   public Site {
     sections = List.copyOf(sections);
@@ -45,12 +49,23 @@ public record Site(
 
   /** A site with the kinds every site begins with. */
   public Site(String name, String tagline, String language, List<Section> sections) {
-    this(name, tagline, language, sections, Kinds.STANDARD, List.of(), MergeFields.NONE, "");
+    this(
+        name,
+        tagline,
+        language,
+        sections,
+        Kinds.STANDARD,
+        List.of(),
+        MergeFields.NONE,
+        "",
+        Menus.NEW,
+        FrontPage.NEW);
   }
 
   /** The same at an address. */
   public Site at(String other) {
-    return new Site(name, tagline, language, sections, kinds, references, fields, other);
+    return new Site(
+        name, tagline, language, sections, kinds, references, fields, other, menus, front);
   }
 
   /** A path of the site as others link it; what is an address already stays as it is. */
@@ -103,5 +118,31 @@ public record Site(
   /** The section with this short name. */
   public Optional<Section> section(String slug) {
     return sections.stream().filter(s -> s.slug().equals(slug)).findFirst();
+  }
+
+  /** The page an item was composed for: that of a section, or the front page; empty for one with a page of its own. */
+  public Optional<String> composedAt(String itemKey) {
+    if (itemKey.equals(front.composed())) {
+      return Optional.of("/");
+    }
+    return sections.stream()
+        .filter(s -> s.list().composed().equals(itemKey))
+        .map(this::path)
+        .findFirst();
+  }
+
+  /** Its sections as a tree. */
+  public SectionTree tree() {
+    return new SectionTree(sections);
+  }
+
+  /** The address of a section's page. */
+  public String path(Section section) {
+    return tree().path(section.slug());
+  }
+
+  /** The address of an item in a section, or of one in no section. */
+  public String path(String section, String slug) {
+    return tree().path(section) + "/" + slug;
   }
 }

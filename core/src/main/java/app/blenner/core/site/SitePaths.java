@@ -1,6 +1,12 @@
 package app.blenner.core.site;
 
 import app.blenner.core.language.Slug;
+import java.net.URLDecoder;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 
 /** Addresses on the site. */
@@ -9,21 +15,96 @@ public final class SitePaths {
   public static final Set<String> RESERVED =
       Set.of("editor", "media", "site", "api", "error", "search", "feed");
 
+  /** Behind the address of a section, pages of its topics; no section is called so. */
+  public static final String TOPIC = "topic";
+
+  /** What no section is called, since pages of its topics and of keywords are found there. */
+  public static final Set<String> SECTIONS_NEVER = Set.of("topic", "keyword");
+
+  /** Before a keyword, the page of what it was given to; no section is called so. */
+  public static final String KEYWORD = "keyword";
+
   private SitePaths() {}
 
-  /** The address of an item in a section, or of one in no section. */
-  public static String of(String section, String slug) {
+  /**
+   * The lasting name of an address: the section's short name in place of its address, which can change. By these it is known
+   * whose an address is.
+   *
+   * @param section the section it is in, or empty
+   * @param slug the last part of the address of an item, or of a section within that one
+   */
+  public static String lasting(String section, String slug) {
     return section.isEmpty() ? "/" + slug : "/" + section + "/" + slug;
+  }
+
+  /** No part of an address between two slashes that leads anywhere is longer. */
+  public static final int LONGEST = 200;
+
+  /**
+   * What stands between the slashes of a path, decoded.
+   *
+   * @return nothing for that of the front page, and for what is no path
+   */
+  public static List<String> steps(String path) {
+    if (path.length() < 2) {
+      return List.of();
+    }
+    List<String> steps = new ArrayList<>();
+    for (String step : path.substring(1).split("/", -1)) {
+      try {
+        steps.add(URLDecoder.decode(step.replace("+", "%2B"), StandardCharsets.UTF_8));
+      } catch (IllegalArgumentException e) {
+        return List.of();
+      }
+    }
+    return steps;
+  }
+
+  /**
+   * The address of the page of a topic.
+   *
+   * @param section the address of its section's page
+   */
+  public static String topic(String section, String topic) {
+    return section + "/" + TOPIC + "/" + topic;
+  }
+
+  /** The address of the page of a keyword; however it is written in, it has one. */
+  public static String keyword(String word) {
+    return "/" + KEYWORD + "/" + encoded(inOneStep(word.toLowerCase(Locale.ROOT)));
+  }
+
+  /** The keyword of a decoded step of an address. */
+  public static String keywordOf(String step) {
+    try {
+      return URLDecoder.decode(step.replace("+", "%2B"), StandardCharsets.UTF_8);
+    } catch (IllegalArgumentException e) {
+      return step;
+    }
+  }
+
+  /** What would end a step of an address, or say something of it, hidden once more. */
+  private static String inOneStep(String word) {
+    StringBuilder out = new StringBuilder();
+    word.chars()
+        .forEach(
+            c -> {
+              if ("%/\\;.?#".indexOf(c) >= 0) {
+                out.append(String.format("%%%02X", c));
+              } else {
+                out.append((char) c);
+              }
+            });
+    return out.toString();
+  }
+
+  private static String encoded(String step) {
+    return URLEncoder.encode(step, StandardCharsets.UTF_8).replace("+", "%20");
   }
 
   /** Where the answers to a form of an item go; forms are counted from 1. */
   public static String form(String key, int number) {
     return "/site/contact/" + key + "/" + number;
-  }
-
-  /** The address of a section's page. */
-  public static String of(Section section) {
-    return "/" + section.slug();
   }
 
   /** The legal slug nearest to one that somebody typed; empty where nothing of it can be used. */

@@ -15,6 +15,7 @@ final class Teasers {
   private final Library library;
   private final ZoneId zone;
   private final PageFrame frame;
+  private String heading = "h2";
 
   Teasers(Site site, Library library, ZoneId zone, PageFrame frame) {
     this.zone = zone;
@@ -50,6 +51,13 @@ final class Teasers {
     out.close("ul");
   }
 
+  /** Items below a heading of the list, so that their own headings stand below it. */
+  void below(HtmlOut out, List<PublishedItem> items) {
+    heading = "h3";
+    list(out, items, false);
+    heading = "h2";
+  }
+
   /**
    * What section pages show of an item: its picture, its title, its text, and of a post with a fold its text down to
    * there.
@@ -76,7 +84,7 @@ final class Teasers {
               out.open("p").attribute("class", "kicker");
               frame.siteLanguage(out, own).endOpen().text(s.name()).close("p");
             });
-    PageFrame.link(out, "h2", item.path(), teaser.title().words());
+    PageFrame.link(out, heading, item.path(), teaser.title().words());
     if (!teaser.text().words().isEmpty()) {
       out.tag("p").text(teaser.text().words()).close("p");
     }

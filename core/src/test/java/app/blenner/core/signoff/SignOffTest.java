@@ -167,4 +167,34 @@ public class SignOffTest {
         NextStep.of(Stage.LIVE, "", false, "today").sentence(),
         "Live; readers see the latest text");
   }
+
+  @Test
+  public void aSectionCanSayWhoPublishesInIt() {
+    SignOff.Standing named =
+        new SignOff.Standing(Stage.DRAFT, 0, true, false, true, SignOff.Publishing.NAMED);
+    assertTrue(SignOff.step(Action.PUT_LIVE, named, Role.WRITER).isOpen());
+    assertEquals(SignOff.steps(named, Role.WRITER).get(0).action(), Action.PUT_LIVE);
+    SignOff.Standing others =
+        new SignOff.Standing(Stage.DRAFT, 0, true, false, true, SignOff.Publishing.OTHERS);
+    assertTrue(
+        SignOff.step(Action.PUT_LIVE, others, Role.EDITOR).blocked().startsWith("In this section"));
+    assertTrue(SignOff.step(Action.SEND_FOR_REVIEW, others, Role.EDITOR).isOpen());
+  }
+
+  @Test
+  public void whatIsInTheBinComesOutAsADraft() {
+    for (Stage stage : Stage.values()) {
+      SignOff.Standing standing = new SignOff.Standing(stage, 3, false);
+      boolean goes = SignOff.step(Action.BIN, standing, Role.WRITER).isOpen();
+      assertEquals(
+          goes,
+          List.of(Stage.DRAFT, Stage.WITHDRAWN, Stage.ARCHIVED).contains(stage),
+          stage.name());
+    }
+    SignOff.Standing binned = new SignOff.Standing(Stage.BINNED, 3, false);
+    assertTrue(SignOff.step(Action.RESTORE, binned, Role.WRITER).isOpen());
+    assertEquals(Action.RESTORE.to(), Stage.DRAFT);
+    SignOff.Standing anothers = new SignOff.Standing(Stage.DRAFT, 0, false, false, false);
+    assertFalse(SignOff.step(Action.BIN, anothers, Role.WRITER).isOpen());
+  }
 }

@@ -29,7 +29,8 @@ public class BriefTest {
   private static String pages(Content content, int kind) {
     PageRenderer pages = new PageRenderer(SITE, PageRendererTest.NOTHING, ZoneOffset.UTC);
     List<PublishedItem> items = List.of(item(content, kind), item(content, kind));
-    return pages.front(items, Paging.ONLY) + pages.section(VISIT, items, Paging.ONLY);
+    return pages.lists().front(items, Paging.ONLY)
+        + pages.lists().section(VISIT, ListPages.Listed.of(items), Paging.ONLY);
   }
 
   private static Content content(Document body) {

@@ -174,13 +174,14 @@ public class SiteTest {
   public void anItemSaysWhereItAppearsOrWhyNowhere() {
     Content c = content("T", "visit", "");
     assertEquals(
-        Appearances.of(SITE, kind("article"), Stage.LIVE, c).places().stream()
+        Appearances.of(SITE, kind("article"), Stage.LIVE, "k", c).places().stream()
             .map(Appearances.Place::path)
             .toList(),
-        List.of("/visit/slug", "/visit", "/"));
-    assertEquals(Appearances.of(SITE, kind("page"), Stage.LIVE, c).places().size(), 2);
+        List.of("/visit/slug", "/visit", "/keyword/a", "/", "/feed/atom.xml"));
+    assertEquals(Appearances.of(SITE, kind("page"), Stage.LIVE, "k", c).places().size(), 2);
     for (Stage stage : Stage.values()) {
-      Appearances a = Appearances.of(SITE, kind("post"), stage, stage == Stage.LIVE ? c : null);
+      Appearances a =
+          Appearances.of(SITE, kind("post"), stage, "k", stage == Stage.LIVE ? c : null);
       assertEquals(a.reason().isEmpty(), !a.places().isEmpty(), stage.toString());
     }
   }
@@ -190,7 +191,7 @@ public class SiteTest {
     assertEquals(SitePaths.problem("getting-here"), "");
     assertTrue(SitePaths.problem("Getting Here").contains("“getting-here” would do"));
     assertTrue(SitePaths.problem("").contains("at least one"));
-    assertEquals(SitePaths.of("", "about"), "/about");
+    assertEquals(SitePaths.lasting("", "about"), "/about");
   }
 
   /** Data protection by default: a reader's browser asks no other site before somebody chose that. */

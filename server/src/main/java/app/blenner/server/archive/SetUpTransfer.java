@@ -67,6 +67,7 @@ class SetUpTransfer {
     return SetUpFile.write(
         new SitePackage(
             sites.site(),
+            List.of(),
             houseStyle.get(),
             external.embedHosts(),
             external.contactAddress(),

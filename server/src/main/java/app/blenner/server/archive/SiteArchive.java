@@ -19,6 +19,7 @@ import app.blenner.server.outline.OutlineService;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.HouseStyleService;
 import app.blenner.server.site.KindService;
+import app.blenner.server.site.MenuService;
 import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.site.ReferenceService;
 import app.blenner.server.site.SectionService;
@@ -46,6 +47,7 @@ public class SiteArchive {
 
   private final SiteService sites;
   private final SectionService sections;
+  private final MenuService menus;
   private final HouseStyleService houseStyle;
   private final ExternalService external;
   private final AccountService accounts;
@@ -62,6 +64,7 @@ public class SiteArchive {
   SiteArchive(
       SiteService sites,
       SectionService sections,
+      MenuService menus,
       HouseStyleService houseStyle,
       ExternalService external,
       AccountService accounts,
@@ -76,6 +79,7 @@ public class SiteArchive {
       MessageService messages) {
     this.sites = sites;
     this.sections = sections;
+    this.menus = menus;
     this.houseStyle = houseStyle;
     this.external = external;
     this.accounts = accounts;
@@ -123,6 +127,7 @@ public class SiteArchive {
     AssetService.Packed packed = assets.packed(keys == null ? null : shown(all));
     new SitePackage(
             sites.site(),
+            sections.past(),
             houseStyle.get(),
             external.embedHosts(),
             external.contactAddress(),
@@ -202,9 +207,12 @@ public class SiteArchive {
     external.embedHosts(packed.hosts());
     external.contactAddress(packed.contactAddress());
     external.fetchHosts(packed.fetchHosts());
-    for (Section s : packed.site().sections()) {
+    for (Section s : packed.site().tree().inOrder()) {
       sections.add(s);
     }
+    sections.past(packed.past());
+    menus.set(packed.site().menus());
+    menus.front(packed.site().front());
     for (PackedPerson p : packed.people()) {
       if (accounts.bySignIn(p.signIn()).isEmpty()) {
         accounts.add(p.signIn(), p.name(), p.role(), password.isEmpty() ? null : password);

@@ -10,6 +10,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -61,6 +62,19 @@ public class Expiries {
         .stream()
         .collect(
             Collectors.groupingBy(Line::item, Collectors.mapping(this::told, Collectors.toList())));
+  }
+
+  /** The keys of items in which something expires within two weeks, or has. */
+  public Set<String> items(int most) {
+    return Set.copyOf(
+        database
+            .createQuery(
+                "select distinct u.itemKey from AssetUseEntity u join AssetEntity a on a.name = u.asset"
+                    + " where a.expiresAt <= :soon",
+                String.class)
+            .setParameter("soon", clock.instant().plus(AssetFinder.WARNING))
+            .setMaxResults(most)
+            .getResultList());
   }
 
   private Expiring told(Line line) {

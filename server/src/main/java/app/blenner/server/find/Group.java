@@ -19,6 +19,9 @@ final class Group {
 
   static List<String> of(FoundItem.Standing standing) {
     List<String> out = new ArrayList<>();
+    if (standing.stage().equals("BINNED")) {
+      return out;
+    }
     out.add(ofOwner(standing.owner()));
     if (standing.forEditors()) {
       out.add(WAITS_FOR_EDITORS);

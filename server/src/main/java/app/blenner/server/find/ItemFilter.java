@@ -1,6 +1,7 @@
 package app.blenner.server.find;
 
 import java.time.Instant;
+import java.util.Set;
 
 /**
  * Which items are looked for. What is empty or null is not asked for.
@@ -9,6 +10,8 @@ import java.time.Instant;
  * @param who who asks, and what they may see
  * @param owner the number of a person whose items are wanted
  * @param waiting whether only those are wanted that wait for who asks
+ * @param sections short names of sections, in any of which they may be; none for all
+ * @param among the keys of those among which they are looked for; null for all
  * @param topic short name of a section, a slash, and that of a topic
  * @param from the first moment at which it was changed
  * @param until the first moment that is too late
@@ -20,7 +23,7 @@ public record ItemFilter(
     Long owner,
     boolean waiting,
     String stage,
-    String section,
+    Set<String> sections,
     String topic,
     String kind,
     String author,
@@ -29,20 +32,21 @@ public record ItemFilter(
     Boolean mustFix,
     Instant from,
     Instant until,
+    Set<String> among,
     Order order) {
 
   /** The same for items of somebody, or of everybody, or for those that wait. */
   public ItemFilter withWhose(Long owner, boolean waiting) {
     return new ItemFilter(
-        words, who, owner, waiting, stage, section, topic, kind, author, language, keyword, mustFix,
-        from, until, order);
+        words, who, owner, waiting, stage, sections, topic, kind, author, language, keyword,
+        mustFix, from, until, among, order);
   }
 
   /** The same at another stage, or at any. */
   public ItemFilter withStage(String stage) {
     return new ItemFilter(
-        words, who, owner, waiting, stage, section, topic, kind, author, language, keyword, mustFix,
-        from, until, order);
+        words, who, owner, waiting, stage, sections, topic, kind, author, language, keyword,
+        mustFix, from, until, among, order);
   }
 
   /**

@@ -1,5 +1,6 @@
 package app.blenner.server.find;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,7 @@ public class ItemFinder {
   public static final int MOST_WORDS = WordQuery.MOST_WORDS;
 
   private static final String DRAFT = "DRAFT";
+  private static final String BINNED = "BINNED";
 
   /** An answer nobody reads to the end. */
   private static final int DEEPEST = 1_000_000;
@@ -51,9 +53,12 @@ public class ItemFinder {
    * @param waiting that wait for who asks
    */
   public record Counts(Map<String, Long> stages, long mine, long waiting) {
-    /** How many there are altogether. */
+    /** How many there are altogether, without what is in the bin. */
     public long total() {
-      return stages.values().stream().mapToLong(Long::longValue).sum();
+      return stages.entrySet().stream()
+          .filter(e -> !e.getKey().equals(BINNED))
+          .mapToLong(Map.Entry::getValue)
+          .sum();
     }
   }
 
@@ -81,6 +86,45 @@ public class ItemFinder {
         });
   }
 
+  /**
+   * Finds what readers see of live items by their words.
+   *
+   * @return nothing where the index cannot be asked now
+   */
+  public Optional<Found> forReaders(String typed, int from, int count) {
+    WordQuery words = new WordQuery(typed);
+    return ask(
+        index.isReadySoon(),
+        session -> {
+          SearchResult<String> result = readers(session, words, false, from, count);
+          boolean forgives = result.total().hitCount() == 0 && !words.isEmpty();
+          if (forgives) {
+            result = readers(session, words, true, from, count);
+          }
+          return new Found(
+              result.hits().stream().map(FoundItem::key).toList(),
+              result.total().hitCount(),
+              forgives,
+              words.isCut());
+        });
+  }
+
+  private static SearchResult<String> readers(
+      SearchSession session, WordQuery words, boolean forgiving, int from, int count) {
+    return session
+        .search(FoundItem.class)
+        .select(f -> f.id(String.class))
+        .where(
+            f -> {
+              BooleanPredicateClausesStep<?, ?> all = f.bool();
+              all.filter(f.match().field(Names.FOR_READERS).matching(true));
+              return all.must(
+                  words.isEmpty() ? f.matchNone().toPredicate() : words.predicate(f, forgiving));
+            })
+        .sort(f -> f.score().then().field(Names.AT).desc())
+        .fetch(Math.min(from, DEEPEST), count);
+  }
+
   private <T> Optional<T> ask(boolean ready, Function<SearchSession, T> question) {
     if (!ready || !index.isUpToDate()) {
       return Optional.empty();
@@ -102,7 +146,7 @@ public class ItemFinder {
     return session
         .search(FoundItem.class)
         .select(f -> f.id(String.class))
-        .where(f -> matches(f, filter, words, forgiving))
+        .where(f -> matches(f, filter, words, forgiving, false))
         .sort(
             f ->
                 switch (filter.order()) {
@@ -118,12 +162,22 @@ public class ItemFinder {
   }
 
   private static PredicateFinalStep matches(
-      SearchPredicateFactory f, ItemFilter filter, WordQuery words, boolean forgiving) {
+      SearchPredicateFactory f,
+      ItemFilter filter,
+      WordQuery words,
+      boolean forgiving,
+      boolean binToo) {
     BooleanPredicateClausesStep<?, ?> all = f.bool();
     all.filter(f.match().field(Names.FOR_READERS).matching(false));
     seen(f, all, filter);
     only(f, all, Names.STAGE, filter.stage());
-    only(f, all, Names.SECTION, filter.section());
+    if (filter.stage().isEmpty() && !binToo) {
+      all.mustNot(f.match().field(Names.STAGE).matching(BINNED));
+    }
+    any(f, all, Names.SECTION, filter.sections());
+    if (filter.among() != null) {
+      all.filter(filter.among().isEmpty() ? f.matchNone() : f.id().matchingAny(filter.among()));
+    }
     only(f, all, Names.TOPIC, filter.topic());
     only(f, all, Names.KIND, filter.kind());
     only(f, all, Names.AUTHOR, filter.author());
@@ -153,6 +207,16 @@ public class ItemFinder {
       all.must(asked);
     }
     return all;
+  }
+
+  private static void any(
+      SearchPredicateFactory f,
+      BooleanPredicateClausesStep<?, ?> all,
+      String name,
+      Collection<String> values) {
+    if (!values.isEmpty()) {
+      all.filter(f.terms().field(name).matchingAny(values));
+    }
   }
 
   private static void only(
@@ -199,7 +263,7 @@ public class ItemFinder {
           SearchResult<?> found =
               session
                   .search(FoundItem.class)
-                  .where(f -> f.bool().filter(matches(f, filter, words, false)))
+                  .where(f -> f.bool().filter(matches(f, filter, words, false, true)))
                   .aggregation(stages, f -> f.terms().field(Names.STAGE, String.class))
                   .aggregation(
                       groups, f -> f.terms().field(Names.GROUP, String.class).maxTermCount(MANY))

@@ -5,6 +5,7 @@ import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
 import app.blenner.server.site.AddressBook;
 import jakarta.persistence.EntityManager;
+import java.util.List;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -49,8 +50,24 @@ class Addresses implements AddressBook {
   }
 
   @Override
-  public void reserveForSection(String path) {
-    insert(SiteAddressEntity.of(path, null, true));
+  @Transactional(readOnly = true)
+  public String sectionAt(String path) {
+    return addresses.findById(path).map(a -> a.section).orElse("");
+  }
+
+  @Override
+  public void reserveForSection(String path, String section) {
+    SiteAddressEntity address = SiteAddressEntity.of(path, null, true);
+    address.section = section;
+    insert(address);
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public List<OfSection> ofSections() {
+    return addresses.findAllBySectionNotNullOrderByPath().stream()
+        .map(a -> new OfSection(a.path, a.section))
+        .toList();
   }
 
   @Override
@@ -62,7 +79,7 @@ class Addresses implements AddressBook {
   boolean isOfAnother(String section, String slug, String key) {
     return !slug.isEmpty()
         && addresses
-            .findById(SitePaths.of(section, slug))
+            .findById(SitePaths.lasting(section, slug))
             .filter(a -> !key.equals(a.itemKey))
             .isPresent();
   }
@@ -90,15 +107,14 @@ class Addresses implements AddressBook {
 
   /** Why an item cannot have an address, in a sentence; empty when it can. */
   private String problem(Site site, String section, String slug, String key) {
-    String path = SitePaths.of(section, slug);
-    if (section.isEmpty()
-        && (SitePaths.RESERVED.contains(slug) || site.section(slug).isPresent())) {
-      return "“" + path + "” belongs to a part of the site. Choose another address.";
+    String shown = site.path(section, slug);
+    if (section.isEmpty() && SitePaths.RESERVED.contains(slug)) {
+      return "“" + shown + "” belongs to a part of the site. Choose another address.";
     }
     return addresses
-        .findById(path)
+        .findById(SitePaths.lasting(section, slug))
         .filter(a -> !key.equals(a.itemKey))
-        .map(a -> "“" + path + "” " + whose(a) + ". Choose another address.")
+        .map(a -> "“" + shown + "” " + whose(a) + ". Choose another address.")
         .orElse("");
   }
 
@@ -107,7 +123,7 @@ class Addresses implements AddressBook {
     if (item == null) {
       return "belongs to a part of the site";
     }
-    if (!SitePaths.of(item.section, item.slug).equals(address.path)) {
+    if (!SitePaths.lasting(item.section, item.slug).equals(address.path)) {
       return "was another item’s address";
     }
     String title = item.title;
@@ -140,7 +156,7 @@ class Addresses implements AddressBook {
 
   private void reserve(ItemEntity item, boolean live) {
     String slug = item.slug;
-    String path = slug.isEmpty() ? "" : SitePaths.of(item.section, slug);
+    String path = slug.isEmpty() ? "" : SitePaths.lasting(item.section, slug);
     addresses.release(item.itemKey, path);
     if (!path.isEmpty()) {
       keep(path, item.itemKey, live);

@@ -30,6 +30,7 @@ public class ItemImport {
   private final AccountService accounts;
   private final UseService uses;
   private final LinkedPieces pieces;
+  private final ItemLinks links;
   private final Listings listings;
   private final FindMarks marks;
   private final Versions versions;
@@ -48,6 +49,7 @@ public class ItemImport {
       AccountService accounts,
       UseService uses,
       LinkedPieces pieces,
+      ItemLinks links,
       Listings listings,
       FindMarks marks,
       Versions versions,
@@ -64,6 +66,7 @@ public class ItemImport {
     this.accounts = accounts;
     this.uses = uses;
     this.pieces = pieces;
+    this.links = links;
     this.listings = listings;
     this.marks = marks;
     this.versions = versions;
@@ -175,6 +178,7 @@ public class ItemImport {
     marks.markAll();
     uses.clear();
     pieces.clear();
+    links.clear();
     listings.clear();
     siteAddresses.deleteAllInBatch();
     liveCopies.deleteAllInBatch();

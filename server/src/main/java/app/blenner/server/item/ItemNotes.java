@@ -5,4 +5,7 @@ public interface ItemNotes {
 
   /** Whether there is something for an item that somebody would miss. */
   boolean hasNotes(String itemKey);
+
+  /** Takes all that is kept for an item away, since the item goes. */
+  void forgetNotes(String itemKey);
 }

@@ -56,8 +56,8 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
 
   String MATCHES =
       " from ItemEntity i where (:owner is null or i.ownerId = :owner)"
-          + " and (:stage is null or i.stage = :stage)"
-          + " and (:section = '' or i.section = :section)"
+          + " and (:stage is null and i.stage <> BINNED or i.stage = :stage)"
+          + " and (:anySection = true or i.section in :sections)"
           + " and (:kind = '' or i.kind = :kind)"
           + SHOWN
           + " and (:waiting = false or "
@@ -77,7 +77,8 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
   Page<Line> find(
       Long owner,
       Stage stage,
-      String section,
+      boolean anySection,
+      Collection<String> sections,
       String kind,
       boolean waiting,
       long me,
@@ -97,6 +98,19 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
   List<StageCount> countByStage(Long owner, long me, boolean editor);
 
   long countByKind(String kind);
+
+  @Query("select count(i) > 0 from ItemEntity i where i.itemKey = :key and i.stage = LIVE")
+  boolean isLive(String key);
+
+  /** What is in the bin for longer than it is kept there. */
+  @Query("select i.itemKey from ItemEntity i where i.stage = BINNED and i.stageSince < :before")
+  List<String> longInBin(Instant before, Limit limit);
+
+  @Query(
+      "select i.itemKey from ItemEntity i where i.section = :section or exists"
+          + " (select 1 from LiveCopyEntity l where l.itemKey = i.itemKey and l.section = :section)"
+          + " order by i.itemKey")
+  List<String> keysInSection(String section);
 
   @Modifying(flushAutomatically = true, clearAutomatically = true)
   @Query(
@@ -118,6 +132,11 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
   int lookAnewAtLinking(String piece);
 
   long countByOwnerId(long ownerId);
+
+  @Query(
+      "select count(i) from ItemEntity i where i.section = :section or exists"
+          + " (select 1 from LiveCopyEntity l where l.itemKey = i.itemKey and l.section = :section)")
+  long countInSection(String section);
 
   long countByItemKeyIn(Collection<String> keys);
 

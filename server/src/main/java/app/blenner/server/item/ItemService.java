@@ -63,6 +63,7 @@ class ItemService {
   private final KindService kinds;
   private final Holder holder;
   private final LinkedPieces pieces;
+  private final ItemLinks links;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
@@ -80,6 +81,7 @@ class ItemService {
       KindService kinds,
       Holder holder,
       LinkedPieces pieces,
+      ItemLinks links,
       Clock clock) {
     this.items = items;
     this.liveCopies = liveCopies;
@@ -94,6 +96,7 @@ class ItemService {
     this.kinds = kinds;
     this.holder = holder;
     this.pieces = pieces;
+    this.links = links;
     this.clock = clock;
   }
 
@@ -248,7 +251,7 @@ class ItemService {
   }
 
   /** Makes this the working copy, of somebody's making, with its address. */
-  private void keep(ItemEntity item, Content content, Account by) {
+  void keep(ItemEntity item, Content content, Account by) {
     take(item, content, by.name());
     item.changedById = by.id();
     items.saveAndFlush(item);
@@ -270,6 +273,7 @@ class ItemService {
     item.changedBy = by;
     Kind kind = kinds.kind(item.kind);
     uses.note(item.itemKey, false, kind.uses(whole));
+    links.note(item.itemKey, false, kind, content);
     judge(item, content, kind);
   }
 
@@ -340,11 +344,19 @@ class ItemService {
         || notes.stream().anyMatch(n -> n.hasNotes(key))) {
       return;
     }
+    forget(item);
+  }
+
+  /** Takes an item away with all that is noted of it. */
+  void forget(ItemEntity item) {
+    String key = item.itemKey;
+    notes.forEach(n -> n.forgetNotes(key));
     addresses.releaseAll(key);
     uses.forget(key);
     words.deleteById(key);
     wordsInUse.forget(key);
     pieces.forget(key);
+    links.forget(key);
     items.delete(item);
   }
 

@@ -160,6 +160,7 @@ final class ItemViews {
    * @param livePath its address now, or empty while it is not live
    * @param appearances the pages that show it
    * @param willAppear the pages that will show it once it is live
+   * @param linkedFrom the items that lead to it where readers see them, the first of them
    */
   record Placement(
       String slug,
@@ -169,7 +170,8 @@ final class ItemViews {
       String path,
       String livePath,
       Appearances appearances,
-      List<Appearances.Place> willAppear) {}
+      List<Appearances.Place> willAppear,
+      List<ItemLinks.From> linkedFrom) {}
 
   /** How long its text is, and its summary beside what a summary may be, in characters. */
   record Measures(WordCounts words, int summaryLength, int summaryLimit) {}

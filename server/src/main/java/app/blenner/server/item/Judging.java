@@ -30,6 +30,7 @@ public class Judging {
   private final KindService kinds;
   private final StateMaker states;
   private final LinkedPieces pieces;
+  private final ItemLinks links;
   private final ItemWordsRepository words;
   private final UseService uses;
   private final LiveCopyRepository liveCopies;
@@ -43,6 +44,7 @@ public class Judging {
       KindService kinds,
       StateMaker states,
       LinkedPieces pieces,
+      ItemLinks links,
       ItemWordsRepository words,
       UseService uses,
       LiveCopyRepository liveCopies,
@@ -54,6 +56,7 @@ public class Judging {
     this.kinds = kinds;
     this.states = states;
     this.pieces = pieces;
+    this.links = links;
     this.words = words;
     this.uses = uses;
     this.liveCopies = liveCopies;
@@ -98,9 +101,19 @@ public class Judging {
           if (noted > 0) {
             marks.mark(List.of(item.key()));
             wordsInUse.note(item.key(), content);
+            links.note(item.key(), false, kind, content);
+            noteForReaders(item.key(), kind);
             lookInPieces(item.key(), content, kind);
           }
         });
+  }
+
+  private void noteForReaders(String key, Kind kind) {
+    if (items.isLive(key)) {
+      liveCopies
+          .findById(key)
+          .ifPresent(live -> links.note(key, true, kind, versions.content(live.live)));
+    }
   }
 
   /** What is found in an item, and which files it shows, is also what its pieces hold. */

@@ -1,5 +1,6 @@
 package app.blenner.server.item;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -19,10 +20,10 @@ interface ListingRepository extends JpaRepository<ListingEntity, ListingEntity.K
   /** The keys of what is listed at a place, the newest first. */
   @Query(
       "select p.itemKey from ListingEntity p"
-          + " where p.place = :place and p.news = :news and p.itemKey <> :except"
+          + " where p.place = :place and p.news = :news and p.itemKey not in :except"
           // What is the same for all goes first, so that H2 reads them in the order of the index.
           + " order by p.place, p.news, p.liveAt desc, p.itemKey")
-  List<String> keys(String place, boolean news, String except, Pageable page);
+  List<String> keys(String place, boolean news, Collection<String> except, Pageable page);
 
   @Query(
       "select new app.blenner.server.item.ListingRepository$Live(l, i.kind)"
@@ -30,8 +31,29 @@ interface ListingRepository extends JpaRepository<ListingEntity, ListingEntity.K
           + " where i.itemKey = l.itemKey and l.itemKey in :keys")
   List<Live> copies(Collection<String> keys);
 
+  /** The same of those that are live now. */
+  @Query(
+      "select new app.blenner.server.item.ListingRepository$Live(l, i.kind)"
+          + " from LiveCopyEntity l, ItemEntity i"
+          + " where i.itemKey = l.itemKey and i.stage = LIVE and l.itemKey in :keys")
+  List<Live> liveCopies(Collection<String> keys);
+
+  /** What went live at a place just behind a moment, or at it with a key behind another in the order of lists. */
+  @Query(
+      "select p.itemKey from ListingEntity p where p.place = :place and p.news = true"
+          + " and (p.liveAt > :at or p.liveAt = :at and p.itemKey < :key)"
+          + " order by p.place, p.news, p.liveAt, p.itemKey desc")
+  List<String> newer(String place, Instant at, String key, Pageable page);
+
+  /** What went live there just before. */
+  @Query(
+      "select p.itemKey from ListingEntity p where p.place = :place and p.news = true"
+          + " and (p.liveAt < :at or p.liveAt = :at and p.itemKey > :key)"
+          + " order by p.place, p.news, p.liveAt desc, p.itemKey")
+  List<String> older(String place, Instant at, String key, Pageable page);
+
   /** The live items that are listed at a place, the newest first. */
-  default List<Live> at(String place, boolean news, String except, Pageable page) {
+  default List<Live> at(String place, boolean news, Collection<String> except, Pageable page) {
     List<String> keys = keys(place, news, except, page);
     Map<String, Live> copies =
         copies(keys).stream().collect(Collectors.toMap(l -> l.copy().itemKey, Function.identity()));
@@ -43,6 +65,21 @@ interface ListingRepository extends JpaRepository<ListingEntity, ListingEntity.K
       "select p.itemKey from ListingEntity p where p.itemKey > :after and p.place = :place"
           + " order by p.itemKey, p.place")
   List<String> keysAfter(String place, String after, Pageable page);
+
+  /** Lists what is listed at a place no more at some others. */
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @Query(
+      "delete from ListingEntity p where p.place in :places and p.itemKey in"
+          + " (select q.itemKey from ListingEntity q where q.place = :at)")
+  void hideAt(String at, Collection<String> places);
+
+  /** Lists what is listed at a place at another too. */
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @Query(
+      "insert into ListingEntity (place, itemKey, news, liveAt)"
+          + " select cast(:place as string), q.itemKey, q.news, q.liveAt from ListingEntity q where q.place = :at"
+          + " and not exists (select 1 from ListingEntity o where o.place = :place and o.itemKey = q.itemKey)")
+  void showAt(String at, String place);
 
   long countByPlace(String place);
 

@@ -2,6 +2,7 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.site.ListPlace;
+import app.blenner.server.site.SectionService;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
 import java.util.List;
@@ -19,9 +20,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class Listings {
   private final ListingRepository listings;
+  private final SectionService sections;
   private final EntityManager entities;
 
-  Listings(ListingRepository listings, EntityManager entities) {
+  Listings(ListingRepository listings, SectionService sections, EntityManager entities) {
+    this.sections = sections;
     this.listings = listings;
     this.entities = entities;
   }
@@ -31,7 +34,7 @@ class Listings {
     Map<String, ListingEntity> before =
         listings.findAllByItemKey(itemKey).stream()
             .collect(Collectors.toMap(l -> l.place, Function.identity()));
-    for (String place : ListPlace.of(content)) {
+    for (String place : ListPlace.of(content, sections.tree())) {
       ListingEntity entity = before.remove(place);
       if (entity == null) {
         entity = new ListingEntity();

@@ -45,7 +45,10 @@ class LiveCopyEntity {
   @Column(columnDefinition = "text")
   String brief = "";
 
-  PublishedItem toPublished(Kind kind, Content content) {
-    return new PublishedItem(itemKey, kind, content, author, firstLiveAt, updatedAt);
+  /**
+   * @param under the address of its section's page
+   */
+  PublishedItem toPublished(Kind kind, Content content, String under) {
+    return new PublishedItem(itemKey, kind, content, author, firstLiveAt, updatedAt, under);
   }
 }

@@ -18,9 +18,9 @@ public class OwnAddresses {
   private static final Pattern ITEM = Pattern.compile("/editor/items/([A-Za-z0-9-]+)");
   private static final Pattern ASSET = Pattern.compile("/media/([^/]+)");
 
-  private final SiteAddressRepository addresses;
+  private final PublicAddresses addresses;
 
-  OwnAddresses(SiteAddressRepository addresses) {
+  OwnAddresses(PublicAddresses addresses) {
     this.addresses = addresses;
   }
 
@@ -51,9 +51,11 @@ public class OwnAddresses {
     }
     String query = uri.getRawQuery() == null ? "" : "?" + uri.getRawQuery();
     return addresses
-        .findById(path)
-        .filter(a -> a.itemKey != null)
-        .flatMap(a -> Address.parse("../items/" + a.itemKey + ".html" + place))
+        .at(path)
+        .filter(PublicAddresses.OfItem.class::isInstance)
+        .flatMap(
+            at ->
+                Address.parse("../items/" + ((PublicAddresses.OfItem) at).key() + ".html" + place))
         .or(() -> Address.parse(uri.getRawPath() + query + place));
   }
 

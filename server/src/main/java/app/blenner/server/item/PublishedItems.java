@@ -1,17 +1,22 @@
 package app.blenner.server.item;
 
 import app.blenner.core.archive.ContentFile;
+import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.site.ListPlace;
 import app.blenner.core.site.PublishedItem;
-import app.blenner.core.site.SitePaths;
+import app.blenner.core.site.SectionTree;
 import app.blenner.server.site.KindService;
+import app.blenner.server.site.SectionService;
 import app.blenner.server.version.Versions;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
@@ -23,9 +28,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class PublishedItems {
 
   /**
-   * What stands at an address.
+   * An item readers know.
    *
-   * @param item the item that is or was live there
+   * @param item the item that is or was live
    * @param isLive whether it still is
    */
   public record At(PublishedItem item, boolean isLive) {}
@@ -33,31 +38,28 @@ public class PublishedItems {
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
   private final ListingRepository listings;
-  private final SiteAddressRepository addresses;
   private final Versions versions;
   private final KindService kinds;
+  private final SectionService sections;
 
   PublishedItems(
       ItemRepository items,
       LiveCopyRepository liveCopies,
       ListingRepository listings,
-      SiteAddressRepository addresses,
       Versions versions,
-      KindService kinds) {
+      KindService kinds,
+      SectionService sections) {
+    this.sections = sections;
     this.kinds = kinds;
     this.versions = versions;
     this.items = items;
     this.liveCopies = liveCopies;
     this.listings = listings;
-    this.addresses = addresses;
   }
 
-  /** The item that is or was live at an address, or under another address since. */
-  public Optional<At> at(String path) {
-    return addresses
-        .findById(path)
-        .filter(a -> a.wasLive && a.itemKey != null)
-        .flatMap(a -> copy(a.itemKey));
+  /** The item that is or was live. */
+  public Optional<At> known(String key) {
+    return copy(key);
   }
 
   /** The live item with this key. */
@@ -72,11 +74,15 @@ public class PublishedItems {
             i ->
                 liveCopies
                     .findById(key)
-                    .map(l -> new At(published(l, kinds.kind(i.kind)), i.stage == Stage.LIVE)));
+                    .map(
+                        l ->
+                            new At(
+                                published(l, kinds.kind(i.kind), sections.tree()),
+                                i.stage == Stage.LIVE)));
   }
 
-  private PublishedItem published(LiveCopyEntity copy, Kind kind) {
-    return copy.toPublished(kind, versions.content(copy.live));
+  private PublishedItem published(LiveCopyEntity copy, Kind kind, SectionTree tree) {
+    return copy.toPublished(kind, versions.content(copy.live), tree.path(copy.section));
   }
 
   /**
@@ -107,10 +113,11 @@ public class PublishedItems {
   /** The same with their whole texts. */
   public List<PublishedItem> latestWhole(Wanted wanted, int count) {
     List<Kind> all = kinds.all();
+    SectionTree tree = sections.tree();
     return listings
-        .at(wanted.place(), wanted.news, wanted.except, PageRequest.of(0, count))
+        .at(wanted.place(), wanted.news, List.of(wanted.except), PageRequest.of(0, count))
         .stream()
-        .map(l -> published(l.copy(), Kinds.named(all, l.kind())))
+        .map(l -> published(l.copy(), Kinds.named(all, l.kind()), tree))
         .toList();
   }
 
@@ -122,16 +129,63 @@ public class PublishedItems {
    * @param except key of an item that is left out, or empty
    */
   public List<PublishedItem> listed(String place, boolean news, String except, Pageable page) {
+    return listed(place, news, List.of(except), page);
+  }
+
+  /**
+   * The same without several.
+   *
+   * @param except keys of items that are left out
+   */
+  public List<PublishedItem> listed(
+      String place, boolean news, List<String> except, Pageable page) {
     List<Kind> all = kinds.all();
+    SectionTree tree = sections.tree();
     return listings.at(place, news, except, page).stream()
-        .map(l -> brief(l.copy(), Kinds.named(all, l.kind())))
+        .map(l -> brief(l.copy(), Kinds.named(all, l.kind()), tree))
         .toList();
   }
 
-  private PublishedItem brief(LiveCopyEntity copy, Kind kind) {
+  /**
+   * The live item that went live just before or behind another, among the news of its section.
+   *
+   * @param newer whether the one behind is meant
+   */
+  public Optional<PublishedItem> beside(PublishedItem item, boolean newer) {
+    String place = ListPlace.section(item.content().section());
+    PageRequest one = PageRequest.of(0, 1);
+    List<String> keys =
+        newer
+            ? listings.newer(place, item.firstLive(), item.key(), one)
+            : listings.older(place, item.firstLive(), item.key(), one);
+    return keys.stream().findFirst().flatMap(this::briefly);
+  }
+
+  private Optional<PublishedItem> briefly(String key) {
+    return listings.copies(List.of(key)).stream()
+        .map(l -> brief(l.copy(), kinds.kind(l.kind()), sections.tree()))
+        .findFirst();
+  }
+
+  /** Live items as lists show them, in the order of their keys; those that are not live are left out. */
+  public List<PublishedItem> briefs(List<String> keys) {
+    List<Kind> all = kinds.all();
+    SectionTree tree = sections.tree();
+    Map<String, PublishedItem> found =
+        keys.isEmpty()
+            ? Map.of()
+            : listings.liveCopies(keys).stream()
+                .collect(
+                    Collectors.toMap(
+                        l -> l.copy().itemKey,
+                        l -> brief(l.copy(), Kinds.named(all, l.kind()), tree)));
+    return keys.stream().map(found::get).filter(Objects::nonNull).toList();
+  }
+
+  private PublishedItem brief(LiveCopyEntity copy, Kind kind, SectionTree tree) {
     return copy.brief.isEmpty()
-        ? published(copy, kind)
-        : copy.toPublished(kind, ContentFile.read(copy.brief));
+        ? published(copy, kind, tree)
+        : copy.toPublished(kind, ContentFile.read(copy.brief), tree.path(copy.section));
   }
 
   /**
@@ -139,12 +193,7 @@ public class PublishedItems {
    *
    * @param hidden whether search engines are asked to leave it out
    */
-  public record Mapped(String key, String section, String slug, Instant updated, boolean hidden) {
-    /** Its address on the site. */
-    public String path() {
-      return SitePaths.of(section, slug);
-    }
-  }
+  public record Mapped(String key, String section, String slug, Instant updated, boolean hidden) {}
 
   /** How many live items there are. */
   public long count() {
@@ -181,13 +230,15 @@ public class PublishedItems {
         .map(
             i -> {
               Optional<LiveCopyEntity> live = liveCopies.findById(key);
+              Content content = versions.content(i.working);
               return new PublishedItem(
                   key,
                   kinds.kind(i.kind),
-                  versions.content(i.working),
+                  content,
                   i.author,
                   live.map(l -> l.firstLiveAt).orElse(null),
-                  live.map(l -> l.updatedAt).orElse(null));
+                  live.map(l -> l.updatedAt).orElse(null),
+                  sections.tree().path(content.section()));
             });
   }
 }

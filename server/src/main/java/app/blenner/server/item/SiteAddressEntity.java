@@ -13,6 +13,9 @@ class SiteAddressEntity {
   /** The item it belongs to; null for a section's. */
   String itemKey;
 
+  /** The section it belongs to; null for an item's. */
+  String section;
+
   /** Whether readers could ever have noted it down; such an address is kept for good. */
   boolean wasLive;
 

@@ -16,6 +16,8 @@ interface SiteAddressRepository extends JpaRepository<SiteAddressEntity, String>
           + " and a.path <> :keep")
   void release(String key, String keep);
 
+  List<SiteAddressEntity> findAllBySectionNotNullOrderByPath();
+
   /** Lets go of every address of an item. */
   @Modifying
   @Query("delete from SiteAddressEntity a where a.itemKey = :key")

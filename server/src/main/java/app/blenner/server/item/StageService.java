@@ -8,6 +8,7 @@ import app.blenner.core.kind.Kind;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.SignOff;
 import app.blenner.core.site.Brief;
+import app.blenner.core.site.SitePaths;
 import app.blenner.server.account.Account;
 import app.blenner.server.asset.UseService;
 import app.blenner.server.item.ItemViews.ItemState;
@@ -37,6 +38,7 @@ class StageService {
   private final Versions versions;
   private final KindService kinds;
   private final LinkedPieces pieces;
+  private final ItemLinks links;
   private final Listings listings;
   private final ApplicationEventPublisher events;
   private final Clock clock;
@@ -51,6 +53,7 @@ class StageService {
       Versions versions,
       KindService kinds,
       LinkedPieces pieces,
+      ItemLinks links,
       Listings listings,
       ApplicationEventPublisher events,
       Clock clock) {
@@ -63,6 +66,7 @@ class StageService {
     this.versions = versions;
     this.kinds = kinds;
     this.pieces = pieces;
+    this.links = links;
     this.listings = listings;
     this.events = events;
     this.clock = clock;
@@ -78,12 +82,12 @@ class StageService {
     itemService.checkRevision(item, revision, by);
     Content content = versions.content(item.working);
     SignOff.Standing standing =
-        StateMaker.standing(item, states.findings(content, kinds.kind(item.kind), by), by);
+        states.standing(item, states.findings(content, kinds.kind(item.kind), by), by);
     SignOff.Step step = SignOff.step(action, standing, by.role());
     if (!step.isOpen()) {
       throw Problem.conflict(step.blocked(), Map.of());
     }
-    Set<String> seen = new HashSet<>(listings.places(key));
+    Set<String> seen = places(key);
     move(item, action, by);
     items.saveAndFlush(item);
     if (action == Action.PUT_LIVE || action == Action.UPDATE_LIVE) {
@@ -91,12 +95,9 @@ class StageService {
       items.saveAndFlush(item);
     }
     if (item.stage != Stage.LIVE) {
-      uses.withdrawn(item.itemKey);
-      pieces.withdrawn(item.itemKey);
-      listings.hide(item.itemKey);
+      hide(item);
     }
-    seen.addAll(listings.places(item.itemKey));
-    events.publishEvent(SiteChanged.item(item.itemKey, seen));
+    tell(item, seen);
     return states.make(item, content, by);
   }
 
@@ -122,7 +123,44 @@ class StageService {
     live.updatedAt = now;
     live.author = item.author;
     Content content = versions.content(item.working);
-    live.live = item.working;
+    show(item, live, item.working, content);
+    // What readers may have noted down stays as it is, whatever the title becomes.
+    item.slugByHand = true;
+    item.differs = false;
+    addresses.reserveForReaders(item);
+  }
+
+  /** Shows readers another content than they saw, which need not be the working copy; when they saw it first stays. */
+  void show(ItemEntity item, String version) {
+    LiveCopyEntity live = liveCopies.findById(item.itemKey).orElseThrow();
+    Content content = versions.content(version);
+    show(item, live, version, content);
+    addresses.keep(SitePaths.lasting(content.section(), content.slug()), item.itemKey, true);
+    item.differs = !version.equals(item.working);
+  }
+
+  /** Shows readers nothing of an item any more. */
+  void hide(ItemEntity item) {
+    uses.withdrawn(item.itemKey);
+    pieces.withdrawn(item.itemKey);
+    links.withdrawn(item.itemKey);
+    listings.hide(item.itemKey);
+  }
+
+  /** Tells those who keep pages that an item was changed, and where it was and is listed. */
+  void tell(ItemEntity item, Set<String> before) {
+    Set<String> seen = new HashSet<>(before);
+    seen.addAll(listings.places(item.itemKey));
+    events.publishEvent(SiteChanged.item(item.itemKey, seen));
+  }
+
+  /** Where readers find an item listed now. */
+  Set<String> places(String itemKey) {
+    return new HashSet<>(listings.places(itemKey));
+  }
+
+  private void show(ItemEntity item, LiveCopyEntity live, String version, Content content) {
+    live.live = version;
     live.section = content.section();
     live.topics = String.join("\n", content.topics());
     live.slug = content.slug();
@@ -134,10 +172,7 @@ class StageService {
       listings.show(item.itemKey, content, kind.isNews(), live.firstLiveAt);
       uses.note(item.itemKey, true, kind.uses(pieces.whole(content)));
       pieces.note(item.itemKey, true, content);
+      links.note(item.itemKey, true, kind, content);
     }
-    // What readers may have noted down stays as it is, whatever the title becomes.
-    item.slugByHand = true;
-    item.differs = false;
-    addresses.reserveForReaders(item);
   }
 }

@@ -15,7 +15,6 @@ import app.blenner.core.signoff.SignOff;
 import app.blenner.core.signoff.Turn;
 import app.blenner.core.site.Appearances;
 import app.blenner.core.site.Site;
-import app.blenner.core.site.SitePaths;
 import app.blenner.core.toolset.OutsideToolset;
 import app.blenner.server.account.Account;
 import app.blenner.server.asset.Expiries;
@@ -53,6 +52,7 @@ class StateMaker {
   private final Versions versions;
   private final Holder holder;
   private final LinkedPieces pieces;
+  private final ItemLinks links;
   private final MergeFieldService fields;
   private final Clock clock;
 
@@ -63,11 +63,13 @@ class StateMaker {
       Versions versions,
       Holder holder,
       LinkedPieces pieces,
+      ItemLinks links,
       MergeFieldService fields,
       Clock clock) {
     this.versions = versions;
     this.holder = holder;
     this.pieces = pieces;
+    this.links = links;
     this.fields = fields;
     this.liveCopies = liveCopies;
     this.sites = sites;
@@ -105,7 +107,7 @@ class StateMaker {
     List<Finding> findings = findings(content, kind, by);
     Content live =
         liveCopies.findById(item.itemKey).map(l -> versions.content(l.live)).orElse(null);
-    Appearances appearances = Appearances.of(site, kind, item.stage, live);
+    Appearances appearances = Appearances.of(site, kind, item.stage, item.itemKey, live);
     return new ItemState(
         item.itemKey,
         item.kind,
@@ -119,10 +121,11 @@ class StateMaker {
             item.slugByHand,
             address.problem(),
             address.suggestion(),
-            content.slug().isEmpty() ? "" : SitePaths.of(content.section(), content.slug()),
+            content.slug().isEmpty() ? "" : site.path(content.section(), content.slug()),
             appearances.places().isEmpty() ? "" : appearances.places().get(0).path(),
             appearances,
-            Appearances.places(site, kind, content)),
+            Appearances.places(site, kind, item.itemKey, content),
+            links.to(item.itemKey)),
         WritingLanguage.of(content.languageOn(site.language())),
         new Measures(
             WordCounts.of(content.body()),
@@ -155,12 +158,19 @@ class StateMaker {
     return new Standing(item.stageSince, item.differs, turn, steps);
   }
 
-  static SignOff.Standing standing(ItemEntity item, List<Finding> findings, Account by) {
+  SignOff.Standing standing(ItemEntity item, List<Finding> findings, Account by) {
+    List<String> publishers =
+        item.section.isEmpty() ? List.of() : sites.site().tree().publishers(item.section);
     return new SignOff.Standing(
         item.stage,
         Preflight.count(findings, Level.MUST_FIX),
         item.differs,
         item.changeSentAt != null,
-        item.ownerId == by.id());
+        item.ownerId == by.id(),
+        publishers.isEmpty()
+            ? SignOff.Publishing.BY_ROLE
+            : publishers.contains(by.signIn())
+                ? SignOff.Publishing.NAMED
+                : SignOff.Publishing.OTHERS);
   }
 }

@@ -14,6 +14,7 @@ import app.blenner.server.asset.Expiries;
 import app.blenner.server.find.ItemFilter;
 import app.blenner.server.find.ItemFinder;
 import app.blenner.server.site.KindService;
+import app.blenner.server.site.SectionService;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Page;
@@ -82,6 +84,8 @@ class WorklistController {
 
   private final ItemFinder finder;
   private final WorklistCounts counts;
+  private final SectionService sections;
+  private final Among among;
 
   WorklistController(
       ItemRepository items,
@@ -89,12 +93,16 @@ class WorklistController {
       KindService kinds,
       ItemFinder finder,
       WorklistCounts counts,
+      SectionService sections,
+      Among among,
       Clock clock) {
     this.kinds = kinds;
     this.items = items;
     this.expiries = expiries;
     this.finder = finder;
     this.counts = counts;
+    this.sections = sections;
+    this.among = among;
     this.clock = clock;
   }
 
@@ -102,6 +110,8 @@ class WorklistController {
    * A page of the worklist.
    *
    * @param topic short name of a topic of the section
+   * @param nowhere whether only those are wanted that are live and to which no page leads
+   * @param expiring whether only those are wanted that show something readers soon cease to see
    * @param from the first day on which it was changed, in the time zone of the site
    * @param until the last one
    */
@@ -117,6 +127,8 @@ class WorklistController {
       @RequestParam(defaultValue = "") String language,
       @RequestParam(defaultValue = "") String keyword,
       @RequestParam(required = false) Boolean mustFix,
+      @RequestParam(defaultValue = "false") boolean nowhere,
+      @RequestParam(defaultValue = "false") boolean expiring,
       @RequestParam(required = false) LocalDate from,
       @RequestParam(required = false) LocalDate until,
       @RequestParam(defaultValue = "BEST") ItemFilter.Order order,
@@ -133,7 +145,7 @@ class WorklistController {
             mine ? asks.id() : null,
             waiting,
             stage == null ? "" : stage.name(),
-            section.strip(),
+            within(section.strip()),
             topic.isBlank() ? "" : section.strip() + "/" + topic.strip(),
             kind.strip().toLowerCase(Locale.ROOT),
             author.strip(),
@@ -142,6 +154,7 @@ class WorklistController {
             mustFix,
             from == null ? null : from.atStartOfDay(clock.getZone()).toInstant(),
             until == null ? null : until.plusDays(1).atStartOfDay(clock.getZone()).toInstant(),
+            among.keys(nowhere, expiring),
             order);
     Lines found =
         finder
@@ -150,12 +163,10 @@ class WorklistController {
             .orElseGet(() -> lines(filter, wanted));
     WorklistCounts.Totals totals = counts.of(filter);
     List<Kind> all = kinds.all();
-    Map<String, List<Expiries.Expiring>> expiring =
+    Map<String, List<Expiries.Expiring>> soon =
         expiries.in(found.lines.stream().map(ItemRepository.Line::key).toList());
     return new Worklist(
-        found.lines.stream()
-            .map(l -> row(l, all, expiring.getOrDefault(l.key(), List.of())))
-            .toList(),
+        found.lines.stream().map(l -> row(l, all, soon.getOrDefault(l.key(), List.of()))).toList(),
         found.total,
         found.told,
         totals.waiting(),
@@ -191,7 +202,8 @@ class WorklistController {
         items.find(
             filter.owner(),
             filter.stage().isEmpty() ? null : Stage.valueOf(filter.stage()),
-            filter.section(),
+            filter.sections().isEmpty(),
+            filter.sections().isEmpty() ? Set.of("") : filter.sections(),
             filter.kind(),
             filter.waiting(),
             filter.who().id(),
@@ -202,6 +214,15 @@ class WorklistController {
         found.getContent(),
         found.getTotalElements(),
         "The index is being made; until then only words, stage, section and kind are looked for.");
+  }
+
+  /** A section and all its parts; nothing for any. */
+  private Set<String> within(String section) {
+    if (section.isEmpty()) {
+      return Set.of();
+    }
+    Set<String> within = sections.tree().within(section);
+    return within.isEmpty() ? Set.of(section) : within;
   }
 
   private Row row(ItemRepository.Line l, List<Kind> all, List<Expiries.Expiring> expiring) {

@@ -36,6 +36,12 @@ public class NotebookService implements ItemNotes {
     return !lines(itemKey).isEmpty() || !terms(itemKey).isEmpty();
   }
 
+  @Override
+  public void forgetNotes(String itemKey) {
+    notes.deleteAllByItemKey(itemKey);
+    targetTerms.deleteAllByItemKey(itemKey);
+  }
+
   private void check(String itemKey) {
     if (!items.exists(itemKey)) {
       throw Problem.notThere("There is no such item any more.");

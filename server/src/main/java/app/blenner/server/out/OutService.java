@@ -110,7 +110,8 @@ class OutService {
         item.content().withBody(body),
         item.author(),
         item.firstLive(),
-        item.updated());
+        item.updated(),
+        item.under());
   }
 
   private static byte[] utf8(String text) {

@@ -1,8 +1,8 @@
 package app.blenner.server.page;
 
 import app.blenner.core.site.Section;
+import app.blenner.core.site.SectionTree;
 import app.blenner.core.site.Site;
-import app.blenner.core.site.SitePaths;
 import app.blenner.server.item.PublishedItems;
 import app.blenner.server.site.SiteService;
 import io.swagger.v3.oas.annotations.Hidden;
@@ -108,9 +108,10 @@ class MapController {
     if (part == 0) {
       address(xml, site.absolute("/"), null);
       for (Section section : site.sections()) {
-        address(xml, site.absolute(SitePaths.of(section)), null);
+        address(xml, site.absolute(site.path(section)), null);
       }
     }
+    SectionTree tree = site.tree();
     // The first part has room for fewer items.
     int left = part == 0 ? MOST - own : MOST;
     String after = part == 0 ? "" : items.keyAt(part * MOST - own - 1);
@@ -118,7 +119,8 @@ class MapController {
     while (!some.isEmpty()) {
       for (PublishedItems.Mapped item : some) {
         if (!item.hidden()) {
-          address(xml, site.absolute(item.path()), item.updated());
+          address(
+              xml, site.absolute(tree.path(item.section()) + "/" + item.slug()), item.updated());
         }
       }
       left -= some.size();

@@ -3,6 +3,7 @@ package app.blenner.server.page;
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Document;
 import app.blenner.core.site.Library;
+import app.blenner.core.site.ListPlace;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.item.PublishedItems;
@@ -48,6 +49,12 @@ final class NotingLibrary implements Library {
   public List<PublishedItem> latest(String section, String topic, String except, int count) {
     noted.add(SiteChanged.list(new PublishedItems.Wanted(section, topic, true, except).place()));
     return library.latest(section, topic, except, count);
+  }
+
+  @Override
+  public Optional<PublishedItem> beside(PublishedItem item, boolean newer) {
+    noted.add(SiteChanged.list(ListPlace.section(item.content().section())));
+    return library.beside(item, newer);
   }
 
   // What follows changes for every page at once, or not at all.

@@ -24,7 +24,7 @@ class PageCache {
    * A page ready to be sent.
    *
    * @param status the HTTP status
-   * @param body the bytes
+   * @param packed the bytes, compressed by gzip (RFC 1952)
    * @param tag its entity tag
    * @param location where the page is now, or empty
    * @param isPersonal whether a signed-in reader finds their name in it
@@ -32,11 +32,17 @@ class PageCache {
    */
   record Ready(
       int status,
-      byte[] body,
+      byte[] packed,
       String tag,
       String location,
       boolean isPersonal,
-      Set<String> shows) {}
+      Set<String> shows) {
+
+    /** The bytes as they are. */
+    byte[] body() {
+      return Gzip.unpack(packed);
+    }
+  }
 
   /** An address, and which of its pages; 1 where it has no others. */
   private record Address(String path, int page) {}
@@ -50,7 +56,7 @@ class PageCache {
   private final Cache<Address, Ready> pages =
       Caffeine.newBuilder()
           .maximumWeight(ROOM)
-          .weigher((Address at, Ready page) -> page.body.length + BESIDES)
+          .weigher((Address at, Ready page) -> page.packed.length + BESIDES)
           .build();
   private final AtomicLong generation = new AtomicLong();
   private final PublicPages source;
@@ -112,7 +118,7 @@ class PageCache {
     Ready ready =
         new Ready(
             answer.status(),
-            body,
+            Gzip.pack(body),
             tag,
             answer.location(),
             ReaderName.isIn(answer.html()),

@@ -1,23 +1,18 @@
 package app.blenner.server.page;
 
 import app.blenner.core.site.FaceRenderer;
-import app.blenner.core.site.ListPlace;
 import app.blenner.core.site.PageRenderer;
-import app.blenner.core.site.Paging;
 import app.blenner.core.site.PublishedItem;
-import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
+import app.blenner.server.item.PublicAddresses;
 import app.blenner.server.item.PublishedItems;
 import app.blenner.server.site.SiteChanged;
 import app.blenner.server.site.SiteService;
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
-import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,12 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 class PublicPages {
   /** What search engines ask for at the root of a site. */
   private static final Pattern OUTSIDE = Pattern.compile("/robots\\.txt|/sitemap(-[0-9]+)?\\.xml");
-
-  private static final int ON_FRONT_PAGE = 12;
-  private static final int ON_SECTION_PAGE = 20;
-
-  /** A section has few fixed pages, and they stand together. */
-  private static final int FIXED_PAGES = 100;
 
   /**
    * What is answered at an address.
@@ -46,10 +35,20 @@ class PublicPages {
 
   private final SiteService sites;
   private final PublishedItems items;
+  private final PublicAddresses addresses;
   private final SiteLibrary library;
+  private final PageStyles styles;
   private final Clock clock;
 
-  PublicPages(SiteService sites, PublishedItems items, SiteLibrary library, Clock clock) {
+  PublicPages(
+      SiteService sites,
+      PublishedItems items,
+      PublicAddresses addresses,
+      SiteLibrary library,
+      PageStyles styles,
+      Clock clock) {
+    this.styles = styles;
+    this.addresses = addresses;
     this.sites = sites;
     this.items = items;
     this.library = library;
@@ -64,66 +63,48 @@ class PublicPages {
   Answer answer(String path, int number) {
     Site site = sites.atItsAddress();
     NotingLibrary noting = new NotingLibrary(library);
-    PageRenderer pages = new PageRenderer(site, noting, clock.getZone());
-    Optional<Section> section = site.section(path.substring(1));
-    if (path.equals("/") || section.isPresent()) {
-      return listing(pages, noting, section.orElse(null), number);
+    PageRenderer pages = new PageRenderer(site, noting, clock.getZone(), styles.css());
+    ListAnswers lists = new ListAnswers(site, items, pages, noting);
+    if (path.equals("/")) {
+      return lists.front(number);
     }
-    Optional<PublishedItems.At> at = number > 1 ? Optional.empty() : items.at(path);
-    if (at.isEmpty()) {
+    PublicAddresses.At at = addresses.at(path).orElse(null);
+    if (at instanceof PublicAddresses.OfItem item) {
+      return number > 1 ? lists.notFound() : item(item.key(), path, site, pages, noting);
+    }
+    if (at instanceof PublicAddresses.OfSection section) {
+      return lists.section(section.slug(), path, number);
+    }
+    if (at instanceof PublicAddresses.OfTopic topic) {
+      return lists.topic(topic.section(), topic.topic(), path, number);
+    }
+    if (at instanceof PublicAddresses.OfKeyword keyword) {
+      return lists.keyword(keyword.word(), path, number);
+    }
+    return lists.notFound();
+  }
+
+  private Answer item(
+      String key, String path, Site site, PageRenderer pages, NotingLibrary noting) {
+    PublishedItems.At known = items.known(key).orElse(null);
+    if (known == null) {
       return new Answer(404, pages.notFound(), "", Set.of());
     }
-    PublishedItem item = at.get().item();
-    noting.note(SiteChanged.item(item.key()));
-    if (!at.get().isLive()) {
+    PublishedItem item = known.item();
+    noting.note(SiteChanged.item(key));
+    if (!known.isLive()) {
       return new Answer(410, pages.gone(item.content()), "", noting.noted());
     }
-    if (!item.path().equals(path)) {
-      return new Answer(301, "", item.path(), noting.noted());
-    }
-    return new Answer(200, pages.item(item), "", noting.noted());
-  }
-
-  /** A page of what is listed in a section, or on the front page without one. */
-  private Answer listing(PageRenderer pages, NotingLibrary noting, Section section, int number) {
-    String place = ListPlace.section(section == null ? "" : section.slug());
-    noting.note(SiteChanged.list(place));
-    int size = section == null ? ON_FRONT_PAGE : ON_SECTION_PAGE;
-    Listed news = news(place, number, size);
-    if (number > 1 && news.items.isEmpty()) {
-      return new Answer(404, pages.notFound(), "", Set.of());
-    }
-    Paging paging = new Paging(number, news.hasOlder);
-    if (section == null) {
-      return new Answer(200, pages.front(news.items, paging), "", noting.noted());
-    }
-    List<PublishedItem> all = new ArrayList<>();
-    if (number == 1) {
-      all.addAll(items.listed(place, false, "", PageRequest.of(0, FIXED_PAGES)));
-    }
-    all.addAll(news.items);
-    return new Answer(200, pages.section(section, all, paging), "", noting.noted());
-  }
-
-  /**
-   * Some of what is listed.
-   *
-   * @param hasOlder whether there is more behind it
-   */
-  private record Listed(List<PublishedItem> items, boolean hasOlder) {}
-
-  private Listed news(String place, int number, int size) {
-    List<PublishedItem> some = items.listed(place, true, "", PageRequest.of(number - 1, size));
-    // Whether there is one more tells whether there is another page, without counting them all.
-    boolean hasOlder =
-        some.size() == size
-            && !items.listed(place, true, "", PageRequest.of(number * size, 1)).isEmpty();
-    return new Listed(some, hasOlder);
+    String now = site.composedAt(key).orElse(item.path());
+    return now.equals(path)
+        ? new Answer(200, pages.item(item), "", noting.noted())
+        : new Answer(301, "", now, noting.noted());
   }
 
   /** The page an item would have if its working copy were live. */
   Optional<String> proof(String key) {
-    PageRenderer pages = new PageRenderer(sites.atItsAddress(), library, clock.getZone());
+    PageRenderer pages =
+        new PageRenderer(sites.atItsAddress(), library, clock.getZone(), styles.css());
     return items.proof(key).map(pages::item);
   }
 

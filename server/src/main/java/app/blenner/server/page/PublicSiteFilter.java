@@ -84,14 +84,22 @@ class PublicSiteFilter extends HttpFilter {
       response.setHeader("Location", page.location());
       return;
     }
-    response.setHeader("ETag", page.tag());
-    if (page.status() == 200 && page.tag().equals(request.getHeader("If-None-Match"))) {
+    boolean packed = Gzip.isTaken(request.getHeader("Accept-Encoding"));
+    // Each form of a page has a tag of its own (RFC 9110, 8.8.3).
+    String tag = packed ? page.tag().replaceFirst("\"$", "-gzip\"") : page.tag();
+    response.setHeader("ETag", tag);
+    response.addHeader("Vary", "Accept-Encoding");
+    if (page.status() == 200 && tag.equals(request.getHeader("If-None-Match"))) {
       response.setStatus(HttpServletResponse.SC_NOT_MODIFIED);
       return;
     }
     response.setStatus(page.status());
     policy.headers(response);
-    response.setContentLength(page.body().length);
-    response.getOutputStream().write(page.body());
+    byte[] body = packed ? page.packed() : page.body();
+    if (packed) {
+      response.setHeader("Content-Encoding", "gzip");
+    }
+    response.setContentLength(body.length);
+    response.getOutputStream().write(body);
   }
 }

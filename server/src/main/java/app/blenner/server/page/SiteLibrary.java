@@ -65,6 +65,11 @@ class SiteLibrary implements Library {
     return name.isEmpty() ? Optional.empty() : assets.find(name);
   }
 
+  @Override
+  public Optional<PublishedItem> beside(PublishedItem item, boolean newer) {
+    return items.beside(item, newer);
+  }
+
   /** The next time after one at which readers cease to see something. */
   Optional<Instant> nextExpiry(Instant after) {
     return assets.nextExpiry(after);

@@ -3,6 +3,7 @@ package app.blenner.server.page;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.site.PageRenderer;
 import app.blenner.core.site.PublishedItem;
+import app.blenner.core.site.SearchPage;
 import app.blenner.server.site.SiteService;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -13,10 +14,13 @@ import org.springframework.stereotype.Service;
 public class SitePages {
   private final SiteService sites;
   private final SiteLibrary library;
+  private final PageStyles styles;
   private final Clock clock;
   private final PagePolicy policy;
 
-  SitePages(SiteService sites, SiteLibrary library, Clock clock, PagePolicy policy) {
+  SitePages(
+      SiteService sites, SiteLibrary library, PageStyles styles, Clock clock, PagePolicy policy) {
+    this.styles = styles;
     this.sites = sites;
     this.library = library;
     this.clock = clock;
@@ -33,6 +37,11 @@ public class SitePages {
     return SiteWords.of(item.content().languageOn(sites.site().language()));
   }
 
+  /** What readers found when they searched. */
+  String found(SearchPage.Found found) {
+    return renderer().search(found);
+  }
+
   /** The page that says there is nothing here. */
   public String notFound() {
     return renderer().notFound();
@@ -44,6 +53,6 @@ public class SitePages {
   }
 
   private PageRenderer renderer() {
-    return new PageRenderer(sites.site(), library, clock.getZone());
+    return new PageRenderer(sites.atItsAddress(), library, clock.getZone(), styles.css());
   }
 }

@@ -6,8 +6,10 @@ import app.blenner.core.kind.FieldType;
 import app.blenner.core.kind.Head;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
-import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
+import app.blenner.server.site.SectionViews.FrontView;
+import app.blenner.server.site.SectionViews.MenusView;
+import app.blenner.server.site.SectionViews.SectionView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -32,7 +34,9 @@ final class KindViews {
       String language,
       String address,
       String guessed,
-      List<Section> sections,
+      List<SectionView> sections,
+      MenusView menus,
+      FrontView front,
       List<KindView> kinds) {
     static SiteView of(Site site, String guessed) {
       return new SiteView(
@@ -41,7 +45,9 @@ final class KindViews {
           site.language(),
           site.address(),
           guessed,
-          site.sections(),
+          SectionView.all(site.tree()),
+          MenusView.of(site.menus()),
+          new FrontView(site.front().composed(), site.front().listed()),
           site.kinds().stream().map(KindView::of).toList());
     }
   }

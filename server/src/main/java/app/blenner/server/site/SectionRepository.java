@@ -4,5 +4,7 @@ import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface SectionRepository extends JpaRepository<SectionEntity, String> {
-  List<SectionEntity> findAllByOrderByPlace();
+  List<SectionEntity> findAllByGoneToNullOrderByPlace();
+
+  List<SectionEntity> findAllByGoneToNotNull();
 }

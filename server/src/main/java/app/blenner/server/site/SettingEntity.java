@@ -37,4 +37,13 @@ class SettingEntity {
 
   @Column(columnDefinition = "text")
   String fetchHosts = "*";
+
+  /** As JSON; empty as long as nobody has made one. */
+  @Column(columnDefinition = "text")
+  String menus = "";
+
+  /** Key of the item that stands on the front page, or empty. */
+  String front = "";
+
+  boolean frontListed = true;
 }

@@ -2,8 +2,6 @@ package app.blenner.server.site;
 
 import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.signoff.Right;
-import app.blenner.core.site.Section;
-import app.blenner.core.site.Topic;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
@@ -14,14 +12,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The site's name and sections, for the editor. */
+/** The site's name and what it has to do with others, for the editor. */
 @RestController
 @RequestMapping("/editor/api/site")
 class SiteController {
@@ -31,29 +27,13 @@ class SiteController {
       @NotNull String language,
       @Size(max = 250, message = "The address has at most 250 characters.") String address) {}
 
-  record SectionInput(
-      @NotNull @Size(max = 200, message = "The name has at most 200 characters.") String name,
-      @NotNull @Size(max = 1000, message = "The description has at most 1000 characters.")
-          String description,
-      @NotNull @Size(max = 100, message = "A section has at most 100 topics.")
-          List<@NotNull @Valid TopicInput> topics) {}
-
-  /** A topic; a new one has no short name yet. */
-  record TopicInput(
-      @NotNull String slug,
-      @NotNull @Size(max = 200, message = "The name of a topic has at most 200 characters.")
-          String name) {}
-
   private final SiteService sites;
-  private final SectionService sections;
   private final ExternalService external;
   private final AuditService audit;
 
-  SiteController(
-      SiteService sites, SectionService sections, ExternalService external, AuditService audit) {
+  SiteController(SiteService sites, ExternalService external, AuditService audit) {
     this.audit = audit;
     this.sites = sites;
-    this.sections = sections;
     this.external = external;
   }
 
@@ -71,26 +51,6 @@ class SiteController {
     }
     note("the name of the site");
     return SiteView.of(sites.site(), sites.guessed());
-  }
-
-  @PostMapping("/sections")
-  Section add(@Valid @RequestBody SectionInput given) {
-    AccountService.needs(Right.SET_UP);
-    Section added = sections.add(given.name, given.description, topics(given));
-    note("a new section, “" + added.name() + "”");
-    return added;
-  }
-
-  @PutMapping("/sections/{slug}")
-  Section change(@PathVariable String slug, @Valid @RequestBody SectionInput given) {
-    AccountService.needs(Right.SET_UP);
-    Section changed = sections.change(slug, given.name, given.description, topics(given));
-    note("the section “" + changed.name() + "”");
-    return changed;
-  }
-
-  private static List<Topic> topics(SectionInput given) {
-    return given.topics.stream().map(t -> new Topic(t.slug, t.name)).toList();
   }
 
   /** The hosts of embeds, where messages of visitors go, and where texts may be fetched from. */

@@ -1,6 +1,7 @@
 package app.blenner.server.site;
 
 import app.blenner.core.document.PlainText;
+import app.blenner.core.site.FrontPage;
 import app.blenner.core.site.Site;
 import app.blenner.server.problem.Problem;
 import java.util.Locale;
@@ -17,6 +18,7 @@ public class SiteService {
   private final KindService kinds;
   private final ReferenceService references;
   private final MergeFieldService fields;
+  private final MenuService menus;
   private final Environment environment;
 
   SiteService(
@@ -25,7 +27,9 @@ public class SiteService {
       KindService kinds,
       ReferenceService references,
       MergeFieldService fields,
+      MenuService menus,
       Environment environment) {
+    this.menus = menus;
     this.environment = environment;
     this.fields = fields;
     this.references = references;
@@ -46,7 +50,9 @@ public class SiteService {
         kinds.all(),
         references.all(),
         fields.all(),
-        s.address);
+        s.address,
+        menus.read(s),
+        new FrontPage(s.front, s.frontListed));
   }
 
   /** The site at the address where readers find it: the one that was set, or else that of this machine. */

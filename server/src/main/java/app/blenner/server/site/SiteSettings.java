@@ -1,5 +1,7 @@
 package app.blenner.server.site;
 
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.util.function.Consumer;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -10,9 +12,12 @@ class SiteSettings {
   private static final int ONLY = 1;
 
   private final SettingRepository settings;
+  private final EntityManager entities;
   private final ApplicationEventPublisher events;
 
-  SiteSettings(SettingRepository settings, ApplicationEventPublisher events) {
+  SiteSettings(
+      SettingRepository settings, EntityManager entities, ApplicationEventPublisher events) {
+    this.entities = entities;
     this.settings = settings;
     this.events = events;
   }
@@ -33,6 +38,15 @@ class SiteSettings {
     SettingEntity setting = get();
     change.accept(setting);
     settings.save(setting);
+  }
+
+  /** Lets nobody else change what only one may change at a time, until the transaction ends: how sections stand. */
+  void hold() {
+    if (!settings.existsById(ONLY)) {
+      settings.save(ofNewSite());
+    }
+    entities.flush();
+    entities.find(SettingEntity.class, ONLY, LockModeType.PESSIMISTIC_FORCE_INCREMENT);
   }
 
   static SettingEntity ofNewSite() {

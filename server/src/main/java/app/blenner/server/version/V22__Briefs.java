@@ -7,11 +7,13 @@ import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.site.Brief;
 import app.blenner.core.site.ListPlace;
+import app.blenner.core.site.SectionTree;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
@@ -47,7 +49,7 @@ class V22__Briefs extends BaseJavaMigration {
           brief.setString(4, row.getString(1));
           brief.addBatch();
           if (row.getString(3).equals("LIVE")) {
-            for (String place : ListPlace.of(content)) {
+            for (String place : ListPlace.of(content, new SectionTree(List.of()))) {
               list.setString(1, place);
               list.setString(2, row.getString(1));
               list.setBoolean(3, news.getOrDefault(row.getString(4), false));

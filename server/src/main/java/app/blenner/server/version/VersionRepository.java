@@ -10,10 +10,12 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface VersionRepository extends JpaRepository<VersionEntity, String> {
-  /** That no item points at a version. */
+  /** That no item points at a version, and no change of several could be taken back to it. */
   String UNUSED =
       " and not exists (select 1 from ItemEntity i where i.working = v.hash)"
-          + " and not exists (select 1 from LiveCopyEntity l where l.live = v.hash)";
+          + " and not exists (select 1 from LiveCopyEntity l where l.live = v.hash)"
+          + " and not exists (select 1 from SeveralItemEntity s"
+          + " where s.beforeWorking = v.hash or s.beforeLive = v.hash)";
 
   @Query("select v.written from VersionEntity v where v.hash = :hash")
   Optional<String> findWritten(String hash);

@@ -1,0 +1,170 @@
+package app.blenner.server.page;
+
+import app.blenner.core.site.ListPages;
+import app.blenner.core.site.ListPlace;
+import app.blenner.core.site.PageRenderer;
+import app.blenner.core.site.Paging;
+import app.blenner.core.site.PublishedItem;
+import app.blenner.core.site.Section;
+import app.blenner.core.site.SectionList;
+import app.blenner.core.site.Site;
+import app.blenner.core.site.SitePaths;
+import app.blenner.core.site.Topic;
+import app.blenner.server.item.PublishedItems;
+import app.blenner.server.page.PublicPages.Answer;
+import app.blenner.server.site.SiteChanged;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.springframework.data.domain.PageRequest;
+
+/** Answers for the pages that list items. */
+final class ListAnswers {
+  private static final int ON_FRONT_PAGE = 12;
+  private static final int ON_PAGE = 20;
+
+  /** So many of each topic stand on the page of a section that is listed by topic. */
+  private static final int OF_TOPIC = 4;
+
+  /** A section has few fixed pages, and they stand together. */
+  private static final int FIXED_PAGES = 100;
+
+  private final Site site;
+  private final PublishedItems items;
+  private final PageRenderer pages;
+  private final NotingLibrary noting;
+
+  ListAnswers(Site site, PublishedItems items, PageRenderer pages, NotingLibrary noting) {
+    this.site = site;
+    this.items = items;
+    this.pages = pages;
+    this.noting = noting;
+  }
+
+  Answer notFound() {
+    return new Answer(404, pages.notFound(), "", Set.of());
+  }
+
+  private Answer moved(String path) {
+    return new Answer(301, "", path, Set.of());
+  }
+
+  private Answer found(String html) {
+    return new Answer(200, html, "", noting.noted());
+  }
+
+  Answer front(int number) {
+    News news = news(ListPlace.EVERYTHING, number, ON_FRONT_PAGE, List.of());
+    return number > 1 && news.items.isEmpty()
+        ? notFound()
+        : found(pages.lists().front(news.items, new Paging(number, news.hasOlder)));
+  }
+
+  Answer section(String slug, String path, int number) {
+    Section section = site.section(slug).orElse(null);
+    if (section == null) {
+      return moved("/");
+    }
+    if (!site.path(section).equals(path)) {
+      return moved(site.path(section));
+    }
+    SectionList list = section.list();
+    String place = ListPlace.section(slug);
+    if (list.order() == SectionList.Order.BY_TOPIC && !section.topics().isEmpty()) {
+      return number > 1 ? notFound() : byTopic(section);
+    }
+    List<PublishedItem> first = number == 1 ? picked(list.first()) : List.of();
+    News news = news(place, number, list.size(), list.first());
+    if (number > 1 && news.items.isEmpty()) {
+      return notFound();
+    }
+    List<PublishedItem> all = new ArrayList<>(first);
+    all.addAll(news.items);
+    ListPages.Listed listed =
+        new ListPages.Listed(number == 1 ? fixed(place, list) : List.of(), all, List.of());
+    return found(pages.lists().section(section, listed, new Paging(number, news.hasOlder)));
+  }
+
+  private List<PublishedItem> picked(List<String> keys) {
+    return keys.stream().flatMap(key -> noting.item(key).stream()).toList();
+  }
+
+  private List<PublishedItem> fixed(String place, SectionList list) {
+    return items.listed(place, false, List.of(list.composed()), PageRequest.of(0, FIXED_PAGES));
+  }
+
+  private Answer byTopic(Section section) {
+    List<ListPages.Group> groups = new ArrayList<>();
+    for (Topic topic : section.topics()) {
+      group(section, topic, topic.slug(), OF_TOPIC, groups);
+    }
+    group(section, null, "", section.list().size(), groups);
+    List<PublishedItem> fixed = fixed(ListPlace.section(section.slug()), section.list());
+    noting.note(SiteChanged.list(ListPlace.section(section.slug())));
+    return found(
+        pages
+            .lists()
+            .section(section, new ListPages.Listed(fixed, List.of(), groups), Paging.ONLY));
+  }
+
+  private void group(
+      Section section, Topic topic, String slug, int count, List<ListPages.Group> groups) {
+    News news = news(ListPlace.topic(section.slug(), slug), 1, count, List.of());
+    if (!news.items.isEmpty()) {
+      groups.add(new ListPages.Group(topic, news.items, news.hasOlder));
+    }
+  }
+
+  Answer topic(String slug, String topic, String path, int number) {
+    Section section = site.section(slug).orElse(null);
+    Topic of =
+        section == null ? null : section.topics(List.of(topic)).stream().findFirst().orElse(null);
+    if (of == null) {
+      return notFound();
+    }
+    String now = SitePaths.topic(site.path(section), topic);
+    if (!now.equals(path)) {
+      return moved(now);
+    }
+    News news = news(ListPlace.topic(slug, topic), number, ON_PAGE, List.of());
+    return number > 1 && news.items.isEmpty()
+        ? notFound()
+        : found(pages.lists().topic(section, of, news.items, new Paging(number, news.hasOlder)));
+  }
+
+  Answer keyword(String word, String path, int number) {
+    News news = news(ListPlace.keyword(word), number, ON_PAGE, List.of());
+    if (news.items.isEmpty()) {
+      return notFound();
+    }
+    String now = SitePaths.keyword(word);
+    if (!now.equals(path)) {
+      return moved(now);
+    }
+    String written =
+        news.items.get(0).content().keywords().stream()
+            .filter(word::equalsIgnoreCase)
+            .findFirst()
+            .orElse(word);
+    return found(pages.lists().keyword(written, news.items, new Paging(number, news.hasOlder)));
+  }
+
+  /**
+   * Some of what is listed.
+   *
+   * @param hasOlder whether there is more behind it
+   */
+  private record News(List<PublishedItem> items, boolean hasOlder) {}
+
+  private News news(String place, int number, int size, List<String> except) {
+    noting.note(SiteChanged.list(place));
+    // No key is empty; a question needs at least one.
+    List<String> without = except.isEmpty() ? List.of("") : except;
+    List<PublishedItem> some = items.listed(place, true, without, PageRequest.of(number - 1, size));
+    // Whether there is one more tells whether there is another page, without counting them all.
+    boolean hasOlder =
+        some.size() == size
+            && !items.listed(place, true, without, PageRequest.of(number * size, 1)).isEmpty();
+    return new News(some, hasOlder);
+  }
+}

@@ -1,0 +1,55 @@
+package app.blenner.server.page;
+
+import app.blenner.server.site.HouseStyleService;
+import app.blenner.server.site.SiteChanged;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** The styles of public pages as they stand in each page: those of the frame, of texts, of the house, and for paper. */
+@Component
+class PageStyles {
+  private final HouseStyleService house;
+  private final String fixed = sheet("site") + sheet("article");
+  private final String paper = "@media print{" + withoutPage(sheet("print")) + "}";
+  private volatile String all;
+
+  PageStyles(HouseStyleService house) {
+    this.house = house;
+  }
+
+  String css() {
+    String now = all;
+    if (now == null) {
+      now = fixed + house.get().stylesheet() + paper + "@page{size:A4;margin:20mm 18mm}";
+      all = now;
+    }
+    return now;
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  void forget(SiteChanged changed) {
+    if (changed.touched().isEmpty()) {
+      all = null;
+    }
+  }
+
+  /** The size of paper cannot be said within a rule for paper. */
+  private static String withoutPage(String css) {
+    return css.replaceAll("@page *\\{[^}]*}", "");
+  }
+
+  private static String sheet(String name) {
+    try (InputStream in = new ClassPathResource("static/site/" + name + ".css").getInputStream()) {
+      String css = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+      return css.replaceAll("(?s)/\\*.*?\\*/", "").replaceAll("\\s*\n\\s*", "\n").strip() + "\n";
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

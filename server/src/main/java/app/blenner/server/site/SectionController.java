@@ -1,0 +1,112 @@
+package app.blenner.server.site;
+
+import app.blenner.core.signoff.Right;
+import app.blenner.core.site.FrontPage;
+import app.blenner.core.site.Section;
+import app.blenner.server.account.AccountService;
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.site.SectionViews.FrontView;
+import app.blenner.server.site.SectionViews.InMenus;
+import app.blenner.server.site.SectionViews.InSection;
+import app.blenner.server.site.SectionViews.MenusView;
+import app.blenner.server.site.SectionViews.MoveInput;
+import app.blenner.server.site.SectionViews.SectionInput;
+import app.blenner.server.site.SectionViews.SectionView;
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The sections of the site, its menus and its front page, for the editor. */
+@RestController
+@RequestMapping("/editor/api/site")
+class SectionController {
+  private final SectionService sections;
+  private final PlacedItems items;
+  private final MenuService menus;
+  private final AuditService audit;
+
+  SectionController(
+      SectionService sections, PlacedItems items, MenuService menus, AuditService audit) {
+    this.sections = sections;
+    this.items = items;
+    this.menus = menus;
+    this.audit = audit;
+  }
+
+  @PostMapping("/sections")
+  SectionView add(@Valid @RequestBody SectionInput given) {
+    AccountService.needs(Right.SET_UP);
+    Section added = sections.add(given.of(new Section("", "", "").at("")));
+    note("a new section, “" + added.name() + "”");
+    return view(added);
+  }
+
+  @PutMapping("/sections/{slug}")
+  SectionView change(@PathVariable String slug, @Valid @RequestBody SectionInput given) {
+    AccountService.needs(Right.SET_UP);
+    Section changed = sections.change(slug, given.of(section(slug)));
+    note("the section “" + changed.name() + "”");
+    return view(changed);
+  }
+
+  @PostMapping("/sections/{slug}/move")
+  SectionView move(@PathVariable String slug, @Valid @RequestBody MoveInput given) {
+    AccountService.needs(Right.SET_UP);
+    Section moved = sections.move(slug, given.parent(), given.before());
+    note("where the section “" + moved.name() + "” stands");
+    return view(moved);
+  }
+
+  @GetMapping("/sections/{slug}/items")
+  InSection items(@PathVariable String slug) {
+    section(slug);
+    return new InSection(items.count(slug));
+  }
+
+  @PutMapping("/menus")
+  MenusView menus(@Valid @RequestBody MenusView given) {
+    AccountService.needs(Right.SET_UP);
+    MenusView set = MenusView.of(menus.set(given.menus()));
+    note("the menus");
+    return set;
+  }
+
+  /** Puts an item into the menus, or takes it out of them. */
+  @PutMapping("/menus/items/{key}")
+  MenusView place(@PathVariable String key, @Valid @RequestBody InMenus given) {
+    AccountService.needs(Right.SET_UP);
+    MenusView set = MenusView.of(menus.place(key, given.main(), given.foot()));
+    note("the menus");
+    return set;
+  }
+
+  @PutMapping("/front")
+  FrontView front(@Valid @RequestBody FrontView given) {
+    AccountService.needs(Right.SET_UP);
+    FrontPage front = menus.front(new FrontPage(given.composed(), given.listed()));
+    note("the front page");
+    return new FrontView(front.composed(), front.listed());
+  }
+
+  private Section section(String slug) {
+    return sections
+        .tree()
+        .section(slug)
+        .orElseThrow(() -> Problem.notThere("There is no section “" + slug + "”."));
+  }
+
+  private SectionView view(Section section) {
+    return SectionView.of(section, sections.tree());
+  }
+
+  private void note(String what) {
+    audit.note(AccountService.current().name(), Audited.SET_UP_CHANGED, what);
+  }
+}

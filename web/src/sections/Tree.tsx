@@ -1,0 +1,114 @@
+import { type KeyboardEvent, useState } from 'react'
+import { answer, client } from '../shared/api/client'
+import { useRefresh } from '../shared/api/queries'
+import type { Section } from '../shared/api/types'
+import { Button } from '../shared/ui/Button'
+import { cx } from '../shared/ui/cx'
+import { Grip } from '../shared/ui/OrderedList'
+import { useDragOrder } from '../shared/ui/useDragOrder'
+import { useOnce } from '../shared/ui/useOnce'
+import { type Move, moveBy } from './moves'
+
+interface Props {
+  sections: Section[]
+  mayChange: boolean
+  edit: (section: Section) => void
+  leave: (section: Section) => void
+}
+
+/** The sections as a tree. By its grip a section is dragged before another, or moved with the arrow keys. */
+export function Tree({ sections, mayChange, edit, leave }: Props) {
+  const refresh = useRefresh()
+  const once = useOnce()
+  const [told, setTold] = useState({ words: '', wrong: false })
+
+  function move(section: Section, where: Move | null) {
+    if (!where) return
+    return once(async () => {
+      try {
+        const params = { path: { slug: section.slug } }
+        const moved = await answer(client.POST('/editor/api/site/sections/{slug}/move', { params, body: where }))
+        await refresh()
+        setTold({ words: `“${section.name}” is at ${moved.path} now.`, wrong: false })
+      } catch (error) {
+        setTold({ words: (error as Error).message, wrong: true })
+      }
+    })
+  }
+
+  const drag = useDragOrder((slug, before) => {
+    const section = sections.find((s) => s.slug === slug)
+    const next = sections.find((s) => s.slug === before)
+    if (section) move(section, { parent: next?.parent ?? '', before: before ?? '' })
+  })
+
+  function onKey(e: KeyboardEvent, section: Section) {
+    const where = moveBy(sections, section, e.key)
+    if (where === undefined) return
+    e.preventDefault()
+    move(section, where)
+  }
+
+  return (
+    <>
+      {mayChange && sections.length > 1 && (
+        <p className="mb-2 text-soft">
+          Drag a section by its grip, or press the arrow keys with the grip picked: up and down among its neighbours,
+          right to make it a part of the one above it, left to take it out again. Old addresses lead to the new ones.
+        </p>
+      )}
+      <ul ref={drag.list} aria-label="Sections" className="border-line border-t">
+        {sections.map((s) => (
+          <li
+            key={s.slug}
+            data-row={s.slug}
+            style={{ paddingInlineStart: `${s.depth * 1.75}rem` }}
+            className={cx(
+              'flex flex-wrap items-baseline gap-x-4 gap-y-1 border-line border-b py-2.5',
+              drag.before === s.slug && drag.dragged !== s.slug && 'border-t-2 border-t-petrol',
+              drag.dragged === s.slug && 'bg-straw',
+            )}
+          >
+            {mayChange && (
+              <span className="self-center">
+                <Grip name={s.name} {...drag.grip(s.slug)} onKeyDown={(e) => onKey(e, s)} />
+              </span>
+            )}
+            <div className="min-w-40 flex-1">
+              <p className="font-semibold font-serif text-large">{s.name}</p>
+              <p className="text-soft">{s.description || 'Nothing said about it yet.'}</p>
+              {s.topics.length > 0 && (
+                <p className="text-small text-soft">Topics: {s.topics.map((t) => t.name).join(', ')}</p>
+              )}
+            </div>
+            <a
+              href={s.path}
+              target="_blank"
+              rel="noreferrer"
+              className="min-w-0 break-all text-petrol underline underline-offset-2"
+            >
+              {s.path}
+              <span className="sr-only"> (opens a new tab)</span>
+            </a>
+            {mayChange && (
+              <span className="flex gap-2">
+                <Button onClick={() => edit(s)} aria-label={`Edit ${s.name}`}>
+                  Edit
+                </Button>
+                <Button look="quiet" onClick={() => leave(s)} aria-label={`Give up ${s.name}`}>
+                  Give up
+                </Button>
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+      <p
+        role={told.wrong ? 'alert' : 'status'}
+        className={cx('mt-2', told.wrong ? 'text-rust' : 'text-soft', !told.words && 'sr-only')}
+      >
+        {told.words}
+      </p>
+    </>
+  )
+}

@@ -1,0 +1,204 @@
+import { useState } from 'react'
+import { answer, client } from '../shared/api/client'
+import { useSite } from '../shared/api/queries'
+import type { SeveralInput, SeveralProgress } from '../shared/api/types'
+import { Button } from '../shared/ui/Button'
+import { Dialog, DialogButtons } from '../shared/ui/Dialog'
+import { Input, Select } from '../shared/ui/Field'
+import { FormDialog } from '../shared/ui/FormDialog'
+import { SectionOptions } from '../shared/ui/SectionOptions'
+import { Lines, Several } from '../shared/ui/Several'
+import { useSubmit } from '../shared/ui/useSubmit'
+
+type Action = NonNullable<SeveralInput['action']>
+type Line = SeveralProgress['lines'][number]
+
+const actions: [Action, string][] = [
+  ['SEND_FOR_REVIEW', 'Send for review'],
+  ['PUT_LIVE', 'Put live'],
+  ['UPDATE_LIVE', 'Update live'],
+  ['WITHDRAW', 'Withdraw'],
+  ['ARCHIVE', 'Archive'],
+  ['BRING_BACK', 'Bring back as drafts'],
+  ['BIN', 'Put in the bin'],
+  ['RESTORE', 'Take out of the bin'],
+]
+
+const STAYS = '\u0000'
+const words = (typed: string) => typed.split(/[,;]/).flatMap((w) => w.trim() || [])
+
+/** Changes several items at once: said, looked at, followed, and taken back. */
+export function ChangeSeveral({ keys, onClose }: { keys: string[]; onClose: () => void }) {
+  const site = useSite()
+  const [section, setSection] = useState(STAYS)
+  const [topics, setTopics] = useState<Record<string, boolean>>({})
+  const [add, setAdd] = useState('')
+  const [remove, setRemove] = useState('')
+  const [author, setAuthor] = useState('')
+  const [action, setAction] = useState<Action | ''>('')
+  const [forReaders, setForReaders] = useState(true)
+  const [looked, setLooked] = useState<Line[] | null>(null)
+  const [begun, setBegun] = useState<SeveralProgress | null>(null)
+
+  const sections = site.data?.sections ?? []
+  const place = sections.find((s) => s.slug === section)
+  const offered = place
+    ? place.topics
+    : [...new Map(sections.flatMap((s) => s.topics).map((t) => [t.slug, t])).values()]
+  const said = [
+    section !== STAYS && `section ${place?.name ?? 'none'}`,
+    ...Object.entries(topics).map(
+      ([slug, on]) => `${on ? 'topic' : 'without topic'} ${offered.find((t) => t.slug === slug)?.name ?? slug}`,
+    ),
+    words(add).length && `keywords ${words(add).join(', ')}`,
+    words(remove).length && `without keywords ${words(remove).join(', ')}`,
+    author.trim() && `author ${author.trim()}`,
+    action && actions.find(([a]) => a === action)?.[1].toLowerCase(),
+  ].filter(Boolean)
+  const count = keys.length === 1 ? '1 item' : `${keys.length} items`
+  const given: SeveralInput = {
+    keys,
+    ...(section !== STAYS && { section }),
+    addTopics: Object.keys(topics).filter((t) => topics[t]),
+    removeTopics: Object.keys(topics).filter((t) => !topics[t]),
+    addKeywords: words(add),
+    removeKeywords: words(remove),
+    ...(author.trim() && { author: author.trim() }),
+    ...(action && { action }),
+    forReaders,
+    told: `${count}: ${said.join('; ')}.`,
+  }
+  const look = useSubmit(
+    async () => setLooked(await answer(client.POST('/editor/api/several/look', { body: given }))),
+    () => {},
+  )
+  const begin = useSubmit(
+    async () => setBegun(await answer(client.POST('/editor/api/several', { body: given }))),
+    () => {},
+  )
+
+  if (begun)
+    return (
+      <Dialog open onClose={onClose} title={`Change ${count}`} wide>
+        <Several begun={begun} />
+        <DialogButtons>
+          <Button onClick={onClose}>Close</Button>
+        </DialogButtons>
+      </Dialog>
+    )
+  if (looked) {
+    const changed = looked.filter((l) => l.outcome === 'CHANGED').length
+    return (
+      <FormDialog
+        onClose={onClose}
+        wide
+        title={`Change ${count}`}
+        about="What would become of each. Nothing is changed yet, and all of it can be taken back afterwards."
+        does={`Change ${count}`}
+        blocked={changed ? '' : 'Nothing of this would change any of them.'}
+        onSubmit={() => begin.submit()}
+        more={
+          <Button look="quiet" className="mr-auto" onClick={() => setLooked(null)}>
+            Back
+          </Button>
+        }
+      >
+        <p role="status">
+          {looked.length < keys.length && `The first ${looked.length}: `}
+          {changed} would change, {looked.filter((l) => l.outcome === 'SAME').length} are so already,{' '}
+          {looked.filter((l) => l.outcome === 'REFUSED').length} cannot be changed.
+        </p>
+        <Lines lines={looked} />
+        {begin.problem && (
+          <p role="alert" className="text-rust">
+            {begin.problem}
+          </p>
+        )}
+      </FormDialog>
+    )
+  }
+  return (
+    <FormDialog
+      onClose={onClose}
+      title={`Change ${count}`}
+      about="Say what is to be changed; the rest stays as it is in each."
+      does="Look at it first"
+      blocked={said.length ? '' : 'Say what is to be changed first.'}
+      onSubmit={() => look.submit()}
+    >
+      <Select
+        label="Section"
+        value={section}
+        onChange={(e) => {
+          setSection(e.target.value)
+          setTopics({})
+        }}
+      >
+        <option value={STAYS}>As it is</option>
+        <option value="">No section</option>
+        <SectionOptions sections={sections} />
+      </Select>
+      {offered.length > 0 && (
+        <fieldset>
+          <legend className="font-semibold">Topics</legend>
+          <div className="grid max-h-36 gap-1 overflow-auto sm:grid-cols-2">
+            {offered.map((t) => (
+              <label key={t.slug} className="flex items-center gap-2">
+                <select
+                  aria-label={`Topic ${t.name}`}
+                  value={t.slug in topics ? (topics[t.slug] ? 'on' : 'off') : ''}
+                  onChange={(e) => {
+                    const { [t.slug]: _, ...others } = topics
+                    setTopics(e.target.value ? { ...others, [t.slug]: e.target.value === 'on' } : others)
+                  }}
+                  className="h-7 rounded-3 border border-edge bg-sheet px-1"
+                >
+                  <option value="">as it is</option>
+                  <option value="on">add</option>
+                  <option value="off">take off</option>
+                </select>
+                <span className="min-w-0 truncate">{t.name}</span>
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
+      <Input
+        label="Add keywords"
+        hint="With commas between them."
+        value={add}
+        onChange={(e) => setAdd(e.target.value)}
+      />
+      <Input label="Take keywords off" value={remove} onChange={(e) => setRemove(e.target.value)} />
+      <Input
+        label="Author"
+        hint="Who they are of, for readers. Left empty, that stays."
+        value={author}
+        maxLength={200}
+        onChange={(e) => setAuthor(e.target.value)}
+      />
+      <Select label="Then" value={action} onChange={(e) => setAction(e.target.value as Action | '')}>
+        <option value="">Leave them at their stage</option>
+        {actions.map(([a, name]) => (
+          <option key={a} value={a}>
+            {name}
+          </option>
+        ))}
+      </Select>
+      <label className="flex items-start gap-2">
+        <input
+          type="checkbox"
+          className="mt-1"
+          checked={forReaders}
+          onChange={(e) => setForReaders(e.target.checked)}
+        />
+        Readers see it at once of items that are live and have no other change waiting
+      </label>
+      {look.problem && (
+        <p role="alert" className="text-rust">
+          {look.problem}
+        </p>
+      )}
+    </FormDialog>
+  )
+}
