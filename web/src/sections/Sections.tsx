@@ -48,7 +48,7 @@ export function Sections() {
           <Menus key={JSON.stringify(site.data.menus)} site={site.data} />
         </>
       )}
-      {adding && <NewSection onAdded={setEditing} onClose={() => setAdding(false)} />}
+      {adding && <NewSection onAdded={() => {}} onClose={() => setAdding(false)} />}
       {editing && <SectionDialog section={editing} onClose={() => setEditing(null)} />}
       {leaving && (
         <GiveUp

@@ -113,4 +113,19 @@ final class Api {
         .get("livePath")
         .getAsString();
   }
+
+  /** Puts an item into a section. */
+  void place(String key, String section) {
+    JsonObject content = view(key).getAsJsonObject("content");
+    content.addProperty("section", section);
+    JsonObject save = new JsonObject();
+    save.addProperty("revision", revision(key));
+    save.add("content", content);
+    send("PUT", "/editor/api/items/" + key, save);
+  }
+
+  /** A page of the site as readers get it. */
+  String get(String path) {
+    return context.request().get(app.url(path)).text();
+  }
 }

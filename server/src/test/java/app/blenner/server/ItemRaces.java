@@ -39,6 +39,11 @@ final class ItemRaces extends RaceTable {
               return n -> new Call("POST", API + "/items/" + key + "/actions/PUT_LIVE", body);
             }));
     races.put(
+        "POST /editor/api/several/look", new Race(ANY, () -> several(item(), "/several/look")));
+    races.put("POST /editor/api/several", new Race(ANY, () -> several(item(), "/several")));
+    races.put("POST /editor/api/several/{id}/stop", new Race(ANY, () -> ofSeveral("/stop")));
+    races.put("POST /editor/api/several/{id}/undo", new Race(ANY, () -> ofSeveral("/undo")));
+    races.put(
         "POST /editor/api/items/{key}/copy",
         new Race(
             ANY,
@@ -221,5 +226,25 @@ final class ItemRaces extends RaceTable {
               String name = editor.post(API + "/captions", captions).json().path("name").asString();
               return n -> new Call("PUT", API + "/captions/" + name, captions.replace("#", "" + n));
             }));
+  }
+
+  private static Hand several(String key, String path) {
+    return n ->
+        new Call(
+            "POST",
+            API + path,
+            "{\"keys\":[\""
+                + key
+                + "\"],\"addKeywords\":[\"k"
+                + n
+                + "\"],\"told\":\"One of "
+                + n
+                + ".\"}");
+  }
+
+  private Hand ofSeveral(String what) {
+    Call begin = several(item(), "/several").of(0);
+    long id = editor.post(begin.path(), begin.body()).json().path("id").asLong();
+    return n -> new Call("POST", API + "/several/" + id + what, "{}");
   }
 }

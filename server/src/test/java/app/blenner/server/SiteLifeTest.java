@@ -198,7 +198,10 @@ public class SiteLifeTest {
     assertTrue(state.path("measures").path("words").path("words").asInt() > 150);
     assertEquals(state.path("findings").size(), 2);
     assertTrue(state.path("findings").get(0).path("reference").asString().startsWith("WCAG 2.2"));
-    assertEquals(state.path("placement").path("willAppear").size(), 3);
+    assertEquals(
+        state.at("/placement/willAppear/0/path").asString(),
+        state.at("/placement/path").asString());
+    assertTrue(state.path("placement").path("willAppear").size() >= 3);
   }
 
   @Test

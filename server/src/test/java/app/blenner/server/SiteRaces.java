@@ -60,6 +60,58 @@ final class SiteRaces extends RaceTable {
                         API + "/site/sections/visit",
                         "{\"name\":\"Visit " + n + "\",\"description\":\"\",\"topics\":[]}")));
     races.put(
+        "POST /editor/api/site/sections/{slug}/move",
+        new Race(
+            ANY,
+            () -> {
+              String one = addedSection();
+              String other = addedSection();
+              // Half of them would make a circle with the other half.
+              return n ->
+                  new Call(
+                      "POST",
+                      API + "/site/sections/" + (n % 2 == 0 ? one : other) + "/move",
+                      "{\"parent\":\"" + (n % 2 == 0 ? other : one) + "\",\"before\":\"\"}");
+            }));
+    races.put(
+        "POST /editor/api/site/sections/{slug}/giving-up",
+        new Race(
+            ANY,
+            () -> {
+              String slug = addedSection();
+              return n ->
+                  new Call(
+                      "POST", API + "/site/sections/" + slug + "/giving-up", "{\"to\":\"visit\"}");
+            }));
+    races.put(
+        "PUT /editor/api/site/menus",
+        new Race(
+            ANY,
+            () ->
+                n ->
+                    new Call(
+                        "PUT",
+                        API + "/site/menus",
+                        "{\"ofSections\":true,\"main\":[],\"foot\":[{\"to\":\"SECTION\",\"target\":\"visit\",\"label\":\"V"
+                            + n
+                            + "\"}]}")));
+    races.put(
+        "PUT /editor/api/site/menus/items/{key}",
+        new Race(
+            ANY,
+            () ->
+                n ->
+                    new Call(
+                        "PUT",
+                        API + "/site/menus/items/red-torch",
+                        "{\"main\":" + (n % 2 == 0) + ",\"foot\":true}")));
+    races.put(
+        "PUT /editor/api/site/front",
+        new Race(
+            ANY,
+            () ->
+                n -> new Call("PUT", API + "/site/front", "{\"composed\":\"\",\"listed\":true}")));
+    races.put(
         "PUT /editor/api/site",
         new Race(
             ANY,
@@ -353,5 +405,10 @@ final class SiteRaces extends RaceTable {
     String name = "t" + count.incrementAndGet();
     editor.post(API + "/toolsets", held.formatted(name));
     return name;
+  }
+
+  private String addedSection() {
+    String body = "{\"name\":\"" + fresh() + "\",\"description\":\"\",\"topics\":[]}";
+    return editor.post(API + "/site/sections", body).json().path("slug").asString();
   }
 }

@@ -31,6 +31,7 @@ final class SectionCheck {
 
   private void section(Section s) {
     PackageCheck.slug(WHERE, s.step());
+    PackageCheck.holds(WHERE, "address of a section", s.step(), 80);
     stands(s);
     String shown = "“" + tree.path(s.slug()) + "”";
     needs(

@@ -1,12 +1,7 @@
 package app.blenner.core.related;
 
-import app.blenner.core.document.Address;
-import app.blenner.core.document.Block;
-import app.blenner.core.document.ButtonLink;
-import app.blenner.core.document.Inline;
-import app.blenner.core.document.Mark;
-import app.blenner.core.document.Picture;
 import app.blenner.core.item.Content;
+import app.blenner.core.item.ItemLink;
 import app.blenner.core.terms.Terms;
 import app.blenner.core.terms.WordForms;
 import java.util.LinkedHashMap;
@@ -57,7 +52,11 @@ public record Subject(
     Set<String> keywords = new LinkedHashSet<>();
     content.keywords().forEach(k -> keywords.add(k.toLowerCase(Locale.ROOT)));
     Set<String> links = new LinkedHashSet<>();
-    content.body().each(block -> links(block, links));
+    for (ItemLink link : ItemLink.in(content.body())) {
+      if (link.place() == ItemLink.Place.LINK) {
+        links.add(link.target());
+      }
+    }
     return new Subject(
         key,
         Locale.forLanguageTag(tag).getLanguage(),
@@ -66,22 +65,5 @@ public record Subject(
         keywords,
         terms,
         links);
-  }
-
-  private static void links(Block block, Set<String> out) {
-    if (block instanceof Picture p) {
-      link(p.link(), out);
-    } else if (block instanceof ButtonLink b) {
-      link(b.link(), out);
-    }
-    for (Inline inline : block.content()) {
-      inline.marks().link().ifPresent(l -> link(l, out));
-    }
-  }
-
-  private static void link(Mark.Link link, Set<String> out) {
-    if (link != null && link.address() != null && link.address().kind() == Address.Kind.ITEM) {
-      out.add(link.address().itemKey());
-    }
   }
 }

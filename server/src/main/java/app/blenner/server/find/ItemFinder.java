@@ -109,6 +109,29 @@ public class ItemFinder {
         });
   }
 
+  /** The keys of live items whose texts have any of some words, those first that have most of them; none while the index is made. */
+  public List<String> speakingOf(Collection<String> words, int count) {
+    WordQuery query = new WordQuery(String.join(" ", words));
+    return query.isEmpty()
+        ? List.of()
+        : ask(
+                index.isReady(),
+                session ->
+                    session
+                        .search(FoundItem.class)
+                        .select(f -> f.id(String.class))
+                        .where(
+                            f ->
+                                f.bool()
+                                    .filter(f.match().field(Names.FOR_READERS).matching(true))
+                                    .must(query.any(f)))
+                        .fetchHits(count)
+                        .stream()
+                        .map(FoundItem::key)
+                        .toList())
+            .orElse(List.of());
+  }
+
   private static SearchResult<String> readers(
       SearchSession session, WordQuery words, boolean forgiving, int from, int count) {
     return session

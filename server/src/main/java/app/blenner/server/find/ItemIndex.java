@@ -67,7 +67,7 @@ public class ItemIndex implements SmartLifecycle {
           });
 
   private CloseableSearchMapping mapping;
-  private boolean running;
+  private volatile boolean running;
   private volatile boolean stopping;
   private volatile int filled;
 
@@ -93,7 +93,6 @@ public class ItemIndex implements SmartLifecycle {
 
   @Override
   public synchronized void start() {
-    running = true;
     stopping = false;
     try {
       boolean orderly =
@@ -106,6 +105,7 @@ public class ItemIndex implements SmartLifecycle {
         FileSystemUtils.deleteRecursively(folder);
       }
       open();
+      running = true;
       if (orderly) {
         ready.countDown();
       } else {
@@ -211,6 +211,10 @@ public class ItemIndex implements SmartLifecycle {
    * changed an item still has a connection to the database, and must not wait for another.
    */
   public void changed(Collection<String> keys) {
+    if (!running) {
+      // Whoever starts it sees by how the items stand that it has to be made.
+      return;
+    }
     synchronized (pending) {
       pending.addAll(keys);
       if (busy || stopping) {
@@ -275,7 +279,7 @@ public class ItemIndex implements SmartLifecycle {
 
   /** Makes the index anew; also where it is being made, since what was read for that may be old. */
   public void anew() {
-    if (!stopping) {
+    if (running && !stopping) {
       owe(this::make);
     }
   }

@@ -8,7 +8,6 @@ import org.apache.lucene.analysis.Analyzer;
 import org.apache.lucene.analysis.ar.ArabicAnalyzer;
 import org.apache.lucene.analysis.da.DanishAnalyzer;
 import org.apache.lucene.analysis.de.GermanAnalyzer;
-import org.apache.lucene.analysis.en.EnglishAnalyzer;
 import org.apache.lucene.analysis.es.SpanishAnalyzer;
 import org.apache.lucene.analysis.fi.FinnishAnalyzer;
 import org.apache.lucene.analysis.fr.FrenchAnalyzer;
@@ -23,7 +22,7 @@ final class Languages {
   static final Map<String, Analyzer> ALL = new LinkedHashMap<>();
 
   static {
-    ALL.put("en", new EnglishAnalyzer());
+    ALL.put("en", new EnglishForms());
     ALL.put("de", new GermanAnalyzer());
     ALL.put("fr", new FrenchAnalyzer());
     ALL.put("es", new SpanishAnalyzer());

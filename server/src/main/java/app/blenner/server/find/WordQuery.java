@@ -99,6 +99,13 @@ final class WordQuery {
     return all.toPredicate();
   }
 
+  /** The question for what has any of the words, those first that have most of them. */
+  SearchPredicate any(SearchPredicateFactory f) {
+    BooleanPredicateClausesStep<?, ?> any = f.bool();
+    terms.forEach(t -> any.should(term(f, t, false, false)));
+    return any.toPredicate();
+  }
+
   private static PredicateFinalStep term(
       SearchPredicateFactory f, Term term, boolean last, boolean forgiving) {
     String words = term.words;

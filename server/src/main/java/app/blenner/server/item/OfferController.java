@@ -9,9 +9,11 @@ import app.blenner.core.site.Library;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.Site;
 import app.blenner.server.account.AccountService;
+import app.blenner.server.find.ItemFinder;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.SiteService;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,6 +32,9 @@ import org.springframework.web.bind.annotation.RestController;
 class OfferController {
   /** So many of each topic, of the section and of all are looked at; older ones are seldom what readers want. */
   private static final int LOOKED_AT = 60;
+
+  /** So many of its own words it is looked for by. */
+  private static final int TERMS = 12;
 
   private static final int OFFERED = 8;
 
@@ -54,12 +59,19 @@ class OfferController {
 
   private final WordsInUse words;
   private final PublishedItems published;
+  private final ItemFinder finder;
   private final SiteService sites;
   private final Library library;
   private final Clock clock;
 
   OfferController(
-      WordsInUse words, PublishedItems published, SiteService sites, Library library, Clock clock) {
+      WordsInUse words,
+      PublishedItems published,
+      ItemFinder finder,
+      SiteService sites,
+      Library library,
+      Clock clock) {
+    this.finder = finder;
     this.library = library;
     this.clock = clock;
     this.words = words;
@@ -131,6 +143,12 @@ class OfferController {
       latest(out, section, "", item.key());
     }
     latest(out, "", "", item.key());
+    // What speaks of the same stands anywhere, and need not be new.
+    List<String> telling = new ArrayList<>(subject.keywords());
+    subject.terms().values().stream().limit(TERMS).forEach(telling::add);
+    finder
+        .speakingOf(telling, LOOKED_AT)
+        .forEach(k -> published.live(k).ifPresent(i -> out.putIfAbsent(k, i)));
     out.remove(item.key());
     return List.copyOf(out.values());
   }
