@@ -1,12 +1,12 @@
-import { type KeyboardEvent, useState } from 'react'
+import { useQueryClient } from '@tanstack/react-query'
+import { type KeyboardEvent, useRef, useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
-import type { Section } from '../shared/api/types'
+import type { Section, Site } from '../shared/api/types'
 import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { Grip } from '../shared/ui/OrderedList'
 import { useDragOrder } from '../shared/ui/useDragOrder'
-import { useOnce } from '../shared/ui/useOnce'
 import { type Move, moveBy } from './moves'
 
 interface Props {
@@ -19,15 +19,20 @@ interface Props {
 /** The sections as a tree. By its grip a section is dragged before another, or moved with the arrow keys. */
 export function Tree({ sections, mayChange, edit, leave }: Props) {
   const refresh = useRefresh()
-  const once = useOnce()
+  const queries = useQueryClient()
+  const moving = useRef(Promise.resolve())
   const [told, setTold] = useState({ words: '', wrong: false })
 
-  function move(section: Section, where: Move | null) {
-    if (!where) return
-    return once(async () => {
+  /** Moves one after the other: whoever presses fast means each by what the one before has made. */
+  function move(slug: string, by: (sections: Section[], section: Section) => Move | null | undefined) {
+    moving.current = moving.current.then(async () => {
+      const now = queries.getQueryData<Site>(['site'])?.sections ?? []
+      const section = now.find((s) => s.slug === slug)
+      const body = section && by(now, section)
+      if (!body) return
       try {
-        const params = { path: { slug: section.slug } }
-        const moved = await answer(client.POST('/editor/api/site/sections/{slug}/move', { params, body: where }))
+        const params = { path: { slug } }
+        const moved = await answer(client.POST('/editor/api/site/sections/{slug}/move', { params, body }))
         await refresh()
         setTold({ words: `“${section.name}” is at ${moved.path} now.`, wrong: false })
       } catch (error) {
@@ -37,16 +42,15 @@ export function Tree({ sections, mayChange, edit, leave }: Props) {
   }
 
   const drag = useDragOrder((slug, before) => {
-    const section = sections.find((s) => s.slug === slug)
     const next = sections.find((s) => s.slug === before)
-    if (section) move(section, { parent: next?.parent ?? '', before: before ?? '' })
+    move(slug, () => ({ parent: next?.parent ?? '', before: before ?? '' }))
   })
 
   function onKey(e: KeyboardEvent, section: Section) {
-    const where = moveBy(sections, section, e.key)
-    if (where === undefined) return
+    if (moveBy(sections, section, e.key) === undefined) return
     e.preventDefault()
-    move(section, where)
+    const { key } = e
+    move(section.slug, (now, one) => moveBy(now, one, key))
   }
 
   return (

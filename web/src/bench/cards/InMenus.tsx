@@ -9,12 +9,15 @@ export function InMenus({ itemKey, live }: { itemKey: string; live: boolean }) {
   const site = useSite()
   const refresh = useRefresh()
   const [problem, setProblem] = useState('')
+  // What was ticked is so at once; the server follows.
+  const [ticked, setTicked] = useState<{ main?: boolean; foot?: boolean }>({})
   const menus = site.data?.menus
   if (!menus) return null
   const isIn = (menu: typeof menus.main) => menu.some((e) => e.to === 'ITEM' && e.target === itemKey)
-  const now = { main: isIn(menus.main), foot: isIn(menus.foot) }
+  const now = { main: isIn(menus.main), foot: isIn(menus.foot), ...ticked }
   async function set(part: Partial<typeof now>) {
     setProblem('')
+    setTicked((was) => ({ ...was, ...part }))
     try {
       const params = { path: { key: itemKey } }
       await answer(client.PUT('/editor/api/site/menus/items/{key}', { params, body: { ...now, ...part } }))
@@ -23,6 +26,7 @@ export function InMenus({ itemKey, live }: { itemKey: string; live: boolean }) {
     } catch (error) {
       setProblem((error as Error).message)
     }
+    setTicked({})
   }
   return (
     <fieldset className="grid gap-1">

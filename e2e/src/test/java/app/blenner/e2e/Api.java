@@ -121,7 +121,7 @@ final class Api {
     JsonObject save = new JsonObject();
     save.addProperty("revision", revision(key));
     save.add("content", content);
-    send("PUT", "/editor/api/items/" + key, save);
+    send("PUT", "/items/" + key, save);
   }
 
   /** A page of the site as readers get it. */

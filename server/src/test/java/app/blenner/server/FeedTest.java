@@ -9,11 +9,20 @@ import app.blenner.server.Running.Visitor;
 import com.rometools.rome.feed.synd.SyndEntry;
 import com.rometools.rome.feed.synd.SyndFeed;
 import com.rometools.rome.io.SyndFeedInput;
+import com.thaiopensource.util.PropertyMapBuilder;
+import com.thaiopensource.validate.ValidateProperty;
+import com.thaiopensource.validate.ValidationDriver;
+import com.thaiopensource.validate.rng.CompactSchemaReader;
 import java.io.StringReader;
 import java.net.URI;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import javax.xml.XMLConstants;
+import javax.xml.transform.stream.StreamSource;
+import javax.xml.validation.Schema;
+import javax.xml.validation.SchemaFactory;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.parser.Parser;
@@ -21,6 +30,9 @@ import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import org.xml.sax.ErrorHandler;
+import org.xml.sax.InputSource;
+import org.xml.sax.SAXParseException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -176,5 +188,52 @@ public class FeedTest {
       assertTrue(answer.text().contains("is no address of a site"), answer.text());
     }
     assertEquals(editor.get("/editor/api/site").json().path("address").asString(), AT);
+  }
+
+  /** By the grammar of RFC 4287, appendix B, as Jing reads it. */
+  @Test
+  public void atomFeedsKeepToTheGrammarOfTheirStandard() throws Exception {
+    List<String> wrong = new ArrayList<>();
+    PropertyMapBuilder told = new PropertyMapBuilder();
+    told.put(ValidateProperty.ERROR_HANDLER, new Telling(wrong));
+    ValidationDriver driver =
+        new ValidationDriver(told.toPropertyMap(), CompactSchemaReader.getInstance());
+    assertTrue(
+        driver.loadSchema(new InputSource(getClass().getResource("/atom.rnc").toString())),
+        wrong.toString());
+    for (String section : List.of("", "research/", "events/")) {
+      String feed = reader.get("/feed/" + section + "atom.xml").text();
+      assertTrue(driver.validate(new InputSource(new StringReader(feed))), wrong + feed);
+    }
+    String bad = reader.get("/feed/atom.xml").text().replaceFirst("<id>[^<]*</id>", "");
+    assertFalse(driver.validate(new InputSource(new StringReader(bad))), "it can fail");
+  }
+
+  private record Telling(List<String> wrong) implements ErrorHandler {
+    @Override
+    public void warning(SAXParseException e) {
+      wrong.add(e.getMessage());
+    }
+
+    @Override
+    public void error(SAXParseException e) {
+      wrong.add(e.getLineNumber() + ": " + e.getMessage());
+    }
+
+    @Override
+    public void fatalError(SAXParseException e) {
+      error(e);
+    }
+  }
+
+  /** By the schema of the Sitemaps protocol 0.9. */
+  @Test
+  public void mapsKeepToTheSchemaOfTheirProtocol() throws Exception {
+    Schema schema =
+        SchemaFactory.newInstance(XMLConstants.W3C_XML_SCHEMA_NS_URI)
+            .newSchema(getClass().getResource("/sitemap.xsd"));
+    String map = reader.get("/sitemap.xml").text();
+    schema.newValidator().validate(new StreamSource(new StringReader(map)));
+    assertTrue(map.contains("<loc>" + AT + "/research</loc>"), map);
   }
 }

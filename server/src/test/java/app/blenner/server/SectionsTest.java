@@ -362,4 +362,56 @@ public class SectionsTest {
     assertEquals(reader.get("/search?q=" + "w+".repeat(3_000)).status(), 200);
     assertEquals(reader.get("/search?q=x&page=99999999").status(), 200);
   }
+
+  /** A package says where things stand, where they stood, and what the menus and the front page show. */
+  @Test
+  public void aPackageHoldsWhereThingsStandAndStood() throws Exception {
+    Running other = Running.fresh("demo");
+    try {
+      Visitor who = other.signedIn("ilse");
+      String archive = "/editor/api/archive/site";
+      for (String[] call :
+          new String[][] {
+            {
+              SECTIONS,
+              json("name", "Fells", "description", "", "topics", List.of(), "parent", "visit")
+            },
+            {SECTIONS, json("name", "Lost", "description", "", "topics", List.of())},
+            {SECTIONS + "/fells/move", json("parent", "research", "before", "")},
+            {SECTIONS + "/lost/giving-up", json("to", "visit")},
+          }) {
+        Answer answer = who.post(call[0], call[1]);
+        assertEquals(answer.status(), 200, answer.text());
+        if (answer.json().has("counts")) {
+          SeveralTest.wait(who, answer);
+        }
+      }
+      assertEquals(
+          who.put("/editor/api/site/menus/items/red-torch", json("main", true, "foot", false))
+              .status(),
+          200);
+      assertEquals(
+          who.put("/editor/api/site/front", json("composed", "red-torch", "listed", false))
+              .status(),
+          200);
+      byte[] before = who.bytes(archive);
+      assertEquals(who.file(archive, "site.zip", before).status(), 200);
+      String settings =
+          new String(Zips.files(before).get("site.yaml"), java.nio.charset.StandardCharsets.UTF_8);
+      assertEquals(
+          new String(
+              Zips.files(who.bytes(archive)).get("site.yaml"),
+              java.nio.charset.StandardCharsets.UTF_8),
+          settings);
+      Visitor anybody = other.visitor();
+      assertEquals(anybody.get("/visit/fells").header("Location"), "/research/fells");
+      assertEquals(anybody.get("/lost").header("Location"), "/visit");
+      assertEquals(
+          Jsoup.parse(anybody.get("/events").text()).select("header nav a").last().text(),
+          "A red torch, and four other things to bring");
+      assertTrue(anybody.get("/").text().contains("composed"));
+    } finally {
+      other.close();
+    }
+  }
 }

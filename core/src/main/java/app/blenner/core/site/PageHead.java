@@ -151,7 +151,7 @@ record PageHead(
 
   private static void preload(HtmlOut out, String font) {
     out.open("link").attribute("rel", "preload").attribute("as", "font");
-    out.attribute("type", "font/woff2").attribute("href", "/editor/fonts/" + font + ".woff2");
+    out.attribute("type", "font/woff2").attribute("href", "/editor/fonts/" + font + ".woff2?1");
     out.attribute("crossorigin", "anonymous").endOpen();
   }
 

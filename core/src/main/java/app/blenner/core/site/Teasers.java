@@ -32,6 +32,7 @@ final class Teasers {
       return;
     }
     out.open("ul").attribute("class", "teasers").endOpen();
+    boolean soon = true;
     for (PublishedItem item : items) {
       out.tag("li");
       boolean shows = folded && item.kind().unfolds();
@@ -39,6 +40,7 @@ final class Teasers {
           out,
           item,
           false,
+          soon,
           shows
               ? FoldRenderer.render(
                   item,
@@ -47,6 +49,7 @@ final class Teasers {
                   SiteWords.of(item.content().languageOn(site.language())))
               : Optional.empty());
       out.close("li");
+      soon = false;
     }
     out.close("ul");
   }
@@ -63,6 +66,14 @@ final class Teasers {
    * there.
    */
   void teaser(HtmlOut out, PublishedItem item, boolean first, Optional<String> text) {
+    teaser(out, item, first, first, text);
+  }
+
+  /**
+   * @param soon whether its picture is among the first things of a page that are seen, and is fetched at once
+   */
+  private void teaser(
+      HtmlOut out, PublishedItem item, boolean first, boolean soon, Optional<String> text) {
     Content content = item.content();
     Teaser teaser = Teaser.of(content);
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
@@ -75,7 +86,7 @@ final class Teasers {
             a -> {
               // The title beside it says the same, so the picture need not be heard twice.
               String sizes = first ? Sizes.LEAD_TEASER : Sizes.TEASER;
-              new PictureTag(a, "", sizes, Ratio.WIDE, first, own).write(out);
+              new PictureTag(a, "", sizes, Ratio.WIDE, soon, own).write(out);
             });
     out.open("div").attribute("class", "teaser-text").endOpen();
     site.section(content.section())

@@ -36,19 +36,15 @@ class PageCache {
       String tag,
       String location,
       boolean isPersonal,
-      Set<String> shows) {
-
-    /** The bytes as they are. */
-    byte[] body() {
-      return Gzip.unpack(packed);
-    }
-  }
+      Set<String> shows) {}
 
   /** An address, and which of its pages; 1 where it has no others. */
   private record Address(String path, int page) {}
 
   /** The bytes of pages that are kept. */
   private static final long ROOM = 64L * 1024 * 1024;
+
+  private static final long PLAIN_ROOM = 16L * 1024 * 1024;
 
   /** What a page takes besides its bytes: its address and the names of what it shows. */
   private static final int BESIDES = 1024;
@@ -58,6 +54,15 @@ class PageCache {
           .maximumWeight(ROOM)
           .weigher((Address at, Ready page) -> page.packed.length + BESIDES)
           .build();
+
+  /** The bytes of some as they are, for the few who take nothing compressed. */
+  private final Cache<Ready, byte[]> plain =
+      Caffeine.newBuilder()
+          .weakKeys()
+          .maximumWeight(PLAIN_ROOM)
+          .weigher((Ready page, byte[] body) -> body.length)
+          .build();
+
   private final AtomicLong generation = new AtomicLong();
   private final PublicPages source;
   private final SiteLibrary library;
@@ -128,6 +133,11 @@ class PageCache {
       pages.put(at, ready);
     }
     return ready;
+  }
+
+  /** The bytes of a page as they are. */
+  byte[] body(Ready page) {
+    return plain.get(page, p -> Gzip.unpack(p.packed));
   }
 
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)

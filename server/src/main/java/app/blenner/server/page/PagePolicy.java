@@ -14,7 +14,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 class PagePolicy {
   private static final String POLICY =
       "default-src 'none'; img-src 'self' https: http:; media-src 'self'; font-src 'self';"
-          + " style-src 'self' 'unsafe-inline'; base-uri 'none'; form-action 'self';"
+          + " style-src 'self' 'unsafe-inline'; connect-src 'self'; base-uri 'none'; form-action 'self';"
           + " frame-ancestors 'self'; frame-src 'self'";
 
   private final ExternalService external;

@@ -67,7 +67,7 @@ class PublicSiteFilter extends HttpFilter {
   /** A page for one reader alone, which nobody keeps. */
   private void sendTo(String name, PageCache.Ready page, HttpServletResponse response)
       throws IOException {
-    String html = ReaderName.in(new String(page.body(), StandardCharsets.UTF_8), name);
+    String html = ReaderName.in(new String(cache.body(page), StandardCharsets.UTF_8), name);
     byte[] body = html.getBytes(StandardCharsets.UTF_8);
     response.setHeader("Cache-Control", "private, no-store");
     response.setStatus(page.status());
@@ -95,7 +95,7 @@ class PublicSiteFilter extends HttpFilter {
     }
     response.setStatus(page.status());
     policy.headers(response);
-    byte[] body = packed ? page.packed() : page.body();
+    byte[] body = packed ? page.packed() : cache.body(page);
     if (packed) {
       response.setHeader("Content-Encoding", "gzip");
     }

@@ -15,7 +15,8 @@ interface SeveralItemRepository extends JpaRepository<SeveralItemEntity, Several
 
   @Query(
       "select new app.blenner.server.several.SeveralItemRepository$OutcomeCount(i.outcome, count(i))"
-          + " from SeveralItemEntity i where i.severalId = :several group by i.outcome")
+          + " from SeveralItemEntity i where i.severalId = :several and (i.itemKey <> '' or i.outcome = REFUSED)"
+          + " group by i.outcome")
   List<OutcomeCount> count(long several);
 
   List<SeveralItemEntity> findAllBySeveralIdAndOutcomeInOrderByPlace(
