@@ -49,7 +49,7 @@ export function Menus({ site }: { site: Site }) {
             The main menu is made of the sections
           </label>
           {menus.ofSections ? (
-            <p className="text-soft">{top.map((s) => s.name).join(' · ') || 'There are no sections yet.'}</p>
+            <p className="text-soft">{top.map((s) => s.name).join(' · ') || 'There is no section to show yet.'}</p>
           ) : (
             <Menu name="Main menu" entries={menus.main} set={(main) => set({ main })} site={site} />
           )}
