@@ -26,6 +26,10 @@ public final class Running implements AutoCloseable {
   private final int port;
 
   private Running(String mode, Path data, String... more) {
+    this(mode, data, TestDatabase.told(data), more);
+  }
+
+  private Running(String mode, Path data, List<String> database, String... more) {
     Stream<String> told =
         Stream.of(
             "--server.port=0",
@@ -35,7 +39,7 @@ public final class Running implements AutoCloseable {
     context =
         SpringApplication.run(
             BlennerApplication.class,
-            Stream.of(told, TestDatabase.told(data).stream(), Stream.of(more))
+            Stream.of(told, database.stream(), Stream.of(more))
                 .flatMap(s -> s)
                 .toArray(String[]::new));
     port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
@@ -65,6 +69,13 @@ public final class Running implements AutoCloseable {
     } catch (IOException e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  /** One whose database is the one at this address. */
+  static Running over(String mode, Path data, String address) {
+    List<String> database =
+        List.of("--blenner.database=" + address, "--blenner.database-user=postgres");
+    return new Running(mode, data, database);
   }
 
   static Running at(String mode, Path data, String... more) {

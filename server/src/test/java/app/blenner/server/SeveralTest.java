@@ -122,6 +122,30 @@ public class SeveralTest {
   }
 
   @Test
+  public void whatWouldBeBrokenIsToldBefore() {
+    List<String> keys = items(editor, 2, "Linked");
+    Items.act(editor, keys.get(0), "PUT_LIVE");
+    Items.save(
+        editor,
+        keys.get(1),
+        Items.content(
+            "Linking",
+            "s",
+            "<p><a href=\"../items/" + keys.get(0) + ".html\">x</a></p>",
+            "visit",
+            null));
+    Items.act(editor, keys.get(1), "PUT_LIVE");
+    JsonNode looked =
+        editor
+            .post(SEVERAL + "/look", given(keys.subList(0, 1)).put("action", "WITHDRAW").toString())
+            .json();
+    assertEquals(
+        looked.at("/0/told").asString(),
+        "Live → withdrawn. What leads to it loses its address: “Linking”.");
+    assertEquals(running.visitor().get("/visit/linked-0").status(), 200);
+  }
+
+  @Test
   public void writersChangeWhatTheyMayOnly() throws Exception {
     List<String> drafts = items(editor, 1, "Others");
     ObjectNode change = given(drafts).put("section", "events");

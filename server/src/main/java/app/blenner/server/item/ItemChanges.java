@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,6 +38,7 @@ public class ItemChanges {
   private final StageService stages;
   private final Addresses addresses;
   private final StateMaker states;
+  private final ItemLinks links;
   private final Versions versions;
   private final SiteService sites;
 
@@ -47,6 +49,7 @@ public class ItemChanges {
       StageService stages,
       Addresses addresses,
       StateMaker states,
+      ItemLinks links,
       Versions versions,
       SiteService sites) {
     this.itemService = itemService;
@@ -55,6 +58,7 @@ public class ItemChanges {
     this.stages = stages;
     this.addresses = addresses;
     this.states = states;
+    this.links = links;
     this.versions = versions;
     this.sites = sites;
   }
@@ -245,11 +249,18 @@ public class ItemChanges {
       return;
     }
     Stage from = item.stage;
+    List<ItemLinks.From> leading = action == Action.WITHDRAW ? links.to(item.itemKey) : List.of();
     stages.act(item.itemKey, action, item.revision, by);
     told.add(
         from == item.stage
             ? action.label() + "."
             : "%s → %s.".formatted(from.label(), item.stage.label().toLowerCase(Locale.ROOT)));
+    if (!leading.isEmpty()) {
+      told.add(
+          leading.stream()
+              .map(l -> "“" + l.title() + "”")
+              .collect(Collectors.joining(", ", "What leads to it loses its address: ", ".")));
+    }
   }
 
   /**

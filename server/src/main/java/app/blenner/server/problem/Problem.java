@@ -1,5 +1,7 @@
 package app.blenner.server.problem;
 
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 
@@ -51,6 +53,25 @@ public class Problem extends RuntimeException {
     return new Problem(
         HttpStatus.CONTENT_TOO_LARGE,
         "“" + name + "” has more than 50 megabytes. Make its pictures smaller, or split it.");
+  }
+
+  /** Whether something failed because the database did not answer. Source: SQLSTATE class 08, connection exception. */
+  public static boolean isDatabaseAway(Throwable failure) {
+    for (Throwable at = failure; at != null; at = at.getCause()) {
+      boolean lost =
+          at instanceof SQLTransientConnectionException
+              || at instanceof SQLException sql && isOfConnection(sql);
+      if (lost) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** A connection that the pool has thrown away in the meantime says so in words alone. */
+  private static boolean isOfConnection(SQLException failure) {
+    String state = String.valueOf(failure.getSQLState());
+    return state.startsWith("08") || "Connection is closed".equals(failure.getMessage());
   }
 
   /** Whether something failed because there was no room for it; systems tell it in words alone. */
