@@ -6,6 +6,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
@@ -32,6 +34,8 @@ class PageStyles {
     return now;
   }
 
+  /** Before those who keep pages made of them. */
+  @Order(Ordered.HIGHEST_PRECEDENCE)
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
   void forget(SiteChanged changed) {
     if (changed.touched().isEmpty()) {

@@ -35,10 +35,15 @@ public class KindService {
       Caffeine.newBuilder().maximumSize(2L * MOST).build();
 
   private final ObjectProvider<KindUses> uses;
+  private final AtHand atHand;
   private final ApplicationEventPublisher events;
 
   KindService(
-      KindRepository kinds, ObjectProvider<KindUses> uses, ApplicationEventPublisher events) {
+      KindRepository kinds,
+      ObjectProvider<KindUses> uses,
+      AtHand atHand,
+      ApplicationEventPublisher events) {
+    this.atHand = atHand;
     this.kinds = kinds;
     this.uses = uses;
     this.events = events;
@@ -47,6 +52,10 @@ public class KindService {
   /** All kinds, in the order they are offered. */
   @Transactional(readOnly = true)
   public List<Kind> all() {
+    return atHand.get("kinds", this::readAll);
+  }
+
+  private List<Kind> readAll() {
     List<KindEntity> kept = kinds.findAllByOrderByPlaceAscNameAsc();
     return kept.isEmpty() ? Kinds.STANDARD : kept.stream().map(this::read).toList();
   }

@@ -26,6 +26,7 @@ public class SectionService {
   private final ApplicationEventPublisher events;
   private final AddressBook addresses;
   private final PlacedItems items;
+  private final AtHand atHand;
 
   SectionService(
       SectionRepository sections,
@@ -33,7 +34,9 @@ public class SectionService {
       SiteSettings settings,
       ApplicationEventPublisher events,
       AddressBook addresses,
-      PlacedItems items) {
+      PlacedItems items,
+      AtHand atHand) {
+    this.atHand = atHand;
     this.sections = sections;
     this.rows = rows;
     this.settings = settings;
@@ -51,8 +54,11 @@ public class SectionService {
   /** All sections as a tree. */
   @Transactional(readOnly = true)
   public SectionTree tree() {
-    return new SectionTree(
-        sections.findAllByGoneToNullOrderByPlace().stream().map(rows::section).toList());
+    return atHand.get(
+        "sections",
+        () ->
+            new SectionTree(
+                sections.findAllByGoneToNullOrderByPlace().stream().map(rows::section).toList()));
   }
 
   /** The section to which one leads that was given up: another, or none; one that is there leads to itself. */

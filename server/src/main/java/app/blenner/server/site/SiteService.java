@@ -19,6 +19,7 @@ public class SiteService {
   private final ReferenceService references;
   private final MergeFieldService fields;
   private final MenuService menus;
+  private final AtHand atHand;
   private final Environment environment;
 
   SiteService(
@@ -28,8 +29,10 @@ public class SiteService {
       ReferenceService references,
       MergeFieldService fields,
       MenuService menus,
+      AtHand atHand,
       Environment environment) {
     this.menus = menus;
+    this.atHand = atHand;
     this.environment = environment;
     this.fields = fields;
     this.references = references;
@@ -41,6 +44,10 @@ public class SiteService {
   /** The site as it is now. */
   @Transactional(readOnly = true)
   public Site site() {
+    return atHand.get("site", this::read);
+  }
+
+  private Site read() {
     SettingEntity s = settings.get();
     return new Site(
         s.name,
