@@ -2,6 +2,7 @@ import { useEffect } from 'react'
 import { moved, movedBefore } from '../../shared/base/lists'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
+import { Grip } from '../../shared/ui/OrderedList'
 import { useDragOrder } from '../../shared/ui/useDragOrder'
 import { toggled, useArrangement } from './arrangement'
 
@@ -32,10 +33,8 @@ export function ArrangeCards({ cards, done }: Props) {
               dragged === card.id && 'bg-straw',
             )}
           >
-            <button
-              type="button"
-              aria-label={`Move ${card.name}`}
-              title="Drag it, or press the arrow keys"
+            <Grip
+              name={card.name}
               {...grip(card.id)}
               onKeyDown={(e) => {
                 const by = e.key === 'ArrowUp' ? -1 : e.key === 'ArrowDown' ? 1 : 0
@@ -43,10 +42,7 @@ export function ArrangeCards({ cards, done }: Props) {
                 e.preventDefault()
                 change({ order: moved(order, i, i + by) })
               }}
-              className="grid size-7 shrink-0 cursor-grab touch-none place-items-center rounded-3 text-soft hover:bg-desk hover:text-ink"
-            >
-              <span aria-hidden>⠿</span>
-            </button>
+            />
             <label className="flex min-w-0 flex-1 items-center gap-2">
               <input
                 type="checkbox"
