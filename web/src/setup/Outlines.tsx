@@ -9,6 +9,7 @@ import { Input, Select } from '../shared/ui/Field'
 import { KindChoice } from '../shared/ui/KindChoice'
 import { OutlineLines } from '../shared/ui/OutlineLines'
 import { WhereLinked } from '../shared/ui/WhereLinked'
+import { Looking } from './Looking'
 
 /** What is said of the one and of the other. */
 const said = {
@@ -78,6 +79,7 @@ export function Outlines({ of, blocked }: Props) {
           “{deleted.name}” was deleted. <TextButton onClick={() => bringBack(deleted)}>Undo</TextButton>
         </p>
       )}
+      {of === 'snippets' && !blocked && <Looking />}
       {outlines.data?.length === 0 && <p>There is none yet.</p>}
       <ul className="grid">
         {outlines.data?.map((o) => (

@@ -1,6 +1,7 @@
 package app.blenner.server;
 
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Answer;
@@ -304,6 +305,15 @@ public class SetUpTest {
     assertTrue(running.visitor().get("/visit/times").text().contains("<p>Open until ten.</p>"));
     assertTrue(
         ilse.get(path + "/uses").text().contains("\"items\":1"), ilse.get(path + "/uses").text());
+    // Stopped, it waits; readers have what the snippet says all the same.
+    String looking = "/editor/api/looking";
+    assertEquals(ilse.put(looking, "{\"stopped\":true}").json().path("left").asInt(), 0);
+    ilse.put(path, snippet("Closing times", "<p>Open until nightfall.</p>", ""));
+    assertTrue(running.visitor().get("/visit/times").text().contains("nightfall"));
+    Thread.sleep(6_000);
+    assertEquals(ilse.get(looking).json().path("left").asInt(), 1);
+    assertEquals(running.signedIn("bram").put(looking, "{\"stopped\":false}").status(), 403);
+    assertFalse(ilse.put(looking, "{\"stopped\":false}").json().path("stopped").asBoolean());
     // A picture that only the snippet shows is there for readers too.
     String picture =
         "<p>Open until elevenish.</p><figure class=\"picture\"><img src=\"../assets/red-torch.jpg\" alt=\"\"></figure>";

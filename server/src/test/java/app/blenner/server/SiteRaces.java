@@ -106,6 +106,9 @@ final class SiteRaces extends RaceTable {
                         API + "/site/menus/items/red-torch",
                         "{\"main\":" + (n % 2 == 0) + ",\"foot\":true}")));
     races.put(
+        "PUT /editor/api/looking",
+        new Race(ANY, () -> n -> new Call("PUT", API + "/looking", "{\"stopped\":false}")));
+    races.put(
         "PUT /editor/api/site/front",
         new Race(
             ANY,

@@ -133,6 +133,8 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
 
   long countByOwnerId(long ownerId);
 
+  long countByFindingsByLessThan(int rules);
+
   @Query(
       "select count(i) from ItemEntity i where i.section = :section or exists"
           + " (select 1 from LiveCopyEntity l where l.itemKey = i.itemKey and l.section = :section)")

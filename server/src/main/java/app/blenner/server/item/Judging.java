@@ -37,6 +37,7 @@ public class Judging {
   private final WordsInUse wordsInUse;
   private final FindMarks marks;
   private final TransactionTemplate transaction;
+  private volatile boolean stopped;
 
   Judging(
       ItemRepository items,
@@ -65,6 +66,23 @@ public class Judging {
     this.transaction = transaction;
   }
 
+  /**
+   * How far looking anew has come.
+   *
+   * @param left how many items are still to be looked at
+   * @param stopped whether somebody stopped it
+   */
+  record Looking(long left, boolean stopped) {}
+
+  Looking standing() {
+    return new Looking(items.countByFindingsByLessThan(Preflight.VERSION), stopped);
+  }
+
+  /** Stops looking, until somebody says to go on or the server starts anew; readers miss nothing by that. */
+  void stop(boolean stop) {
+    stopped = stop;
+  }
+
   /** Soon after each start, since rules change with the program, and after a kind asks for something else. */
   @Scheduled(initialDelay = 1, fixedDelay = 5, timeUnit = TimeUnit.SECONDS)
   public void lookAnew() {
@@ -72,7 +90,7 @@ public class Judging {
     String after = "";
     int looked = 0;
     do {
-      some = items.judgedByOthers(Preflight.VERSION, after, Limit.of(BATCH));
+      some = stopped ? List.of() : items.judgedByOthers(Preflight.VERSION, after, Limit.of(BATCH));
       for (ItemRepository.Judged item : some) {
         judge(item);
         after = item.key();
