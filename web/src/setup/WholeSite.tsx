@@ -5,6 +5,7 @@ import { useRefresh } from '../shared/api/queries'
 import type { Replaced } from '../shared/api/types'
 import { Button, TextButton } from '../shared/ui/Button'
 import { download } from '../shared/ui/download'
+import { Headway } from './Headway'
 
 /** The whole site as one archive of readable files, out and in. */
 export function WholeSite() {
@@ -70,6 +71,7 @@ export function WholeSite() {
           Put it in the place of this site
         </Button>
       </div>
+      <Headway soon={working} />
       <p role="status">
         {working && 'Working; this may take a minute …'}
         {done && !working && (

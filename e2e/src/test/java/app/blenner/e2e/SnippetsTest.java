@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import org.testng.annotations.DataProvider;
@@ -137,6 +139,9 @@ public class SnippetsTest extends BenchTest {
         html);
     AccessibilityTest.check(page, "a linked snippet");
 
+    JsonObject stop = new JsonObject();
+    stop.addProperty("stopped", true);
+    api.send("PUT", "/looking", stop);
     // Changed elsewhere, after it was shown where it stands.
     Page other = context.newPage();
     watch(other);
@@ -151,6 +156,12 @@ public class SnippetsTest extends BenchTest {
     assertThat(other.getByText("It is linked in one item")).isVisible();
     button(other, "Change the snippet").click();
     assertThat(other.getByRole(AriaRole.DIALOG)).hasCount(0);
+    other.navigate(app().url("/editor/set-up"));
+    Locator looking = other.getByText("One item is still to be looked over");
+    assertThat(looking).isVisible();
+    AccessibilityTest.check(other, "how far looking over has come");
+    button(other, "Go on").click();
+    assertThat(looking).hasCount(0);
     other.close();
     page.bringToFront();
     assertThat(sheet().locator(".linked-piece")).containsText("Gate closes at ten.");

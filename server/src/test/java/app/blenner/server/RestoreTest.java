@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -27,6 +28,7 @@ import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -169,6 +171,40 @@ public class RestoreTest {
                   parts[1].toLowerCase(Locale.ROOT));
           assertTrue(length >= most, column + " holds " + length);
         });
+  }
+
+  /** What is under way is told, and can be stopped; then all is as it was. */
+  @Test
+  public void bringingInIsFollowedAndStopped() throws Exception {
+    Map<String, byte[]> files = new TreeMap<>(whole);
+    String text = "---\ntitle: Many\nkind: article\nstage: draft\nowner: ilse\n---\n<p>x</p>\n";
+    for (int i = 0; i < 1_500; i++) {
+      files.put("items/many-" + i + ".html", text.getBytes(StandardCharsets.UTF_8));
+    }
+    byte[] zip = Zips.of(files);
+    String standing = "/editor/api/archive/standing";
+    assertEquals(editor.get(standing).json().size(), 0);
+    Visitor other = running.signedIn("ilse");
+    CompletableFuture<Answer> answer =
+        CompletableFuture.supplyAsync(() -> other.file(SITE, "site.zip", zip));
+    JsonNode now = editor.get(standing).json();
+    while (!answer.isDone() && !now.at("/0/doing").asString().equals("Bringing in")) {
+      Thread.sleep(20);
+      now = editor.get(standing).json();
+    }
+    assertEquals(now.at("/0/total").asInt(), itemsIn(files), now.toString());
+    int id = now.at("/0/id").asInt();
+    assertEquals(running.signedIn("bram").post(standing + "/" + id + "/stop", "{}").status(), 404);
+    assertEquals(editor.post(standing + "/" + id + "/stop", "{}").status(), 204);
+    Answer stopped = answer.get();
+    assertEquals(stopped.status(), 409, stopped.text());
+    assertEquals(stopped.sentence(), "Stopped. Nothing was changed.");
+    assertEquals(editor.get(standing).json().size(), 0);
+    isAsBefore();
+  }
+
+  private static int itemsIn(Map<String, byte[]> files) {
+    return (int) files.keySet().stream().filter(f -> f.startsWith("items/")).count();
   }
 
   /** 143 kB that unpack to 150 MB. */

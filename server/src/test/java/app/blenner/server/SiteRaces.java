@@ -106,6 +106,10 @@ final class SiteRaces extends RaceTable {
                         API + "/site/menus/items/red-torch",
                         "{\"main\":" + (n % 2 == 0) + ",\"foot\":true}")));
     races.put(
+        "POST /editor/api/archive/standing/{id}/stop",
+        // Nothing is under way: each is told so.
+        new Race(0, () -> n -> new Call("POST", API + "/archive/standing/999/stop", "{}")));
+    races.put(
         "PUT /editor/api/looking",
         new Race(ANY, () -> n -> new Call("PUT", API + "/looking", "{\"stopped\":false}")));
     races.put(

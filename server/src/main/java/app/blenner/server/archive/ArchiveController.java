@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 
@@ -61,6 +63,18 @@ class ArchiveController {
     return new Missing(archive.missing());
   }
 
+  /** How far what whoever asks has under way has come. */
+  @GetMapping("/standing")
+  List<Headway.UnderWay> standing() {
+    return restoring.standing(AccountService.current());
+  }
+
+  @PostMapping("/standing/{id}/stop")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void stop(@PathVariable long id) {
+    restoring.stop(id, AccountService.current());
+  }
+
   @GetMapping("/site")
   void site(HttpServletResponse response) throws IOException {
     AccountService.needs(Right.WHOLE_SITE);
@@ -91,7 +105,7 @@ class ArchiveController {
             + "-"
             + restoring.moment()
             + ".zip\"");
-    restoring.pack(keys, response.getOutputStream());
+    restoring.pack(keys, response.getOutputStream(), AccountService.current());
   }
 
   /** Puts a package in the place of the site. What was there before is kept as an archive. */

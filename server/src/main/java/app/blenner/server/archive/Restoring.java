@@ -18,6 +18,8 @@ import java.time.format.DateTimeFormatter;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
@@ -48,6 +50,9 @@ class Restoring {
   /** Who is at it; one at a time. */
   private final AtomicReference<String> who = new AtomicReference<>();
 
+  private final Map<Long, Headway> underWay = new ConcurrentHashMap<>();
+  private final AtomicLong count = new AtomicLong();
+
   Restoring(SiteArchive archive, BlennerSettings settings, Clock clock) throws IOException {
     this.archive = archive;
     this.clock = clock;
@@ -76,11 +81,42 @@ class Restoring {
     return Files.createTempDirectory(unpacked, "package").toRealPath();
   }
 
+  /** How far the work stands that somebody has under way. */
+  List<Headway.UnderWay> standing(Account by) {
+    return underWay.values().stream().filter(h -> h.isOf(by.id())).map(Headway::standing).toList();
+  }
+
+  /** Stops work that somebody has under way. */
+  void stop(long id, Account by) {
+    Headway headway = underWay.get(id);
+    if (headway == null || !headway.isOf(by.id())) {
+      throw Problem.notThere("That is done already.");
+    }
+    headway.stop();
+  }
+
+  private Headway begin(Account by) {
+    long id = count.incrementAndGet();
+    Headway headway = new Headway(id, by.id(), "Reading");
+    underWay.put(id, headway);
+    return headway;
+  }
+
   /** Writes items, or the whole site, as an archive; gives the names of assets whose bytes are gone. */
-  List<String> pack(Collection<String> keys, OutputStream to) throws IOException {
+  List<String> pack(Collection<String> keys, OutputStream to, Account by) throws IOException {
+    Headway headway = begin(by);
+    try {
+      return pack(keys, to, headway);
+    } finally {
+      underWay.remove(headway.standing().id());
+    }
+  }
+
+  private List<String> pack(Collection<String> keys, OutputStream to, Headway headway)
+      throws IOException {
     Path folder = folder();
     try {
-      List<String> missing = archive.write(keys, folder);
+      List<String> missing = archive.write(keys, folder, headway);
       PackageZip.pack(folder, to);
       return missing;
     } finally {
@@ -100,6 +136,7 @@ class Restoring {
           Map.of());
     }
     Path folder = folder();
+    Headway headway = begin(by);
     try {
       PackageZip.unpack(zip, folder);
       SitePackage packed = SitePackage.read(folder, clock.instant());
@@ -111,10 +148,10 @@ class Restoring {
       Path part = Files.createTempFile(folder, "before", ".part");
       List<String> missing;
       try (OutputStream out = Files.newOutputStream(part)) {
-        missing = pack(null, out);
+        missing = pack(null, out, headway);
       }
       String before = kept(part);
-      archive.replace(packed, "");
+      archive.replace(packed, "", headway);
       return new Replaced(packed.items().size(), packed.assets().size(), before, missing);
     } catch (IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage() + " Nothing was changed.");
@@ -128,6 +165,7 @@ class Restoring {
       }
       throw e;
     } finally {
+      underWay.remove(headway.standing().id());
       who.set(null);
       FileSystemUtils.deleteRecursively(folder);
     }

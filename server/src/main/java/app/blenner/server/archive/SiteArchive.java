@@ -114,7 +114,20 @@ public class SiteArchive {
    */
   @Transactional(readOnly = true)
   public List<String> write(Collection<String> keys, Path folder) throws IOException {
-    List<PackedItem> all = Lazily.map(items.packed(keys), this::withNotebook);
+    return write(keys, folder, Headway.unseen());
+  }
+
+  @Transactional(readOnly = true)
+  List<String> write(Collection<String> keys, Path folder, Headway headway) throws IOException {
+    List<PackedItem> packedItems = items.packed(keys);
+    headway.begin("Writing", packedItems.size());
+    List<PackedItem> all =
+        Lazily.map(
+            packedItems,
+            i -> {
+              headway.step();
+              return withNotebook(i);
+            });
     Set<String> owners = new HashSet<>();
     if (keys != null) {
       all.forEach(i -> owners.add(i.people().owner()));
@@ -186,17 +199,26 @@ public class SiteArchive {
    * @param password what people sign in with who are new; without one they set their own by a link
    */
   public void replace(SitePackage packed, String password) {
+    replace(packed, password, Headway.unseen());
+  }
+
+  void replace(SitePackage packed, String password, Headway headway) {
     messages.clear();
     notebooks.clear();
     items.clear();
     outlines.clear();
     assets.clear();
     sections.clear();
-    fill(packed, password);
+    fill(packed, password, headway);
   }
 
   /** Fills an empty site. */
   public void fill(SitePackage packed, String password) {
+    fill(packed, password, Headway.unseen());
+  }
+
+  private void fill(SitePackage packed, String password, Headway headway) {
+    headway.begin("Bringing in", packed.items().size());
     sites.name(packed.site().name(), packed.site().tagline(), packed.site().language());
     sites.address(packed.site().address());
     kinds.replaceAll(packed.site().kinds());
@@ -225,6 +247,7 @@ public class SiteArchive {
     Map<String, Account> people = new HashMap<>();
     Set<String> keys = new HashSet<>();
     for (PackedItem item : packed.items()) {
+      headway.step();
       keys.add(item.key());
       Account owner =
           people.computeIfAbsent(item.people().owner(), s -> accounts.bySignIn(s).orElseThrow());
