@@ -18,7 +18,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 class PageStyles {
   private final HouseStyleService house;
   private final String fixed = sheet("site") + sheet("article");
-  private final String paper = "@media print{" + withoutPage(sheet("print")) + "}";
+  private final String paper = withoutPage(sheet("print"));
   private volatile String all;
 
   PageStyles(HouseStyleService house) {
@@ -28,10 +28,20 @@ class PageStyles {
   String css() {
     String now = all;
     if (now == null) {
-      now = fixed + house.get().stylesheet() + paper + "@page{size:A4;margin:20mm 18mm}";
+      now =
+          fixed
+              + house.get().stylesheet()
+              + "@media print{"
+              + paper
+              + "}@page{size:A4;margin:20mm 18mm}";
       all = now;
     }
     return now;
+  }
+
+  /** The same on a screen that shows how a page is on paper. */
+  String onPaper() {
+    return fixed + house.get().stylesheet() + paper;
   }
 
   /** Before those who keep pages made of them. */

@@ -27,13 +27,11 @@ class ProofController {
       @RequestParam(defaultValue = "page") String face,
       HttpServletResponse response)
       throws IOException {
-    String page = pages.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
-    String html = ReaderName.in(page, AccountService.current().name());
-    if (face.equals("print")) {
-      // What is kept for paper counts on the screen as well.
-      html = html.replace(" media=\"print\"", "");
-    }
-    write(html, response);
+    String page =
+        pages
+            .proof(key, face.equals("print"))
+            .orElseThrow(() -> Problem.notThere("There is no such item."));
+    write(ReaderName.in(page, AccountService.current().name()), response);
   }
 
   /** How the item is seen elsewhere: {@code teaser}, {@code search} or {@code shared}. */

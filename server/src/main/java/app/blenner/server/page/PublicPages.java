@@ -101,10 +101,14 @@ class PublicPages {
         : new Answer(301, "", now, noting.noted());
   }
 
-  /** The page an item would have if its working copy were live. */
-  Optional<String> proof(String key) {
-    PageRenderer pages =
-        new PageRenderer(sites.atItsAddress(), library, clock.getZone(), styles.css());
+  /**
+   * The page an item would have if its working copy were live.
+   *
+   * @param onPaper whether it is shown as it is on paper
+   */
+  Optional<String> proof(String key, boolean onPaper) {
+    String css = onPaper ? styles.onPaper() : styles.css();
+    PageRenderer pages = new PageRenderer(sites.atItsAddress(), library, clock.getZone(), css);
     return items.proof(key).map(pages::item);
   }
 
