@@ -37,10 +37,8 @@ final class SectionCheck {
     needs(
         addresses.add(SitePaths.lasting(s.parent(), s.step())),
         "there are two sections at " + shown);
-    boolean top = s.parent().isEmpty();
-    boolean ours = SitePaths.SECTIONS_NEVER.contains(s.step());
     needs(
-        !ours && !(top && SitePaths.RESERVED.contains(s.step())),
+        !SitePaths.isOurs(s.parent(), s.step()),
         "there is a section at " + shown + ", which belongs to Blenner itself");
     PackageCheck.holds(WHERE, "name of a picture", s.picture(), 250);
     PackageCheck.holds(WHERE, "key of an item", s.list().composed(), 80);

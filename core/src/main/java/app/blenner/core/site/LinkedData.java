@@ -109,7 +109,8 @@ final class LinkedData {
   private static void way(JsonGenerator json, Site site, String section, List<Step> behind) {
     List<Step> steps = new ArrayList<>();
     steps.add(new Step(site.name(), "/"));
-    site.tree().way(section).forEach(s -> steps.add(new Step(s.name(), site.path(s))));
+    SectionTree tree = site.tree();
+    tree.way(section).forEach(s -> steps.add(new Step(s.name(), tree.path(s.slug()))));
     steps.addAll(behind);
     begin(json, "BreadcrumbList");
     json.writeArrayPropertyStart("itemListElement");

@@ -183,7 +183,9 @@ public final class ListPages {
         out,
         "parts",
         words.get("parts"),
-        tree.parts(section.slug()).stream().map(s -> new Link(site.path(s), s.name())).toList());
+        tree.parts(section.slug()).stream()
+            .map(s -> new Link(tree.path(s.slug()), s.name()))
+            .toList());
   }
 
   private void fixed(HtmlOut out, List<PublishedItem> items) {

@@ -32,10 +32,10 @@ public record MenuEntry(To to, String target, String label) {
   record Shown(String path, String words, String section) {}
 
   /** What readers see of it; nothing of one whose section or item is not there, or not live. */
-  Optional<Shown> shown(Site site, Library library) {
+  Optional<Shown> shown(SectionTree tree, Library library) {
     return switch (to) {
       case SECTION ->
-          site.section(target).map(s -> new Shown(site.path(s), or(s.name()), s.slug()));
+          tree.section(target).map(s -> new Shown(tree.path(s.slug()), or(s.name()), s.slug()));
       case ITEM -> library.item(target).map(i -> new Shown(i.path(), or(i.content().title()), ""));
       case ADDRESS -> Address.parse(target).map(a -> new Shown(a.value(), or(target), ""));
     };

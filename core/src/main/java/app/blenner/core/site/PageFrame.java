@@ -9,6 +9,7 @@ final class PageFrame {
   private final Site site;
   private final Library library;
   private final String styles;
+  private final SectionTree tree;
   private final SiteWords words;
 
   PageFrame(Site site, Library library) {
@@ -23,6 +24,7 @@ final class PageFrame {
     this.site = site;
     this.library = library;
     this.words = SiteWords.of(site.language());
+    this.tree = site.tree();
   }
 
   /** The words of the site's own language. */
@@ -57,7 +59,7 @@ final class PageFrame {
     out.close("li");
     for (Section s : way) {
       out.tag("li");
-      siteLanguage(out.open("a").attribute("href", site.path(s)), own).endOpen();
+      siteLanguage(out.open("a").attribute("href", tree.path(s.slug())), own).endOpen();
       out.text(s.name()).close("a");
       out.close("li");
     }
@@ -74,11 +76,11 @@ final class PageFrame {
   /** The entries of a menu that readers can follow; nothing where there are none. */
   private void menu(HtmlOut out, List<MenuEntry> entries, String name, String section) {
     List<MenuEntry.Shown> shown =
-        entries.stream().flatMap(e -> e.shown(site, library).stream()).toList();
+        entries.stream().flatMap(e -> e.shown(tree, library).stream()).toList();
     if (shown.isEmpty()) {
       return;
     }
-    List<String> way = site.tree().way(section).stream().map(Section::slug).toList();
+    List<String> way = tree.way(section).stream().map(Section::slug).toList();
     out.open("nav").attribute("aria-label", name).endOpen().tag("ul");
     for (MenuEntry.Shown entry : shown) {
       out.tag("li").open("a").attribute("href", entry.path());

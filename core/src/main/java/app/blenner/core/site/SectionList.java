@@ -23,22 +23,11 @@ public record SectionList(
   /** The orders of items on the page of a section. */
   public enum Order {
     /** The newest first. */
-    NEWEST("Newest first"),
+    NEWEST,
     /** Those somebody picked first, then the newest. */
-    PICKED_FIRST("Picked first, then the newest"),
+    PICKED_FIRST,
     /** Under each topic the newest of it. */
-    BY_TOPIC("By topic");
-
-    private final String label;
-
-    Order(String label) {
-      this.label = label;
-    }
-
-    /** Its name as people read it. */
-    public String label() {
-      return label;
-    }
+    BY_TOPIC
   }
 
   public SectionList {

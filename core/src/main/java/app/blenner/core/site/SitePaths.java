@@ -18,11 +18,11 @@ public final class SitePaths {
   /** Behind the address of a section, pages of its topics; no section is called so. */
   public static final String TOPIC = "topic";
 
-  /** What no section is called, since pages of its topics and of keywords are found there. */
-  public static final Set<String> SECTIONS_NEVER = Set.of("topic", "keyword");
-
   /** Before a keyword, the page of what it was given to; no section is called so. */
   public static final String KEYWORD = "keyword";
+
+  /** What no section is called, since pages of its topics and of keywords are found there. */
+  private static final Set<String> SECTIONS_NEVER = Set.of(TOPIC, KEYWORD);
 
   private SitePaths() {}
 
@@ -35,6 +35,15 @@ public final class SitePaths {
    */
   public static String lasting(String section, String slug) {
     return section.isEmpty() ? "/" + slug : "/" + section + "/" + slug;
+  }
+
+  /**
+   * Whether a part of addresses is Blenner’s own, so that no section can have it.
+   *
+   * @param parent the section within which it would stand, or empty
+   */
+  public static boolean isOurs(String parent, String step) {
+    return SECTIONS_NEVER.contains(step) || parent.isEmpty() && RESERVED.contains(step);
   }
 
   /** No part of an address between two slashes that leads anywhere is longer. */
@@ -52,7 +61,7 @@ public final class SitePaths {
     List<String> steps = new ArrayList<>();
     for (String step : path.substring(1).split("/", -1)) {
       try {
-        steps.add(URLDecoder.decode(step.replace("+", "%2B"), StandardCharsets.UTF_8));
+        steps.add(decoded(step));
       } catch (IllegalArgumentException e) {
         return List.of();
       }
@@ -77,7 +86,7 @@ public final class SitePaths {
   /** The keyword of a decoded step of an address. */
   public static String keywordOf(String step) {
     try {
-      return URLDecoder.decode(step.replace("+", "%2B"), StandardCharsets.UTF_8);
+      return decoded(step);
     } catch (IllegalArgumentException e) {
       return step;
     }
@@ -96,6 +105,10 @@ public final class SitePaths {
               }
             });
     return out.toString();
+  }
+
+  private static String decoded(String step) {
+    return URLDecoder.decode(step.replace("+", "%2B"), StandardCharsets.UTF_8);
   }
 
   private static String encoded(String step) {

@@ -113,11 +113,6 @@ public class SiteArchive {
    * @return the names of assets whose bytes are gone; the package says so too
    */
   @Transactional(readOnly = true)
-  public List<String> write(Collection<String> keys, Path folder) throws IOException {
-    return write(keys, folder, Headway.unseen());
-  }
-
-  @Transactional(readOnly = true)
   List<String> write(Collection<String> keys, Path folder, Headway headway) throws IOException {
     List<PackedItem> packedItems = items.packed(keys);
     headway.begin("Writing", packedItems.size());
@@ -198,10 +193,6 @@ public class SiteArchive {
    *
    * @param password what people sign in with who are new; without one they set their own by a link
    */
-  public void replace(SitePackage packed, String password) {
-    replace(packed, password, Headway.unseen());
-  }
-
   void replace(SitePackage packed, String password, Headway headway) {
     messages.clear();
     notebooks.clear();

@@ -72,18 +72,23 @@ public class ItemFinder {
     return ask(
         filter.words().isBlank() ? index.isReady() : index.isReadySoon(),
         session -> {
-          SearchResult<String> result = run(session, filter, words, false, from, count);
-          boolean forgives = result.total().hitCount() == 0 && !words.isEmpty();
-          if (forgives) {
-            result = run(session, filter, words, true, from, count);
-          }
-          long total = result.total().hitCount();
-          return new Found(
-              result.hits().stream().map(FoundItem::key).toList(),
-              total,
-              forgives && total > 0,
-              words.isCut());
+          return found(words, forgiving -> run(session, filter, words, forgiving, from, count));
         });
+  }
+
+  /** What is found by the words as they were typed or, where nothing has them, with one wrong letter each forgiven. */
+  private static Found found(WordQuery words, Function<Boolean, SearchResult<String>> search) {
+    SearchResult<String> result = search.apply(false);
+    boolean forgives = result.total().hitCount() == 0 && !words.isEmpty();
+    if (forgives) {
+      result = search.apply(true);
+    }
+    long total = result.total().hitCount();
+    return new Found(
+        result.hits().stream().map(FoundItem::key).toList(),
+        total,
+        forgives && total > 0,
+        words.isCut());
   }
 
   /**
@@ -96,16 +101,7 @@ public class ItemFinder {
     return ask(
         index.isReadySoon(),
         session -> {
-          SearchResult<String> result = readers(session, words, false, from, count);
-          boolean forgives = result.total().hitCount() == 0 && !words.isEmpty();
-          if (forgives) {
-            result = readers(session, words, true, from, count);
-          }
-          return new Found(
-              result.hits().stream().map(FoundItem::key).toList(),
-              result.total().hitCount(),
-              forgives,
-              words.isCut());
+          return found(words, forgiving -> readers(session, words, forgiving, from, count));
         });
   }
 

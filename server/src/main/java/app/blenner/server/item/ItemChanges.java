@@ -132,12 +132,9 @@ public class ItemChanges {
   }
 
   private void keep(ItemEntity item, Content next, Site site, Account by) {
-    String typed = item.slugByHand && !item.slug.isEmpty() ? item.slug : null;
-    String slug =
-        typed == null
-            ? addresses.free(
-                site, next.section(), SearchResult.named(next), item.kind, item.itemKey)
-            : addresses.free(site, next.section(), typed, item.kind, item.itemKey);
+    boolean keeps = item.slugByHand && !item.slug.isEmpty();
+    String wanted = keeps ? item.slug : SearchResult.named(next);
+    String slug = addresses.free(site, next.section(), wanted, item.kind, item.itemKey);
     itemService.keep(item, next.withSlug(slug), by);
   }
 

@@ -1,6 +1,5 @@
 package app.blenner.server.item;
 
-import app.blenner.core.site.SectionTree;
 import app.blenner.core.site.SitePaths;
 import app.blenner.server.site.SectionService;
 import java.util.List;
@@ -80,10 +79,5 @@ public class PublicAddresses {
   public Optional<At> at(String path) {
     List<String> steps = SitePaths.steps(path);
     return steps.isEmpty() ? Optional.empty() : at(steps);
-  }
-
-  /** The sections as they stand. */
-  public SectionTree tree() {
-    return sections.tree();
   }
 }

@@ -105,13 +105,13 @@ class MapController {
     xml.writeStartElement("urlset");
     xml.writeDefaultNamespace(NAMESPACE);
     int own = site.sections().size() + 1;
+    SectionTree tree = site.tree();
     if (part == 0) {
       address(xml, site.absolute("/"), null);
       for (Section section : site.sections()) {
-        address(xml, site.absolute(site.path(section)), null);
+        address(xml, site.absolute(tree.path(section.slug())), null);
       }
     }
-    SectionTree tree = site.tree();
     // The first part has room for fewer items.
     int left = part == 0 ? MOST - own : MOST;
     String after = part == 0 ? "" : items.keyAt(part * MOST - own - 1);

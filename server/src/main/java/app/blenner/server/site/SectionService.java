@@ -249,10 +249,7 @@ public class SectionService {
       throw Problem.unusable(wrong);
     }
     String shown = tree.path(parent) + "/" + step;
-    boolean ours =
-        SitePaths.SECTIONS_NEVER.contains(step)
-            || parent.isEmpty() && SitePaths.RESERVED.contains(step);
-    if (ours) {
+    if (SitePaths.isOurs(parent, step)) {
       throw Problem.unusable("“" + shown + "” belongs to Blenner itself. Choose another address.");
     }
     String path = SitePaths.lasting(parent, step);
