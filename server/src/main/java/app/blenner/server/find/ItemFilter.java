@@ -49,6 +49,27 @@ public record ItemFilter(
         mustFix, from, until, among, order);
   }
 
+  /** The same in the usual order. */
+  ItemFilter withoutOrder() {
+    return new ItemFilter(
+        words,
+        who,
+        owner,
+        waiting,
+        stage,
+        sections,
+        topic,
+        kind,
+        author,
+        language,
+        keyword,
+        mustFix,
+        from,
+        until,
+        among,
+        Order.BEST);
+  }
+
   /**
    * Who looks.
    *

@@ -1,5 +1,7 @@
 package app.blenner.server.find;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +30,14 @@ public class ItemFinder {
 
   /** More people than any site has. */
   private static final int MANY = 100_000;
+
+  /** What was counted, at an edition of the index: whoever turns pages does not count them all anew. */
+  private record Counted(ItemFilter filter, boolean forgiving, long edition) {}
+
+  private static final int REMEMBERED = 500;
+
+  private final Cache<Counted, Counts> counted =
+      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
   private final ItemIndex index;
 
@@ -60,19 +70,49 @@ public class ItemFinder {
           .mapToLong(Map.Entry::getValue)
           .sum();
     }
+
+    /** How many there are at a stage; empty for all but the bin. */
+    long at(String stage) {
+      return stage.isEmpty() ? total() : stages.getOrDefault(stage, 0L);
+    }
   }
 
   /**
-   * Finds working copies.
+   * What a filter of working copies finds.
+   *
+   * @param found a page of it
+   * @param own how many items the filter finds at any stage
+   * @param any the same, whosever they are
+   */
+  public record Listed(Found found, Counts own, Counts any) {}
+
+  /**
+   * Finds working copies, and how many there are of what.
    *
    * @return nothing where the index cannot be asked now
    */
-  public Optional<Found> find(ItemFilter filter, int from, int count) {
+  public Optional<Listed> find(ItemFilter filter, int from, int count) {
     WordQuery words = new WordQuery(filter.words());
     return ask(
         filter.words().isBlank() ? index.isReady() : index.isReadySoon(),
         session -> {
-          return found(words, forgiving -> run(session, filter, words, forgiving, from, count));
+          long edition = index.edition();
+          Function<Counted, Counts> counts =
+              asked -> counted.get(asked, a -> count(session, a.filter, words, a.forgiving));
+          ItemFilter own = filter.withStage("").withoutOrder();
+          Counts owns = counts.apply(new Counted(own, false, edition));
+          boolean forgives = owns.at(filter.stage()) == 0 && !words.isEmpty();
+          if (forgives) {
+            owns = counts.apply(new Counted(own, true, edition));
+          }
+          ItemFilter any = own.withWhose(null, false);
+          Counts all = own.equals(any) ? owns : counts.apply(new Counted(any, forgives, edition));
+          long total = owns.at(filter.stage());
+          // They are counted already, so that only the page itself is to be found.
+          List<String> keys =
+              total == 0 ? List.of() : run(session, filter, words, forgives, from, count);
+          return new Listed(
+              new Found(keys, total, forgives && total > 0, words.isCut()), owns, all);
         });
   }
 
@@ -155,7 +195,7 @@ public class ItemFinder {
     }
   }
 
-  private SearchResult<String> run(
+  private static List<String> run(
       SearchSession session,
       ItemFilter filter,
       WordQuery words,
@@ -177,7 +217,12 @@ public class ItemFinder {
                           ? f.field(Names.AT).desc()
                           : f.score().then().field(Names.AT).desc();
                 })
-        .fetch(Math.min(from, DEEPEST), count);
+        .totalHitCountThreshold(1)
+        .fetch(Math.min(from, DEEPEST), count)
+        .hits()
+        .stream()
+        .map(FoundItem::key)
+        .toList();
   }
 
   private static PredicateFinalStep matches(
@@ -267,28 +312,19 @@ public class ItemFinder {
             .filter(f.match().field(Names.FOR_OWNER).matching(true)));
   }
 
-  /**
-   * How many items there are of a filter, by stage.
-   *
-   * @return nothing where the index cannot be asked now
-   */
-  public Optional<Counts> count(ItemFilter filter) {
-    WordQuery words = new WordQuery(filter.words());
+  /** How many items there are of a filter, by stage; those in the bin too. */
+  private static Counts count(
+      SearchSession session, ItemFilter filter, WordQuery words, boolean forgiving) {
     AggregationKey<Map<String, Long>> stages = AggregationKey.of("stages");
     AggregationKey<Map<String, Long>> groups = AggregationKey.of("groups");
-    return ask(
-        index.isReady(),
-        session -> {
-          SearchResult<?> found =
-              session
-                  .search(FoundItem.class)
-                  .where(f -> f.bool().filter(matches(f, filter, words, false, true)))
-                  .aggregation(stages, f -> f.terms().field(Names.STAGE, String.class))
-                  .aggregation(
-                      groups, f -> f.terms().field(Names.GROUP, String.class).maxTermCount(MANY))
-                  .fetch(0);
-          return counts(filter, found.aggregation(stages), found.aggregation(groups));
-        });
+    SearchResult<?> found =
+        session
+            .search(FoundItem.class)
+            .where(f -> f.bool().filter(matches(f, filter, words, forgiving, true)))
+            .aggregation(stages, f -> f.terms().field(Names.STAGE, String.class))
+            .aggregation(groups, f -> f.terms().field(Names.GROUP, String.class).maxTermCount(MANY))
+            .fetch(0);
+    return counts(filter, found.aggregation(stages), found.aggregation(groups));
   }
 
   private static Counts counts(

@@ -15,6 +15,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.AnnotatedTypeSource;
 import org.hibernate.search.mapper.pojo.standalone.mapping.CloseableSearchMapping;
@@ -70,6 +71,7 @@ public class ItemIndex implements SmartLifecycle {
   private volatile boolean running;
   private volatile boolean stopping;
   private volatile int filled;
+  private final AtomicLong edition = new AtomicLong();
 
   /** What went wrong last where nobody waits for an answer. */
   private volatile Throwable unseen;
@@ -349,6 +351,7 @@ public class ItemIndex implements SmartLifecycle {
   private void tell(Collection<String> keys, IndexingPlanSynchronizationStrategy strategy) {
     List<FoundItem> found = source.load(keys);
     Set<String> there = new HashSet<>();
+    edition.incrementAndGet();
     try (SearchSession session = mapping.createSession()) {
       session.indexingPlanSynchronizationStrategy(strategy);
       SearchIndexingPlan plan = session.indexingPlan();
@@ -364,7 +367,14 @@ public class ItemIndex implements SmartLifecycle {
           }
         }
       }
+    } finally {
+      edition.incrementAndGet();
     }
+  }
+
+  /** Grows whenever something is written: what was counted is right as long as this is as it was before. */
+  long edition() {
+    return edition.get();
   }
 
   /** Makes the index, however often that has to be tried. */

@@ -17,14 +17,6 @@ interface ListingRepository extends JpaRepository<ListingEntity, ListingEntity.K
   /** A live copy and the kind of its item. */
   record Live(LiveCopyEntity copy, String kind) {}
 
-  /** The keys of what is listed at a place, the newest first. */
-  @Query(
-      "select p.itemKey from ListingEntity p"
-          + " where p.place = :place and p.news = :news and p.itemKey not in :except"
-          // What is the same for all goes first, so that H2 reads them in the order of the index.
-          + " order by p.place, p.news, p.liveAt desc, p.itemKey")
-  List<String> keys(String place, boolean news, Collection<String> except, Pageable page);
-
   @Query(
       "select new app.blenner.server.item.ListingRepository$Live(l, i.kind)"
           + " from LiveCopyEntity l, ItemEntity i"
@@ -41,20 +33,20 @@ interface ListingRepository extends JpaRepository<ListingEntity, ListingEntity.K
   /** What went live at a place just behind a moment, or at it with a key behind another in the order of lists. */
   @Query(
       "select p.itemKey from ListingEntity p where p.place = :place and p.news = true"
-          + " and (p.liveAt > :at or p.liveAt = :at and p.itemKey < :key)"
+          // Told as a span too, which an index can be read by.
+          + " and p.liveAt >= :at and (p.liveAt > :at or p.itemKey < :key)"
           + " order by p.place, p.news, p.liveAt, p.itemKey desc")
   List<String> newer(String place, Instant at, String key, Pageable page);
 
   /** What went live there just before. */
   @Query(
       "select p.itemKey from ListingEntity p where p.place = :place and p.news = true"
-          + " and (p.liveAt < :at or p.liveAt = :at and p.itemKey > :key)"
+          + " and p.liveAt <= :at and (p.liveAt < :at or p.itemKey > :key)"
           + " order by p.place, p.news, p.liveAt desc, p.itemKey")
   List<String> older(String place, Instant at, String key, Pageable page);
 
-  /** The live items that are listed at a place, the newest first. */
-  default List<Live> at(String place, boolean news, Collection<String> except, Pageable page) {
-    List<String> keys = keys(place, news, except, page);
+  /** The live items with these keys, in their order. */
+  default List<Live> inOrder(List<String> keys) {
     Map<String, Live> copies =
         copies(keys).stream().collect(Collectors.toMap(l -> l.copy().itemKey, Function.identity()));
     return keys.stream().map(copies::get).filter(Objects::nonNull).toList();

@@ -18,7 +18,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
-import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,6 +37,7 @@ public class PublishedItems {
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
   private final ListingRepository listings;
+  private final LongLists lists;
   private final Versions versions;
   private final KindService kinds;
   private final SectionService sections;
@@ -46,6 +46,7 @@ public class PublishedItems {
       ItemRepository items,
       LiveCopyRepository liveCopies,
       ListingRepository listings,
+      LongLists lists,
       Versions versions,
       KindService kinds,
       SectionService sections) {
@@ -55,6 +56,7 @@ public class PublishedItems {
     this.items = items;
     this.liveCopies = liveCopies;
     this.listings = listings;
+    this.lists = lists;
   }
 
   /** The item that is or was live. */
@@ -107,43 +109,39 @@ public class PublishedItems {
 
   /** The live items that are wanted, the newest first, at most so many, as lists show them. */
   public List<PublishedItem> latest(Wanted wanted, int count) {
-    return listed(wanted.place(), wanted.news, wanted.except, PageRequest.of(0, count));
+    return listed(wanted.place(), wanted.news, List.of(wanted.except), 0, count);
   }
 
   /** The same with their whole texts. */
   public List<PublishedItem> latestWhole(Wanted wanted, int count) {
     List<Kind> all = kinds.all();
     SectionTree tree = sections.tree();
-    return listings
-        .at(wanted.place(), wanted.news, List.of(wanted.except), PageRequest.of(0, count))
-        .stream()
+    return at(wanted.place(), wanted.news, List.of(wanted.except), 0, count).stream()
         .map(l -> published(l.copy(), Kinds.named(all, l.kind()), tree))
         .toList();
   }
 
   /**
-   * A page of the live items that are listed at a place, the newest first, as lists show them.
+   * Some of the live items that are listed at a place, the newest first, as lists show them.
    *
    * @param place as {@link ListPlace} calls it
    * @param news whether its news are wanted, or its fixed pages
-   * @param except key of an item that is left out, or empty
-   */
-  public List<PublishedItem> listed(String place, boolean news, String except, Pageable page) {
-    return listed(place, news, List.of(except), page);
-  }
-
-  /**
-   * The same without several.
-   *
-   * @param except keys of items that are left out
+   * @param except keys of items that are left out, at least one; no key is empty
+   * @param from the number of the first of them, from 0
+   * @param count at most so many
    */
   public List<PublishedItem> listed(
-      String place, boolean news, List<String> except, Pageable page) {
+      String place, boolean news, List<String> except, long from, int count) {
     List<Kind> all = kinds.all();
     SectionTree tree = sections.tree();
-    return listings.at(place, news, except, page).stream()
+    return at(place, news, except, from, count).stream()
         .map(l -> brief(l.copy(), Kinds.named(all, l.kind()), tree))
         .toList();
+  }
+
+  private List<ListingRepository.Live> at(
+      String place, boolean news, List<String> except, long from, int count) {
+    return listings.inOrder(lists.keys(place, news, except, from, count));
   }
 
   /**

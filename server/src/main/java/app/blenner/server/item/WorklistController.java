@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -156,12 +157,11 @@ class WorklistController {
             until == null ? null : until.plusDays(1).atStartOfDay(clock.getZone()).toInstant(),
             among.keys(nowhere, expiring),
             order);
-    Lines found =
-        finder
-            .find(filter, (int) wanted.getOffset(), wanted.getPageSize())
-            .map(this::lines)
-            .orElseGet(() -> lines(filter, wanted));
-    WorklistCounts.Totals totals = counts.of(filter);
+    Optional<ItemFinder.Listed> listed =
+        finder.find(filter, (int) wanted.getOffset(), wanted.getPageSize());
+    Lines found = listed.map(l -> lines(l.found())).orElseGet(() -> lines(filter, wanted));
+    WorklistCounts.Totals totals =
+        listed.map(WorklistCounts::of).orElseGet(() -> counts.byDatabase(filter));
     List<Kind> all = kinds.all();
     Map<String, List<Expiries.Expiring>> soon =
         expiries.in(found.lines.stream().map(ItemRepository.Line::key).toList());

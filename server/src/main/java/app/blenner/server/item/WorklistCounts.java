@@ -5,7 +5,6 @@ import app.blenner.server.find.ItemFilter;
 import app.blenner.server.find.ItemFinder;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -15,11 +14,9 @@ class WorklistCounts {
   /** How many items there are at a stage. */
   record StageTotal(Stage stage, String label, long count) {}
 
-  private final ItemFinder finder;
   private final ItemRepository items;
 
-  WorklistCounts(ItemFinder finder, ItemRepository items) {
-    this.finder = finder;
+  WorklistCounts(ItemRepository items) {
     this.items = items;
   }
 
@@ -33,22 +30,14 @@ class WorklistCounts {
    */
   record Totals(long waiting, long mine, long everyones, List<StageTotal> stages) {}
 
-  Totals of(ItemFilter filter) {
-    ItemFilter all = filter.withWhose(null, false).withStage("");
-    ItemFilter own = filter.withStage("");
-    return finder
-        .count(all)
-        .flatMap(
-            any ->
-                (own.equals(all) ? Optional.of(any) : finder.count(own))
-                    .map(
-                        found ->
-                            new Totals(
-                                any.waiting(), any.mine(), any.total(), stages(found.stages()))))
-        .orElseGet(() -> byDatabase(filter));
+  /** What the index has counted. */
+  static Totals of(ItemFinder.Listed listed) {
+    ItemFinder.Counts any = listed.any();
+    return new Totals(any.waiting(), any.mine(), any.total(), stages(listed.own().stages()));
   }
 
-  private Totals byDatabase(ItemFilter filter) {
+  /** The same by the database alone, which knows fewer of the filters. */
+  Totals byDatabase(ItemFilter filter) {
     long me = filter.who().id();
     boolean editor = filter.who().editor();
     return new Totals(

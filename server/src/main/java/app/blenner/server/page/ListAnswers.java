@@ -16,7 +16,6 @@ import app.blenner.server.site.SiteChanged;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import org.springframework.data.domain.PageRequest;
 
 /** Answers for the pages that list items. */
 final class ListAnswers {
@@ -90,7 +89,7 @@ final class ListAnswers {
   }
 
   private List<PublishedItem> fixed(String place, SectionList list) {
-    return items.listed(place, false, List.of(list.composed()), PageRequest.of(0, FIXED_PAGES));
+    return items.listed(place, false, List.of(list.composed()), 0, FIXED_PAGES);
   }
 
   private Answer byTopic(Section section) {
@@ -160,11 +159,9 @@ final class ListAnswers {
     noting.note(SiteChanged.list(place));
     // No key is empty; a question needs at least one.
     List<String> without = except.isEmpty() ? List.of("") : except;
-    List<PublishedItem> some = items.listed(place, true, without, PageRequest.of(number - 1, size));
-    // Whether there is one more tells whether there is another page, without counting them all.
-    boolean hasOlder =
-        some.size() == size
-            && !items.listed(place, true, without, PageRequest.of(number * size, 1)).isEmpty();
-    return new News(some, hasOlder);
+    // One more tells whether there is another page, without counting them all.
+    List<PublishedItem> some = items.listed(place, true, without, (number - 1L) * size, size + 1);
+    boolean hasOlder = some.size() > size;
+    return new News(hasOlder ? some.subList(0, size) : some, hasOlder);
   }
 }

@@ -26,6 +26,7 @@ class PageCache {
    * @param status the HTTP status
    * @param packed the bytes, compressed by gzip (RFC 1952)
    * @param tag its entity tag
+   * @param packedTag that of its compressed form, since each form has its own (RFC 9110, 8.8.3)
    * @param location where the page is now, or empty
    * @param isPersonal whether a signed-in reader finds their name in it
    * @param shows the names of what it shows, as changes call it
@@ -34,6 +35,7 @@ class PageCache {
       int status,
       byte[] packed,
       String tag,
+      String packedTag,
       String location,
       boolean isPersonal,
       Set<String> shows) {}
@@ -119,12 +121,13 @@ class PageCache {
     long begun = generation.get();
     PublicPages.Answer answer = source.answer(path, number);
     byte[] body = answer.html().getBytes(StandardCharsets.UTF_8);
-    String tag = "\"" + Integer.toHexString(answer.html().hashCode()) + "-" + body.length + "\"";
+    String tag = Integer.toHexString(answer.html().hashCode()) + "-" + body.length;
     Ready ready =
         new Ready(
             answer.status(),
             Gzip.pack(body),
-            tag,
+            "\"" + tag + "\"",
+            "\"" + tag + "-gzip\"",
             answer.location(),
             ReaderName.isIn(answer.html()),
             answer.shows());

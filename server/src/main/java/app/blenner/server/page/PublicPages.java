@@ -21,7 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class PublicPages {
   /** What search engines ask for at the root of a site. */
-  private static final Pattern OUTSIDE = Pattern.compile("/robots\\.txt|/sitemap(-[0-9]+)?\\.xml");
+  private static final Pattern OUTSIDE =
+      Pattern.compile("/(?:robots\\.txt|sitemap(?:-[0-9]+)?\\.xml)");
 
   /**
    * What is answered at an address.
@@ -130,7 +131,7 @@ class PublicPages {
   /** Whether an address belongs to Blenner rather than to the site. */
   static boolean isOurs(String path) {
     int end = path.indexOf('/', 1);
-    return OUTSIDE.matcher(path).matches()
+    return (end < 0 && OUTSIDE.matcher(path).matches())
         || SitePaths.RESERVED.contains(path.substring(1, end < 0 ? path.length() : end));
   }
 }

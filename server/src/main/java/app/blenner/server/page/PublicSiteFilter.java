@@ -60,7 +60,10 @@ class PublicSiteFilter extends HttpFilter {
   /** Which page of several is asked for; what is no such number asks for the first. */
   private static int number(HttpServletRequest request) {
     String query = request.getQueryString();
-    Matcher asked = PAGE.matcher(query == null ? "" : query);
+    if (query == null) {
+      return 1;
+    }
+    Matcher asked = PAGE.matcher(query);
     return asked.find() ? Integer.parseInt(asked.group(1)) : 1;
   }
 
@@ -85,8 +88,7 @@ class PublicSiteFilter extends HttpFilter {
       return;
     }
     boolean packed = Gzip.isTaken(request.getHeader("Accept-Encoding"));
-    // Each form of a page has a tag of its own (RFC 9110, 8.8.3).
-    String tag = packed ? page.tag().replaceFirst("\"$", "-gzip\"") : page.tag();
+    String tag = packed ? page.packedTag() : page.tag();
     response.setHeader("ETag", tag);
     response.addHeader("Vary", "Accept-Encoding");
     if (page.status() == 200 && tag.equals(request.getHeader("If-None-Match"))) {
