@@ -23,7 +23,7 @@ import app.blenner.core.intake.PasteMode;
 import app.blenner.core.item.Content;
 import app.blenner.core.language.Slug;
 import app.blenner.core.media.Captions;
-import app.blenner.core.preflight.Preflight;
+import app.blenner.core.rule.Checked;
 import app.blenner.core.terms.Terms;
 import app.blenner.core.tidy.Tidy;
 import app.blenner.core.tidy.Trace;
@@ -152,7 +152,7 @@ public class HostileTextTest {
     WORK.put("check of markup", MarkupCheck::check);
     WORK.put("tidy", s -> tidy(HtmlReader.read(s)));
     WORK.put("tidy of one line", s -> tidy(line(s)));
-    WORK.put("preflight", s -> Preflight.check(content(HtmlReader.read(s))));
+    WORK.put("preflight", s -> Checked.of(content(HtmlReader.read(s))));
     WORK.put("terms", s -> Terms.of(line(s), List.of("a", "a b", "a a a"), "en"));
     WORK.put("writing HTML", s -> HtmlWriter.write(MarkdownReader.read(s)));
     WORK.put("writing Markdown", s -> MarkdownWriter.write(line(s)));

@@ -177,13 +177,13 @@ public class SetUpTest {
     var found = bram.get("/editor/api/items/" + key).json().at("/state");
     String finding = "";
     for (var f : found.at("/findings")) {
-      finding = f.at("/rule").asString().equals("outside-toolset") ? f.toString() : finding;
+      if (f.at("/rule").asString().equals("outside-toolset")) {
+        assertTrue(f.at("/message").asString().contains("a table"), f.toString());
+        finding = f.at("/id").asString();
+      }
     }
-    assertTrue(finding.contains("a table"), found.at("/findings").toString());
     String fix =
-        "{\"revision\":"
-            + found.at("/revision")
-            + ",\"finding\":\"outside-toolset:0:0-0\",\"fix\":0}";
+        "{\"revision\":" + found.at("/revision") + ",\"finding\":\"" + finding + "\",\"fix\":0}";
     Answer fixed = bram.post("/editor/api/items/" + key + "/fixes", fix);
     assertEquals(
         fixed.json().at("/content/body").asString().lines().findFirst().orElse(""), "<p>Nine</p>");

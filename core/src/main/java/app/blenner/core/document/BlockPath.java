@@ -25,4 +25,17 @@ public record BlockPath(List<Integer> steps) {
     next.add(step);
     return new BlockPath(next);
   }
+
+  /** The same way from further up: where it began, a step leads first. */
+  public BlockPath under(int step) {
+    List<Integer> longer = new ArrayList<>(steps.size() + 1);
+    longer.add(step);
+    longer.addAll(steps);
+    return new BlockPath(longer);
+  }
+
+  /** The same way without its first step. */
+  public BlockPath within() {
+    return new BlockPath(steps.subList(1, steps.size()));
+  }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
@@ -99,25 +100,52 @@ public record Document(List<Block> blocks) {
 
   /** This text with every list of blocks rebuilt, those inside before those around them. */
   public Document rebuild(UnaryOperator<List<Block>> change) {
-    return new Document(rebuild(blocks, change));
+    return rebuild((at, list) -> change.apply(list));
   }
 
-  private static List<Block> rebuild(List<Block> blocks, UnaryOperator<List<Block>> change) {
+  /**
+   * The same by where each list stands.
+   *
+   * @param change told the way to what holds a list, and the list: with one step more it is the way to a block of it
+   */
+  public Document rebuild(BiFunction<BlockPath, List<Block>, List<Block>> change) {
+    return new Document(rebuild(BlockPath.TOP, blocks, change));
+  }
+
+  private static List<Block> rebuild(
+      BlockPath at, List<Block> blocks, BiFunction<BlockPath, List<Block>, List<Block>> change) {
     List<Block> inner = new ArrayList<>(blocks.size());
-    for (Block block : blocks) {
+    for (int i = 0; i < blocks.size(); i++) {
+      Block block = blocks.get(i);
       List<List<Block>> groups = block.groups();
       if (groups.isEmpty()) {
         inner.add(block);
         continue;
       }
-      List<List<Block>> rebuilt = groups.stream().map(g -> rebuild(g, change)).toList();
+      BlockPath here = at.then(i);
+      List<List<Block>> rebuilt = new ArrayList<>(groups.size());
+      for (int g = 0; g < groups.size(); g++) {
+        rebuilt.add(rebuild(here.then(g), groups.get(g), change));
+      }
       inner.add(rebuilt.equals(groups) ? block : block.withGroups(rebuilt));
     }
-    return change.apply(inner);
+    return change.apply(at, inner);
   }
 
   /** This text with every block changed, those inside before those around them. */
   public Document map(UnaryOperator<Block> change) {
-    return rebuild(list -> list.stream().map(change).toList());
+    return map((at, block) -> change.apply(block));
+  }
+
+  /** The same by where each block stands. */
+  public Document map(BiFunction<BlockPath, Block, Block> change) {
+    return rebuild(
+        (at, list) -> {
+          List<Block> out = new ArrayList<>(list.size());
+          for (int i = 0; i < list.size(); i++) {
+            out.add(change.apply(at.then(i), list.get(i)));
+          }
+          return out;
+        });
   }
 }

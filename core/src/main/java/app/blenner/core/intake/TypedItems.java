@@ -1,6 +1,7 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.BlockStyle;
 import app.blenner.core.document.BulletedList;
 import app.blenner.core.document.Document;
@@ -26,10 +27,11 @@ public final class TypedItems {
   /**
    * A typed list.
    *
+   * @param at its first paragraph
    * @param items what its items say, without their markers
    * @param numbered whether it has numbers
    */
-  public record Run(List<String> items, boolean numbered) {}
+  public record Run(BlockPath at, List<String> items, boolean numbered) {}
 
   private TypedItems() {}
 
@@ -45,10 +47,11 @@ public final class TypedItems {
    * @param take asked for each, in order
    */
   public static Document made(Document document, int least, Predicate<Run> take) {
-    return document.rebuild(blocks -> made(blocks, least, take));
+    return document.rebuild((at, blocks) -> made(at, blocks, least, take));
   }
 
-  private static List<Block> made(List<Block> blocks, int least, Predicate<Run> take) {
+  private static List<Block> made(
+      BlockPath at, List<Block> blocks, int least, Predicate<Run> take) {
     List<Block> out = new ArrayList<>();
     int i = 0;
     while (i < blocks.size()) {
@@ -65,7 +68,7 @@ public final class TypedItems {
         run.addAll(items);
         end = j + 1;
       }
-      if (run.size() >= least && take.test(told(run))) {
+      if (run.size() >= least && take.test(told(at.then(i), run))) {
         out.add(list(run));
       } else {
         end = Math.max(end, i + 1);
@@ -76,9 +79,9 @@ public final class TypedItems {
     return out;
   }
 
-  private static Run told(List<Item> run) {
+  private static Run told(BlockPath at, List<Item> run) {
     return new Run(
-        run.stream().map(i -> Inlines.text(i.content())).toList(), !run.get(0).marker().sign());
+        at, run.stream().map(i -> Inlines.text(i.content())).toList(), !run.get(0).marker().sign());
   }
 
   private static boolean isBlank(Block block) {

@@ -1,22 +1,31 @@
 package app.blenner.core.preflight;
 
-import app.blenner.core.document.Block;
-import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.ButtonLink;
 import app.blenner.core.document.Inline;
-import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Picture;
-import app.blenner.core.item.Content;
+import app.blenner.core.rule.BlockRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Level;
+import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Every link has words, or a picture with alternative text, to say where it goes. */
-public final class EmptyLinkText implements Rule {
+public final class EmptyLinkText implements BlockRule {
   @Override
   public String id() {
     return "empty-link-text";
+  }
+
+  @Override
+  public String label() {
+    return "Links without words";
   }
 
   @Override
@@ -30,74 +39,58 @@ public final class EmptyLinkText implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.REQUIRED;
+  }
+
+  @Override
   public String need(int count) {
     return "words for " + (count == 1 ? "one link" : count + " links");
   }
 
   @Override
-  public List<Finding> check(Content content) {
+  public List<Finding> look(Passage passage, Settings settings) {
+    Level level = settings.level(this);
     List<Finding> found = new ArrayList<>();
-    content.body().walk((path, block) -> check(path, block, found));
+    for (Place place : passage.places()) {
+      whole(place, level, found);
+    }
+    for (LinkRun link : passage.links()) {
+      if (saysNothing(link.text())) {
+        Fix unlink =
+            Fix.ofBlock(
+                "Remove the link",
+                b -> b.mapContent(inlines -> unlinked(inlines, link.first(), link.end())));
+        found.add(
+            Finding.onWords(
+                this,
+                level,
+                "A link here has no words.",
+                link.place(),
+                link.from(),
+                link.to(),
+                List.of(unlink)));
+      }
+    }
     return found;
   }
 
-  private void check(BlockPath path, Block block, List<Finding> found) {
-    if (block instanceof Picture p) {
+  /** A block that is a link as a whole. */
+  private void whole(Place place, Level level, List<Finding> found) {
+    if (place.block() instanceof Picture p) {
       // While nobody has said what the picture shows, that is the finding to mend first.
       if (p.link() != null && p.alternative() != null && saysNothing(p.alternative())) {
         found.add(
             Finding.onBlock(
                 this,
-                Level.MUST_FIX,
+                level,
                 "This picture is a link, but says nothing of where it goes.",
-                path,
+                place,
                 List.of(Fix.ask("Write alternative text", "alternative"))));
       }
-    } else if (block instanceof ButtonLink b && saysNothing(b.label())) {
-      found.add(
-          Finding.onBlock(this, Level.MUST_FIX, "This button has no words.", path, List.of()));
+    } else if (place.block() instanceof ButtonLink b && saysNothing(b.label())) {
+      found.add(Finding.onBlock(this, level, "This button has no words.", place, List.of()));
     }
-    running(path, block.content(), found);
-  }
-
-  private void running(BlockPath path, List<Inline> content, List<Finding> found) {
-    int offset = 0;
-    int i = 0;
-    while (i < content.size()) {
-      Optional<Mark.Link> link = content.get(i).marks().link();
-      int end = i + 1;
-      while (link.isPresent()
-          && end < content.size()
-          && content.get(end).marks().link().equals(link)) {
-        end++;
-      }
-      String text = Inlines.text(content.subList(i, end));
-      if (link.isPresent() && saysNothing(text)) {
-        int first = i;
-        int last = end;
-        found.add(
-            new Finding(
-                id(),
-                Level.MUST_FIX,
-                "A link here has no words.",
-                why(),
-                "body",
-                path,
-                offset,
-                offset + text.length(),
-                List.of(Fix.make("Remove the link", c -> unlinked(c, path, first, last)))));
-      }
-      offset += text.length();
-      i = end;
-    }
-  }
-
-  /** The content without the link on some pieces of a block's running text, and on no others. */
-  private static Content unlinked(Content content, BlockPath path, int first, int last) {
-    return content.withBody(
-        content
-            .body()
-            .change(path, block -> block.mapContent(inlines -> unlinked(inlines, first, last))));
   }
 
   private static List<Inline> unlinked(List<Inline> content, int first, int last) {

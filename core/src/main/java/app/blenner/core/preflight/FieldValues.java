@@ -1,17 +1,23 @@
 package app.blenner.core.preflight;
 
-import app.blenner.core.item.Content;
-import app.blenner.core.kind.Kind;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** Each field of the item's kind holds what its kind asks for. */
 public final class FieldValues implements Rule {
-  /** What stands before the name of a field, where a finding says on which it is. */
-  public static final String PLACE = "field:";
-
   @Override
   public String id() {
     return "field-values";
+  }
+
+  @Override
+  public String label() {
+    return "What the fields of the kind ask for";
   }
 
   @Override
@@ -25,20 +31,31 @@ public final class FieldValues implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.REQUIRED;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.SITE;
+  }
+
+  @Override
   public String need(int count) {
     return count == 1 ? "one field filled in as asked" : count + " fields filled in as asked";
   }
 
   @Override
-  public List<Finding> check(Content content) {
-    return List.of();
-  }
-
-  @Override
-  public List<Finding> check(Content content, Kind kind) {
-    return kind.problems(content.values()).entrySet().stream()
+  public List<Finding> check(Subject subject, Settings settings) {
+    return subject.kind().problems(subject.content().values()).entrySet().stream()
         .map(
-            e -> Finding.onField(this, Level.MUST_FIX, e.getValue(), PLACE + e.getKey(), List.of()))
+            e ->
+                Finding.onField(
+                    this,
+                    settings.level(this),
+                    e.getValue(),
+                    Finding.FIELD + e.getKey(),
+                    List.of()))
         .toList();
   }
 }

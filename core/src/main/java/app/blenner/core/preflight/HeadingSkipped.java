@@ -1,7 +1,14 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Heading;
-import app.blenner.core.item.Content;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -10,6 +17,11 @@ public final class HeadingSkipped implements Rule {
   @Override
   public String id() {
     return "heading-skipped";
+  }
+
+  @Override
+  public String label() {
+    return "Skipped levels of headings";
   }
 
   @Override
@@ -23,42 +35,39 @@ public final class HeadingSkipped implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.ADVISED;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
   public String need(int count) {
     return count == 1 ? "a heading of another level" : count + " headings of another level";
   }
 
   @Override
-  public List<Finding> check(Content content) {
+  public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    int[] before = {1};
-    content
-        .body()
-        .walk(
-            (path, block) -> {
-              if (block instanceof Heading h) {
-                int wanted = before[0] + 1;
-                if (h.level() > wanted) {
-                  String message =
-                      before[0] == 1
-                          ? "The first heading is level "
-                              + h.level()
-                              + "; the outline begins with 2."
-                          : "Heading "
-                              + h.level()
-                              + " follows heading "
-                              + before[0]
-                              + "; a level is skipped.";
-                  Fix fix =
-                      Fix.make(
-                          "Make it heading " + wanted,
-                          c ->
-                              c.withBody(
-                                  c.body().change(path, b -> ((Heading) b).atLevel(wanted))));
-                  found.add(Finding.onBlock(this, Level.ADVISED, message, path, List.of(fix)));
-                }
-                before[0] = h.level();
-              }
-            });
+    int before = 1;
+    for (Place place : subject.headings()) {
+      int level = ((Heading) place.block()).level();
+      int wanted = before + 1;
+      if (level > wanted) {
+        String message =
+            before == 1
+                ? "The first heading is level " + level + "; the outline begins with 2."
+                : "Heading " + level + " follows heading " + before + "; a level is skipped.";
+        Fix fix =
+            Fix.ofBlock(
+                "Make it heading " + wanted, b -> b instanceof Heading h ? h.atLevel(wanted) : b);
+        found.add(Finding.onBlock(this, settings.level(this), message, place, List.of(fix)));
+      }
+      before = level;
+    }
     return found;
   }
 }

@@ -1,15 +1,20 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Block;
-import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
 import app.blenner.core.format.html.HtmlReader;
-import app.blenner.core.item.Content;
-import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.RichTextField;
-import app.blenner.core.merge.MergeFields;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,6 +23,11 @@ public final class MergeFieldUnknown implements Rule {
   @Override
   public String id() {
     return "merge-field-unknown";
+  }
+
+  @Override
+  public String label() {
+    return "Merge fields that are not there";
   }
 
   @Override
@@ -31,6 +41,16 @@ public final class MergeFieldUnknown implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.REQUIRED;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.SITE;
+  }
+
+  @Override
   public String need(int count) {
     return count == 1
         ? "another word for an unknown merge field"
@@ -38,72 +58,64 @@ public final class MergeFieldUnknown implements Rule {
   }
 
   @Override
-  public List<Finding> check(Content content) {
-    return List.of();
-  }
-
-  @Override
-  public List<Finding> check(Content content, Kind kind, Surroundings around) {
+  public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    content.body().walk((path, block) -> look(path, block, kind, around.fields(), found));
-    kind.fields()
+    List<Passage> passages = subject.passages();
+    for (int i = 0; i < passages.size(); i++) {
+      for (Place place : passages.get(i).places()) {
+        look(place.under(i), subject, settings, found);
+      }
+    }
+    subject
+        .kind()
+        .fields()
         .filter(f -> f instanceof RichTextField)
         .map(f -> f.head().name())
-        .forEach(name -> field(name, content, kind, around.fields(), found));
+        .forEach(name -> field(name, subject, settings, found));
     return found;
   }
 
   /** A formatted text of a field is told as a whole: there are no marks within it. */
-  private void field(
-      String name, Content content, Kind kind, MergeFields fields, List<Finding> found) {
-    if (content.values().get(name) instanceof String html) {
+  private void field(String name, Subject subject, Settings settings, List<Finding> found) {
+    if (subject.content().values().get(name) instanceof String html) {
       List<Finding> within = new ArrayList<>();
-      HtmlReader.read(html).walk((path, block) -> look(path, block, kind, fields, within));
+      HtmlReader.read(html)
+          .walk((path, block) -> look(Place.of(path, block), subject, settings, within));
       within.stream()
           .findFirst()
-          .map(
-              f ->
-                  Finding.onField(
-                      this, f.level(), f.message(), FieldValues.PLACE + name, List.of()))
+          .map(f -> Finding.onField(this, f.level(), f.message(), Finding.FIELD + name, List.of()))
           .ifPresent(found::add);
     }
   }
 
-  private void look(
-      BlockPath path, Block block, Kind kind, MergeFields fields, List<Finding> found) {
+  private void look(Place place, Subject subject, Settings settings, List<Finding> found) {
     int at = 0;
     String before = null;
-    for (Inline inline : block.content()) {
+    for (Inline inline : place.block().content()) {
       int length = inline instanceof Text t ? t.text().length() : 1;
       String name = inline.marks().value(Mark.Kind.MERGE_FIELD, null);
-      if (name != null && !name.equals(before) && !fields.knows(name, kind)) {
+      if (name != null
+          && !name.equals(before)
+          && !subject.around().fields().knows(name, subject.kind())) {
         found.add(
-            new Finding(
-                id(),
-                Level.MUST_FIX,
+            Finding.onWords(
+                this,
+                settings.level(this),
                 "There is no merge field “" + name + "” for this kind of item.",
-                why(),
-                "body",
-                path,
+                place,
                 at,
                 at + length,
-                List.of(Fix.make("Take it out", c -> without(c, path, name)))));
+                List.of(Fix.ofBlock("Take it out", b -> without(b, name)))));
       }
       before = name;
       at += length;
     }
   }
 
-  private static Content without(Content content, BlockPath path, String name) {
-    return content.withBody(
-        content
-            .body()
-            .change(
-                path,
-                b ->
-                    b.withContent(
-                        b.content().stream()
-                            .filter(i -> !name.equals(i.marks().value(Mark.Kind.MERGE_FIELD, null)))
-                            .toList())));
+  private static Block without(Block block, String name) {
+    return block.withContent(
+        block.content().stream()
+            .filter(i -> !name.equals(i.marks().value(Mark.Kind.MERGE_FIELD, null)))
+            .toList());
   }
 }

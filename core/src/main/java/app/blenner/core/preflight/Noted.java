@@ -1,5 +1,7 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Level;
 import java.util.ArrayList;
 import java.util.List;
 

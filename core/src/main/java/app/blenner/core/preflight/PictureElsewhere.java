@@ -1,15 +1,26 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Picture;
-import app.blenner.core.item.Content;
+import app.blenner.core.rule.BlockRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Somebody has decided about every picture that lies on another site. */
-public final class PictureElsewhere implements Rule {
+public final class PictureElsewhere implements BlockRule {
   @Override
   public String id() {
     return "picture-elsewhere";
+  }
+
+  @Override
+  public String label() {
+    return "Pictures on other sites";
   }
 
   @Override
@@ -24,38 +35,36 @@ public final class PictureElsewhere implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.REQUIRED;
+  }
+
+  @Override
   public String need(int count) {
     return "a decision about "
         + (count == 1 ? "one picture on another site" : count + " pictures on other sites");
   }
 
   @Override
-  public List<Finding> check(Content content) {
+  public List<Finding> look(Passage passage, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    content
-        .body()
-        .walk(
-            (path, block) -> {
-              if (block instanceof Picture p && p.pending()) {
-                found.add(
-                    Finding.onBlock(
-                        this,
-                        Level.MUST_FIX,
-                        "This picture lies on "
-                            + p.source().host()
-                            + ", and nobody has decided about it.",
-                        path,
-                        List.of(
-                            Fix.ask("Take it into Assets", "elsewhere"),
-                            Fix.make(
-                                "Keep it there",
-                                c ->
-                                    c.withBody(
-                                        c.body()
-                                            .change(
-                                                path, b -> ((Picture) b).withPending(false)))))));
-              }
-            });
+    for (Place place : passage.pictures()) {
+      Picture picture = (Picture) place.block();
+      if (picture.pending()) {
+        Fix take = Fix.ask("Take it into Assets", "elsewhere");
+        Fix keep =
+            Fix.ofBlock("Keep it there", b -> b instanceof Picture p ? p.withPending(false) : b);
+        found.add(
+            Finding.onBlock(
+                this,
+                settings.level(this),
+                "This picture lies on "
+                    + picture.source().host()
+                    + ", and nobody has decided about it.",
+                place,
+                List.of(take, keep)));
+      }
+    }
     return found;
   }
 }

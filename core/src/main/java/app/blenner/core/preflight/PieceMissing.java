@@ -1,11 +1,17 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Block;
-import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.LinkedPiece;
 import app.blenner.core.document.Prompt;
-import app.blenner.core.item.Content;
-import app.blenner.core.kind.Kind;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,6 +20,11 @@ public final class PieceMissing implements Rule {
   @Override
   public String id() {
     return "snippet-missing";
+  }
+
+  @Override
+  public String label() {
+    return "Linked snippets that are gone";
   }
 
   @Override
@@ -27,39 +38,43 @@ public final class PieceMissing implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.REQUIRED;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.SITE;
+  }
+
+  @Override
   public String need(int count) {
     return count == 1 ? "a linked snippet that is there" : "linked snippets that are there";
   }
 
   @Override
-  public List<Finding> check(Content content) {
-    return List.of();
-  }
-
-  @Override
-  public List<Finding> check(Content content, Kind kind, Surroundings around) {
+  public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    content
-        .body()
-        .walk(
-            (path, block) -> {
-              if (block instanceof LinkedPiece piece && !around.pieces().contains(piece.key())) {
-                Fix fix = Fix.make("Take it out", c -> without(c, path));
-                found.add(
-                    Finding.onBlock(
-                        this,
-                        Level.MUST_FIX,
-                        "The snippet that is linked here is not there any more.",
-                        path,
-                        List.of(fix)));
-              }
-            });
+    List<Passage> passages = subject.passages();
+    for (int i = 0; i < passages.size(); i++) {
+      for (Place place : passages.get(i).places()) {
+        if (place.block() instanceof LinkedPiece piece
+            && !subject.around().pieces().contains(piece.key())) {
+          found.add(
+              Finding.onBlock(
+                  this,
+                  settings.level(this),
+                  "The snippet that is linked here is not there any more.",
+                  place.under(i),
+                  List.of(Fix.ofBlock("Take it out", PieceMissing::without))));
+        }
+      }
+    }
     return found;
   }
 
-  private static Content without(Content content, BlockPath path) {
+  private static Block without(Block block) {
     // An empty prompt is nothing, and what is nothing is left out.
-    return content.withBody(
-        content.body().change(path, (Block b) -> b instanceof LinkedPiece ? new Prompt(0, "") : b));
+    return block instanceof LinkedPiece ? new Prompt(0, "") : block;
   }
 }

@@ -1,36 +1,51 @@
 package app.blenner.core.preflight;
 
-import app.blenner.core.item.Content;
-import app.blenner.core.kind.Kind;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
+import app.blenner.core.tidy.Tidy;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-/** Runs all rules. */
+/** Runs all rules. A new one is registered here, and nowhere else; one that cleans up, in {@link Tidy}. */
 public final class Preflight {
   private static final List<Rule> RULES =
-      List.of(
-          new TitleRequired(),
-          new PromptUnfilled(),
-          new SummaryLength(),
-          new FieldValues(),
-          new SearchTitleWidth(),
-          new CanonicalAddress(),
-          new PictureAlternative(),
-          new PictureElsewhere(),
-          new HeadingSkipped(),
-          new EmptyLinkText(),
-          new MergeFieldUnknown(),
-          new PieceMissing());
+      Stream.concat(
+              Stream.of(
+                  new TitleRequired(),
+                  new PromptUnfilled(),
+                  new SummaryLength(),
+                  new FieldValues(),
+                  new SearchTitleWidth(),
+                  new CanonicalAddress(),
+                  new PictureAlternative(),
+                  new PictureElsewhere(),
+                  new HeadingSkipped(),
+                  new EmptyLinkText(),
+                  new MergeFieldUnknown(),
+                  new PieceMissing()),
+              Tidy.rules().stream())
+          .toList();
+
+  private static final Map<String, Rule> BY_ID =
+      RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
 
   /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
-  public static final int VERSION = 4;
+  public static final int VERSION = 5;
 
   private Preflight() {}
 
   /** The rule with this id. */
   public static Optional<Rule> rule(String id) {
-    return RULES.stream().filter(r -> r.id().equals(id)).findFirst();
+    return Optional.ofNullable(BY_ID.get(id));
   }
 
   /** All rules, in the order in which their findings are told. */
@@ -38,14 +53,15 @@ public final class Preflight {
     return RULES;
   }
 
-  /** All findings in what every item has, whatever its kind. */
-  public static List<Finding> check(Content content) {
-    return RULES.stream().flatMap(r -> r.check(content).stream()).toList();
-  }
-
-  /** All findings in an item of a kind in its surroundings. */
-  public static List<Finding> check(Content content, Kind kind, Surroundings around) {
-    return RULES.stream().flatMap(r -> r.check(content, kind, around).stream()).toList();
+  /** All findings in an item; each rule is asked once, and those that are off are not. */
+  public static List<Finding> check(Subject subject, Settings settings) {
+    List<Finding> found = new ArrayList<>();
+    for (Rule rule : RULES) {
+      if (settings.weight(rule) != Weight.OFF) {
+        found.addAll(rule.check(subject, settings));
+      }
+    }
+    return Finding.numbered(found);
   }
 
   /**

@@ -1,17 +1,27 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Block;
-import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Prompt;
-import app.blenner.core.item.Content;
+import app.blenner.core.rule.BlockRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Every prompt of an outline is answered, or taken out. */
-public final class PromptUnfilled implements Rule {
+public final class PromptUnfilled implements BlockRule {
   @Override
   public String id() {
     return "prompt-unfilled";
+  }
+
+  @Override
+  public String label() {
+    return "Prompts nobody has answered";
   }
 
   @Override
@@ -25,33 +35,34 @@ public final class PromptUnfilled implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.REQUIRED;
+  }
+
+  @Override
   public String need(int count) {
     return count == 1 ? "an answer to one prompt" : "answers to " + count + " prompts";
   }
 
   @Override
-  public List<Finding> check(Content content) {
+  public List<Finding> look(Passage passage, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    content
-        .body()
-        .walk(
-            (path, block) -> {
-              if (block instanceof Prompt p) {
-                found.add(
-                    Finding.onBlock(
-                        this,
-                        Level.MUST_FIX,
-                        "Not written yet: “" + p.text() + "”",
-                        path,
-                        List.of(Fix.make("Take the prompt out", c -> without(c, path)))));
-              }
-            });
+    for (Place place : passage.places()) {
+      if (place.block() instanceof Prompt p) {
+        found.add(
+            Finding.onBlock(
+                this,
+                settings.level(this),
+                "Not written yet: “" + p.text() + "”",
+                place,
+                List.of(Fix.ofBlock("Take the prompt out", PromptUnfilled::without))));
+      }
+    }
     return found;
   }
 
-  private static Content without(Content content, BlockPath path) {
+  private static Block without(Block block) {
     // An empty prompt is nothing, and what is nothing is left out.
-    return content.withBody(
-        content.body().change(path, (Block b) -> b instanceof Prompt ? new Prompt(0, "") : b));
+    return block instanceof Prompt ? new Prompt(0, "") : block;
   }
 }

@@ -2,15 +2,30 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.face.SearchResult;
 import app.blenner.core.face.TitleWidth;
-import app.blenner.core.item.Content;
 import app.blenner.core.kind.Standard;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A title that was written for search results is shown whole there. */
 public final class SearchTitleWidth implements Rule {
+  private static final Parameter WIDTH =
+      new Parameter("width", "Widest title, in pixels", 200, 1200, SearchResult.USUAL_WIDTH);
+
   @Override
   public String id() {
     return "search-title-width";
+  }
+
+  @Override
+  public String label() {
+    return "Search titles that are cut off";
   }
 
   @Override
@@ -24,22 +39,39 @@ public final class SearchTitleWidth implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.ADVISED;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return List.of(WIDTH);
+  }
+
+  @Override
   public String need(int count) {
     return "a shorter search title";
   }
 
   @Override
-  public List<Finding> check(Content content) {
-    long width = Math.round(TitleWidth.of(Standard.text(content, Standard.SEARCH_TITLE)));
-    if (width <= SearchResult.USUAL_WIDTH) {
+  public List<Finding> check(Subject subject, Settings settings) {
+    String title = Standard.text(subject.content(), Standard.SEARCH_TITLE);
+    long width = Math.round(TitleWidth.of(title));
+    int shown = settings.number(this, WIDTH);
+    if (width <= shown) {
       return List.of();
     }
-    String field = FieldValues.PLACE + Standard.SEARCH_TITLE;
+    String field = Finding.FIELD + Standard.SEARCH_TITLE;
     return List.of(
         Finding.onField(
             this,
-            Level.ADVISED,
-            "The search title is " + width + " pixels wide; only 600 are shown.",
+            settings.level(this),
+            "The search title is " + width + " pixels wide; only " + shown + " are shown.",
             field,
             List.of(Fix.ask("Shorten it", field))));
   }

@@ -1,8 +1,15 @@
 package app.blenner.core.preflight;
 
-import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.language.Counts;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** The summary is there and is short enough for a teaser. */
@@ -10,6 +17,11 @@ public final class SummaryLength implements Rule {
   @Override
   public String id() {
     return "summary-length";
+  }
+
+  @Override
+  public String label() {
+    return "The length of the summary";
   }
 
   @Override
@@ -26,23 +38,26 @@ public final class SummaryLength implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.REQUIRED;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.SITE;
+  }
+
+  @Override
   public String need(int count) {
     return "a shorter summary";
   }
 
   @Override
-  public List<Finding> check(Content content) {
-    return check(content, Kind.SUMMARY_LIMIT);
-  }
-
-  @Override
-  public List<Finding> check(Content content, Kind kind) {
-    return check(content, kind.summaryLimit());
-  }
-
-  private List<Finding> check(Content content, int limit) {
-    int length = Counts.characters(content.summary());
+  public List<Finding> check(Subject subject, Settings settings) {
+    int limit = subject.kind().summaryLimit();
+    int length = Counts.characters(subject.content().summary());
     if (length == 0) {
+      // It can go live without: the beginning of the text stands in.
       return List.of(
           Finding.onField(
               this,
@@ -55,10 +70,12 @@ public final class SummaryLength implements Rule {
       return List.of();
     }
     int over = length - limit;
-    String message =
-        "The summary is " + over + (over == 1 ? " character" : " characters") + " too long.";
     return List.of(
         Finding.onField(
-            this, Level.MUST_FIX, message, "summary", List.of(Fix.ask("Shorten it", "summary"))));
+            this,
+            settings.level(this),
+            "The summary is " + over + (over == 1 ? " character" : " characters") + " too long.",
+            "summary",
+            List.of(Fix.ask("Shorten it", "summary"))));
   }
 }

@@ -1,6 +1,12 @@
 package app.blenner.core.preflight;
 
-import app.blenner.core.item.Content;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** An item has a title. */
@@ -8,6 +14,11 @@ public final class TitleRequired implements Rule {
   @Override
   public String id() {
     return "title-required";
+  }
+
+  @Override
+  public String label() {
+    return "A title";
   }
 
   @Override
@@ -21,17 +32,27 @@ public final class TitleRequired implements Rule {
   }
 
   @Override
+  public Weight weight() {
+    return Weight.REQUIRED;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
   public String need(int count) {
     return "a title";
   }
 
   @Override
-  public List<Finding> check(Content content) {
-    return content.title().isEmpty()
+  public List<Finding> check(Subject subject, Settings settings) {
+    return subject.content().title().isEmpty()
         ? List.of(
             Finding.onField(
                 this,
-                Level.MUST_FIX,
+                settings.level(this),
                 "The item has no title.",
                 "title",
                 List.of(Fix.ask("Write one", "title"))))

@@ -1,6 +1,6 @@
 /**
- * The checks before going live. Each {@link app.blenner.core.preflight.Rule} is one small class that
- * looks at a {@link app.blenner.core.item.Content} and gives {@link
- * app.blenner.core.preflight.Finding}s; {@link app.blenner.core.preflight.Preflight} runs them all.
+ * The checks before going live. Each of the {@link app.blenner.core.rule.Rule}s here is one small class;
+ * {@link app.blenner.core.preflight.Preflight} runs them all, and {@link app.blenner.core.preflight.Noted} is
+ * what is kept of what they found.
  */
 package app.blenner.core.preflight;

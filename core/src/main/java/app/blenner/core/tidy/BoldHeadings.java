@@ -23,13 +23,27 @@ final class BoldHeadings implements CleanUpRule {
   }
 
   @Override
+  public String reference() {
+    return "WCAG 2.2, success criterion 1.3.1 Info and Relationships; failure F2, technique H42";
+  }
+
+  @Override
+  public String message() {
+    return "This line plays heading, but is none.";
+  }
+
+  @Override
   public Document mend(Document document, String language, Ask take) {
     List<HeadingCandidate> chosen =
         HeadingEvidence.find(document).stream()
             .filter(
                 c ->
                     take.take(
-                        c.words(), c.words(), "Heading " + c.level() + " (" + c.because() + ")"))
+                        Spot.block(
+                            c.path(),
+                            c.words(),
+                            c.words(),
+                            "Heading " + c.level() + " (" + c.because() + ")")))
             .toList();
     return chosen.isEmpty() ? document : HeadingEvidence.make(document, chosen);
   }

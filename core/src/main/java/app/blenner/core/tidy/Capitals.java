@@ -10,7 +10,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Stretches of at least three words, or a whole line, in nothing but capitals. */
-final class Capitals implements CleanUpRule {
+final class Capitals implements BlockCleanUp {
   private static final Pattern ROW =
       Pattern.compile(
           "\\p{Lu}[\\p{Lu}\\p{N}’'.-]*+(?:[ ,:;–—-]++[\\p{Lu}\\p{N}][\\p{Lu}\\p{N}’'.-]*+)*+");
@@ -28,6 +28,16 @@ final class Capitals implements CleanUpRule {
   @Override
   public String why() {
     return "Words in capitals are read slowly, and letter by letter by some screen readers. Names must be set right by hand.";
+  }
+
+  @Override
+  public String reference() {
+    return "Common practice: capitals are for names and the beginnings of sentences";
+  }
+
+  @Override
+  public String message() {
+    return "These words stand in nothing but capitals.";
   }
 
   @Override

@@ -1,5 +1,6 @@
 package app.blenner.core.tidy;
 
+import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Inlines;
@@ -34,10 +35,12 @@ final class CharacterEdits {
       Predicate<Inline> isKept,
       BiFunction<String, boolean[], List<Edit>> edits,
       CleanUpRule.Ask take) {
-    return document.map(block -> block.mapContent(content -> mend(content, isKept, edits, take)));
+    return document.map(
+        (path, block) -> block.mapContent(content -> mend(path, content, isKept, edits, take)));
   }
 
   private static List<Inline> mend(
+      BlockPath path,
       List<Inline> content,
       Predicate<Inline> isKept,
       BiFunction<String, boolean[], List<Edit>> edits,
@@ -49,7 +52,8 @@ final class CharacterEdits {
       Stopping.check();
       String before = Snippet.around(text, edit.from(), edit.to());
       String after = Snippet.around(text, edit.from(), edit.to(), edit.with());
-      if (take.take(letters.around(edit.from()), before, after)) {
+      String words = letters.around(edit.from());
+      if (take.take(new Spot(path, edit.from(), edit.to(), words, before, after))) {
         chosen.add(edit);
       }
     }

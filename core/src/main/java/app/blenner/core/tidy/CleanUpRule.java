@@ -1,30 +1,31 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.rule.About;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.List;
 
-/** One habit of hand-made text, how to find it and how to mend it. */
-interface CleanUpRule {
+/**
+ * A habit of hand-made text that can be mended wherever it was found: all of it when a text is tidied, one by one where
+ * a site looks for it before going live.
+ */
+interface CleanUpRule extends Rule {
   /** Asked at each place where a rule was found. */
   @FunctionalInterface
   interface Ask {
-    /**
-     * Whether to mend it.
-     *
-     * @param words the words it stands in; their letters tell it from other places
-     * @param before what stands there
-     * @param after what would stand there
-     */
-    boolean take(String words, String before, String after);
+    /** Whether to mend it. */
+    boolean take(Spot spot);
   }
 
-  /** A short name that never changes. */
-  String id();
-
-  /** What it is, as people say it. */
-  String label();
-
-  /** Why it is better mended, in a sentence. */
-  String why();
+  /** What is wrong at a place, in a sentence. */
+  String message();
 
   /**
    * The text with this rule mended.
@@ -33,4 +34,61 @@ interface CleanUpRule {
    * @param take only where it agrees is anything changed
    */
   Document mend(Document document, String language, Ask take);
+
+  /** People tidy a text when they choose to; a site can ask for it. */
+  @Override
+  default Weight weight() {
+    return Weight.OFF;
+  }
+
+  @Override
+  default Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
+  default String need(int count) {
+    return "tidying in " + (count == 1 ? "one place" : count + " places");
+  }
+
+  @Override
+  default List<Finding> check(Subject subject, Settings settings) {
+    return found(subject.content().body(), subject.language(), settings);
+  }
+
+  /** What is found in a text; the places are those of the text. */
+  default List<Finding> found(Document document, String language, Settings settings) {
+    List<Finding> found = new ArrayList<>();
+    mend(
+        document,
+        language,
+        spot -> {
+          found.add(
+              new Finding(
+                  id(),
+                  settings.level(this),
+                  message(),
+                  why(),
+                  "body",
+                  spot.path(),
+                  spot.from(),
+                  spot.to(),
+                  About.letters(spot.words()),
+                  1,
+                  List.of(fix(language, spot.from()))));
+          return false;
+        });
+    return found;
+  }
+
+  private Fix fix(String language, int from) {
+    return Fix.ofItem(
+        "Mend it",
+        (content, at) ->
+            content.withBody(
+                mend(
+                    content.body(),
+                    language,
+                    spot -> spot.path().equals(at) && spot.from() == from)));
+  }
 }

@@ -1,6 +1,7 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
@@ -27,12 +28,22 @@ final class EmptyParagraphs implements CleanUpRule {
   }
 
   @Override
+  public String reference() {
+    return "HTML Living Standard, the p element: room is made by style";
+  }
+
+  @Override
+  public String message() {
+    return "An empty paragraph makes room here.";
+  }
+
+  @Override
   public Document mend(Document document, String language, Ask take) {
     return document.rebuild(
-        blocks -> {
+        (at, blocks) -> {
           List<Block> out = new ArrayList<>();
           for (int i = 0; i < blocks.size(); i++) {
-            boolean drop = isBlank(blocks.get(i)) && mend(wordsBefore(blocks, i), take);
+            boolean drop = isBlank(blocks.get(i)) && mend(at.then(i), wordsBefore(blocks, i), take);
             if (!drop) {
               out.add(blocks.get(i));
             }
@@ -46,10 +57,10 @@ final class EmptyParagraphs implements CleanUpRule {
         && Inlines.text(block.content()).codePoints().allMatch(Spaces::isBlank);
   }
 
-  private static boolean mend(String before, Ask take) {
+  private static boolean mend(BlockPath at, String before, Ask take) {
     String place =
         before.isEmpty() ? "(empty) at the start" : "(empty) after “" + Snippet.end(before) + "”";
-    return take.take(before, place, "");
+    return take.take(Spot.block(at, before, place, ""));
   }
 
   /** The last words before a block. */

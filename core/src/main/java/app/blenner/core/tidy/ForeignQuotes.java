@@ -14,7 +14,7 @@ import java.util.List;
  * Quotation marks of another language than the text's, as they stand where its language was set late. What is of
  * another language by itself, such as a phrase marked so, keeps its own.
  */
-final class ForeignQuotes implements CleanUpRule {
+final class ForeignQuotes implements BlockCleanUp {
   private static final String DOUBLE = "“”„‟«»";
 
   /** Marks of a quotation within one. The raised comma is an apostrophe unless such a quotation stands open. */
@@ -35,6 +35,16 @@ final class ForeignQuotes implements CleanUpRule {
   @Override
   public String why() {
     return "Readers of this language know other marks, and the text would show two kinds.";
+  }
+
+  @Override
+  public String reference() {
+    return "Unicode CLDR, the delimiters of each language";
+  }
+
+  @Override
+  public String message() {
+    return "This quotation mark is one of another language.";
   }
 
   @Override

@@ -1,5 +1,6 @@
 package app.blenner.core.tidy;
 
+import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.LineBreak;
@@ -12,7 +13,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Runs with a colour, font or size of their own. */
-final class HandFormatting implements CleanUpRule {
+final class HandFormatting implements BlockCleanUp {
   private static final Set<Mark.Kind> KINDS =
       Set.of(Mark.Kind.FONT, Mark.Kind.SIZE, Mark.Kind.COLOUR);
 
@@ -32,14 +33,25 @@ final class HandFormatting implements CleanUpRule {
   }
 
   @Override
+  public String reference() {
+    return "Common practice: what a text looks like comes from the house style";
+  }
+
+  @Override
+  public String message() {
+    return "These words have a colour, font or size of their own.";
+  }
+
+  @Override
   public Document mend(Document document, String language, Ask take) {
-    return document.map(block -> block.mapContent(content -> mend(content, take)));
+    return document.map((path, block) -> block.mapContent(content -> mend(path, content, take)));
   }
 
   /** Neighbours that wear the same are one run, whatever else they wear. */
-  private static List<Inline> mend(List<Inline> content, Ask take) {
+  private static List<Inline> mend(BlockPath path, List<Inline> content, Ask take) {
     List<Inline> out = new ArrayList<>();
     int i = 0;
+    int at = 0;
     while (i < content.size()) {
       List<Mark> worn = worn(content.get(i));
       int end = i + 1;
@@ -47,11 +59,14 @@ final class HandFormatting implements CleanUpRule {
         end++;
       }
       List<Inline> run = content.subList(i, end);
-      boolean bare = !worn.isEmpty() && take.take(words(run), words(run), told(worn));
+      String words = words(run);
+      int to = at + run.stream().mapToInt(x -> x instanceof Text t ? t.text().length() : 1).sum();
+      boolean bare = !worn.isEmpty() && take.take(new Spot(path, at, to, words, words, told(worn)));
       for (Inline inline : run) {
         out.add(bare ? inline.withMarks(inline.marks().without(worn::contains)) : inline);
       }
       i = end;
+      at = to;
     }
     return out;
   }

@@ -56,7 +56,7 @@ final class Snippet {
       }
     }
 
-    /** The letters around a place within its line, as {@link CleanUpRule.Ask} wants them. */
+    /** The letters around a place within its line, as {@link Spot} wants them. */
     String around(int at) {
       int from = Math.max(beforeLine[at], before[at] - LETTERS);
       int to = Math.min(beforeNext[at], before[at] + LETTERS);

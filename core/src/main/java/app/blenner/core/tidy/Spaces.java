@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
  * Spaces in a row, and spaces at the ends of lines. Plain ones never reach readers, so that what is
  * left to find are the hard ones: no-break spaces and those of a fixed width.
  */
-final class Spaces implements CleanUpRule {
+final class Spaces implements BlockCleanUp {
   private static final String ANY = "[ \\u00A0\\u2000-\\u200A\\u202F\\u205F\\u3000]";
   private static final Pattern ROW =
       Pattern.compile("^" + ANY + "+|" + ANY + "+$|(?m:" + ANY + "+$)|" + ANY + "{2,}");
@@ -33,6 +33,16 @@ final class Spaces implements CleanUpRule {
   @Override
   public String why() {
     return "Spaces in a row tear holes into lines, at other places on each screen.";
+  }
+
+  @Override
+  public String reference() {
+    return "Common practice: one space parts two words";
+  }
+
+  @Override
+  public String message() {
+    return "Here are spaces that make a hole.";
   }
 
   @Override

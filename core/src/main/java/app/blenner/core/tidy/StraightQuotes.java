@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Quotation marks of the typewriter, which become those of the language. */
-final class StraightQuotes implements CleanUpRule {
+final class StraightQuotes implements BlockCleanUp {
   @Override
   public String id() {
     return "straight-quotes";
@@ -21,6 +21,16 @@ final class StraightQuotes implements CleanUpRule {
   @Override
   public String why() {
     return "Every language has marks of its own that open and close; the straight ones are a typewriter's.";
+  }
+
+  @Override
+  public String reference() {
+    return "Unicode CLDR, the delimiters of each language";
+  }
+
+  @Override
+  public String message() {
+    return "This is the quotation mark of a typewriter.";
   }
 
   @Override

@@ -1,6 +1,7 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.LineBreak;
@@ -15,7 +16,7 @@ import java.util.List;
  * Line breaks inside paragraphs that stand for something else: for the end of a paragraph, or for
  * the edge of a page the text once stood on. Short lines, as of an address or a poem, stay.
  */
-final class StrayBreaks implements CleanUpRule {
+final class StrayBreaks implements BlockCleanUp {
   private static final int LONG_LINE = 45;
 
   @Override
@@ -34,14 +35,25 @@ final class StrayBreaks implements CleanUpRule {
   }
 
   @Override
+  public String reference() {
+    return "HTML Living Standard, the br element: only where a break is part of what is said, as in a poem or an address";
+  }
+
+  @Override
+  public String message() {
+    return "Somebody broke this line by hand.";
+  }
+
+  @Override
   public Document mend(Document document, String language, Ask take) {
     return document.rebuild(
-        blocks -> {
+        (at, blocks) -> {
           List<Block> out = new ArrayList<>();
-          for (Block block : blocks) {
+          for (int i = 0; i < blocks.size(); i++) {
+            Block block = blocks.get(i);
             if (block instanceof Paragraph p
                 && p.content().stream().anyMatch(LineBreak.class::isInstance)) {
-              out.addAll(mend(p, take));
+              out.addAll(mend(at.then(i), p, take));
             } else {
               out.add(block);
             }
@@ -50,32 +62,33 @@ final class StrayBreaks implements CleanUpRule {
         });
   }
 
-  private static List<Block> mend(Paragraph p, Ask take) {
+  private static List<Block> mend(BlockPath path, Paragraph p, Ask take) {
     String text = Inlines.text(p.content());
     List<Edit> joins = new ArrayList<>();
     List<Integer> parts = new ArrayList<>();
     for (int i = text.indexOf('\n'); i >= 0; i = text.indexOf('\n', i + 1)) {
       Stopping.check();
       String line = text.substring(text.lastIndexOf('\n', i - 1) + 1, i);
-      int after = text.indexOf('\n', i + 1);
-      String next = text.substring(i + 1, after < 0 ? text.length() : after);
+      int lineEnd = text.indexOf('\n', i + 1);
+      String next = text.substring(i + 1, lineEnd < 0 ? text.length() : lineEnd);
       boolean doubled = next.isEmpty();
       boolean ends = line.matches("(?s).*[.!?…][\"'”’»)]?$");
       if (TypedItems.isItem(next) || TypedItems.isItem(line)) {
         continue;
       }
-      String letters = Trace.letters(line) + Trace.letters(next);
+      String words = line + next;
       if (doubled || (ends && line.length() >= LONG_LINE)) {
         String before = Snippet.around(text, i, i + 1).replace("\n", " ↵ ");
-        if (take.take(letters, before, before.replace(" ↵ ", " ¶ "))) {
+        String after = before.replace(" ↵ ", " ¶ ");
+        if (take.take(new Spot(path, i, i + 1, words, before, after))) {
           parts.add(i);
         }
       } else if (!ends && line.length() >= LONG_LINE && !next.isEmpty()) {
         String before = Snippet.around(text, i, i + 1).replace("\n", " ↵ ");
         boolean hyphen =
             line.matches("(?s).*\\p{L}[-\\u00AD\\u2010]$") && Character.isLowerCase(next.charAt(0));
-        if (take.take(
-            letters, before, before.replace(hyphen ? "- ↵ " : " ↵ ", hyphen ? "" : " "))) {
+        String after = before.replace(hyphen ? "- ↵ " : " ↵ ", hyphen ? "" : " ");
+        if (take.take(new Spot(path, i, i + 1, words, before, after))) {
           joins.add(hyphen ? new Edit(i - 1, i + 1, "") : new Edit(i, i + 1, " "));
         }
       }

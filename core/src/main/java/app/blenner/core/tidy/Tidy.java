@@ -1,6 +1,8 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.rule.About;
+import app.blenner.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -30,6 +32,11 @@ public final class Tidy {
 
   private Tidy() {}
 
+  /** The rules that clean up, in that order. */
+  public static List<Rule> rules() {
+    return List.copyOf(RULES);
+  }
+
   /** What there is to tidy; rules of which nothing was found are left out. */
   public static List<Matches> find(Document document, String language) {
     List<Matches> out = new ArrayList<>();
@@ -39,8 +46,8 @@ public final class Tidy {
       rule.mend(
           document,
           language,
-          (words, before, after) -> {
-            traces.add(new Trace(keys.next(words), before, after));
+          spot -> {
+            traces.add(new Trace(keys.next(spot), spot.before(), spot.after()));
             return false;
           });
       if (!traces.isEmpty()) {
@@ -62,7 +69,7 @@ public final class Tidy {
       Set<String> here = chosen.getOrDefault(rule.id(), Set.of());
       if (!here.isEmpty()) {
         Keys keys = new Keys();
-        out = rule.mend(out, language, (words, before, after) -> here.contains(keys.next(words)));
+        out = rule.mend(out, language, spot -> here.contains(keys.next(spot)));
       }
     }
     return out;
@@ -72,9 +79,9 @@ public final class Tidy {
   private static final class Keys {
     private final Map<String, Integer> seen = new HashMap<>();
 
-    String next(String words) {
-      String letters = Trace.letters(words);
-      return letters + "#" + seen.merge(letters, 1, Integer::sum);
+    String next(Spot spot) {
+      String about = About.letters(spot.words());
+      return about + "." + seen.merge(about, 1, Integer::sum);
     }
   }
 }

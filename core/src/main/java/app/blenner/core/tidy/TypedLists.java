@@ -22,8 +22,19 @@ final class TypedLists implements CleanUpRule {
   }
 
   @Override
+  public String reference() {
+    return "WCAG 2.2, success criterion 1.3.1 Info and Relationships; technique H48";
+  }
+
+  @Override
+  public String message() {
+    return "This list was typed, and is none.";
+  }
+
+  @Override
   public Document mend(Document document, String language, Ask take) {
-    return TypedItems.made(document, 2, run -> take.take(before(run), before(run), after(run)));
+    return TypedItems.made(
+        document, 2, run -> take.take(Spot.block(run.at(), before(run), before(run), after(run))));
   }
 
   private static String before(TypedItems.Run run) {

@@ -3,15 +3,21 @@ package app.blenner.core.toolset;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Document;
-import app.blenner.core.item.Content;
-import app.blenner.core.preflight.Finding;
-import app.blenner.core.preflight.Fix;
-import app.blenner.core.preflight.Level;
-import app.blenner.core.preflight.Rule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A text holds what its toolset does not offer, since it did so before; that is told once for the whole text. */
 public final class OutsideToolset implements Rule {
+  /** What it looks for. */
+  public static final String LABEL = "What a toolset does not offer";
+
   /** Where it comes from. */
   public static final String REFERENCE = "The site’s own toolsets, in Set-up.";
 
@@ -39,38 +45,55 @@ public final class OutsideToolset implements Rule {
   }
 
   @Override
+  public String label() {
+    return LABEL;
+  }
+
+  @Override
+  public Weight weight() {
+    return Weight.ADVISED;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.SITE;
+  }
+
+  @Override
   public String need(int count) {
     return "nothing";
   }
 
   @Override
-  public List<Finding> check(Content content) {
+  public List<Finding> check(Subject subject, Settings settings) {
+    Document body = subject.content().body();
     Allowance allowance = set.allowance();
-    Held held = Held.of(content.body(), allowance);
+    Held held = Held.of(body, allowance);
     if (held.isWhole()) {
       return List.of();
     }
     Fix fix =
-        Fix.make(
+        Fix.ofItem(
             "Take it out, and keep every word",
-            c -> c.withBody(Held.of(c.body(), allowance).text()));
+            (c, at) -> c.withBody(Held.of(c.body(), allowance).text()));
+    int first = first(body, allowance);
     return List.of(
         Finding.onBlock(
             this,
-            Level.ADVISED,
+            settings.level(this),
             "This text holds what is not offered here: " + held.words() + ".",
-            first(content.body(), allowance),
+            Place.of(BlockPath.TOP.then(first), body.blocks().get(first)),
             List.of(fix)));
   }
 
-  /** The first block at the top that holds some of it. */
-  private static BlockPath first(Document body, Allowance allowance) {
+  /** The number of the first block at the top that holds some of it. */
+  private static int first(Document body, Allowance allowance) {
     List<Block> blocks = body.blocks();
     for (int i = 0; i < blocks.size(); i++) {
       if (!Held.of(new Document(List.of(blocks.get(i))), allowance).isWhole()) {
-        return BlockPath.TOP.then(i);
+        return i;
       }
     }
-    return BlockPath.TOP.then(0);
+    return 0;
   }
 }

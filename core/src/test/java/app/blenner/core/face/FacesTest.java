@@ -6,10 +6,8 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
-import app.blenner.core.kind.Kinds;
 import app.blenner.core.kind.Standard;
-import app.blenner.core.preflight.Preflight;
-import app.blenner.core.preflight.Surroundings;
+import app.blenner.core.rule.Checked;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
@@ -104,26 +102,22 @@ public class FacesTest {
       Content content = content(Map.of(Standard.SEARCH_CANONICAL, Map.of("address", no)));
       assertEquals(SearchResult.of(content, "T").canonical(), "", no);
       assertTrue(
-          Preflight.check(content, Kinds.STANDARD.get(0), Surroundings.NONE).stream()
-              .anyMatch(f -> f.field().equals("field:search.canonical")),
+          Checked.of(content).stream().anyMatch(f -> f.field().equals("field:search.canonical")),
           no);
     }
     Content path = content(Map.of(Standard.SEARCH_CANONICAL, Map.of("address", "/visit/walk")));
     assertEquals(SearchResult.of(path, "T").canonical(), "/visit/walk");
     assertTrue(
-        Preflight.check(path, Kinds.STANDARD.get(0), Surroundings.NONE).stream()
-            .noneMatch(f -> f.field().equals("field:search.canonical")));
+        Checked.of(path).stream().noneMatch(f -> f.field().equals("field:search.canonical")));
   }
 
   @Test
   public void aTitleThatIsCutOffIsFound() {
     Content wide = content(Map.of(Standard.SEARCH_TITLE, "W".repeat(32)));
     assertTrue(
-        Preflight.check(wide, Kinds.STANDARD.get(0), Surroundings.NONE).stream()
+        Checked.of(wide).stream()
             .anyMatch(f -> f.rule().equals("search-title-width") && f.field().endsWith("title")));
     Content fits = content(Map.of(Standard.SEARCH_TITLE, "W".repeat(31)));
-    assertTrue(
-        Preflight.check(fits, Kinds.STANDARD.get(0), Surroundings.NONE).stream()
-            .noneMatch(f -> f.rule().equals("search-title-width")));
+    assertTrue(Checked.of(fits).stream().noneMatch(f -> f.rule().equals("search-title-width")));
   }
 }

@@ -9,9 +9,12 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
-import app.blenner.core.preflight.Finding;
 import app.blenner.core.preflight.MergeFieldUnknown;
-import app.blenner.core.preflight.Surroundings;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Passages;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Surroundings;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -133,6 +136,12 @@ public class MergeFieldsTest {
             + "<p>Dear <data value=\"reader.name\">reader</data></p>");
   }
 
+  private static List<Finding> unknown(Content content, MergeFields fields) {
+    Surroundings around = new Surroundings(WALK, "en", fields, Set.of());
+    return new MergeFieldUnknown()
+        .check(Subject.of(content, around, new Passages(0)), Settings.USUAL);
+  }
+
   @Test
   public void anUnknownOneIsFoundAtItsPlaceAndTakenOut() {
     Content content =
@@ -141,14 +150,13 @@ public class MergeFieldsTest {
             .withBody(
                 HtmlReader.read(
                     "<p>Call <data value=\"gone\">it</data> now, <data value=\"hotline\">y</data></p>"));
-    List<Finding> found =
-        new MergeFieldUnknown().check(content, WALK, new Surroundings(FIELDS, Set.of()));
+    List<Finding> found = unknown(content, FIELDS);
     assertEquals(found.size(), 1);
     assertEquals(found.get(0).from() + "-" + found.get(0).to(), "5-7");
-    Content mended = found.get(0).fixes().get(0).change().apply(content);
+    Content mended = found.get(0).mended(found.get(0).fixes().get(0), content);
     assertEquals(
         HtmlWriter.write(mended.body()), "<p>Call now, <data value=\"hotline\">y</data></p>");
-    assertEquals(new MergeFieldUnknown().check(content, WALK, Surroundings.NONE).size(), 2);
+    assertEquals(unknown(content, MergeFields.NONE).size(), 2);
     // In a formatted field it is told once, at the field.
     Content field =
         content
@@ -156,8 +164,7 @@ public class MergeFieldsTest {
             .withValues(
                 Map.of(
                     "note", "<p><data value=\"gone\">a</data> <data value=\"gone\">b</data></p>"));
-    List<Finding> inField =
-        new MergeFieldUnknown().check(field, WALK, new Surroundings(FIELDS, Set.of()));
+    List<Finding> inField = unknown(field, FIELDS);
     assertEquals(inField.size(), 1);
     assertTrue(inField.get(0).field().endsWith("note"), inField.get(0).field());
   }

@@ -9,6 +9,12 @@ import app.blenner.core.document.Trees;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
+import app.blenner.core.rule.BlockRule;
+import app.blenner.core.rule.Checked;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -25,8 +31,12 @@ public class FixesTest {
       assertTrue(rule.id().matches("[a-z-]+"));
       assertTrue(rule.why().endsWith("."), rule.id());
       assertTrue(
-          rule.reference().matches("(WCAG 2\\.2|RFC \\d+|Common practice).*"), rule.reference());
+          rule.reference()
+              .matches("(WCAG 2\\.2|RFC \\d+|HTML Living Standard|Unicode CLDR|Common practice).*"),
+          rule.reference());
       assertFalse(rule.need(1).isEmpty() || rule.need(2).isEmpty());
+      assertFalse(rule.label().isEmpty() || rule.label().endsWith("."), rule.id());
+      assertEquals(rule instanceof BlockRule, rule.scope() == Scope.BLOCK, rule.id());
     }
   }
 
@@ -36,20 +46,25 @@ public class FixesTest {
     int tried = 0;
     for (int seed = 0; seed < 1500; seed++) {
       Content before = new Content("t", "s", new Trees(seed).document(), "", List.of(), "", "");
-      List<Finding> findings = Preflight.check(before);
+      List<Finding> findings = Checked.of(before);
       for (Finding finding : findings) {
         for (Fix fix : finding.fixes()) {
           if (!fix.asks().isEmpty()) {
             continue;
           }
           tried++;
-          Content after = fix.change().apply(before);
-          List<Finding> left = Preflight.check(after);
-          // Where a block goes, the next one of its kind may stand in its place.
+          Content after = finding.mended(fix, before);
+          List<Finding> left = Checked.of(after);
+          // Of several about the same words the next takes its number, and then there is one less.
           assertTrue(
-              left.stream().noneMatch(f -> same(f, finding)) || left.size() < findings.size(),
+              left.stream().noneMatch(f -> f.identity().equals(finding.identity()))
+                  || left.size() < findings.size(),
               "seed " + seed + ": " + finding.message());
-          assertEquals(RunningText.of(after.body()), RunningText.of(before.body()), "seed " + seed);
+          // What stands in a merge field is no word of the text: something else is filled in.
+          if (!finding.rule().equals("merge-field-unknown")) {
+            assertEquals(
+                RunningText.of(after.body()), RunningText.of(before.body()), "seed " + seed);
+          }
           assertEquals(
               HtmlReader.read(HtmlWriter.write(after.body())), after.body(), "seed " + seed);
         }
@@ -58,18 +73,11 @@ public class FixesTest {
     assertTrue(tried > 200, "enough to mean something: " + tried);
   }
 
-  private static boolean same(Finding a, Finding b) {
-    return a.rule().equals(b.rule())
-        && a.path().equals(b.path())
-        && a.from() == b.from()
-        && a.to() == b.to();
-  }
-
   @Test
   public void findingsPointAtBlocksThatAreThere() {
     for (int seed = 0; seed < 500; seed++) {
       Content content = new Content("t", "s", new Trees(seed).document(), "", List.of(), "", "");
-      for (Finding f : Preflight.check(content)) {
+      for (Finding f : Checked.of(content)) {
         assertTrue(content.body().at(f.path()).isPresent(), "seed " + seed);
       }
     }

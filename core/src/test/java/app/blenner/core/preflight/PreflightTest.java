@@ -9,6 +9,10 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
+import app.blenner.core.rule.Checked;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Level;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +25,7 @@ public class PreflightTest {
   }
 
   private static List<Finding> body(String html) {
-    return Preflight.check(content("A title", "A summary", html));
+    return Checked.of(content("A title", "A summary", html));
   }
 
   private static List<String> rules(List<Finding> findings) {
@@ -30,12 +34,9 @@ public class PreflightTest {
 
   private static String fixed(String html) {
     Content before = content("A title", "A summary", html);
-    Fix fix =
-        Preflight.check(before).get(0).fixes().stream()
-            .filter(f -> f.asks().isEmpty())
-            .findFirst()
-            .orElseThrow();
-    return HtmlWriter.write(fix.change().apply(before).body());
+    Finding finding = Checked.of(before).get(0);
+    Fix fix = finding.fixes().stream().filter(Fix::isMadeAtOnce).findFirst().orElseThrow();
+    return HtmlWriter.write(finding.mended(fix, before).body());
   }
 
   @Test
@@ -46,7 +47,7 @@ public class PreflightTest {
   /** WCAG 2.2, 2.4.2 Page Titled. */
   @Test
   public void anItemNeedsATitle() {
-    Finding f = Preflight.check(content(" ", "s", "<p>a</p>")).get(0);
+    Finding f = Checked.of(content(" ", "s", "<p>a</p>")).get(0);
     assertEquals(f.rule(), "title-required");
     assertEquals(f.level(), Level.MUST_FIX);
     assertEquals(f.fixes().get(0).asks(), "title");
@@ -56,9 +57,9 @@ public class PreflightTest {
   public void aKindSaysHowLongItsSummariesAre() {
     Kind brief = new Kind("brief", "Brief", "Briefs", "", true, false, 100, List.of());
     Content text = content("A title", "a".repeat(101), "<p>a</p>");
-    Finding over = Preflight.check(text, brief, Surroundings.NONE).get(0);
+    Finding over = Checked.of(text, brief).get(0);
     assertEquals(over.message(), "The summary is 1 character too long.");
-    assertEquals(Preflight.check(text), List.of());
+    assertEquals(Checked.of(text), List.of());
     assertEquals(Kinds.read(Kinds.write(brief)), brief);
     Map<String, Object> older = new HashMap<>(Kinds.write(brief));
     older.remove("summary-limit");
@@ -72,18 +73,18 @@ public class PreflightTest {
   /** Common practice: a summary has at most 250 characters. */
   @Test
   public void aSummaryHasAtMost250Characters() {
-    assertEquals(Preflight.check(content("t", "x".repeat(250), "")), List.of());
-    Finding over = Preflight.check(content("t", "x".repeat(251), "")).get(0);
+    assertEquals(Checked.of(content("t", "x".repeat(250), "")), List.of());
+    Finding over = Checked.of(content("t", "x".repeat(251), "")).get(0);
     assertEquals(over.message(), "The summary is 1 character too long.");
     assertEquals(over.level(), Level.MUST_FIX);
-    assertEquals(Preflight.check(content("t", "", "")).get(0).level(), Level.ADVISED);
+    assertEquals(Checked.of(content("t", "", "")).get(0).level(), Level.ADVISED);
   }
 
   /** Characters are what a reader counts: UAX #29 extended grapheme clusters. */
   @Test
   public void charactersAreWhatAReaderCounts() {
-    assertEquals(Preflight.check(content("t", "👩‍🚀".repeat(250), "")), List.of());
-    assertEquals(Preflight.check(content("t", "e\u0301".repeat(251), "")).size(), 1);
+    assertEquals(Checked.of(content("t", "👩‍🚀".repeat(250), "")), List.of());
+    assertEquals(Checked.of(content("t", "e\u0301".repeat(251), "")).size(), 1);
   }
 
   /** WCAG 2.2, 1.1.1 Non-text Content; H37 (alt is there), H67 (empty alt is a decorative picture). */

@@ -9,6 +9,7 @@ import app.blenner.core.document.Trees;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -168,7 +169,8 @@ public class TidyTest {
 
   /** Letters but single ones, which may have been the signs of typed lists. */
   private static String letters(Document document) {
-    return Trace.letters(
-        String.join(" ", RunningText.of(document)).replaceAll("(?<!\\p{L})\\p{L}(?!\\p{L})", ""));
+    return String.join(" ", RunningText.of(document))
+        .replaceAll("(?<!\\p{L})\\p{L}(?!\\p{L})|\\P{L}", "")
+        .toLowerCase(Locale.ROOT);
   }
 }

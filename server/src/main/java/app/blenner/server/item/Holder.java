@@ -6,7 +6,9 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.RichTextField;
-import app.blenner.core.preflight.Finding;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
 import app.blenner.core.signoff.Role;
 import app.blenner.core.toolset.Allowance;
 import app.blenner.core.toolset.Excess;
@@ -128,10 +130,10 @@ class Holder {
   }
 
   /** What the body of an item holds that its toolset does not offer to somebody. */
-  List<Finding> findings(Content content, Kind kind, Role role) {
+  List<Finding> findings(Subject subject, Role role) {
     return toolsets
-        .nearest(kind.name(), Use.BODY, role)
-        .map(set -> new OutsideToolset(set).check(content))
+        .nearest(subject.kind().name(), Use.BODY, role)
+        .map(set -> new OutsideToolset(set).check(subject, Settings.USUAL))
         .orElse(List.of());
   }
 }

@@ -9,11 +9,10 @@ import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.item.Values;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.preflight.Finding;
-import app.blenner.core.preflight.Fix;
-import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Level;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.Topic;
@@ -55,6 +54,7 @@ class ItemService {
   private final Addresses addresses;
   private final SiteService sites;
   private final StateMaker states;
+  private final Judge judge;
   private final List<ItemNotes> notes;
   private final UseService uses;
   private final Versions versions;
@@ -73,6 +73,7 @@ class ItemService {
       Addresses addresses,
       SiteService sites,
       StateMaker states,
+      Judge judge,
       List<ItemNotes> notes,
       UseService uses,
       Versions versions,
@@ -88,6 +89,7 @@ class ItemService {
     this.addresses = addresses;
     this.sites = sites;
     this.states = states;
+    this.judge = judge;
     this.notes = notes;
     this.uses = uses;
     this.versions = versions;
@@ -279,7 +281,7 @@ class ItemService {
 
   /** Notes what the worklist tells of the working copy. */
   private void judge(ItemEntity item, Content content, Kind kind) {
-    List<Finding> findings = Preflight.check(content, kind, states.around());
+    List<Finding> findings = judge.findings(item.working, content, kind);
     item.mustFix = Preflight.count(findings, Level.MUST_FIX);
     item.findings = Noted.write(findings);
     item.findingsBy = Preflight.VERSION;
@@ -365,15 +367,14 @@ class ItemService {
     ItemEntity item = get(key);
     checkRevision(item, choice.revision(), by);
     Content content = content(item);
-    Fix fix =
-        states.findings(content, kinds.kind(item.kind), by).stream()
+    Finding finding =
+        states.findings(item, content, kinds.kind(item.kind), by).stream()
             .filter(f -> f.identity().equals(choice.finding()))
-            .flatMap(f -> f.fixes().stream())
-            .skip(choice.fix())
+            .filter(f -> choice.fix() >= 0 && choice.fix() < f.fixes().size())
             .findFirst()
             .orElseThrow(
                 () -> Problem.unusable("This was mended already, or the text has changed since."));
-    keep(item, fix.change().apply(content), by);
+    keep(item, finding.mended(finding.fixes().get(choice.fix()), content), by);
     return view(item, by, "");
   }
 }

@@ -3,10 +3,10 @@ package app.blenner.server.item;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.piece.Pieces;
-import app.blenner.core.preflight.Finding;
-import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Level;
 import app.blenner.server.asset.UseService;
 import app.blenner.server.site.KindService;
 import app.blenner.server.version.Versions;
@@ -28,7 +28,7 @@ public class Judging {
   private final ItemRepository items;
   private final Versions versions;
   private final KindService kinds;
-  private final StateMaker states;
+  private final Judge judge;
   private final LinkedPieces pieces;
   private final ItemLinks links;
   private final ItemWordsRepository words;
@@ -43,7 +43,7 @@ public class Judging {
       ItemRepository items,
       Versions versions,
       KindService kinds,
-      StateMaker states,
+      Judge judge,
       LinkedPieces pieces,
       ItemLinks links,
       ItemWordsRepository words,
@@ -55,7 +55,7 @@ public class Judging {
     this.items = items;
     this.versions = versions;
     this.kinds = kinds;
-    this.states = states;
+    this.judge = judge;
     this.pieces = pieces;
     this.links = links;
     this.words = words;
@@ -106,7 +106,7 @@ public class Judging {
   private void judge(ItemRepository.Judged item) {
     Content content = versions.content(item.working());
     Kind kind = kinds.kind(item.kind());
-    List<Finding> findings = Preflight.check(content, kind, states.around());
+    List<Finding> findings = judge.findings(item.working(), content, kind);
     transaction.executeWithoutResult(
         status -> {
           int noted =

@@ -82,7 +82,7 @@ class StageService {
     itemService.checkRevision(item, revision, by);
     Content content = versions.content(item.working);
     SignOff.Standing standing =
-        states.standing(item, states.findings(content, kinds.kind(item.kind), by), by);
+        states.standing(item, states.findings(item, content, kinds.kind(item.kind), by), by);
     SignOff.Step step = SignOff.step(action, standing, by.role());
     if (!step.isOpen()) {
       throw Problem.conflict(step.blocked(), Map.of());

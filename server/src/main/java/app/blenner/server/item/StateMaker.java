@@ -6,11 +6,10 @@ import app.blenner.core.language.Counts;
 import app.blenner.core.language.RelativeDay;
 import app.blenner.core.language.WordCounts;
 import app.blenner.core.language.WritingLanguage;
-import app.blenner.core.preflight.Finding;
-import app.blenner.core.preflight.Level;
 import app.blenner.core.preflight.Preflight;
-import app.blenner.core.preflight.Rule;
-import app.blenner.core.preflight.Surroundings;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Rule;
 import app.blenner.core.signoff.SignOff;
 import app.blenner.core.signoff.Turn;
 import app.blenner.core.site.Appearances;
@@ -29,7 +28,6 @@ import app.blenner.server.item.ItemViews.Placement;
 import app.blenner.server.item.ItemViews.Standing;
 import app.blenner.server.item.ItemViews.StepView;
 import app.blenner.server.item.ItemViews.TakenOut;
-import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.site.SiteService;
 import app.blenner.server.version.Versions;
 import java.time.Clock;
@@ -51,9 +49,8 @@ class StateMaker {
   private final Expiries expiries;
   private final Versions versions;
   private final Holder holder;
-  private final LinkedPieces pieces;
+  private final Judge judge;
   private final ItemLinks links;
-  private final MergeFieldService fields;
   private final Clock clock;
 
   StateMaker(
@@ -62,31 +59,24 @@ class StateMaker {
       Expiries expiries,
       Versions versions,
       Holder holder,
-      LinkedPieces pieces,
+      Judge judge,
       ItemLinks links,
-      MergeFieldService fields,
       Clock clock) {
     this.versions = versions;
     this.holder = holder;
-    this.pieces = pieces;
+    this.judge = judge;
     this.links = links;
-    this.fields = fields;
     this.liveCopies = liveCopies;
     this.sites = sites;
     this.expiries = expiries;
     this.clock = clock;
   }
 
-  /** What rules ask for that lies beyond an item. */
-  Surroundings around() {
-    return new Surroundings(fields.all(), pieces.keys());
-  }
-
   /** What is found in an item, and what its texts hold that they do not offer to somebody. */
-  List<Finding> findings(Content content, Kind kind, Account by) {
+  List<Finding> findings(ItemEntity item, Content content, Kind kind, Account by) {
     return Stream.concat(
-            Preflight.check(content, kind, around()).stream(),
-            holder.findings(content, kind, by.role()).stream())
+            judge.findings(item.working, content, kind).stream(),
+            holder.findings(judge.subject(content, kind), by.role()).stream())
         .toList();
   }
 
@@ -104,7 +94,7 @@ class StateMaker {
       ItemEntity item, Content content, Account by, Addresses.Settled address, String taken) {
     Site site = sites.site();
     Kind kind = site.kind(item.kind);
-    List<Finding> findings = findings(content, kind, by);
+    List<Finding> findings = findings(item, content, kind, by);
     Content live =
         liveCopies.findById(item.itemKey).map(l -> versions.content(l.live)).orElse(null);
     Appearances appearances = Appearances.of(site, kind, item.stage, item.itemKey, live);

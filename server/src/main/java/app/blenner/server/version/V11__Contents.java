@@ -4,8 +4,13 @@ import app.blenner.core.archive.ContentFile;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kinds;
 import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.rule.Passages;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Surroundings;
 import app.blenner.core.search.SearchedText;
 import app.blenner.server.digest.Sha256;
 import java.sql.Connection;
@@ -31,7 +36,7 @@ class V11__Contents extends BaseJavaMigration {
           database,
           "update item set working = ?, findings = ? where item_key = ?",
           hash,
-          Noted.write(Preflight.check(content)),
+          Noted.write(Preflight.check(subject(content), Settings.USUAL)),
           key);
       run(
           database,
@@ -45,6 +50,11 @@ class V11__Contents extends BaseJavaMigration {
       String hash = keep(database, content, "live_copy", "updated_at, author", key);
       run(database, "update live_copy set version = ? where item_key = ?", hash, key);
     }
+  }
+
+  /** What rules read beyond the text was not kept then. */
+  private static Subject subject(Content content) {
+    return Subject.of(content, Surroundings.of(Kinds.STANDARD.get(0)), new Passages(0));
   }
 
   private static void run(Connection database, String sql, String... values) throws SQLException {

@@ -1,4 +1,4 @@
-package app.blenner.core.preflight;
+package app.blenner.core.rule;
 
 /** How much a finding weighs. */
 public enum Level {

@@ -1,0 +1,117 @@
+package app.blenner.core.rule;
+
+import app.blenner.core.document.BlockPath;
+import app.blenner.core.item.Content;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What a rule found at one place.
+ *
+ * <p>Its {@link #identity()} tells it from every other finding of the same item, and lasts while what it is about does,
+ * wherever that moves to.
+ *
+ * @param rule id of the rule
+ * @param level how much it weighs
+ * @param message what is wrong, in a sentence
+ * @param why why it matters, in a sentence
+ * @param field where: {@code title}, {@code summary}, {@code body}, or {@code field:} and the name of one
+ * @param path the block, for a finding in the body; otherwise null
+ * @param from first character of the stretch within the block's text, from 0
+ * @param to the character after its last; equal to {@code from} for the block as a whole
+ * @param about what it is about, as {@link About} tells it from others of its rule
+ * @param number which of those that are about the same, from 1
+ * @param fixes ways to mend it
+ */
+public record Finding(
+    String rule,
+    Level level,
+    String message,
+    String why,
+    String field,
+    BlockPath path,
+    int from,
+    int to,
+    String about,
+    int number,
+    List<Fix> fixes) {
+
+  /** What stands before the name of a field, where a finding says on which it is. */
+  public static final String FIELD = "field:";
+
+  /** A finding on a field as a whole. */
+  public static Finding onField(
+      Rule rule, Level level, String message, String field, List<Fix> fixes) {
+    return new Finding(rule.id(), level, message, rule.why(), field, null, 0, 0, field, 1, fixes);
+  }
+
+  /** A finding on a block as a whole. */
+  public static Finding onBlock(
+      Rule rule, Level level, String message, Place place, List<Fix> fixes) {
+    return new Finding(
+        rule.id(),
+        level,
+        message,
+        rule.why(),
+        "body",
+        place.path(),
+        0,
+        0,
+        About.block(place),
+        1,
+        fixes);
+  }
+
+  /** A finding on a stretch of a block's own text. */
+  public static Finding onWords(
+      Rule rule, Level level, String message, Place place, int from, int to, List<Fix> fixes) {
+    return new Finding(
+        rule.id(),
+        level,
+        message,
+        rule.why(),
+        "body",
+        place.path(),
+        from,
+        to,
+        About.words(place, from, to),
+        1,
+        fixes);
+  }
+
+  /** As a short lasting word: the rule, what it is about, and which of several about the same. */
+  public String identity() {
+    return rule + ":" + about + (number > 1 ? "." + number : "");
+  }
+
+  /** The item with this mended. */
+  public Content mended(Fix fix, Content content) {
+    return fix.change().apply(content, path);
+  }
+
+  /** The same finding of the whole text, where this is one of the passage with a number. */
+  Finding under(int passage) {
+    return with(path.under(passage), number);
+  }
+
+  /** The same finding within the passage it is in, where this is one of a text of that passage alone. */
+  public Finding within() {
+    return with(path.within(), number);
+  }
+
+  private Finding with(BlockPath path, int number) {
+    return new Finding(rule, level, message, why, field, path, from, to, about, number, fixes);
+  }
+
+  /** The findings of an item, those numbered that are about the same. */
+  public static List<Finding> numbered(List<Finding> findings) {
+    Map<String, Integer> seen = new HashMap<>();
+    List<Finding> out = new ArrayList<>(findings.size());
+    for (Finding f : findings) {
+      out.add(f.with(f.path, seen.merge(f.rule + ":" + f.about, 1, Integer::sum)));
+    }
+    return out;
+  }
+}

@@ -1,0 +1,80 @@
+package app.blenner.core.rule;
+
+import app.blenner.core.document.Block;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.Picture;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * A block at the top of a text with all that is inside it, and what many rules ask of it, worked out once. What was
+ * found in it is kept with it, since a block never changes. All places are within the passage: its own block's has no
+ * steps.
+ */
+public final class Passage {
+  /** What a block takes in memory besides its characters, in characters; a guess. */
+  private static final int BESIDES = 64;
+
+  private record Look(String rule, Settings.Setting setting) {}
+
+  private final Block block;
+  private final String language;
+  private final List<Place> places;
+  private final List<LinkRun> links;
+  private final int size;
+  private final Map<Look, List<Finding>> found = new ConcurrentHashMap<>();
+
+  Passage(Block block, String language) {
+    this.block = block;
+    this.language = language;
+    List<Place> all = new ArrayList<>();
+    new Document(List.of(block)).walk((path, b) -> all.add(Place.of(path.within(), b)));
+    this.places = List.copyOf(all);
+    this.links = places.stream().flatMap(p -> LinkRun.of(p).stream()).toList();
+    this.size = places.stream().mapToInt(p -> p.text().length() + BESIDES).sum();
+  }
+
+  /** The block at the top. */
+  public Block block() {
+    return block;
+  }
+
+  /** The language of the text it is of, a BCP 47 tag. */
+  public String language() {
+    return language;
+  }
+
+  /** Every block of it, those around before those inside, in reading order. */
+  public List<Place> places() {
+    return places;
+  }
+
+  /** The links in running text, in reading order. */
+  public List<LinkRun> links() {
+    return links;
+  }
+
+  /** The pictures, those of galleries among them. */
+  public List<Place> pictures() {
+    return places.stream().filter(p -> p.block() instanceof Picture).toList();
+  }
+
+  /** The headings. */
+  public List<Place> headings() {
+    return places.stream().filter(p -> p.block() instanceof Heading).toList();
+  }
+
+  /** About how many characters it takes in memory. */
+  int size() {
+    return size;
+  }
+
+  /** What a rule finds in it: what it found before, where the rule is set as it was then. */
+  List<Finding> found(BlockRule rule, Settings settings) {
+    return found.computeIfAbsent(
+        new Look(rule.id(), settings.of(rule)), look -> List.copyOf(rule.look(this, settings)));
+  }
+}

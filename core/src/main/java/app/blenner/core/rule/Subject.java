@@ -1,0 +1,69 @@
+package app.blenner.core.rule;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import java.util.ArrayList;
+import java.util.List;
+
+/** An item as rules look at it, with what many of them ask for worked out once, and what lies beyond it. */
+public final class Subject {
+  private final Content content;
+  private final Surroundings around;
+  private final String language;
+  private final List<Passage> passages;
+  private final List<Place> headings;
+
+  private Subject(Content content, Surroundings around, Passages known) {
+    this.content = content;
+    this.around = around;
+    this.language = content.languageOn(around.language());
+    this.passages =
+        content.body().blocks().stream().map(block -> known.of(block, language)).toList();
+    List<Place> found = new ArrayList<>();
+    for (int i = 0; i < passages.size(); i++) {
+      for (Place heading : passages.get(i).headings()) {
+        found.add(heading.under(i));
+      }
+    }
+    this.headings = List.copyOf(found);
+  }
+
+  /**
+   * An item in its surroundings.
+   *
+   * @param known where its passages may be known from before
+   */
+  public static Subject of(Content content, Surroundings around, Passages known) {
+    return new Subject(content, around, known);
+  }
+
+  /** What somebody wrote. */
+  public Content content() {
+    return content;
+  }
+
+  /** The kind of the item. */
+  public Kind kind() {
+    return around.kind();
+  }
+
+  /** What else lies beyond it. */
+  public Surroundings around() {
+    return around;
+  }
+
+  /** The language it is written in, a BCP 47 tag. */
+  public String language() {
+    return language;
+  }
+
+  /** The blocks at the top of its text. */
+  public List<Passage> passages() {
+    return passages;
+  }
+
+  /** The headings of its text, wherever they stand, in reading order; the places are those of the whole text. */
+  public List<Place> headings() {
+    return headings;
+  }
+}

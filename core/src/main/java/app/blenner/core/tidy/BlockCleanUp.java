@@ -1,0 +1,29 @@
+package app.blenner.core.tidy;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.rule.BlockRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import java.util.List;
+
+/** A habit that each block shows by itself. */
+interface BlockCleanUp extends CleanUpRule, BlockRule {
+  @Override
+  default Scope scope() {
+    return Scope.BLOCK;
+  }
+
+  @Override
+  default List<Finding> check(Subject subject, Settings settings) {
+    return BlockRule.super.check(subject, settings);
+  }
+
+  @Override
+  default List<Finding> look(Passage passage, Settings settings) {
+    Document alone = new Document(List.of(passage.block()));
+    return found(alone, passage.language(), settings).stream().map(Finding::within).toList();
+  }
+}
