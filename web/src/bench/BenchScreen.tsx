@@ -33,10 +33,12 @@ import { RunBar } from './runbar/RunBar'
 import { SaveOutlineDialog } from './SaveOutlineDialog'
 import { Expiring } from './screen/Expiring'
 import { useQuietKeys, useRegionKeys, useSaveKey } from './screen/keys'
+import { useMending } from './screen/mending'
 import { useMergeFields } from './screen/mergeFields'
 import { outcome } from './screen/outcome'
 import { usePieces } from './screen/pieces'
 import { BroughtBack, OthersWords, Told } from './screen/Told'
+import { useWalking } from './screen/walking'
 import { Spine } from './spine/Spine'
 import { BenchContext } from './state/context'
 import type { Saver } from './state/saver'
@@ -81,18 +83,6 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
     setParams(next === 'write' ? {} : { view: next }, { replace: true })
     if (next === 'write' || next === 'both') setTimeout(() => sheet.focus())
   }
-
-  const openOut = useCallback(() => setDialog('out'), [])
-  const answers = useMemo(
-    () => ({
-      quiet: () => setQuiet((on) => !on),
-      out: openOut,
-      'save-outline': () => setDialog('save-outline'),
-      'keep-snippet': () => setDialog('keep-snippet'),
-      shelf: () => askFor('shelf'),
-    }),
-    [openOut],
-  )
 
   const closeDialog = () => backToText(sheet, () => setDialog(null))
 
@@ -157,34 +147,21 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
     [saver, ready],
   )
 
-  const mend = useCallback(
-    async (finding: Finding, index: number) => {
-      const fix = finding.fixes[index]
-      if (fix.asks) return goTo(finding, fix.asks)
-      if (!(await ready())) return
-      const followed = sheet.follow()
-      const params = { path: { key: saver.key } }
-      try {
-        const next = await saver.alone(() => {
-          const body = { revision: saver.snapshot().state.revision, finding: finding.id, fix: index }
-          return answer(client.POST('/editor/api/items/{key}/fixes', { params, body }))
-        })
-        const typed = saver.isDirty
-        const done = followed.replace(next.content.body)
-        if (typed) saver.adoptState(next.state)
-        else saver.adopt(next)
-        setTold(
-          done
-            ? `Done: ${fix.label.toLowerCase()}. Undo brings it back.`
-            : 'You changed this very passage in the meantime, so it was left as you have it.',
-        )
-        sheet.focus()
-      } catch (error) {
-        followed.end()
-        setTold(await saver.failed(error))
-      }
-    },
-    [saver, sheet, goTo, ready],
+  const openMarks = useCallback(() => setMarksOpen((n) => n + 1), [])
+  const { mend, leave, bringBack } = useMending({ saver, sheet, goTo, ready, tell: setTold })
+  const walking = useWalking({ saver, goTo, openMarks, mend, leave, tell: setTold })
+
+  const openOut = useCallback(() => setDialog('out'), [])
+  const answers = useMemo(
+    () => ({
+      quiet: () => setQuiet((on) => !on),
+      out: openOut,
+      'save-outline': () => setDialog('save-outline'),
+      'keep-snippet': () => setDialog('keep-snippet'),
+      shelf: () => askFor('shelf'),
+      ...walking,
+    }),
+    [openOut, walking],
   )
 
   useEffect(
@@ -201,10 +178,9 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
     [saver, sheet],
   )
 
-  const openMarks = useCallback(() => setMarksOpen((n) => n + 1), [])
   const shared = useMemo(
-    () => ({ saver, sheet, goTo, mend, marksOpen, openMarks }),
-    [saver, sheet, goTo, mend, marksOpen, openMarks],
+    () => ({ saver, sheet, goTo, mend, leave, bringBack, marksOpen, openMarks }),
+    [saver, sheet, goTo, mend, leave, bringBack, marksOpen, openMarks],
   )
 
   return (

@@ -19,6 +19,7 @@ export function Picked({ row }: { row: Row }) {
   if (!item.data)
     return <aside aria-label="The picked item" className="w-80 shrink-0 border-line border-l max-lg:hidden" />
   const { state, content } = item.data
+  const open = state.findings.filter((f) => !f.dismissed)
   return (
     <aside
       aria-label="The picked item"
@@ -35,8 +36,8 @@ export function Picked({ row }: { row: Row }) {
       <section className="grid gap-1">
         <h3 className="font-semibold">What it waits for</h3>
         <p>{state.standing.turn}</p>
-        {state.findings.length === 0 && <p className="text-soft">{row.next.sentence}.</p>}
-        {state.findings.map((f) => (
+        {open.length === 0 && <p className="text-soft">{row.next.sentence}.</p>}
+        {open.map((f) => (
           <p key={f.id} className="flex items-start gap-2">
             <span className="pt-0.5">
               <LevelIcon level={f.level} />

@@ -6,7 +6,8 @@ import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { useOpenSettings } from '../../sheet'
 import { CardSummaries, Cards } from '../cards/Cards'
 import { useHasCard } from '../cards/useCards'
-import { useBench, useSaved } from '../state/context'
+import { useBench } from '../state/context'
+import { useFindings } from '../state/findings'
 import { Marks } from './Marks'
 import { Shelf } from './Shelf'
 
@@ -143,7 +144,7 @@ function Both({ tab, setTab, onClose }: BothProps) {
 /** The margin folded to the shapes of its marks; each leads to its place. */
 function Rail({ open, toggle }: { open: boolean; toggle: () => void }) {
   const { goTo } = useBench()
-  const findings = useSaved((now) => now.state.findings)
+  const { open: findings } = useFindings()
   return (
     <aside
       aria-label="Marks"

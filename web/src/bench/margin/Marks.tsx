@@ -1,9 +1,14 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Finding } from '../../shared/api/types'
 import { TextButton } from '../../shared/ui/Button'
+import { cx } from '../../shared/ui/cx'
 import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { atPath, BlockSettings, useOpenSettings, useSettledDoc } from '../../sheet'
-import { useBench, useSaved } from '../state/context'
+import { useBench } from '../state/context'
+import { byWeight, inReadingOrder, useFindings } from '../state/findings'
+import { Left } from './Left'
+import { Mark } from './Mark'
+import { type Order, type Shown, showMarks, useWalk } from './walk'
 
 const GAP = 10
 
@@ -25,11 +30,78 @@ function arranged(wanted: number[], heights: number[], card: { top: number; heig
   })
 }
 
-/** The findings, each level with the block it concerns, and the settings of the picked block level with it. */
+/** The findings as somebody wants them shown, the settings of the picked block, and what was left as it is. */
 export function Marks({ withSettings }: { withSettings: boolean }) {
+  const { open, left } = useFindings()
+  const shown = useWalk((now) => now.shown)
+  const order = useWalk((now) => now.order)
+  return (
+    <>
+      {open.length + left.length > 0 && <How shown={shown} order={order} count={open.length} />}
+      {shown === 'list' ? (
+        <ol aria-label="Marks" className="min-h-0 flex-1 overflow-auto">
+          {(order === 'weight' ? byWeight(open) : inReadingOrder(open)).map((f) => (
+            <li key={f.id} className="flex gap-2 border-line border-b px-5 py-2.5">
+              <Mark finding={f} />
+            </li>
+          ))}
+        </ol>
+      ) : (
+        <Beside findings={shown === 'folded' ? [] : open} folded={shown === 'folded'} withSettings={withSettings} />
+      )}
+      <Left findings={left} />
+    </>
+  )
+}
+
+const ways: { shown: Shown; label: string }[] = [
+  { shown: 'beside', label: 'Beside' },
+  { shown: 'list', label: 'List' },
+  { shown: 'folded', label: 'Folded' },
+]
+
+function How({ shown, order, count }: { shown: Shown; order: Order; count: number }) {
+  return (
+    <div className="flex min-h-9 shrink-0 flex-wrap items-center gap-x-4 border-line border-b px-5">
+      {ways.map((way) => (
+        <Way key={way.shown} on={way.shown === shown} press={() => showMarks({ shown: way.shown })}>
+          {way.label}
+        </Way>
+      ))}
+      {shown === 'list' && count > 1 && (
+        <Way on={order === 'weight'} press={() => showMarks({ order: order === 'weight' ? 'place' : 'weight' })}>
+          Heaviest first
+        </Way>
+      )}
+    </div>
+  )
+}
+
+function Way({ on, press, children }: { on: boolean; press: () => void; children: string }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      onClick={press}
+      className={cx('rounded-3 py-1', on ? 'font-semibold underline underline-offset-4' : 'text-soft hover:text-ink')}
+    >
+      {children}
+    </button>
+  )
+}
+
+interface BesideProps {
+  findings: Finding[]
+  folded: boolean
+  withSettings: boolean
+}
+
+/** The findings, each level with the block it concerns, and the settings of the picked block level with it. */
+function Beside({ findings, folded, withSettings }: BesideProps) {
   const { sheet } = useBench()
+  const { open } = useFindings()
+  const placed = useMemo(() => inReadingOrder(findings), [findings])
   const doc = useSettledDoc(sheet)
-  const findings = useSaved((now) => now.state.findings)
   const settings = useOpenSettings()
   const picked = withSettings && settings ? settings.pos : null
   const box = useRef<HTMLDivElement>(null)
@@ -50,7 +122,7 @@ export function Marks({ withSettings }: { withSettings: boolean }) {
         return dom instanceof HTMLElement ? dom.getBoundingClientRect().top - zero : 0
       }
       const heights = [...list.current.children].map((li) => (li as HTMLElement).offsetHeight || 60)
-      const wanted = findings.map((f) => levelOf(f.field === 'body' ? atPath(doc, f.path)?.pos : undefined))
+      const wanted = placed.map((f) => levelOf(f.field === 'body' ? atPath(doc, f.path)?.pos : undefined))
       const height = card.current?.offsetHeight ?? 0
       // Level with its block, but whole in sight.
       const last = scroller.scrollTop + frame.clientHeight - height - GAP
@@ -62,8 +134,10 @@ export function Marks({ withSettings }: { withSettings: boolean }) {
     const watch = new ResizeObserver(place)
     if (sheet.view) watch.observe(sheet.view.dom)
     if (card.current) watch.observe(card.current)
+    // A mark that is opened takes more room.
+    for (const li of list.current?.children ?? []) watch.observe(li)
     return () => watch.disconnect()
-  }, [findings, doc, sheet, picked])
+  }, [placed, doc, sheet, picked])
 
   useEffect(() => {
     const scroller = sheet.scroller
@@ -95,7 +169,15 @@ export function Marks({ withSettings }: { withSettings: boolean }) {
         if (top < 0 || top + mark.offsetHeight > box.current.clientHeight) scroller.scrollTop = mark.offsetTop - 60
       }}
     >
-      {!findings.length && picked === null && (
+      {folded && picked === null && open.length > 0 && (
+        <p className="px-5 py-4 text-soft">
+          {open.length === 1 ? 'One mark is' : `${open.length} marks are`} folded away.{' '}
+          <TextButton onClick={() => showMarks({ shown: 'beside' })}>
+            Show {open.length === 1 ? 'it' : 'them'}
+          </TextButton>
+        </p>
+      )}
+      {!open.length && picked === null && (
         <p className="flex items-center gap-2 px-5 py-4">
           <LevelIcon level="PASSED" silent /> Nothing to fix. Marks appear here, level with what they concern.
         </p>
@@ -111,7 +193,7 @@ export function Marks({ withSettings }: { withSettings: boolean }) {
           </div>
         )}
         <ul ref={list} aria-label="Marks">
-          {findings.map((f, i) => (
+          {placed.map((f, i) => (
             <li key={f.id} style={{ top: places.tops[i] ?? 0 }} className="absolute inset-x-0 flex gap-2 pr-4">
               <span aria-hidden className="mt-2.5 h-px w-4 shrink-0 bg-edge" />
               <Mark finding={f} />
@@ -120,35 +202,5 @@ export function Marks({ withSettings }: { withSettings: boolean }) {
         </ul>
       </div>
     </div>
-  )
-}
-
-function Mark({ finding }: { finding: Finding }) {
-  const { goTo, mend } = useBench()
-  return (
-    <>
-      <span className="pt-0.5">
-        <LevelIcon level={finding.level} />
-      </span>
-      <div className="min-w-0">
-        <button
-          type="button"
-          onClick={() => goTo(finding)}
-          className="rounded-3 text-left font-semibold hover:underline"
-        >
-          {finding.message}
-        </button>
-        <p className="text-soft" title={finding.reference}>
-          {finding.why}
-        </p>
-        <p className="flex flex-wrap gap-x-4">
-          {finding.fixes.map((fix, i) => (
-            <TextButton key={fix.label} onClick={() => mend(finding, i)}>
-              {fix.label}
-            </TextButton>
-          ))}
-        </p>
-      </div>
-    </>
   )
 }

@@ -24,7 +24,7 @@ export function useFieldValue(name: string): [Value, (next: Value) => void] {
 
 /** What is wrong with a field, as the server last said; empty where nothing is. */
 export function useFieldProblem(name: string): string {
-  return useSaved((now) => now.state.findings.find((f) => f.field === leadTo(name))?.message ?? '')
+  return useSaved((now) => now.state.findings.find((f) => f.field === leadTo(name) && !f.dismissed)?.message ?? '')
 }
 
 interface Props {

@@ -1,4 +1,4 @@
-import type { Finding, Level, Stage, Step } from '../../shared/api/types'
+import type { Level, Stage, Step } from '../../shared/api/types'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { LevelIcon } from '../../shared/ui/LevelIcon'
@@ -6,6 +6,7 @@ import { Menu, MenuItem } from '../../shared/ui/Menu'
 import { Overflow } from '../../shared/ui/Overflow'
 import { StageIcon } from '../../shared/ui/StageIcon'
 import { useBench, useSaved } from '../state/context'
+import { inReadingOrder, useFindings } from '../state/findings'
 
 const track: { stage: Stage; label: string }[] = [
   { stage: 'DRAFT', label: 'Draft' },
@@ -19,25 +20,13 @@ const levels: { level: Level; label: string }[] = [
   { level: 'LOOK', label: 'to look at' },
 ]
 
-/** The order in which somebody who reads the item comes by its findings: the fields first, then the text. */
-export function inReadingOrder(findings: Finding[]): Finding[] {
-  const fields = ['title', 'summary', 'body']
-  const byPath = (a: number[], b: number[]) => {
-    for (let i = 0; i < Math.min(a.length, b.length); i++) if (a[i] !== b[i]) return a[i] - b[i]
-    return a.length - b.length
-  }
-  return [...findings].sort(
-    (a, b) => fields.indexOf(a.field) - fields.indexOf(b.field) || byPath(a.path, b.path) || a.from - b.from,
-  )
-}
-
 /** Where the item stands, whose turn it is, what the checks found, what holds it back, and the next step. */
 export function RunBar({ act }: { act: (step: Step) => void }) {
   const { goTo, openMarks } = useBench()
   const stage = useSaved((now) => now.state.stage)
   const stageLabel = useSaved((now) => now.state.labels.stage)
   const { steps, turn } = useSaved((now) => now.state.standing)
-  const findings = useSaved((now) => now.state.findings)
+  const { open: findings } = useFindings()
   const [main, ...others] = steps
   const stages = track.some((t) => t.stage === stage) ? track : [{ stage, label: stageLabel }]
   const mustFix = inReadingOrder(findings.filter((f) => f.level === 'MUST_FIX'))

@@ -15,6 +15,7 @@ import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { Sign } from '../../shared/ui/Sign'
 import { isVoid, moveBlocks, nameOf, sectionLength, specOf, topBlocks, useSettledDoc, wordsOf } from '../../sheet'
 import { useBench, useSaved } from '../state/context'
+import { useFindings } from '../state/findings'
 
 /** The item's blocks as a map: headings by level, other blocks as small signs with a few words. */
 export function Spine({ narrow }: { narrow: boolean }) {
@@ -22,7 +23,7 @@ export function Spine({ narrow }: { narrow: boolean }) {
   const doc = useSettledDoc(sheet)
   const here = useSyncExternalStore(sheet.subscribe, () => currentBlock(sheet.state.doc, sheet.state.selection.from))
   const blocks = useMemo(() => topBlocks(doc), [doc])
-  const findings = useSaved((now) => now.state.findings)
+  const { open: findings } = useFindings()
   const worst = useMemo(() => worstByBlock(findings), [findings])
   const [target, setTarget] = useState(-1)
   const dragged = useRef(-1)

@@ -8,7 +8,12 @@ export interface BenchShared {
   saver: Saver
   sheet: Sheet
   goTo: (finding: Finding, field?: string) => void
-  mend: (finding: Finding, fix: number) => void
+  /** Mends a finding by one of its fixes, or everything of its sort. */
+  mend: (finding: Finding, fix: number, all?: boolean) => void
+  /** Leaves a finding as it is. */
+  leave: (finding: Finding, reason: string) => void
+  /** Looks again at what was left as it is, by its identity. */
+  bringBack: (id: string) => void
   /** Grows each time somebody wants to see the marks. */
   marksOpen: number
   openMarks: () => void

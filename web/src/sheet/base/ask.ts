@@ -31,7 +31,17 @@ export type SheetAsk =
   | 'tidy'
 
 /** What a tool can ask of the place the sheet stands in. */
-export type PlaceAsk = 'quiet' | 'out' | 'save-outline' | 'keep-snippet' | 'shelf' | 'import'
+export type PlaceAsk =
+  | 'quiet'
+  | 'out'
+  | 'save-outline'
+  | 'keep-snippet'
+  | 'shelf'
+  | 'import'
+  | 'mark-next'
+  | 'mark-previous'
+  | 'mark-mend'
+  | 'mark-leave'
 
 /** Whatever a tool can ask for. */
 export type Ask = SheetAsk | PlaceAsk

@@ -17,7 +17,17 @@ export function SheetAlone({ sheet, height, not }: Props) {
   const [told, setTold] = useState('')
   const [answers] = useState(() => {
     const tell = () => setTold(not)
-    return { quiet: tell, out: tell, 'save-outline': tell, 'keep-snippet': tell, shelf: tell }
+    return {
+      quiet: tell,
+      out: tell,
+      'save-outline': tell,
+      'keep-snippet': tell,
+      shelf: tell,
+      'mark-next': tell,
+      'mark-previous': tell,
+      'mark-mend': tell,
+      'mark-leave': tell,
+    }
   })
   return (
     <SheetContext value={sheet}>

@@ -18,7 +18,8 @@ class ApiDescription {
       Set.of(
           "Session.person",
           "ContentInput.slug",
-          "FixChoice.path",
+          "FixChoice.all",
+          "FindingView.dismissed",
           "NoteChange.words",
           "NoteChange.ticked",
           "NoteChange.place",

@@ -70,6 +70,27 @@ final class ItemRaces extends RaceTable {
               return n -> new Call("POST", API + "/items/" + key + "/fixes", body);
             }));
     races.put(
+        "POST /editor/api/items/{key}/dismissals",
+        new Race(
+            ANY,
+            () -> {
+              String key = skipping();
+              String body = "{\"finding\":\"" + skipped(key) + "\",\"reason\":\"\"}";
+              return n -> new Call("POST", API + "/items/" + key + "/dismissals", body);
+            }));
+    races.put(
+        "DELETE /editor/api/items/{key}/dismissals/{finding}",
+        new Race(
+            ANY,
+            () -> {
+              String key = skipping();
+              String finding = skipped(key);
+              editor.post(
+                  API + "/items/" + key + "/dismissals",
+                  "{\"finding\":\"" + finding + "\",\"reason\":\"\"}");
+              return n -> new Call("DELETE", API + "/items/" + key + "/dismissals/" + finding, "");
+            }));
+    races.put(
         "POST /editor/api/items/{key}/leaving",
         new Race(
             ANY,
@@ -226,6 +247,18 @@ final class ItemRaces extends RaceTable {
               String name = editor.post(API + "/captions", captions).json().path("name").asString();
               return n -> new Call("PUT", API + "/captions/" + name, captions.replace("#", "" + n));
             }));
+  }
+
+  /** An item in which something is advised. */
+  private String skipping() {
+    String key = Items.begin(editor);
+    Items.save(editor, key, Items.content(fresh(), "s", "<h3>Too low</h3>", "visit", null));
+    return key;
+  }
+
+  /** What is found in it. */
+  private String skipped(String key) {
+    return Items.view(editor, key).at("/state/findings/0/id").asString();
   }
 
   private static Hand several(String key, String path) {

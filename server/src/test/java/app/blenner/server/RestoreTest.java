@@ -48,7 +48,15 @@ public class RestoreTest {
     running = Running.at("demo", data);
     editor = running.signedIn("ilse");
     editor.post("/editor/api/items/red-torch/notebook", "{\"words\":\"A note of mine\"}");
+    String key = Items.begin(editor);
+    Items.save(editor, key, Items.content("Left so", "s", "<h3>Too low</h3>", "visit", null));
+    String found = Items.view(editor, key).at("/state/findings/0/id").asString();
+    editor.post(
+        "/editor/api/items/" + key + "/dismissals",
+        "{\"finding\":\"" + found + "\",\"reason\":\"A reason of mine\"}");
     whole = Zips.files(editor.bytes(SITE));
+    String packed = new String(whole.get("items/" + key + ".html"), StandardCharsets.UTF_8);
+    assertTrue(packed.contains("A reason of mine"), packed);
   }
 
   @AfterClass(alwaysRun = true)
@@ -312,12 +320,14 @@ public class RestoreTest {
   public void killedHalfWayItIsTheOneOrTheOther() throws Exception {
     Path folder = Files.createTempDirectory("blenner-half");
     int port = Server.freePort();
+    int items = 0;
     for (int round = 0; round < 1; round++) {
       Server server = Server.started(folder, port);
       Visitor who = Running.elsewhere(port).signedIn("ilse");
       Map<String, byte[]> other =
           Zips.with(Zips.files(who.bytes(SITE)), TORCH, "title: ", "title: Round " + round + " ");
       byte[] zip = Zips.of(other);
+      items = itemsIn(other);
       Thread hand =
           new Thread(
               () -> {
@@ -336,11 +346,7 @@ public class RestoreTest {
       assertFalse(Files.exists(folder.resolve("unpacked")), "what was unpacked is swept");
       StoreCheck.Result check = again.bean(StoreCheck.class).check(false);
       assertTrue(check.missing().isEmpty() && check.changed().isEmpty(), check.toString());
-      assertEquals(
-          Zips.files(again.signedIn("ilse").bytes(SITE)).keySet().stream()
-              .filter(n -> n.startsWith("items/"))
-              .count(),
-          whole.keySet().stream().filter(n -> n.startsWith("items/")).count());
+      assertEquals(itemsIn(Zips.files(again.signedIn("ilse").bytes(SITE))), items);
     }
   }
 

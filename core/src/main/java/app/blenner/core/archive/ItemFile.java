@@ -62,7 +62,13 @@ final class ItemFile {
             fields.all("notes").stream()
                 .map(n -> new PackedNote(n.text("words"), n.on("covered")))
                 .toList(),
-            fields.words("terms")));
+            fields.words("terms")),
+        fields.all("dismissed").stream()
+            .map(
+                d ->
+                    new PackedDismissal(
+                        d.text("finding"), d.text("reason"), d.text("by"), d.time("at", now)))
+            .toList());
   }
 
   private static PackedItem.Times times(Fields fields, boolean wasLive, Instant now) {
@@ -117,6 +123,18 @@ final class ItemFile {
             .map(
                 n ->
                     Fields.none("note").put("words", n.words()).put("covered", n.ticked()).values())
+            .toList());
+    fields.put(
+        "dismissed",
+        item.dismissed().stream()
+            .map(
+                d ->
+                    Fields.none("dismissed")
+                        .put("finding", d.finding())
+                        .put("reason", d.reason())
+                        .put("by", d.by())
+                        .put("at", d.at())
+                        .values())
             .toList());
     String text = HtmlWriter.write(c.body());
     if (item.live() != null) {

@@ -185,6 +185,11 @@ final class PackageCheck {
       }
     }
     item.notebook().notes().forEach(n -> holds(where, "note", n.words(), 8000));
+    for (PackedDismissal d : item.dismissed()) {
+      holds(where, "name of what is left as it is", d.finding(), 120);
+      holds(where, "reason to leave something as it is", d.reason(), 500);
+      holds(where, "name of who left it", d.by(), 200);
+    }
   }
 
   private void content(String where, Content c) {

@@ -18,6 +18,7 @@ import java.util.List;
  * @param live what is or was live of it; null where nothing ever was
  * @param addresses every address it ever was live at
  * @param notebook what was noted for it
+ * @param dismissed what was found in it and is to be left as it is
  */
 public record PackedItem(
     String key,
@@ -29,7 +30,8 @@ public record PackedItem(
     Content content,
     Content live,
     List<String> addresses,
-    Notebook notebook) {
+    Notebook notebook,
+    List<PackedDismissal> dismissed) {
 
   /**
    * Whose an item is.
@@ -53,7 +55,7 @@ public record PackedItem(
   /** The same item with another notebook. */
   public PackedItem withNotebook(Notebook other) {
     return new PackedItem(
-        key, kind, stage, people, times, slugByHand, content, live, addresses, other);
+        key, kind, stage, people, times, slugByHand, content, live, addresses, other, dismissed);
   }
 
   /**

@@ -4,7 +4,6 @@ import app.blenner.core.signoff.Action;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.item.ItemViews.Act;
 import app.blenner.server.item.ItemViews.ContentInput;
-import app.blenner.server.item.ItemViews.FixChoice;
 import app.blenner.server.item.ItemViews.ItemState;
 import app.blenner.server.item.ItemViews.ItemView;
 import app.blenner.server.item.ItemViews.NewItem;
@@ -71,11 +70,6 @@ class ItemController {
   @PostMapping("/{key}/resolution")
   ItemView resolve(@PathVariable String key, @Valid @RequestBody Resolve choice) {
     return items.resolve(key, choice, AccountService.current());
-  }
-
-  @PostMapping("/{key}/fixes")
-  ItemView fix(@PathVariable String key, @Valid @RequestBody FixChoice choice) {
-    return items.fix(key, choice, AccountService.current());
   }
 
   @PostMapping("/{key}/actions/{action}")

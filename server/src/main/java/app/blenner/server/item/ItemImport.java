@@ -33,6 +33,7 @@ public class ItemImport {
   private final ItemLinks links;
   private final Listings listings;
   private final FindMarks marks;
+  private final Dismissals dismissals;
   private final Versions versions;
   private final ItemWordsRepository words;
   private final WordInUseRepository wordsInUse;
@@ -52,6 +53,7 @@ public class ItemImport {
       ItemLinks links,
       Listings listings,
       FindMarks marks,
+      Dismissals dismissals,
       Versions versions,
       ItemWordsRepository words,
       WordInUseRepository wordsInUse,
@@ -69,6 +71,7 @@ public class ItemImport {
     this.links = links;
     this.listings = listings;
     this.marks = marks;
+    this.dismissals = dismissals;
     this.versions = versions;
     this.words = words;
     this.wordsInUse = wordsInUse;
@@ -108,6 +111,7 @@ public class ItemImport {
       itemService.take(item, working.withSlug(slug), by);
     }
     addresses.reserve(item);
+    dismissals.add(packed.key(), packed.dismissed());
     item.changedAt = times.changed();
     items.saveAndFlush(item);
     // A site has more items than memory; what is written need not be kept at hand.
@@ -170,7 +174,8 @@ public class ItemImport {
         versions.content(i.working),
         live == null ? null : versions.content(live.live),
         paths,
-        PackedItem.Notebook.EMPTY);
+        PackedItem.Notebook.EMPTY,
+        dismissals.packed(i.itemKey));
   }
 
   /** Takes all items away, and all their addresses. */
@@ -185,6 +190,7 @@ public class ItemImport {
     items.deleteAllInBatch();
     words.deleteAllInBatch();
     wordsInUse.deleteAllInBatch();
+    dismissals.clear();
     versions.clear();
   }
 }

@@ -12,7 +12,10 @@ import app.blenner.core.kind.Kind;
 import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Given;
 import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Repairs;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.Topic;
@@ -55,6 +58,7 @@ class ItemService {
   private final SiteService sites;
   private final StateMaker states;
   private final Judge judge;
+  private final Dismissals dismissals;
   private final List<ItemNotes> notes;
   private final UseService uses;
   private final Versions versions;
@@ -74,6 +78,7 @@ class ItemService {
       SiteService sites,
       StateMaker states,
       Judge judge,
+      Dismissals dismissals,
       List<ItemNotes> notes,
       UseService uses,
       Versions versions,
@@ -90,6 +95,7 @@ class ItemService {
     this.sites = sites;
     this.states = states;
     this.judge = judge;
+    this.dismissals = dismissals;
     this.notes = notes;
     this.uses = uses;
     this.versions = versions;
@@ -359,22 +365,63 @@ class ItemService {
     wordsInUse.forget(key);
     pieces.forget(key);
     links.forget(key);
+    dismissals.forget(key);
     items.delete(item);
   }
 
-  /** Mends a finding. */
+  /** Mends a finding, or all that its rule finds and this repair mends. */
   ItemView fix(String key, FixChoice choice, Account by) {
     ItemEntity item = get(key);
     checkRevision(item, choice.revision(), by);
     Content content = content(item);
-    Finding finding =
-        states.findings(item, content, kinds.kind(item.kind), by).stream()
-            .filter(f -> f.identity().equals(choice.finding()))
-            .filter(f -> choice.fix() >= 0 && choice.fix() < f.fixes().size())
-            .findFirst()
-            .orElseThrow(
-                () -> Problem.unusable("This was mended already, or the text has changed since."));
-    keep(item, finding.mended(finding.fixes().get(choice.fix()), content), by);
+    Kind kind = kinds.kind(item.kind);
+    Finding finding = finding(item, choice.finding(), by);
+    Fix fix = fix(finding, choice.fix());
+    Content mended =
+        Boolean.TRUE.equals(choice.all())
+            ? Repairs.all(content, c -> judge.look(c, kind), finding.rule(), fix.label())
+            : finding.mended(fix, content);
+    keep(item, mended, by);
     return view(item, by, "");
+  }
+
+  /** What a repair would give. */
+  @Transactional(readOnly = true)
+  Given given(String key, String finding, int fix, Account by) {
+    ItemEntity item = get(key);
+    Finding found = finding(item, finding, by);
+    return Given.of(found, fix(found, fix), content(item));
+  }
+
+  /** Leaves what was found as it is. */
+  ItemState dismiss(String key, String finding, String reason, Account by) {
+    ItemEntity item = get(key);
+    dismissals.dismiss(key, finding(item, finding, by), reason, by.name());
+    return states.make(item, content(item), by);
+  }
+
+  /** Looks again at what was left as it is. */
+  ItemState bringBack(String key, String finding, Account by) {
+    ItemEntity item = get(key);
+    dismissals.bringBack(key, finding);
+    return states.make(item, content(item), by);
+  }
+
+  private Finding finding(ItemEntity item, String identity, Account by) {
+    return states.findings(item, content(item), kinds.kind(item.kind), by).stream()
+        .filter(f -> f.identity().equals(identity))
+        .findFirst()
+        .orElseThrow(ItemService::changedSince);
+  }
+
+  private static Fix fix(Finding finding, int number) {
+    if (number < 0 || number >= finding.fixes().size()) {
+      throw changedSince();
+    }
+    return finding.fixes().get(number);
+  }
+
+  private static Problem changedSince() {
+    return Problem.unusable("This was mended already, or the text has changed since.");
   }
 }

@@ -84,8 +84,12 @@ final class ItemViews {
 
   record Act(long revision) {}
 
-  /** Which fix of which finding, by the finding's identity. */
-  record FixChoice(long revision, @NotNull String finding, int fix) {}
+  /**
+   * Which fix of which finding, by the finding's identity.
+   *
+   * @param all whether everything is mended that the same rule finds and the same repair mends
+   */
+  record FixChoice(long revision, @NotNull String finding, int fix, Boolean all) {}
 
   /**
    * What to go on with, of two texts.
@@ -95,16 +99,25 @@ final class ItemViews {
   record Resolve(
       long theirRevision, @NotNull @Valid ContentInput mine, @NotNull List<Integer> mineAt) {}
 
+  /** Why somebody wants a finding left as it is, and who that is. */
+  record DismissedView(String reason, String by, Instant at) {}
+
+  /** What a rule looks for, and where it comes from. */
+  record Sort(String label, String reference) {}
+
   record FixView(String label, String asks) {}
 
   /**
    * A finding; the path is empty for one that is on no block.
    *
    * @param id its identity within this text
+   * @param label what the rule looks for
+   * @param dismissed that somebody wants it left as it is; null where nobody does
    */
   record FindingView(
       String id,
       String rule,
+      String label,
       Level level,
       String message,
       String why,
@@ -113,21 +126,26 @@ final class ItemViews {
       List<Integer> path,
       int from,
       int to,
-      List<FixView> fixes) {
+      List<FixView> fixes,
+      DismissedView dismissed) {
 
-    static FindingView of(Finding f, String reference) {
+    static FindingView of(Finding f, Sort sort, DismissalEntity dismissed) {
       return new FindingView(
           f.identity(),
           f.rule(),
+          sort.label(),
           f.level(),
           f.message(),
           f.why(),
-          reference,
+          sort.reference(),
           f.field(),
           f.path() == null ? List.of() : f.path().steps(),
           f.from(),
           f.to(),
-          f.fixes().stream().map(x -> new FixView(x.label(), x.asks())).toList());
+          f.fixes().stream().map(x -> new FixView(x.label(), x.asks())).toList(),
+          dismissed == null
+              ? null
+              : new DismissedView(dismissed.reason, dismissed.dismissedBy, dismissed.dismissedAt));
     }
   }
 

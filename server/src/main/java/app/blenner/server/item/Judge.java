@@ -51,6 +51,11 @@ class Judge {
         look -> Preflight.check(Subject.of(content, around, passages), Settings.USUAL));
   }
 
+  /** What is found in a content that is not kept yet. */
+  List<Finding> look(Content content, Kind kind) {
+    return Preflight.check(subject(content, kind), Settings.USUAL);
+  }
+
   /** An item as rules look at it. */
   Subject subject(Content content, Kind kind) {
     return Subject.of(content, around(kind), passages);

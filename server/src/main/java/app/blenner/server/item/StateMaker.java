@@ -25,6 +25,7 @@ import app.blenner.server.item.ItemViews.ItemState;
 import app.blenner.server.item.ItemViews.Labels;
 import app.blenner.server.item.ItemViews.Measures;
 import app.blenner.server.item.ItemViews.Placement;
+import app.blenner.server.item.ItemViews.Sort;
 import app.blenner.server.item.ItemViews.Standing;
 import app.blenner.server.item.ItemViews.StepView;
 import app.blenner.server.item.ItemViews.TakenOut;
@@ -41,8 +42,11 @@ import org.springframework.stereotype.Component;
 /** Tells how an item stands. */
 @Component
 class StateMaker {
-  private static final Map<String, String> REFERENCES =
-      Preflight.rules().stream().collect(Collectors.toMap(Rule::id, Rule::reference));
+  private static final Map<String, Sort> SORTS =
+      Preflight.rules().stream()
+          .collect(Collectors.toMap(Rule::id, r -> new Sort(r.label(), r.reference())));
+
+  private static final Sort OUTSIDE = new Sort(OutsideToolset.LABEL, OutsideToolset.REFERENCE);
 
   private final LiveCopyRepository liveCopies;
   private final SiteService sites;
@@ -50,6 +54,7 @@ class StateMaker {
   private final Versions versions;
   private final Holder holder;
   private final Judge judge;
+  private final Dismissals dismissals;
   private final ItemLinks links;
   private final Clock clock;
 
@@ -60,11 +65,13 @@ class StateMaker {
       Versions versions,
       Holder holder,
       Judge judge,
+      Dismissals dismissals,
       ItemLinks links,
       Clock clock) {
     this.versions = versions;
     this.holder = holder;
     this.judge = judge;
+    this.dismissals = dismissals;
     this.links = links;
     this.liveCopies = liveCopies;
     this.sites = sites;
@@ -95,6 +102,7 @@ class StateMaker {
     Site site = sites.site();
     Kind kind = site.kind(item.kind);
     List<Finding> findings = findings(item, content, kind, by);
+    Map<String, DismissalEntity> dismissed = dismissals.of(item.itemKey);
     Content live =
         liveCopies.findById(item.itemKey).map(l -> versions.content(l.live)).orElse(null);
     Appearances appearances = Appearances.of(site, kind, item.stage, item.itemKey, live);
@@ -124,7 +132,9 @@ class StateMaker {
         Faces.of(content, site.name()),
         findings.stream()
             .map(
-                f -> FindingView.of(f, REFERENCES.getOrDefault(f.rule(), OutsideToolset.REFERENCE)))
+                f ->
+                    FindingView.of(
+                        f, SORTS.getOrDefault(f.rule(), OUTSIDE), dismissed.get(f.identity())))
             .toList(),
         expiries.in(List.of(item.itemKey)).getOrDefault(item.itemKey, List.of()),
         taken.isEmpty() ? null : new TakenOut(taken, ContentView.of(content)));
