@@ -39,7 +39,7 @@ export function Mark({ finding }: { finding: Finding }) {
           {finding.message}
         </button>
         <p className="text-soft">{finding.why}</p>
-        <p className="flex flex-wrap gap-x-4">
+        <p className="flex flex-wrap gap-x-4 [&>button]:min-h-6">
           {finding.fixes.map((fix, i) => (
             <TextButton key={fix.label} onClick={() => mend(finding, i)}>
               {fix.label}

@@ -1,7 +1,7 @@
 import { useCallback } from 'react'
 import { answer, client } from '../../shared/api/client'
 import type { Finding } from '../../shared/api/types'
-import type { Sheet } from '../../sheet'
+import { atPath, isPickedWhole, type Sheet } from '../../sheet'
 import { comeTo } from '../margin/walk'
 import type { Saver } from '../state/saver'
 
@@ -39,7 +39,13 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
             : 'You changed this very passage in the meantime, so it was left as you have it.',
         )
         // The work goes on where something was mended, unless somebody is writing elsewhere.
-        if (done && !typed && finding.field === 'body') sheet.goTo(finding.path, finding.from, finding.from)
+        if (done && !typed && finding.field === 'body') {
+          const { doc } = sheet.state
+          const place = atPath(doc, finding.path)
+          // What is picked as a whole would open its settings, which nobody asked for.
+          const node = place && doc.nodeAt(place.pos)
+          if (node && !isPickedWhole(node)) sheet.goToPosition(place.pos, finding.from, finding.from)
+        }
         sheet.focus()
       } catch (error) {
         followed.end()
