@@ -8,44 +8,30 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** The address of an original is one that search engines can go to. */
 public final class CanonicalAddress implements Rule {
-  @Override
-  public String id() {
-    return "canonical-address";
-  }
+  private static final Told TOLD =
+      new Told(
+          "canonical-address",
+          "The address of the original",
+          "Search engines are led there instead of here; where they cannot go, neither page is found.",
+          "RFC 6596, section 3: the target of a canonical link is an IRI of a page",
+          Weight.REQUIRED,
+          "the address of its original set right",
+          "the addresses of its originals set right");
 
   @Override
-  public String label() {
-    return "The address of the original";
-  }
-
-  @Override
-  public String why() {
-    return "Search engines are led there instead of here; where they cannot go, neither page is found.";
-  }
-
-  @Override
-  public String reference() {
-    return "RFC 6596, section 3: the target of a canonical link is an IRI of a page";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
+  public Told told() {
+    return TOLD;
   }
 
   @Override
   public Scope scope() {
     return Scope.ITEM;
-  }
-
-  @Override
-  public String need(int count) {
-    return "the address of its original set right";
   }
 
   @Override

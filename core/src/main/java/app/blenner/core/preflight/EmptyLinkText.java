@@ -12,40 +12,26 @@ import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Every link has words, or a picture with alternative text, to say where it goes. */
 public final class EmptyLinkText implements BlockRule {
-  @Override
-  public String id() {
-    return "empty-link-text";
-  }
+  private static final Told TOLD =
+      new Told(
+          "empty-link-text",
+          "Links without words",
+          "A link without words cannot be seen, and a screen reader has nothing to say for it.",
+          "WCAG 2.2, success criteria 2.4.4 Link Purpose and 4.1.2; failure F89",
+          Weight.REQUIRED,
+          "words for one link",
+          "words for %d links");
 
   @Override
-  public String label() {
-    return "Links without words";
-  }
-
-  @Override
-  public String why() {
-    return "A link without words cannot be seen, and a screen reader has nothing to say for it.";
-  }
-
-  @Override
-  public String reference() {
-    return "WCAG 2.2, success criteria 2.4.4 Link Purpose and 4.1.2; failure F89";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
-  }
-
-  @Override
-  public String need(int count) {
-    return "words for " + (count == 1 ? "one link" : count + " links");
+  public Told told() {
+    return TOLD;
   }
 
   @Override

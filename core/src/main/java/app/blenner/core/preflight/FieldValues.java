@@ -5,44 +5,30 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** Each field of the item's kind holds what its kind asks for. */
 public final class FieldValues implements Rule {
-  @Override
-  public String id() {
-    return "field-values";
-  }
+  private static final Told TOLD =
+      new Told(
+          "field-values",
+          "What the fields of the kind ask for",
+          "Whoever set this kind of item up asks for it, and pages and lists count on it.",
+          "Common practice: what a kind of item carries is agreed on once, in Set-up.",
+          Weight.REQUIRED,
+          "one field filled in as asked",
+          "%d fields filled in as asked");
 
   @Override
-  public String label() {
-    return "What the fields of the kind ask for";
-  }
-
-  @Override
-  public String why() {
-    return "Whoever set this kind of item up asks for it, and pages and lists count on it.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice: what a kind of item carries is agreed on once, in Set-up.";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
+  public Told told() {
+    return TOLD;
   }
 
   @Override
   public Scope scope() {
     return Scope.SITE;
-  }
-
-  @Override
-  public String need(int count) {
-    return count == 1 ? "one field filled in as asked" : count + " fields filled in as asked";
   }
 
   @Override

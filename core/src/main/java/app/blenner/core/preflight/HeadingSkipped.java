@@ -8,45 +8,31 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Heading levels go down one at a time. The page's title is level 1. */
 public final class HeadingSkipped implements Rule {
-  @Override
-  public String id() {
-    return "heading-skipped";
-  }
+  private static final Told TOLD =
+      new Told(
+          "heading-skipped",
+          "Skipped levels of headings",
+          "Screen readers and search engines read the levels as the outline of the page.",
+          "WCAG 2.2, success criterion 1.3.1 Info and Relationships; technique G141",
+          Weight.ADVISED,
+          "a heading of another level",
+          "%d headings of another level");
 
   @Override
-  public String label() {
-    return "Skipped levels of headings";
-  }
-
-  @Override
-  public String why() {
-    return "Screen readers and search engines read the levels as the outline of the page.";
-  }
-
-  @Override
-  public String reference() {
-    return "WCAG 2.2, success criterion 1.3.1 Info and Relationships; technique G141";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.ADVISED;
+  public Told told() {
+    return TOLD;
   }
 
   @Override
   public Scope scope() {
     return Scope.ITEM;
-  }
-
-  @Override
-  public String need(int count) {
-    return count == 1 ? "a heading of another level" : count + " headings of another level";
   }
 
   @Override

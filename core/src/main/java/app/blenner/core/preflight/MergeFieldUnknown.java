@@ -14,47 +14,31 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Every merge field in the text is one that there is. */
 public final class MergeFieldUnknown implements Rule {
-  @Override
-  public String id() {
-    return "merge-field-unknown";
-  }
+  private static final Told TOLD =
+      new Told(
+          "merge-field-unknown",
+          "Merge fields that are not there",
+          "Readers would find a hole in the sentence where it stands: what is in it is never shown to them.",
+          "Common practice: what is filled in by itself needs something to be filled in with.",
+          Weight.REQUIRED,
+          "another word for an unknown merge field",
+          "other words for unknown merge fields");
 
   @Override
-  public String label() {
-    return "Merge fields that are not there";
-  }
-
-  @Override
-  public String why() {
-    return "Readers would find a hole in the sentence where it stands: what is in it is never shown to them.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice: what is filled in by itself needs something to be filled in with.";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
+  public Told told() {
+    return TOLD;
   }
 
   @Override
   public Scope scope() {
     return Scope.SITE;
-  }
-
-  @Override
-  public String need(int count) {
-    return count == 1
-        ? "another word for an unknown merge field"
-        : "other words for unknown merge fields";
   }
 
   @Override

@@ -7,40 +7,26 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Somebody has said of every picture what it shows, or that it is decorative. */
 public final class PictureAlternative implements BlockRule {
-  @Override
-  public String id() {
-    return "picture-alternative";
-  }
+  private static final Told TOLD =
+      new Told(
+          "picture-alternative",
+          "Pictures without alternative text",
+          "People who cannot see it hear only “picture”.",
+          "WCAG 2.2, success criterion 1.1.1 Non-text Content; techniques H37 and H67",
+          Weight.REQUIRED,
+          "alternative text on one picture",
+          "alternative text on %d pictures");
 
   @Override
-  public String label() {
-    return "Pictures without alternative text";
-  }
-
-  @Override
-  public String why() {
-    return "People who cannot see it hear only “picture”.";
-  }
-
-  @Override
-  public String reference() {
-    return "WCAG 2.2, success criterion 1.1.1 Non-text Content; techniques H37 and H67";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
-  }
-
-  @Override
-  public String need(int count) {
-    return "alternative text on " + (count == 1 ? "one picture" : count + " pictures");
+  public Told told() {
+    return TOLD;
   }
 
   @Override

@@ -7,42 +7,27 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Somebody has decided about every picture that lies on another site. */
 public final class PictureElsewhere implements BlockRule {
-  @Override
-  public String id() {
-    return "picture-elsewhere";
-  }
+  private static final Told TOLD =
+      new Told(
+          "picture-elsewhere",
+          "Pictures on other sites",
+          "A picture on another site can change or vanish there, and that site learns who reads this page. Until you"
+              + " decide, readers get a link to it.",
+          "Common practice; General Data Protection Regulation, article 25",
+          Weight.REQUIRED,
+          "a decision about one picture on another site",
+          "a decision about %d pictures on other sites");
 
   @Override
-  public String label() {
-    return "Pictures on other sites";
-  }
-
-  @Override
-  public String why() {
-    return "A picture on another site can change or vanish there, and that site learns who reads this page. Until you"
-        + " decide, readers get a link to it.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice; General Data Protection Regulation, article 25";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
-  }
-
-  @Override
-  public String need(int count) {
-    return "a decision about "
-        + (count == 1 ? "one picture on another site" : count + " pictures on other sites");
+  public Told told() {
+    return TOLD;
   }
 
   @Override

@@ -11,45 +11,31 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Every linked snippet is one that there is. */
 public final class PieceMissing implements Rule {
-  @Override
-  public String id() {
-    return "snippet-missing";
-  }
+  private static final Told TOLD =
+      new Told(
+          "snippet-missing",
+          "Linked snippets that are gone",
+          "Where it stood, readers see nothing at all.",
+          "Common practice: what a page takes from elsewhere is there.",
+          Weight.REQUIRED,
+          "a linked snippet that is there",
+          "linked snippets that are there");
 
   @Override
-  public String label() {
-    return "Linked snippets that are gone";
-  }
-
-  @Override
-  public String why() {
-    return "Where it stood, readers see nothing at all.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice: what a page takes from elsewhere is there.";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
+  public Told told() {
+    return TOLD;
   }
 
   @Override
   public Scope scope() {
     return Scope.SITE;
-  }
-
-  @Override
-  public String need(int count) {
-    return count == 1 ? "a linked snippet that is there" : "linked snippets that are there";
   }
 
   @Override

@@ -78,7 +78,7 @@ public final class Preflight {
                   .filter(f -> f.level() == Level.MUST_FIX && f.rule().equals(rule.id()))
                   .count();
       if (count > 0) {
-        needs.add(rule.need(count));
+        needs.add(rule.told().need(count));
       }
     }
     return needs.isEmpty() ? "" : "Needs " + String.join(", ", needs);

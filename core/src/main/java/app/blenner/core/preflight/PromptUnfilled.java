@@ -8,40 +8,26 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Every prompt of an outline is answered, or taken out. */
 public final class PromptUnfilled implements BlockRule {
-  @Override
-  public String id() {
-    return "prompt-unfilled";
-  }
+  private static final Told TOLD =
+      new Told(
+          "prompt-unfilled",
+          "Prompts nobody has answered",
+          "The outline asks for something here that the text does not have yet. Readers never see the prompt itself.",
+          "Common practice: an outline says what to write where, and is followed or changed on purpose.",
+          Weight.REQUIRED,
+          "an answer to one prompt",
+          "answers to %d prompts");
 
   @Override
-  public String label() {
-    return "Prompts nobody has answered";
-  }
-
-  @Override
-  public String why() {
-    return "The outline asks for something here that the text does not have yet. Readers never see the prompt itself.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice: an outline says what to write where, and is followed or changed on purpose.";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
-  }
-
-  @Override
-  public String need(int count) {
-    return count == 1 ? "an answer to one prompt" : "answers to " + count + " prompts";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

@@ -10,37 +10,28 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A title that was written for search results is shown whole there. */
 public final class SearchTitleWidth implements Rule {
+  private static final Told TOLD =
+      new Told(
+          "search-title-width",
+          "Search titles that are cut off",
+          "Search engines cut off what has no room, and its last words are not read.",
+          "Common practice: at most " + SearchResult.USUAL_WIDTH + " pixels",
+          Weight.ADVISED,
+          "a shorter search title",
+          "shorter search titles");
+
   private static final Parameter WIDTH =
       new Parameter("width", "Widest title, in pixels", 200, 1200, SearchResult.USUAL_WIDTH);
 
   @Override
-  public String id() {
-    return "search-title-width";
-  }
-
-  @Override
-  public String label() {
-    return "Search titles that are cut off";
-  }
-
-  @Override
-  public String why() {
-    return "Search engines cut off what has no room, and its last words are not read.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice: at most " + SearchResult.USUAL_WIDTH + " pixels";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.ADVISED;
+  public Told told() {
+    return TOLD;
   }
 
   @Override
@@ -51,11 +42,6 @@ public final class SearchTitleWidth implements Rule {
   @Override
   public List<Parameter> parameters() {
     return List.of(WIDTH);
-  }
-
-  @Override
-  public String need(int count) {
-    return "a shorter search title";
   }
 
   @Override

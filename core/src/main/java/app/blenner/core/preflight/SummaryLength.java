@@ -9,47 +9,33 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** The summary is there and is short enough for a teaser. */
 public final class SummaryLength implements Rule {
-  @Override
-  public String id() {
-    return "summary-length";
-  }
+  private static final Told TOLD =
+      new Told(
+          "summary-length",
+          "The length of the summary",
+          "Section pages, search results and shared links show the summary, and cut off what is"
+              + " longer.",
+          "Common practice: at most "
+              + Kind.SUMMARY_LIMIT
+              + " characters, where a kind says nothing else",
+          Weight.REQUIRED,
+          "a shorter summary",
+          "shorter summaries");
 
   @Override
-  public String label() {
-    return "The length of the summary";
-  }
-
-  @Override
-  public String why() {
-    return "Section pages, search results and shared links show the summary, and cut off what is"
-        + " longer.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice: at most "
-        + Kind.SUMMARY_LIMIT
-        + " characters, where a kind says nothing else";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
+  public Told told() {
+    return TOLD;
   }
 
   @Override
   public Scope scope() {
     return Scope.SITE;
-  }
-
-  @Override
-  public String need(int count) {
-    return "a shorter summary";
   }
 
   @Override

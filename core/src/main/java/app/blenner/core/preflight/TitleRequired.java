@@ -6,44 +6,30 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** An item has a title. */
 public final class TitleRequired implements Rule {
-  @Override
-  public String id() {
-    return "title-required";
-  }
+  private static final Told TOLD =
+      new Told(
+          "title-required",
+          "A title",
+          "Readers find a page by its title, and its address is made from it.",
+          "WCAG 2.2, success criterion 2.4.2 Page Titled",
+          Weight.REQUIRED,
+          "a title",
+          "titles");
 
   @Override
-  public String label() {
-    return "A title";
-  }
-
-  @Override
-  public String why() {
-    return "Readers find a page by its title, and its address is made from it.";
-  }
-
-  @Override
-  public String reference() {
-    return "WCAG 2.2, success criterion 2.4.2 Page Titled";
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.REQUIRED;
+  public Told told() {
+    return TOLD;
   }
 
   @Override
   public Scope scope() {
     return Scope.ITEM;
-  }
-
-  @Override
-  public String need(int count) {
-    return "a title";
   }
 
   @Override

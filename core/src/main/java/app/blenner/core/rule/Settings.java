@@ -43,7 +43,7 @@ public record Settings(Map<String, Setting> rules) {
   /** How much a rule matters. */
   public Weight weight(Rule rule) {
     Weight said = of(rule).weight();
-    return said == null ? rule.weight() : said;
+    return said == null ? rule.told().weight() : said;
   }
 
   /** A number of a rule, within its limits. */

@@ -3,28 +3,21 @@ package app.blenner.core.tidy;
 import app.blenner.core.document.Document;
 import app.blenner.core.intake.HeadingCandidate;
 import app.blenner.core.intake.HeadingEvidence;
+import app.blenner.core.rule.Told;
 import java.util.List;
 
 /** Lines that play heading. */
 final class BoldHeadings implements CleanUpRule {
-  @Override
-  public String id() {
-    return "bold-headings";
-  }
+  private static final Told TOLD =
+      CleanUpRule.told(
+          "bold-headings",
+          "Lines that play heading",
+          "A bold line is no heading to a search engine or a screen reader.",
+          "WCAG 2.2, success criterion 1.3.1 Info and Relationships; failure F2, technique H42");
 
   @Override
-  public String label() {
-    return "Lines that play heading";
-  }
-
-  @Override
-  public String why() {
-    return "A bold line is no heading to a search engine or a screen reader.";
-  }
-
-  @Override
-  public String reference() {
-    return "WCAG 2.2, success criterion 1.3.1 Info and Relationships; failure F2, technique H42";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,28 +12,20 @@ import java.util.regex.Pattern;
 
 /** Stretches of at least three words, or a whole line, in nothing but capitals. */
 final class Capitals implements BlockCleanUp {
+  private static final Told TOLD =
+      CleanUpRule.told(
+          "capitals",
+          "All capitals",
+          "Words in capitals are read slowly, and letter by letter by some screen readers. Names must be set right by hand.",
+          "Common practice: capitals are for names and the beginnings of sentences");
+
   private static final Pattern ROW =
       Pattern.compile(
           "\\p{Lu}[\\p{Lu}\\p{N}’'.-]*+(?:[ ,:;–—-]++[\\p{Lu}\\p{N}][\\p{Lu}\\p{N}’'.-]*+)*+");
 
   @Override
-  public String id() {
-    return "capitals";
-  }
-
-  @Override
-  public String label() {
-    return "All capitals";
-  }
-
-  @Override
-  public String why() {
-    return "Words in capitals are read slowly, and letter by letter by some screen readers. Names must be set right by hand.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice: capitals are for names and the beginnings of sentences";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

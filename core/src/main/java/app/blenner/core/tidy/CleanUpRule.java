@@ -8,6 +8,7 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,6 +25,12 @@ interface CleanUpRule extends Rule {
     boolean take(Spot spot);
   }
 
+  /** What such a rule says of itself. People tidy a text when they choose to; a site can ask for it. */
+  static Told told(String id, String label, String why, String reference) {
+    return new Told(
+        id, label, why, reference, Weight.OFF, "tidying in one place", "tidying in %d places");
+  }
+
   /** What is wrong at a place, in a sentence. */
   String message();
 
@@ -35,20 +42,9 @@ interface CleanUpRule extends Rule {
    */
   Document mend(Document document, String language, Ask take);
 
-  /** People tidy a text when they choose to; a site can ask for it. */
-  @Override
-  default Weight weight() {
-    return Weight.OFF;
-  }
-
   @Override
   default Scope scope() {
     return Scope.ITEM;
-  }
-
-  @Override
-  default String need(int count) {
-    return "tidying in " + (count == 1 ? "one place" : count + " places");
   }
 
   @Override

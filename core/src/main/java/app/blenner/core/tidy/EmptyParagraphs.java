@@ -7,29 +7,22 @@ import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.RunningText;
+import app.blenner.core.rule.Told;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Paragraphs and headings that hold nothing one can see, to make room. */
 final class EmptyParagraphs implements CleanUpRule {
-  @Override
-  public String id() {
-    return "empty-paragraphs";
-  }
+  private static final Told TOLD =
+      CleanUpRule.told(
+          "empty-paragraphs",
+          "Empty paragraphs used as space",
+          "The site's style makes the room between blocks; empty ones double it, and a screen reader reads them out.",
+          "HTML Living Standard, the p element: room is made by style");
 
   @Override
-  public String label() {
-    return "Empty paragraphs used as space";
-  }
-
-  @Override
-  public String why() {
-    return "The site's style makes the room between blocks; empty ones double it, and a screen reader reads them out.";
-  }
-
-  @Override
-  public String reference() {
-    return "HTML Living Standard, the p element: room is made by style";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

@@ -4,6 +4,7 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
 import app.blenner.core.language.QuotationMarks;
+import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -15,6 +16,13 @@ import java.util.List;
  * another language by itself, such as a phrase marked so, keeps its own.
  */
 final class ForeignQuotes implements BlockCleanUp {
+  private static final Told TOLD =
+      CleanUpRule.told(
+          "foreign-quotes",
+          "Quotation marks of another language",
+          "Readers of this language know other marks, and the text would show two kinds.",
+          "Unicode CLDR, the delimiters of each language");
+
   private static final String DOUBLE = "“”„‟«»";
 
   /** Marks of a quotation within one. The raised comma is an apostrophe unless such a quotation stands open. */
@@ -23,23 +31,8 @@ final class ForeignQuotes implements BlockCleanUp {
   private static final char APOSTROPHE = '’';
 
   @Override
-  public String id() {
-    return "foreign-quotes";
-  }
-
-  @Override
-  public String label() {
-    return "Quotation marks of another language";
-  }
-
-  @Override
-  public String why() {
-    return "Readers of this language know other marks, and the text would show two kinds.";
-  }
-
-  @Override
-  public String reference() {
-    return "Unicode CLDR, the delimiters of each language";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

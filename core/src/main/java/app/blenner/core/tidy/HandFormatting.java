@@ -6,6 +6,7 @@ import app.blenner.core.document.Inline;
 import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
+import app.blenner.core.rule.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -14,27 +15,19 @@ import java.util.stream.Collectors;
 
 /** Runs with a colour, font or size of their own. */
 final class HandFormatting implements BlockCleanUp {
+  private static final Told TOLD =
+      CleanUpRule.told(
+          "hand-formatting",
+          "Hand-made colours, fonts and sizes",
+          "They stay behind when the site's design changes. A named style goes along.",
+          "Common practice: what a text looks like comes from the house style");
+
   private static final Set<Mark.Kind> KINDS =
       Set.of(Mark.Kind.FONT, Mark.Kind.SIZE, Mark.Kind.COLOUR);
 
   @Override
-  public String id() {
-    return "hand-formatting";
-  }
-
-  @Override
-  public String label() {
-    return "Hand-made colours, fonts and sizes";
-  }
-
-  @Override
-  public String why() {
-    return "They stay behind when the site's design changes. A named style goes along.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice: what a text looks like comes from the house style";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

@@ -1,6 +1,7 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +13,13 @@ import java.util.regex.Pattern;
  * left to find are the hard ones: no-break spaces and those of a fixed width.
  */
 final class Spaces implements BlockCleanUp {
+  private static final Told TOLD =
+      CleanUpRule.told(
+          "spaces",
+          "Doubled spaces",
+          "Spaces in a row tear holes into lines, at other places on each screen.",
+          "Common practice: one space parts two words");
+
   private static final String ANY = "[ \\u00A0\\u2000-\\u200A\\u202F\\u205F\\u3000]";
   private static final Pattern ROW =
       Pattern.compile("^" + ANY + "+|" + ANY + "+$|(?m:" + ANY + "+$)|" + ANY + "{2,}");
@@ -21,23 +29,8 @@ final class Spaces implements BlockCleanUp {
   }
 
   @Override
-  public String id() {
-    return "spaces";
-  }
-
-  @Override
-  public String label() {
-    return "Doubled spaces";
-  }
-
-  @Override
-  public String why() {
-    return "Spaces in a row tear holes into lines, at other places on each screen.";
-  }
-
-  @Override
-  public String reference() {
-    return "Common practice: one space parts two words";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

@@ -2,30 +2,23 @@ package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.language.QuotationMarks;
+import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Quotation marks of the typewriter, which become those of the language. */
 final class StraightQuotes implements BlockCleanUp {
-  @Override
-  public String id() {
-    return "straight-quotes";
-  }
+  private static final Told TOLD =
+      CleanUpRule.told(
+          "straight-quotes",
+          "Straight quotation marks",
+          "Every language has marks of its own that open and close; the straight ones are a typewriter's.",
+          "Unicode CLDR, the delimiters of each language");
 
   @Override
-  public String label() {
-    return "Straight quotation marks";
-  }
-
-  @Override
-  public String why() {
-    return "Every language has marks of its own that open and close; the straight ones are a typewriter's.";
-  }
-
-  @Override
-  public String reference() {
-    return "Unicode CLDR, the delimiters of each language";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

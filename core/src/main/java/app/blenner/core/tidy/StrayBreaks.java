@@ -8,6 +8,7 @@ import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Stopping;
 import app.blenner.core.intake.TypedItems;
+import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,26 +18,18 @@ import java.util.List;
  * the edge of a page the text once stood on. Short lines, as of an address or a poem, stay.
  */
 final class StrayBreaks implements BlockCleanUp {
+  private static final Told TOLD =
+      CleanUpRule.told(
+          "stray-breaks",
+          "Stray line breaks",
+          "A line breaks by itself where the screen ends; a break typed there breaks it on every other screen too.",
+          "HTML Living Standard, the br element: only where a break is part of what is said, as in a poem or an address");
+
   private static final int LONG_LINE = 45;
 
   @Override
-  public String id() {
-    return "stray-breaks";
-  }
-
-  @Override
-  public String label() {
-    return "Stray line breaks";
-  }
-
-  @Override
-  public String why() {
-    return "A line breaks by itself where the screen ends; a break typed there breaks it on every other screen too.";
-  }
-
-  @Override
-  public String reference() {
-    return "HTML Living Standard, the br element: only where a break is part of what is said, as in a poem or an address";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

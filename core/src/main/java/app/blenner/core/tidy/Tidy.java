@@ -51,7 +51,7 @@ public final class Tidy {
             return false;
           });
       if (!traces.isEmpty()) {
-        out.add(new Matches(rule.id(), rule.label(), rule.why(), List.copyOf(traces)));
+        out.add(new Matches(rule.id(), rule.told().label(), rule.why(), List.copyOf(traces)));
       }
     }
     return out;

@@ -2,28 +2,21 @@ package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.intake.TypedItems;
+import app.blenner.core.rule.Told;
 import java.util.List;
 
 /** Lines that begin with “1.”, “-” or “•”, one below the other. */
 final class TypedLists implements CleanUpRule {
-  @Override
-  public String id() {
-    return "typed-lists";
-  }
+  private static final Told TOLD =
+      CleanUpRule.told(
+          "typed-lists",
+          "Hand-typed lists",
+          "A real list tells a screen reader how many items there are, and numbers itself.",
+          "WCAG 2.2, success criterion 1.3.1 Info and Relationships; technique H48");
 
   @Override
-  public String label() {
-    return "Hand-typed lists";
-  }
-
-  @Override
-  public String why() {
-    return "A real list tells a screen reader how many items there are, and numbers itself.";
-  }
-
-  @Override
-  public String reference() {
-    return "WCAG 2.2, success criterion 1.3.1 Info and Relationships; technique H48";
+  public Told told() {
+    return TOLD;
   }
 
   @Override

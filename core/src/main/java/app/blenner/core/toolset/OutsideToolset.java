@@ -10,6 +10,7 @@ import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.List;
 
@@ -28,40 +29,22 @@ public final class OutsideToolset implements Rule {
   }
 
   @Override
-  public String id() {
-    return "outside-toolset";
-  }
-
-  @Override
-  public String why() {
-    return "The toolset “"
-        + set.label()
-        + "” was chosen for texts like this one. What stands here already stays until somebody takes it out.";
-  }
-
-  @Override
-  public String reference() {
-    return REFERENCE;
-  }
-
-  @Override
-  public String label() {
-    return LABEL;
-  }
-
-  @Override
-  public Weight weight() {
-    return Weight.ADVISED;
+  public Told told() {
+    return new Told(
+        "outside-toolset",
+        LABEL,
+        "The toolset “"
+            + set.label()
+            + "” was chosen for texts like this one. What stands here already stays until somebody takes it out.",
+        REFERENCE,
+        Weight.ADVISED,
+        "nothing",
+        "nothing");
   }
 
   @Override
   public Scope scope() {
     return Scope.SITE;
-  }
-
-  @Override
-  public String need(int count) {
-    return "nothing";
   }
 
   @Override

@@ -31,11 +31,12 @@ public class FixesTest {
       assertTrue(rule.id().matches("[a-z-]+"));
       assertTrue(rule.why().endsWith("."), rule.id());
       assertTrue(
-          rule.reference()
+          rule.told()
+              .reference()
               .matches("(WCAG 2\\.2|RFC \\d+|HTML Living Standard|Unicode CLDR|Common practice).*"),
-          rule.reference());
-      assertFalse(rule.need(1).isEmpty() || rule.need(2).isEmpty());
-      assertFalse(rule.label().isEmpty() || rule.label().endsWith("."), rule.id());
+          rule.told().reference());
+      assertFalse(rule.told().need(1).isEmpty() || rule.told().need(2).isEmpty());
+      assertFalse(rule.told().label().isEmpty() || rule.told().label().endsWith("."), rule.id());
       assertEquals(rule instanceof BlockRule, rule.scope() == Scope.BLOCK, rule.id());
     }
   }

@@ -33,7 +33,7 @@ public class FindingTest {
                       Rule::id,
                       r ->
                           new Settings.Setting(
-                              r.weight() == Weight.OFF ? Weight.ADVISED : null, Map.of()))));
+                              r.told().weight() == Weight.OFF ? Weight.ADVISED : null, Map.of()))));
 
   private static Content content(Document body) {
     return new Content("A title", "A summary", body, "", List.of(), "", "");
@@ -184,33 +184,9 @@ public class FindingTest {
 
   private record Counting(int[] looks) implements BlockRule {
     @Override
-    public String id() {
-      return "counting";
-    }
-
-    @Override
-    public String label() {
-      return "Anything";
-    }
-
-    @Override
-    public String why() {
-      return "It is there.";
-    }
-
-    @Override
-    public String reference() {
-      return "Common practice";
-    }
-
-    @Override
-    public Weight weight() {
-      return Weight.LOOK;
-    }
-
-    @Override
-    public String need(int count) {
-      return "nothing";
+    public Told told() {
+      return new Told(
+          "counting", "Anything", "It is there.", "Common practice", Weight.LOOK, "one", "some");
     }
 
     @Override

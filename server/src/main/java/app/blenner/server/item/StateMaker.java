@@ -44,7 +44,8 @@ import org.springframework.stereotype.Component;
 class StateMaker {
   private static final Map<String, Sort> SORTS =
       Preflight.rules().stream()
-          .collect(Collectors.toMap(Rule::id, r -> new Sort(r.label(), r.reference())));
+          .collect(
+              Collectors.toMap(Rule::id, r -> new Sort(r.told().label(), r.told().reference())));
 
   private static final Sort OUTSIDE = new Sort(OutsideToolset.LABEL, OutsideToolset.REFERENCE);
 
