@@ -28,8 +28,27 @@ public final class Preflight {
                   new CanonicalAddress(),
                   new PictureAlternative(),
                   new PictureElsewhere(),
+                  new AlternativeFileName(),
+                  new AlternativeOpening(),
+                  new AlternativeLength(),
+                  new AlternativeCaption(),
                   new HeadingSkipped(),
+                  new HeadingLong(),
+                  new HeadingRepeated(),
+                  new HeadingAlone(),
                   new EmptyLinkText(),
+                  new LinkWords(),
+                  new LinkSameWords(),
+                  new LinksSideBySide(),
+                  new LinkPlaceMissing(),
+                  new ParagraphLong(),
+                  new LongCentred(),
+                  new Underlined(),
+                  new ListOfOne(),
+                  new QuoteUnnamed(),
+                  new TableHead(),
+                  new Placeholder(),
+                  new AddressLong(),
                   new MergeFieldUnknown(),
                   new PieceMissing()),
               Tidy.rules().stream())
@@ -39,7 +58,7 @@ public final class Preflight {
       RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
 
   /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
-  public static final int VERSION = 5;
+  public static final int VERSION = 6;
 
   private Preflight() {}
 

@@ -9,7 +9,7 @@ import java.util.List;
 /** Lines that play heading. */
 final class BoldHeadings implements CleanUpRule {
   private static final Told TOLD =
-      CleanUpRule.told(
+      CleanUpRule.asked(
           "bold-headings",
           "Lines that play heading",
           "A bold line is no heading to a search engine or a screen reader.",

@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 /** Stretches of at least three words, or a whole line, in nothing but capitals. */
 final class Capitals implements BlockCleanUp {
   private static final Told TOLD =
-      CleanUpRule.told(
+      CleanUpRule.asked(
           "capitals",
           "All capitals",
           "Words in capitals are read slowly, and letter by letter by some screen readers. Names must be set right by hand.",

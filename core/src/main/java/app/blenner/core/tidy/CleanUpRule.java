@@ -31,6 +31,12 @@ interface CleanUpRule extends Rule {
         id, label, why, reference, Weight.OFF, "tidying in one place", "tidying in %d places");
   }
 
+  /** The same of one that is advised everywhere: what it finds is in readers' way. */
+  static Told asked(String id, String label, String why, String reference) {
+    Told told = told(id, label, why, reference);
+    return new Told(id, label, why, reference, Weight.ADVISED, told.one(), told.several());
+  }
+
   /** What is wrong at a place, in a sentence. */
   String message();
 

@@ -14,7 +14,7 @@ import java.util.List;
 /** Paragraphs and headings that hold nothing one can see, to make room. */
 final class EmptyParagraphs implements CleanUpRule {
   private static final Told TOLD =
-      CleanUpRule.told(
+      CleanUpRule.asked(
           "empty-paragraphs",
           "Empty paragraphs used as space",
           "The site's style makes the room between blocks; empty ones double it, and a screen reader reads them out.",

@@ -25,6 +25,7 @@ public final class Tidy {
           new Capitals(),
           new StraightQuotes(),
           new ForeignQuotes(),
+          new DoubledWords(),
           new Spaces(),
           new StrayBreaks(),
           new TypedLists(),

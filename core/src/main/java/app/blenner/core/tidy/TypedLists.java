@@ -8,7 +8,7 @@ import java.util.List;
 /** Lines that begin with “1.”, “-” or “•”, one below the other. */
 final class TypedLists implements CleanUpRule {
   private static final Told TOLD =
-      CleanUpRule.told(
+      CleanUpRule.asked(
           "typed-lists",
           "Hand-typed lists",
           "A real list tells a screen reader how many items there are, and numbers itself.",

@@ -48,7 +48,8 @@ public class FindingTest {
   }
 
   private static String one(String html) {
-    List<String> found = identities(html);
+    List<String> found =
+        identities(html).stream().filter(id -> !id.startsWith("quote-unnamed")).toList();
     assertEquals(found.size(), 1, found.toString());
     return found.get(0);
   }
@@ -72,9 +73,9 @@ public class FindingTest {
         link,
         "other words");
 
-    String heading = one("<h3>The long night</h3>");
-    assertEquals(one("<p>x</p><h3>The long night!</h3>"), heading, "a mark was put in");
-    assertNotEquals(one("<h3>The short night</h3>"), heading, "other words");
+    String heading = one("<h3>The long night</h3><p>x</p>");
+    assertEquals(one("<p>x</p><h3>The long night!</h3><p>x</p>"), heading, "a mark was put in");
+    assertNotEquals(one("<h3>The short night</h3><p>x</p>"), heading, "other words");
   }
 
   @Test
@@ -214,7 +215,7 @@ public class FindingTest {
   public void memoryHasABound() {
     Passages small = new Passages(2_000);
     for (int i = 0; i < 300; i++) {
-      String html = "<p>" + "x".repeat(i * 3) + i + "</p><h3>h" + i + "</h3>";
+      String html = "<p>" + "x".repeat(i * 3) + i + "</p><h3>h" + i + "</h3><p>y</p>";
       Content content = content(HtmlReader.read(html));
       assertEquals(Preflight.check(Subject.of(content, AROUND, small), Settings.USUAL).size(), 1);
       assertTrue(small.taken() <= 2_000, "at " + i + ": " + small.taken());

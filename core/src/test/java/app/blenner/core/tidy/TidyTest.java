@@ -161,7 +161,10 @@ public class TidyTest {
     for (int i = 0; i < 400; i++) {
       Document document = trees.document();
       assertEquals(Tidy.apply(document, "en", Map.of()), document);
-      Document after = Tidy.apply(document, "en", all(Tidy.find(document, "en")));
+      Map<String, Set<String>> chosen = all(Tidy.find(document, "en"));
+      // Of two equal words one goes, and that is what was chosen.
+      chosen.remove("doubled-words");
+      Document after = Tidy.apply(document, "en", chosen);
       assertEquals(letters(after), letters(document), HtmlWriter.write(document));
       assertTrue(HtmlReader.read(HtmlWriter.write(after)).equals(after));
     }

@@ -1,0 +1,57 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.List;
+
+/** An address is short enough to be said and sent. */
+public final class AddressLong implements Rule {
+  private static final Told TOLD =
+      new Told(
+          "address-long",
+          "Long addresses",
+          "Long addresses are cut off in mails and search results, and nobody types them.",
+          "Common practice: at most some 75 characters for an item’s own part",
+          Weight.ADVISED,
+          "a shorter address",
+          "shorter addresses");
+
+  private static final Parameter MOST =
+      new Parameter("most", "Most characters of the item’s own part of its address", 20, 200, 75);
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return List.of(MOST);
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    int length = subject.content().slug().length();
+    int most = settings.number(this, MOST);
+    return length <= most
+        ? List.of()
+        : List.of(
+            Finding.onField(
+                this,
+                settings.level(this),
+                "The address has " + length + " characters; at most " + most + " are shown whole.",
+                "address",
+                List.of()));
+  }
+}

@@ -1,0 +1,34 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Inlines;
+import app.blenner.core.document.Picture;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+
+/** An alternative text says what the caption does not. */
+public final class AlternativeCaption implements AlternativeRule {
+  private static final Told TOLD =
+      new Told(
+          "alternative-caption",
+          "Alternative texts that repeat the caption",
+          "People with a screen reader hear the same sentence twice, and still not what the picture shows.",
+          "Common practice; HTML Living Standard, 4.8.4.4.8, images whose contents have a caption",
+          Weight.ADVISED,
+          "another alternative text than the caption",
+          "%d other alternative texts than the captions");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public String wrong(Picture picture, Passage passage, Settings settings) {
+    String caption = Phrases.plain(Inlines.text(picture.caption()));
+    return !caption.isEmpty() && caption.equals(Phrases.plain(picture.alternative()))
+        ? "The alternative text repeats the caption."
+        : "";
+  }
+}

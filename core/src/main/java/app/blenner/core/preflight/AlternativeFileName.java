@@ -1,0 +1,38 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Picture;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.regex.Pattern;
+
+/** An alternative text is words, not the name of a file. */
+public final class AlternativeFileName implements AlternativeRule {
+  private static final Told TOLD =
+      new Told(
+          "alternative-file-name",
+          "Alternative texts that are names of files",
+          "Instead of what the picture shows, people hear letters and numbers.",
+          "WCAG 2.2, failure F30 of success criterion 1.1.1",
+          Weight.ADVISED,
+          "words instead of the name of a file",
+          "words instead of the names of %d files");
+
+  private static final Pattern NAME =
+      Pattern.compile(
+          "(?iu)[^/]*\\.(?:jpe?g|png|gif|webp|avif|svg|tiff?|bmp|heic)"
+              + "|(?:img|dsc[nf]?|pxl|mvi|image|bild|foto|photo|screenshot|bildschirmfoto|untitled)[ _-]?\\d[\\d _-]*");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public String wrong(Picture picture, Passage passage, Settings settings) {
+    return NAME.matcher(picture.alternative().strip()).matches()
+        ? "The alternative text is the name of a file."
+        : "";
+  }
+}

@@ -1,0 +1,49 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Picture;
+import app.blenner.core.language.Counts;
+import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.List;
+
+/** An alternative text can be heard in one breath. */
+public final class AlternativeLength implements AlternativeRule {
+  private static final Told TOLD =
+      new Told(
+          "alternative-length",
+          "Long alternative texts",
+          "It is read out without a stop, and nobody can go back in it. What is longer belongs in the text or the caption.",
+          "Common practice; W3C, Web Accessibility Tutorials, complex images",
+          Weight.ADVISED,
+          "a shorter alternative text",
+          "%d shorter alternative texts");
+
+  private static final Parameter MOST =
+      new Parameter("most", "Most characters of an alternative text", 50, 1000, 200);
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return List.of(MOST);
+  }
+
+  @Override
+  public String wrong(Picture picture, Passage passage, Settings settings) {
+    int length = Counts.characters(picture.alternative());
+    int most = settings.number(this, MOST);
+    return length <= most
+        ? ""
+        : "The alternative text has "
+            + length
+            + " characters; "
+            + most
+            + " are enough to be heard.";
+  }
+}

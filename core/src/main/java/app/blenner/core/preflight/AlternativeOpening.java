@@ -1,0 +1,74 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Picture;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+
+/** An alternative text does not begin by saying that it is of a picture. */
+public final class AlternativeOpening implements AlternativeRule {
+  private static final Told TOLD =
+      new Told(
+          "alternative-opening",
+          "Alternative texts that begin “image of”",
+          "A screen reader has just said that it is a picture.",
+          "Common practice; W3C, Web Accessibility Tutorials, images: tips and tricks",
+          Weight.ADVISED,
+          "one alternative text without its opening",
+          "%d alternative texts without their openings");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public String wrong(Picture picture, Passage passage, Settings settings) {
+    String opening = opening(picture, passage.language());
+    return opening.isEmpty() ? "" : "The alternative text begins “" + opening + "”.";
+  }
+
+  /** Only in English can the rest stand as it is: in other languages the opening decides its forms. */
+  @Override
+  public List<Fix> fixes(Picture picture, Passage passage) {
+    String rest =
+        picture
+            .alternative()
+            .strip()
+            .substring(opening(picture, passage.language()).length())
+            .strip();
+    return rest.isEmpty() || !passage.language().startsWith("en")
+        ? List.of()
+        : List.of(
+            Fix.ofBlock(
+                "Take the opening out",
+                b -> b instanceof Picture p ? p.withAlternative(capital(rest)) : b));
+  }
+
+  private static String opening(Picture picture, String language) {
+    String words = picture.alternative().strip().replace('’', '\'');
+    String small = words.toLowerCase(Locale.ROOT);
+    return Phrases.pictures(language).stream()
+        .filter(o -> small.startsWith(o) && isWhole(small, o))
+        .max(Comparator.comparingInt(String::length))
+        .map(o -> words.substring(0, o.length()))
+        .orElse("");
+  }
+
+  private static boolean isWhole(String words, String opening) {
+    int end = opening.length();
+    return !Character.isLetter(opening.charAt(end - 1))
+        || end == words.length()
+        || !Character.isLetter(words.charAt(end));
+  }
+
+  private static String capital(String words) {
+    int first = words.offsetByCodePoints(0, 1);
+    return words.substring(0, first).toUpperCase(Locale.ROOT) + words.substring(first);
+  }
+}

@@ -1,0 +1,71 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Divider;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.JumpTarget;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Something stands below each heading. */
+public final class HeadingAlone implements Rule {
+  private static final Told TOLD =
+      new Told(
+          "heading-alone",
+          "Headings without text below them",
+          "A heading promises something. Whoever jumps to it finds nothing and takes the page for unfinished.",
+          "WCAG 2.2, success criterion 1.3.1; Common practice",
+          Weight.ADVISED,
+          "text below one heading",
+          "text below %d headings");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    List<Finding> found = new ArrayList<>();
+    List<Passage> passages = subject.passages();
+    Place open = null;
+    for (int i = 0; i < passages.size(); i++) {
+      for (Place inside : passages.get(i).places()) {
+        if (inside.block() instanceof Divider || inside.block() instanceof JumpTarget) {
+          continue; // nothing to be read
+        }
+        Place place = inside.under(i);
+        if (open != null && place.block() instanceof Heading h && h.level() <= level(open)) {
+          found.add(alone(open, settings));
+        }
+        open = place.block() instanceof Heading ? place : null;
+      }
+    }
+    if (open != null) {
+      found.add(alone(open, settings));
+    }
+    return found;
+  }
+
+  private static int level(Place heading) {
+    return ((Heading) heading.block()).level();
+  }
+
+  private Finding alone(Place heading, Settings settings) {
+    return Finding.onBlock(
+        this, settings.level(this), "Nothing stands below this heading.", heading, List.of());
+  }
+}

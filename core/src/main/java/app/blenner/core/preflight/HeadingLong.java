@@ -1,0 +1,68 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.language.Counts;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A heading is short enough to be taken in at a glance. */
+public final class HeadingLong implements Rule {
+  private static final Told TOLD =
+      new Told(
+          "heading-long",
+          "Long headings",
+          "Headings are read in passing, to see what is where. A sentence is not seen at a glance.",
+          "Common practice: a heading has at most some ten to fifteen words",
+          Weight.ADVISED,
+          "a shorter heading",
+          "%d shorter headings");
+
+  private static final Parameter MOST =
+      new Parameter("most", "Most characters of a heading", 30, 300, 100);
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
+  public List<Parameter> parameters() {
+    return List.of(MOST);
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    int most = settings.number(this, MOST);
+    List<Finding> found = new ArrayList<>();
+    for (Place place : subject.headings()) {
+      int length = Counts.characters(place.text());
+      if (length > most) {
+        found.add(
+            Finding.onBlock(
+                this,
+                settings.level(this),
+                "This heading has "
+                    + length
+                    + " characters; at most "
+                    + most
+                    + " are read at a glance.",
+                place,
+                List.of()));
+      }
+    }
+    return found;
+  }
+}

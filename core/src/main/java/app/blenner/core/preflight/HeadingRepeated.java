@@ -1,0 +1,65 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Heading;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Two headings of one part say different things. */
+public final class HeadingRepeated implements Rule {
+  private static final Told TOLD =
+      new Told(
+          "heading-repeated",
+          "Headings said twice",
+          "In a list of headings nobody can tell which of the two is meant.",
+          "WCAG 2.2, success criterion 2.4.6 Headings and Labels; technique G130",
+          Weight.LOOK,
+          "another heading",
+          "%d other headings");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    List<Finding> found = new ArrayList<>();
+    // What was said on the way down, at each level since the last heading above it.
+    List<Set<String>> said = new ArrayList<>();
+    for (int i = 0; i < 8; i++) {
+      said.add(new HashSet<>());
+    }
+    for (Place place : subject.headings()) {
+      int level = ((Heading) place.block()).level();
+      for (int i = level + 1; i < said.size(); i++) {
+        said.get(i).clear();
+      }
+      String words = Phrases.plain(place.text());
+      if (!words.isEmpty() && !said.get(level).add(words)) {
+        found.add(
+            Finding.onBlock(
+                this,
+                settings.level(this),
+                "There is another heading “" + place.text().strip() + "” in this part.",
+                place,
+                List.of()));
+      }
+    }
+    return found;
+  }
+}

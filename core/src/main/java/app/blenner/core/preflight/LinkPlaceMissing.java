@@ -1,0 +1,75 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.JumpTarget;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** A link within the text goes to a place that is there. */
+public final class LinkPlaceMissing implements Rule {
+  private static final Told TOLD =
+      new Told(
+          "link-place-missing",
+          "Links to places in the text that are not there",
+          "Whoever presses it stays where they are, and takes the page for broken.",
+          "HTML Living Standard, navigating to a fragment; WCAG 2.2, technique G124",
+          Weight.ADVISED,
+          "a place for one link within the text",
+          "places for %d links within the text");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    List<Passage> passages = subject.passages();
+    Set<String> names = new HashSet<>();
+    for (Passage passage : passages) {
+      for (Place place : passage.places()) {
+        if (place.block() instanceof Heading h) {
+          names.add(h.anchor());
+        } else if (place.block() instanceof JumpTarget t) {
+          names.add(t.anchor());
+        }
+      }
+    }
+    List<Finding> found = new ArrayList<>();
+    for (int i = 0; i < passages.size(); i++) {
+      for (LinkRun link : passages.get(i).links()) {
+        Address to = link.link().address();
+        if (to.kind() == Address.Kind.PLACE && !names.contains(to.place())) {
+          found.add(
+              Finding.onWords(
+                  this,
+                  settings.level(this),
+                  "There is no place called “" + to.place() + "” in this text.",
+                  link.place().under(i),
+                  link.from(),
+                  link.to(),
+                  List.of()));
+        }
+      }
+    }
+    return found;
+  }
+}

@@ -1,0 +1,68 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Mark;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Links with the same words go to the same place. */
+public final class LinkSameWords implements Rule {
+  private static final Told TOLD =
+      new Told(
+          "link-same-words",
+          "Links with the same words to two places",
+          "Two links that sound the same are taken for one, and half of the readers miss the other.",
+          "WCAG 2.2, success criterion 2.4.9 Link Purpose (Link Only); success criterion 3.2.4",
+          Weight.ADVISED,
+          "other words for one link",
+          "other words for %d links");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    Map<String, Mark.Link> first = new HashMap<>();
+    List<Finding> found = new ArrayList<>();
+    List<Passage> passages = subject.passages();
+    Set<String> empty = Phrases.links(subject.language());
+    for (int i = 0; i < passages.size(); i++) {
+      for (LinkRun link : passages.get(i).links()) {
+        String said = Phrases.plain(link.text());
+        // What says nothing at all is told by another rule.
+        Mark.Link before =
+            said.isEmpty() || empty.contains(said) ? null : first.putIfAbsent(said, link.link());
+        if (before != null && !before.address().equals(link.link().address())) {
+          found.add(
+              Finding.onWords(
+                  this,
+                  settings.level(this),
+                  "Another link with the words “" + link.text().strip() + "” goes elsewhere.",
+                  link.place().under(i),
+                  link.from(),
+                  link.to(),
+                  List.of()));
+        }
+      }
+    }
+    return found;
+  }
+}

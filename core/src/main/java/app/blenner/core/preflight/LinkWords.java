@@ -1,0 +1,62 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.rule.BlockRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/** Links say by themselves where they go. */
+public final class LinkWords implements BlockRule {
+  private static final Told TOLD =
+      new Told(
+          "link-words",
+          "Links that say nothing by themselves",
+          "Whoever goes from link to link, as people with a screen reader do, hears these words and no others.",
+          "WCAG 2.2, success criteria 2.4.4 and 2.4.9 Link Purpose; failure F84",
+          Weight.ADVISED,
+          "words that say where one link goes",
+          "words that say where %d links go");
+
+  /** An address of the web, whole or without its beginning; a mailbox says whose it is. */
+  private static final Pattern ADDRESS =
+      Pattern.compile("(?:https?://|www\\.)\\S+|[a-z0-9-]+(?:\\.[a-z0-9-]+)+/\\S+");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public List<Finding> look(Passage passage, Settings settings) {
+    Set<String> empty = Phrases.links(passage.language());
+    List<Finding> found = new ArrayList<>();
+    for (LinkRun link : passage.links()) {
+      String said = Phrases.plain(link.text());
+      String wrong = "";
+      if (empty.contains(said)) {
+        wrong = "“" + link.text().strip() + "” does not say where this link goes.";
+      } else if (ADDRESS.matcher(said).matches()) {
+        wrong = "This link shows its address instead of words.";
+      }
+      if (!wrong.isEmpty()) {
+        found.add(
+            Finding.onWords(
+                this,
+                settings.level(this),
+                wrong,
+                link.place(),
+                link.from(),
+                link.to(),
+                List.of()));
+      }
+    }
+    return found;
+  }
+}

@@ -1,0 +1,53 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.rule.BlockRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.List;
+
+/** One place is linked once where it is spoken of. */
+public final class LinksSideBySide implements BlockRule {
+  private static final Told TOLD =
+      new Told(
+          "links-side-by-side",
+          "Links side by side to one place",
+          "A screen reader says it twice, and the keyboard stops at it twice.",
+          "WCAG 2.2, technique H2: neighbours that go to one place are one link",
+          Weight.ADVISED,
+          "one link instead of two",
+          "one link each instead of %d more");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public List<Finding> look(Passage passage, Settings settings) {
+    List<Finding> found = new ArrayList<>();
+    LinkRun before = null;
+    for (LinkRun link : passage.links()) {
+      if (before != null
+          && before.place() == link.place()
+          && before.link().address().equals(link.link().address())
+          && link.place().text().substring(before.to(), link.from()).isBlank()) {
+        found.add(
+            Finding.onWords(
+                this,
+                settings.level(this),
+                "This link and the one before it go to the same place.",
+                link.place(),
+                link.from(),
+                link.to(),
+                List.of()));
+      }
+      before = link;
+    }
+    return found;
+  }
+}

@@ -1,0 +1,109 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Code;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** What stands in for a text is gone before readers come. */
+public final class Placeholder implements Rule {
+  private static final Told TOLD =
+      new Told(
+          "placeholder",
+          "Text that stands in for another",
+          "It was put there to be replaced, and readers would see it as it is.",
+          "Common practice: TK, dummy text and notes to oneself never go to print",
+          Weight.ADVISED,
+          "the words for one placeholder",
+          "the words for %d placeholders");
+
+  private static final Pattern ANYWHERE =
+      Pattern.compile(
+          "(?iu)\\blorem ipsum\\b[^.!?]*|\\bdolor sit amet\\b|\\bblindtext\\b|\\bplatzhalter(?:text)?\\b"
+              + "|\\bfaux[- ]texte\\b|\\btexte à venir\\b|\\btexto de relleno\\b|\\btesto segnaposto\\b|\\bvultekst\\b"
+              + "|\\bplaceholder text\\b|\\byour text here\\b|\\bx{4,}\\b|(?-i:\\bx{3}\\b)|\\?{3,}"
+              + "|[\\[(](?:(?:text|copy|photo|picture|figure|quote|details?) )?(?:to come|to follow|tbd|tbc|tba|todo|tk)[\\])]"
+              + "|[\\[(](?:(?:text|foto|bild|zahl) )?(?:folgt(?: noch)?|kommt noch|noch offen)[\\])]"
+              + "|[\\[(](?:à (?:compléter|venir|préciser)|por (?:completar|definir)|da (?:completare|definire)"
+              + "|nog in te vullen|volgt nog|do uzupełnienia|a (?:completar|definir))[\\])]");
+
+  /** In other languages the letters are short for other things. */
+  private static final Pattern ENGLISH =
+      Pattern.compile(
+          "\\bTK(?:TK)*\\b|\\b(?:TBD|TBC|TBA|TODO)\\b|(?i:\\b(?:text|copy|photo|picture|figures?|quotes?) to come\\b)");
+
+  @Override
+  public Told told() {
+    return TOLD;
+  }
+
+  @Override
+  public Scope scope() {
+    return Scope.ITEM;
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    List<Finding> found = new ArrayList<>();
+    field(subject.content().title(), "title", settings, found);
+    field(subject.content().summary(), "summary", settings, found);
+    boolean english = subject.language().startsWith("en");
+    List<Passage> passages = subject.passages();
+    for (int i = 0; i < passages.size(); i++) {
+      for (Place place : passages.get(i).places()) {
+        if (!(place.block() instanceof Code)) {
+          look(place.under(i), english, settings, found);
+        }
+      }
+    }
+    return found;
+  }
+
+  private void field(String words, String field, Settings settings, List<Finding> found) {
+    Matcher m = ANYWHERE.matcher(words);
+    if (m.find()) {
+      found.add(
+          Finding.onField(
+              this,
+              settings.level(this),
+              "“" + m.group().strip() + "” stands in for other words.",
+              field,
+              List.of(Fix.ask("Write them", field))));
+    }
+  }
+
+  private void look(Place place, boolean english, Settings settings, List<Finding> found) {
+    if (place.text().isEmpty()) {
+      return;
+    }
+    matches(ANYWHERE.matcher(place.text()), place, settings, found);
+    if (english) {
+      matches(ENGLISH.matcher(place.text()), place, settings, found);
+    }
+  }
+
+  private void matches(Matcher m, Place place, Settings settings, List<Finding> found) {
+    while (m.find()) {
+      found.add(
+          Finding.onWords(
+              this,
+              settings.level(this),
+              "“" + m.group().strip() + "” stands in for other words.",
+              place,
+              m.start(),
+              m.end(),
+              List.of()));
+    }
+  }
+}
