@@ -15,6 +15,9 @@ java -Xmx2g -cp "$cp" app.blenner.bench.Turns
 echo "== how the work of the core grows with its text"
 java -Xmx2g -cp "$cp" app.blenner.bench.GrowthTiming
 
+echo "== all rules on a text, never seen and after a key"
+java -Xmx512m -cp "$cp" app.blenner.bench.PreflightTiming
+
 echo "== importing a .docx of 200 pages with 50 pictures within 512 MB, beside LibreOffice converting it to HTML"
 java -cp "$cp" app.blenner.bench.ImportTiming make "$work/long.docx"
 office() { soffice --headless "-env:UserInstallation=file://$work/office" --convert-to "html:HTML (StarWriter)" --outdir "$work/html" "$1" >/dev/null 2>&1; }

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { useRight, useSite } from '../../shared/api/queries'
+import { useAsked } from '../../shared/store/asked'
 import { TextButton } from '../../shared/ui/Button'
 import { Input, Select } from '../../shared/ui/Field'
 import { NewSection } from '../../shared/ui/NewSection'
@@ -72,6 +73,7 @@ export function PlacementCard() {
       <Keywords />
       <div className="grid gap-1">
         <Input
+          ref={useAsked<HTMLInputElement>('slug')}
           label="Address"
           hint={`After ${prefix}. ${fields.slug === undefined ? 'Made from the search title, or the title; type to set it yourself.' : 'Set by hand or by going live.'}`}
           value={shown}

@@ -140,21 +140,21 @@ public class MarksTest extends OwnAppTest {
   public void theyAreWalkedByKeysAlone() {
     write(SKIPS);
     sheet().locator("p").first().click();
-    page.keyboard().press("Control+Alt+m");
+    page.keyboard().press("F4");
     assertThat(mark("Heading 4 follows heading 2").locator("[aria-current]")).hasCount(1);
-    page.keyboard().press("Control+Alt+m");
-    page.keyboard().press("Control+Alt+m");
+    page.keyboard().press("F4");
+    page.keyboard().press("F4");
     assertThat(mark("Heading 4 follows heading 2").locator("[aria-current]")).hasCount(1);
-    page.keyboard().press("Control+Alt+Shift+m");
+    page.keyboard().press("Shift+F4");
     assertThat(mark("Heading 6 follows heading 4").locator("[aria-current]")).hasCount(1);
-    page.keyboard().press("Control+Alt+g");
+    page.keyboard().press("Control+Alt+r");
     assertThat(sheet().locator("h5")).hasText("And why");
     // The cursor stands where something was mended, so that typing goes on there.
     page.keyboard().press("Home");
     page.keyboard().type("Who ");
     assertThat(sheet().locator("h5")).hasText("Who And why");
-    page.keyboard().press("Control+Alt+Shift+m");
-    page.keyboard().press("Control+Alt+Shift+g");
+    page.keyboard().press("Shift+F4");
+    page.keyboard().press("Control+Alt+x");
     assertThat(region("Run bar").getByText("0 advised")).isVisible();
   }
 }

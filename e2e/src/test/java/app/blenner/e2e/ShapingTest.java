@@ -8,8 +8,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.testng.annotations.Test;
 
 /** Moving, copying and deleting blocks, pictures, find and replace, and what helps to see. */
@@ -224,6 +226,13 @@ public class ShapingTest extends BenchTest {
   public void shortcutsAreThoseThatWork() {
     openWith("<p>a</p>");
     press("Control+/");
+    // No key does two things.
+    List<String> keys =
+        dialog().getByTitle("Change").allTextContents().stream()
+            .flatMap(k -> Stream.of(k.split(" or ")))
+            .toList();
+    assertTrue(keys.size() > 60, keys.toString());
+    assertEquals(keys.stream().distinct().count(), keys.size(), keys.toString());
     textbox("Look for").fill("pull");
     assertThat(dialog()).containsText("Ctrl+Alt+Q");
     textbox("Look for").fill("no such thing");

@@ -1,6 +1,7 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
@@ -51,7 +52,7 @@ public final class AddressLong implements Rule {
                 this,
                 settings.level(this),
                 "The address has " + length + " characters; at most " + most + " are shown whole.",
-                "address",
-                List.of()));
+                "slug",
+                List.of(Fix.ask("Shorten it", "slug"))));
   }
 }

@@ -1,12 +1,11 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Code;
+import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Rule;
-import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
 import app.blenner.core.rule.Told;
@@ -17,7 +16,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What stands in for a text is gone before readers come. */
-public final class Placeholder implements Rule {
+public final class Placeholder implements BlockRule {
   private static final Told TOLD =
       new Told(
           "placeholder",
@@ -48,23 +47,23 @@ public final class Placeholder implements Rule {
     return TOLD;
   }
 
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
-  }
-
+  /** The title and the summary too. */
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
     field(subject.content().title(), "title", settings, found);
     field(subject.content().summary(), "summary", settings, found);
-    boolean english = subject.language().startsWith("en");
-    List<Passage> passages = subject.passages();
-    for (int i = 0; i < passages.size(); i++) {
-      for (Place place : passages.get(i).places()) {
-        if (!(place.block() instanceof Code)) {
-          look(place.under(i), english, settings, found);
-        }
+    found.addAll(BlockRule.super.check(subject, settings));
+    return found;
+  }
+
+  @Override
+  public List<Finding> look(Passage passage, Settings settings) {
+    List<Finding> found = new ArrayList<>();
+    boolean english = passage.language().startsWith("en");
+    for (Place place : passage.places()) {
+      if (!(place.block() instanceof Code)) {
+        look(place, english, settings, found);
       }
     }
     return found;
