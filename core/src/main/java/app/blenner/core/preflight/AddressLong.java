@@ -1,9 +1,9 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -12,7 +12,7 @@ import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** An address is short enough to be said and sent. */
-public final class AddressLong implements Rule {
+public final class AddressLong extends BasicRule {
   private static final Told TOLD =
       new Told(
           "address-long",
@@ -26,19 +26,8 @@ public final class AddressLong implements Rule {
   private static final Parameter MOST =
       new Parameter("most", "Most characters of the item’s own part of its address", 20, 200, 75);
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
-  }
-
-  @Override
-  public List<Parameter> parameters() {
-    return List.of(MOST);
+  public AddressLong() {
+    super(TOLD, Scope.ITEM, MOST);
   }
 
   @Override

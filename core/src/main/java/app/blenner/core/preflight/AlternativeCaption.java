@@ -2,13 +2,15 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Picture;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 
 /** An alternative text says what the caption does not. */
-public final class AlternativeCaption implements AlternativeRule {
+public final class AlternativeCaption extends BasicRule implements AlternativeRule {
   private static final Told TOLD =
       new Told(
           "alternative-caption",
@@ -19,9 +21,8 @@ public final class AlternativeCaption implements AlternativeRule {
           "another alternative text than the caption",
           "%d other alternative texts than the captions");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public AlternativeCaption() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

@@ -1,14 +1,16 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Picture;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.regex.Pattern;
 
 /** An alternative text is words, not the name of a file. */
-public final class AlternativeFileName implements AlternativeRule {
+public final class AlternativeFileName extends BasicRule implements AlternativeRule {
   private static final Told TOLD =
       new Told(
           "alternative-file-name",
@@ -24,9 +26,8 @@ public final class AlternativeFileName implements AlternativeRule {
           "(?iu)[^/]*\\.(?:jpe?g|png|gif|webp|avif|svg|tiff?|bmp|heic)"
               + "|(?:img|dsc[nf]?|pxl|mvi|image|bild|foto|photo|screenshot|bildschirmfoto|untitled)[ _-]?\\d[\\d _-]*");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public AlternativeFileName() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

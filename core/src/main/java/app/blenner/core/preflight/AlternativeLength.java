@@ -2,15 +2,16 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.document.Picture;
 import app.blenner.core.language.Counts;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
-import java.util.List;
 
 /** An alternative text can be heard in one breath. */
-public final class AlternativeLength implements AlternativeRule {
+public final class AlternativeLength extends BasicRule implements AlternativeRule {
   private static final Told TOLD =
       new Told(
           "alternative-length",
@@ -24,14 +25,8 @@ public final class AlternativeLength implements AlternativeRule {
   private static final Parameter MOST =
       new Parameter("most", "Most characters of an alternative text", 50, 1000, 200);
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public List<Parameter> parameters() {
-    return List.of(MOST);
+  public AlternativeLength() {
+    super(TOLD, Scope.BLOCK, MOST);
   }
 
   @Override

@@ -1,8 +1,10 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Picture;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
@@ -11,7 +13,7 @@ import java.util.List;
 import java.util.Locale;
 
 /** An alternative text does not begin by saying that it is of a picture. */
-public final class AlternativeOpening implements AlternativeRule {
+public final class AlternativeOpening extends BasicRule implements AlternativeRule {
   private static final Told TOLD =
       new Told(
           "alternative-opening",
@@ -22,9 +24,8 @@ public final class AlternativeOpening implements AlternativeRule {
           "one alternative text without its opening",
           "%d alternative texts without their openings");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public AlternativeOpening() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override
@@ -35,7 +36,7 @@ public final class AlternativeOpening implements AlternativeRule {
 
   /** Only in English can the rest stand as it is: in other languages the opening decides its forms. */
   @Override
-  public List<Fix> fixes(Picture picture, Passage passage) {
+  public List<Fix> repairs(Picture picture, Passage passage) {
     String rest =
         picture
             .alternative()

@@ -2,9 +2,9 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.face.SearchResult;
 import app.blenner.core.kind.Standard;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -13,7 +13,7 @@ import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** The address of an original is one that search engines can go to. */
-public final class CanonicalAddress implements Rule {
+public final class CanonicalAddress extends BasicRule {
   private static final Told TOLD =
       new Told(
           "canonical-address",
@@ -24,14 +24,8 @@ public final class CanonicalAddress implements Rule {
           "the address of its original set right",
           "the addresses of its originals set right");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
+  public CanonicalAddress() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override

@@ -4,6 +4,7 @@ import app.blenner.core.document.ButtonLink;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Picture;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
@@ -11,6 +12,7 @@ import app.blenner.core.rule.Level;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
@@ -18,7 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Every link has words, or a picture with alternative text, to say where it goes. */
-public final class EmptyLinkText implements BlockRule {
+public final class EmptyLinkText extends BasicRule implements BlockRule {
   private static final Told TOLD =
       new Told(
           "empty-link-text",
@@ -29,9 +31,8 @@ public final class EmptyLinkText implements BlockRule {
           "words for one link",
           "words for %d links");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public EmptyLinkText() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

@@ -1,7 +1,7 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -10,7 +10,7 @@ import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** Each field of the item's kind holds what its kind asks for. */
-public final class FieldValues implements Rule {
+public final class FieldValues extends BasicRule {
   private static final Told TOLD =
       new Told(
           "field-values",
@@ -21,14 +21,8 @@ public final class FieldValues implements Rule {
           "one field filled in as asked",
           "%d fields filled in as asked");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.SITE;
+  public FieldValues() {
+    super(TOLD, Scope.SITE);
   }
 
   @Override

@@ -3,10 +3,10 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Divider;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.JumpTarget;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -16,7 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Something stands below each heading. */
-public final class HeadingAlone implements Rule {
+public final class HeadingAlone extends BasicRule {
   private static final Told TOLD =
       new Told(
           "heading-alone",
@@ -27,14 +27,8 @@ public final class HeadingAlone implements Rule {
           "text below one heading",
           "text below %d headings");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
+  public HeadingAlone() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override

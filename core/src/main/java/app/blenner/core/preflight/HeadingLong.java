@@ -1,10 +1,10 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.language.Counts;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -14,7 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A heading is short enough to be taken in at a glance. */
-public final class HeadingLong implements Rule {
+public final class HeadingLong extends BasicRule {
   private static final Told TOLD =
       new Told(
           "heading-long",
@@ -28,19 +28,8 @@ public final class HeadingLong implements Rule {
   private static final Parameter MOST =
       new Parameter("most", "Most characters of a heading", 30, 300, 100);
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
-  }
-
-  @Override
-  public List<Parameter> parameters() {
-    return List.of(MOST);
+  public HeadingLong() {
+    super(TOLD, Scope.ITEM, MOST);
   }
 
   @Override

@@ -1,9 +1,9 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Heading;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -15,7 +15,7 @@ import java.util.List;
 import java.util.Set;
 
 /** Two headings of one part say different things. */
-public final class HeadingRepeated implements Rule {
+public final class HeadingRepeated extends BasicRule {
   private static final Told TOLD =
       new Told(
           "heading-repeated",
@@ -26,14 +26,8 @@ public final class HeadingRepeated implements Rule {
           "another heading",
           "%d other headings");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
+  public HeadingRepeated() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override

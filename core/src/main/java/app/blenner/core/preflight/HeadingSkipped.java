@@ -1,10 +1,10 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Heading;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -14,7 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Heading levels go down one at a time. The page's title is level 1. */
-public final class HeadingSkipped implements Rule {
+public final class HeadingSkipped extends BasicRule {
   private static final Told TOLD =
       new Told(
           "heading-skipped",
@@ -25,14 +25,8 @@ public final class HeadingSkipped implements Rule {
           "a heading of another level",
           "%d headings of another level");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
+  public HeadingSkipped() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override

@@ -3,11 +3,11 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.JumpTarget;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -19,7 +19,7 @@ import java.util.List;
 import java.util.Set;
 
 /** A link within the text goes to a place that is there. */
-public final class LinkPlaceMissing implements Rule {
+public final class LinkPlaceMissing extends BasicRule {
   private static final Told TOLD =
       new Told(
           "link-place-missing",
@@ -30,14 +30,8 @@ public final class LinkPlaceMissing implements Rule {
           "a place for one link within the text",
           "places for %d links within the text");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
+  public LinkPlaceMissing() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override

@@ -1,10 +1,10 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Mark;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -17,7 +17,7 @@ import java.util.Map;
 import java.util.Set;
 
 /** Links with the same words go to the same place. */
-public final class LinkSameWords implements Rule {
+public final class LinkSameWords extends BasicRule {
   private static final Told TOLD =
       new Told(
           "link-same-words",
@@ -28,14 +28,8 @@ public final class LinkSameWords implements Rule {
           "other words for one link",
           "other words for %d links");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
+  public LinkSameWords() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override

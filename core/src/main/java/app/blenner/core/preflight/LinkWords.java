@@ -1,9 +1,11 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
@@ -13,7 +15,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 
 /** Links say by themselves where they go. */
-public final class LinkWords implements BlockRule {
+public final class LinkWords extends BasicRule implements BlockRule {
   private static final Told TOLD =
       new Told(
           "link-words",
@@ -28,9 +30,8 @@ public final class LinkWords implements BlockRule {
   private static final Pattern ADDRESS =
       Pattern.compile("(?:https?://|www\\.)\\S+|[a-z0-9-]+(?:\\.[a-z0-9-]+)+/\\S+");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public LinkWords() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

@@ -1,9 +1,11 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
@@ -11,7 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** One place is linked once where it is spoken of. */
-public final class LinksSideBySide implements BlockRule {
+public final class LinksSideBySide extends BasicRule implements BlockRule {
   private static final Told TOLD =
       new Told(
           "links-side-by-side",
@@ -22,9 +24,8 @@ public final class LinksSideBySide implements BlockRule {
           "one link instead of two",
           "one link each instead of %d more");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public LinksSideBySide() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

@@ -3,19 +3,19 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BulletedList;
 import app.blenner.core.document.NumberedList;
-import app.blenner.core.rule.BlockRule;
-import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
-import java.util.ArrayList;
 import java.util.List;
 
 /** A list has more than one item. */
-public final class ListOfOne implements BlockRule {
+public final class ListOfOne extends BasicRule implements PlaceRule {
   private static final Told TOLD =
       new Told(
           "list-of-one",
@@ -26,39 +26,27 @@ public final class ListOfOne implements BlockRule {
           "a paragraph instead of a list of one",
           "paragraphs instead of %d lists of one");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public ListOfOne() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override
-  public List<Finding> look(Passage passage, Settings settings) {
-    List<Finding> found = new ArrayList<>();
-    for (Place place : passage.places()) {
-      if (isOne(place.block())) {
-        found.add(
-            Finding.onBlock(
-                this,
-                settings.level(this),
-                "This list has one item.",
-                place,
-                fixes(place.block())));
-      }
-    }
-    return found;
+  public String wrong(Place place, Passage passage, Settings settings) {
+    return isOne(place.block()) ? "This list has one item." : "";
   }
 
-  private static boolean isOne(Block block) {
-    return (block instanceof BulletedList || block instanceof NumberedList)
-        && block.groups().size() == 1;
-  }
-
-  private static List<Fix> fixes(Block list) {
-    return list.groups().get(0).size() == 1
+  @Override
+  public List<Fix> fixes(Place place, Passage passage) {
+    return place.block().groups().get(0).size() == 1
         ? List.of(
             Fix.ofBlock(
                 "Make it no list",
                 b -> isOne(b) && b.groups().get(0).size() == 1 ? b.groups().get(0).get(0) : b))
         : List.of();
+  }
+
+  private static boolean isOne(Block block) {
+    return (block instanceof BulletedList || block instanceof NumberedList)
+        && block.groups().size() == 1;
   }
 }

@@ -4,20 +4,20 @@ import app.blenner.core.document.BlockStyle;
 import app.blenner.core.document.BlockStyle.Align;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.language.Counts;
-import app.blenner.core.rule.BlockRule;
-import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Long text runs from one edge. */
-public final class LongCentred implements BlockRule {
+public final class LongCentred extends BasicRule implements PlaceRule {
   private static final Told TOLD =
       new Told(
           "long-centred",
@@ -31,40 +31,29 @@ public final class LongCentred implements BlockRule {
   private static final Parameter MOST =
       new Parameter("most", "Most words that may be centred or justified", 10, 300, 60);
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public LongCentred() {
+    super(TOLD, Scope.BLOCK, MOST);
   }
 
   @Override
-  public List<Parameter> parameters() {
-    return List.of(MOST);
-  }
-
-  @Override
-  public List<Finding> look(Passage passage, Settings settings) {
+  public String wrong(Place place, Passage passage, Settings settings) {
     int most = settings.number(this, MOST);
-    List<Finding> found = new ArrayList<>();
-    for (Place place : passage.places()) {
-      if (place.block() instanceof Paragraph p
-          && (p.style().align() == Align.CENTRE || p.style().align() == Align.JUSTIFIED)
-          && place.text().length() > 2 * most
-          && Counts.words(place.text()) > most) {
-        String how = p.style().align() == Align.CENTRE ? "centred" : "justified";
-        Fix plain =
-            Fix.ofBlock(
-                "Set it as the language runs",
-                b -> b instanceof Paragraph x ? new Paragraph(x.content(), plain(x.style())) : b);
-        found.add(
-            Finding.onBlock(
-                this,
-                settings.level(this),
-                "More than " + most + " words are " + how + " here.",
-                place,
-                List.of(plain)));
-      }
+    if (!(place.block() instanceof Paragraph p)
+        || (p.style().align() != Align.CENTRE && p.style().align() != Align.JUSTIFIED)
+        || place.text().length() <= 2 * most
+        || Counts.words(place.text()) <= most) {
+      return "";
     }
-    return found;
+    String how = p.style().align() == Align.CENTRE ? "centred" : "justified";
+    return "More than " + most + " words are " + how + " here.";
+  }
+
+  @Override
+  public List<Fix> fixes(Place place, Passage passage) {
+    return List.of(
+        Fix.ofBlock(
+            "Set it as the language runs",
+            b -> b instanceof Paragraph p ? new Paragraph(p.content(), plain(p.style())) : b));
   }
 
   private static BlockStyle plain(BlockStyle s) {

@@ -6,11 +6,11 @@ import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.kind.RichTextField;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -20,7 +20,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Every merge field in the text is one that there is. */
-public final class MergeFieldUnknown implements Rule {
+public final class MergeFieldUnknown extends BasicRule {
   private static final Told TOLD =
       new Told(
           "merge-field-unknown",
@@ -31,14 +31,8 @@ public final class MergeFieldUnknown implements Rule {
           "another word for an unknown merge field",
           "other words for unknown merge fields");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.SITE;
+  public MergeFieldUnknown() {
+    super(TOLD, Scope.SITE);
   }
 
   @Override

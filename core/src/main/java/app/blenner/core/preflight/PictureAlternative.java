@@ -1,19 +1,19 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Picture;
-import app.blenner.core.rule.BlockRule;
-import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Somebody has said of every picture what it shows, or that it is decorative. */
-public final class PictureAlternative implements BlockRule {
+public final class PictureAlternative extends BasicRule implements PlaceRule {
   private static final Told TOLD =
       new Told(
           "picture-alternative",
@@ -24,30 +24,23 @@ public final class PictureAlternative implements BlockRule {
           "alternative text on one picture",
           "alternative text on %d pictures");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public PictureAlternative() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override
-  public List<Finding> look(Passage passage, Settings settings) {
-    List<Finding> found = new ArrayList<>();
-    for (Place place : passage.pictures()) {
-      Picture picture = (Picture) place.block();
-      if (picture.alternative() == null) {
-        Fix write = Fix.ask("Write it", "alternative");
-        Fix decorative =
-            Fix.ofBlock(
-                "It is decorative", b -> b instanceof Picture p ? p.withAlternative("") : b);
-        found.add(
-            Finding.onBlock(
-                this,
-                settings.level(this),
-                "This picture has no alternative text.",
-                place,
-                picture.link() == null ? List.of(write, decorative) : List.of(write)));
-      }
-    }
-    return found;
+  public String wrong(Place place, Passage passage, Settings settings) {
+    return place.block() instanceof Picture p && p.alternative() == null
+        ? "This picture has no alternative text."
+        : "";
+  }
+
+  @Override
+  public List<Fix> fixes(Place place, Passage passage) {
+    Fix write = Fix.ask("Write it", "alternative");
+    Fix decorative =
+        Fix.ofBlock("It is decorative", b -> b instanceof Picture p ? p.withAlternative("") : b);
+    // What leads somewhere has to say where.
+    return ((Picture) place.block()).link() == null ? List.of(write, decorative) : List.of(write);
   }
 }

@@ -1,19 +1,19 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Picture;
-import app.blenner.core.rule.BlockRule;
-import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Somebody has decided about every picture that lies on another site. */
-public final class PictureElsewhere implements BlockRule {
+public final class PictureElsewhere extends BasicRule implements PlaceRule {
   private static final Told TOLD =
       new Told(
           "picture-elsewhere",
@@ -25,31 +25,21 @@ public final class PictureElsewhere implements BlockRule {
           "a decision about one picture on another site",
           "a decision about %d pictures on other sites");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public PictureElsewhere() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override
-  public List<Finding> look(Passage passage, Settings settings) {
-    List<Finding> found = new ArrayList<>();
-    for (Place place : passage.pictures()) {
-      Picture picture = (Picture) place.block();
-      if (picture.pending()) {
-        Fix take = Fix.ask("Take it into Assets", "elsewhere");
-        Fix keep =
-            Fix.ofBlock("Keep it there", b -> b instanceof Picture p ? p.withPending(false) : b);
-        found.add(
-            Finding.onBlock(
-                this,
-                settings.level(this),
-                "This picture lies on "
-                    + picture.source().host()
-                    + ", and nobody has decided about it.",
-                place,
-                List.of(take, keep)));
-      }
-    }
-    return found;
+  public String wrong(Place place, Passage passage, Settings settings) {
+    return place.block() instanceof Picture p && p.pending()
+        ? "This picture lies on " + p.source().host() + ", and nobody has decided about it."
+        : "";
+  }
+
+  @Override
+  public List<Fix> fixes(Place place, Passage passage) {
+    return List.of(
+        Fix.ask("Take it into Assets", "elsewhere"),
+        Fix.ofBlock("Keep it there", b -> b instanceof Picture p ? p.withPending(false) : b));
   }
 }

@@ -3,11 +3,11 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.LinkedPiece;
 import app.blenner.core.document.Prompt;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -17,7 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Every linked snippet is one that there is. */
-public final class PieceMissing implements Rule {
+public final class PieceMissing extends BasicRule {
   private static final Told TOLD =
       new Told(
           "snippet-missing",
@@ -28,14 +28,8 @@ public final class PieceMissing implements Rule {
           "a linked snippet that is there",
           "linked snippets that are there");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.SITE;
+  public PieceMissing() {
+    super(TOLD, Scope.SITE);
   }
 
   @Override

@@ -1,11 +1,13 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Code;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
 import app.blenner.core.rule.Told;
@@ -16,7 +18,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What stands in for a text is gone before readers come. */
-public final class Placeholder implements BlockRule {
+public final class Placeholder extends BasicRule implements BlockRule {
   private static final Told TOLD =
       new Told(
           "placeholder",
@@ -42,9 +44,8 @@ public final class Placeholder implements BlockRule {
       Pattern.compile(
           "\\bTK(?:TK)*\\b|\\b(?:TBD|TBC|TBA|TODO)\\b|(?i:\\b(?:text|copy|photo|picture|figures?|quotes?) to come\\b)");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public Placeholder() {
+    super(TOLD, Scope.BLOCK);
   }
 
   /** The title and the summary too. */

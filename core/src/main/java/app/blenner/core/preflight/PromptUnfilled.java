@@ -2,19 +2,19 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.document.Block;
 import app.blenner.core.document.Prompt;
-import app.blenner.core.rule.BlockRule;
-import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Every prompt of an outline is answered, or taken out. */
-public final class PromptUnfilled implements BlockRule {
+public final class PromptUnfilled extends BasicRule implements PlaceRule {
   private static final Told TOLD =
       new Told(
           "prompt-unfilled",
@@ -25,26 +25,18 @@ public final class PromptUnfilled implements BlockRule {
           "an answer to one prompt",
           "answers to %d prompts");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public PromptUnfilled() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override
-  public List<Finding> look(Passage passage, Settings settings) {
-    List<Finding> found = new ArrayList<>();
-    for (Place place : passage.places()) {
-      if (place.block() instanceof Prompt p) {
-        found.add(
-            Finding.onBlock(
-                this,
-                settings.level(this),
-                "Not written yet: “" + p.text() + "”",
-                place,
-                List.of(Fix.ofBlock("Take the prompt out", PromptUnfilled::without))));
-      }
-    }
-    return found;
+  public String wrong(Place place, Passage passage, Settings settings) {
+    return place.block() instanceof Prompt p ? "Not written yet: “" + p.text() + "”" : "";
+  }
+
+  @Override
+  public List<Fix> fixes(Place place, Passage passage) {
+    return List.of(Fix.ofBlock("Take the prompt out", PromptUnfilled::without));
   }
 
   private static Block without(Block block) {

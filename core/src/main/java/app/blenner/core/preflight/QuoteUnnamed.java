@@ -2,18 +2,17 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Quote;
-import app.blenner.core.rule.BlockRule;
-import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
-import java.util.ArrayList;
-import java.util.List;
 
 /** A quote says whose words it is. */
-public final class QuoteUnnamed implements BlockRule {
+public final class QuoteUnnamed extends BasicRule implements PlaceRule {
   private static final Told TOLD =
       new Told(
           "quote-unnamed",
@@ -24,29 +23,18 @@ public final class QuoteUnnamed implements BlockRule {
           "a name below one quote",
           "names below %d quotes");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public QuoteUnnamed() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override
-  public List<Finding> look(Passage passage, Settings settings) {
-    List<Finding> found = new ArrayList<>();
-    for (Place place : passage.places()) {
-      // A pull quote repeats what the text says.
-      if (place.block() instanceof Quote q
-          && !q.pull()
-          && q.source() == null
-          && Inlines.text(q.attribution()).isBlank()) {
-        found.add(
-            Finding.onBlock(
-                this,
-                settings.level(this),
-                "It is not said whose words these are.",
-                place,
-                List.of()));
-      }
-    }
-    return found;
+  public String wrong(Place place, Passage passage, Settings settings) {
+    // A pull quote repeats what the text says.
+    return place.block() instanceof Quote q
+            && !q.pull()
+            && q.source() == null
+            && Inlines.text(q.attribution()).isBlank()
+        ? "It is not said whose words these are."
+        : "";
   }
 }

@@ -3,10 +3,10 @@ package app.blenner.core.preflight;
 import app.blenner.core.face.SearchResult;
 import app.blenner.core.face.TitleWidth;
 import app.blenner.core.kind.Standard;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -15,7 +15,7 @@ import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A title that was written for search results is shown whole there. */
-public final class SearchTitleWidth implements Rule {
+public final class SearchTitleWidth extends BasicRule {
   private static final Told TOLD =
       new Told(
           "search-title-width",
@@ -29,19 +29,8 @@ public final class SearchTitleWidth implements Rule {
   private static final Parameter WIDTH =
       new Parameter("width", "Widest title, in pixels", 200, 1200, SearchResult.USUAL_WIDTH);
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
-  }
-
-  @Override
-  public List<Parameter> parameters() {
-    return List.of(WIDTH);
+  public SearchTitleWidth() {
+    super(TOLD, Scope.ITEM, WIDTH);
   }
 
   @Override

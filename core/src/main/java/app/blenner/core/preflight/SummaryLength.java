@@ -2,10 +2,10 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.kind.Kind;
 import app.blenner.core.language.Counts;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Level;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -14,7 +14,7 @@ import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** The summary is there and is short enough for a teaser. */
-public final class SummaryLength implements Rule {
+public final class SummaryLength extends BasicRule {
   private static final Told TOLD =
       new Told(
           "summary-length",
@@ -28,14 +28,8 @@ public final class SummaryLength implements Rule {
           "a shorter summary",
           "shorter summaries");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.SITE;
+  public SummaryLength() {
+    super(TOLD, Scope.SITE);
   }
 
   @Override

@@ -1,19 +1,19 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Table;
-import app.blenner.core.rule.BlockRule;
-import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
-import java.util.ArrayList;
 import java.util.List;
 
 /** A table says what its rows or columns are of. */
-public final class TableHead implements BlockRule {
+public final class TableHead extends BasicRule implements PlaceRule {
   private static final Told TOLD =
       new Told(
           "table-head",
@@ -24,37 +24,28 @@ public final class TableHead implements BlockRule {
           "a header for one table",
           "headers for %d tables");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public TableHead() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override
-  public List<Finding> look(Passage passage, Settings settings) {
-    List<Finding> found = new ArrayList<>();
-    for (Place place : passage.places()) {
-      if (place.block() instanceof Table t
-          && isOfData(t)
-          && t.headerRows() == 0
-          && !t.headerColumn()) {
-        Fix row =
-            Fix.ofBlock(
-                "Make the first row the header",
-                b -> b instanceof Table x ? headed(x, 1, false) : b);
-        Fix column =
-            Fix.ofBlock(
-                "Make the first column the header",
-                b -> b instanceof Table x ? headed(x, 0, true) : b);
-        found.add(
-            Finding.onBlock(
-                this,
-                settings.level(this),
-                "This table has no header.",
-                place,
-                List.of(row, column)));
-      }
-    }
-    return found;
+  public String wrong(Place place, Passage passage, Settings settings) {
+    return place.block() instanceof Table t
+            && isOfData(t)
+            && t.headerRows() == 0
+            && !t.headerColumn()
+        ? "This table has no header."
+        : "";
+  }
+
+  @Override
+  public List<Fix> fixes(Place place, Passage passage) {
+    return List.of(
+        Fix.ofBlock(
+            "Make the first row the header", b -> b instanceof Table t ? headed(t, 1, false) : b),
+        Fix.ofBlock(
+            "Make the first column the header",
+            b -> b instanceof Table t ? headed(t, 0, true) : b));
   }
 
   private static boolean isOfData(Table table) {

@@ -1,8 +1,8 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
-import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -11,7 +11,7 @@ import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** An item has a title. */
-public final class TitleRequired implements Rule {
+public final class TitleRequired extends BasicRule {
   private static final Told TOLD =
       new Told(
           "title-required",
@@ -22,14 +22,8 @@ public final class TitleRequired implements Rule {
           "a title",
           "titles");
 
-  @Override
-  public Told told() {
-    return TOLD;
-  }
-
-  @Override
-  public Scope scope() {
-    return Scope.ITEM;
+  public TitleRequired() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override

@@ -3,11 +3,13 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
+import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
@@ -15,7 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** What is underlined is a link. */
-public final class Underlined implements BlockRule {
+public final class Underlined extends BasicRule implements BlockRule {
   private static final Told TOLD =
       new Told(
           "underlined",
@@ -26,9 +28,8 @@ public final class Underlined implements BlockRule {
           "no line under one passage",
           "no line under %d passages");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  public Underlined() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

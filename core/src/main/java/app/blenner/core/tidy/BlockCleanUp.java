@@ -4,18 +4,12 @@ import app.blenner.core.document.Document;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Passage;
-import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
 import java.util.List;
 
 /** A habit that each block shows by itself. */
 interface BlockCleanUp extends CleanUpRule, BlockRule {
-  @Override
-  default Scope scope() {
-    return Scope.BLOCK;
-  }
-
   @Override
   default List<Finding> check(Subject subject, Settings settings) {
     return BlockRule.super.check(subject, settings);

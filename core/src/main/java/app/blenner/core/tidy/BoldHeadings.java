@@ -3,11 +3,13 @@ package app.blenner.core.tidy;
 import app.blenner.core.document.Document;
 import app.blenner.core.intake.HeadingCandidate;
 import app.blenner.core.intake.HeadingEvidence;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import java.util.List;
 
 /** Lines that play heading. */
-final class BoldHeadings implements CleanUpRule {
+final class BoldHeadings extends BasicRule implements CleanUpRule {
   private static final Told TOLD =
       CleanUpRule.asked(
           "bold-headings",
@@ -15,9 +17,8 @@ final class BoldHeadings implements CleanUpRule {
           "A bold line is no heading to a search engine or a screen reader.",
           "WCAG 2.2, success criterion 1.3.1 Info and Relationships; failure F2, technique H42");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  BoldHeadings() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override

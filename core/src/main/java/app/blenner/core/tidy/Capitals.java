@@ -1,6 +1,8 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
@@ -11,7 +13,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Stretches of at least three words, or a whole line, in nothing but capitals. */
-final class Capitals implements BlockCleanUp {
+final class Capitals extends BasicRule implements BlockCleanUp {
   private static final Told TOLD =
       CleanUpRule.asked(
           "capitals",
@@ -23,9 +25,8 @@ final class Capitals implements BlockCleanUp {
       Pattern.compile(
           "\\p{Lu}[\\p{Lu}\\p{N}’'.-]*+(?:[ ,:;–—-]++[\\p{Lu}\\p{N}][\\p{Lu}\\p{N}’'.-]*+)*+");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  Capitals() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

@@ -5,7 +5,6 @@ import app.blenner.core.rule.About;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Rule;
-import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
 import app.blenner.core.rule.Told;
@@ -47,11 +46,6 @@ interface CleanUpRule extends Rule {
    * @param take only where it agrees is anything changed
    */
   Document mend(Document document, String language, Ask take);
-
-  @Override
-  default Scope scope() {
-    return Scope.ITEM;
-  }
 
   @Override
   default List<Finding> check(Subject subject, Settings settings) {

@@ -1,6 +1,8 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import app.blenner.core.tidy.Edits.Edit;
@@ -13,7 +15,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** A word written twice, as happens at the end of a line or when a sentence is changed. */
-final class DoubledWords implements BlockCleanUp {
+final class DoubledWords extends BasicRule implements BlockCleanUp {
   private static final Told TOLD =
       new Told(
           "doubled-words",
@@ -48,9 +50,8 @@ final class DoubledWords implements BlockCleanUp {
           "nl",
           Set.of("die", "dat", "heel", "ja", "nee", "zij", "had"));
 
-  @Override
-  public Told told() {
-    return TOLD;
+  DoubledWords() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

@@ -7,12 +7,14 @@ import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.RunningText;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Paragraphs and headings that hold nothing one can see, to make room. */
-final class EmptyParagraphs implements CleanUpRule {
+final class EmptyParagraphs extends BasicRule implements CleanUpRule {
   private static final Told TOLD =
       CleanUpRule.asked(
           "empty-paragraphs",
@@ -20,9 +22,8 @@ final class EmptyParagraphs implements CleanUpRule {
           "The site's style makes the room between blocks; empty ones double it, and a screen reader reads them out.",
           "HTML Living Standard, the p element: room is made by style");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  EmptyParagraphs() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override

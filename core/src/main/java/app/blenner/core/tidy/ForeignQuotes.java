@@ -4,6 +4,8 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
 import app.blenner.core.language.QuotationMarks;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayDeque;
@@ -15,7 +17,7 @@ import java.util.List;
  * Quotation marks of another language than the text's, as they stand where its language was set late. What is of
  * another language by itself, such as a phrase marked so, keeps its own.
  */
-final class ForeignQuotes implements BlockCleanUp {
+final class ForeignQuotes extends BasicRule implements BlockCleanUp {
   private static final Told TOLD =
       CleanUpRule.told(
           "foreign-quotes",
@@ -30,9 +32,8 @@ final class ForeignQuotes implements BlockCleanUp {
 
   private static final char APOSTROPHE = '’';
 
-  @Override
-  public Told told() {
-    return TOLD;
+  ForeignQuotes() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

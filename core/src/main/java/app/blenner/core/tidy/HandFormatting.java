@@ -6,6 +6,8 @@ import app.blenner.core.document.Inline;
 import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +16,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Runs with a colour, font or size of their own. */
-final class HandFormatting implements BlockCleanUp {
+final class HandFormatting extends BasicRule implements BlockCleanUp {
   private static final Told TOLD =
       CleanUpRule.told(
           "hand-formatting",
@@ -25,9 +27,8 @@ final class HandFormatting implements BlockCleanUp {
   private static final Set<Mark.Kind> KINDS =
       Set.of(Mark.Kind.FONT, Mark.Kind.SIZE, Mark.Kind.COLOUR);
 
-  @Override
-  public Told told() {
-    return TOLD;
+  HandFormatting() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

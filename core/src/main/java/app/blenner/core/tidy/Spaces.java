@@ -1,6 +1,8 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
@@ -12,7 +14,7 @@ import java.util.regex.Pattern;
  * Spaces in a row, and spaces at the ends of lines. Plain ones never reach readers, so that what is
  * left to find are the hard ones: no-break spaces and those of a fixed width.
  */
-final class Spaces implements BlockCleanUp {
+final class Spaces extends BasicRule implements BlockCleanUp {
   private static final Told TOLD =
       CleanUpRule.told(
           "spaces",
@@ -28,9 +30,8 @@ final class Spaces implements BlockCleanUp {
     return Character.isWhitespace(c) || Character.isSpaceChar(c) || c == 0x200B || c == 0xFEFF;
   }
 
-  @Override
-  public Told told() {
-    return TOLD;
+  Spaces() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

@@ -2,13 +2,15 @@ package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.language.QuotationMarks;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Quotation marks of the typewriter, which become those of the language. */
-final class StraightQuotes implements BlockCleanUp {
+final class StraightQuotes extends BasicRule implements BlockCleanUp {
   private static final Told TOLD =
       CleanUpRule.told(
           "straight-quotes",
@@ -16,9 +18,8 @@ final class StraightQuotes implements BlockCleanUp {
           "Every language has marks of its own that open and close; the straight ones are a typewriter's.",
           "Unicode CLDR, the delimiters of each language");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  StraightQuotes() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

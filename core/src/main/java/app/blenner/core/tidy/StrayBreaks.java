@@ -8,6 +8,8 @@ import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Stopping;
 import app.blenner.core.intake.TypedItems;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
@@ -17,7 +19,7 @@ import java.util.List;
  * Line breaks inside paragraphs that stand for something else: for the end of a paragraph, or for
  * the edge of a page the text once stood on. Short lines, as of an address or a poem, stay.
  */
-final class StrayBreaks implements BlockCleanUp {
+final class StrayBreaks extends BasicRule implements BlockCleanUp {
   private static final Told TOLD =
       CleanUpRule.told(
           "stray-breaks",
@@ -27,9 +29,8 @@ final class StrayBreaks implements BlockCleanUp {
 
   private static final int LONG_LINE = 45;
 
-  @Override
-  public Told told() {
-    return TOLD;
+  StrayBreaks() {
+    super(TOLD, Scope.BLOCK);
   }
 
   @Override

@@ -2,11 +2,13 @@ package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.intake.TypedItems;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Told;
 import java.util.List;
 
 /** Lines that begin with “1.”, “-” or “•”, one below the other. */
-final class TypedLists implements CleanUpRule {
+final class TypedLists extends BasicRule implements CleanUpRule {
   private static final Told TOLD =
       CleanUpRule.asked(
           "typed-lists",
@@ -14,9 +16,8 @@ final class TypedLists implements CleanUpRule {
           "A real list tells a screen reader how many items there are, and numbers itself.",
           "WCAG 2.2, success criterion 1.3.1 Info and Relationships; technique H48");
 
-  @Override
-  public Told told() {
-    return TOLD;
+  TypedLists() {
+    super(TOLD, Scope.ITEM);
   }
 
   @Override
