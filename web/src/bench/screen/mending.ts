@@ -22,6 +22,7 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
       if (fix.asks) return goTo(finding, fix.asks)
       if (!(await ready())) return
       const followed = sheet.follow()
+      const stood = sheet.state.selection
       const params = { path: { key: saver.key } }
       try {
         const next = await saver.alone(() => {
@@ -29,6 +30,7 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
           return answer(client.POST('/editor/api/items/{key}/fixes', { params, body }))
         })
         const typed = saver.isDirty
+        const moved = !sheet.state.selection.eq(stood)
         const done = followed.replace(next.content.body)
         if (typed) saver.adoptState(next.state)
         else saver.adopt(next)
@@ -38,8 +40,8 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
             ? `Done: ${what}. Undo brings it back.`
             : 'You changed this very passage in the meantime, so it was left as you have it.',
         )
-        // The work goes on where something was mended, unless somebody is writing elsewhere.
-        if (done && !typed && finding.field === 'body') {
+        // The work goes on where something was mended, unless somebody has gone elsewhere meanwhile.
+        if (done && !typed && !moved && finding.field === 'body') {
           const { doc } = sheet.state
           const place = atPath(doc, finding.path)
           // What is picked as a whole would open its settings, which nobody asked for.

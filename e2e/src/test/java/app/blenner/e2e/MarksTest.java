@@ -112,6 +112,48 @@ public class MarksTest extends OwnAppTest {
     assertThat(left).hasCount(0);
   }
 
+  /** What only a person can judge asks for a reason; Enter gives it, Escape leaves the mark, and no key goes to the text. */
+  @Test
+  public void whatIsToBeLookedAtAsksForAReason() {
+    write("<p>Before.</p><ul><li>alone</li></ul>");
+    assertThat(region("Run bar").getByText("1 to look at")).isVisible();
+    at(mark("This list has one item"), "Leave it as it is").click();
+    Locator why = textbox("Why is it right as it is?");
+    assertThat(why).isFocused();
+    page.keyboard().press("Enter");
+    assertThat(page.getByText("A few words are enough.")).isVisible();
+    page.keyboard().press("Escape");
+    assertThat(why).hasCount(0);
+    // By keys alone.
+    sheet().locator("p").first().click();
+    page.keyboard().press("F4");
+    page.keyboard().press("Control+Alt+x");
+    assertThat(why).isFocused();
+    page.keyboard().type("More will follow");
+    AccessibilityTest.check(page, "asked for a reason");
+    page.keyboard().press("Enter");
+    assertThat(region("Run bar").getByText("0 to look at")).isVisible();
+    assertThat(sheet()).isFocused();
+    Locator left =
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Left as it is"));
+    at(left, "1 left as it is").click();
+    assertThat(left.getByText("“More will follow”, says Ilse Marten.")).isVisible();
+    assertThat(sheet().locator("p").first()).hasText("Before.");
+  }
+
+  /** A long address leads to the field that is to be shortened. */
+  @Test
+  public void aMarkLeadsToItsField() {
+    write("<p>Before.</p>");
+    tab("Cards").click();
+    textbox("Address").fill("a-long-way-".repeat(7) + "on");
+    page.keyboard().press("Control+s");
+    waitUntilSaved();
+    tab("Marks").click();
+    at(mark("The address has 79 characters"), "Shorten it").click();
+    assertThat(textbox("Address")).isFocused();
+  }
+
   @Test
   public void theyAreShownAsSomebodyLikes() {
     write(SKIPS + "<p>x<a href=\"/x\">&nbsp;</a>y</p>");

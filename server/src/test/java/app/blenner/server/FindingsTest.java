@@ -72,6 +72,20 @@ public class FindingsTest {
     assertEquals(dismiss(ilse, key, "x", "y".repeat(501)).status(), 422);
   }
 
+  /** What only a person can judge is left with a reason, which stays with the item. */
+  @Test
+  public void whatIsToBeLookedAtIsLeftWithAReason() {
+    String key = item(ilse, "One alone", "<ul><li>alone</li></ul>");
+    JsonNode look = findings(ilse, key).at("/0");
+    assertEquals(look.at("/level").asString(), "LOOK");
+    Answer silent = dismiss(ilse, key, look.at("/id").asString(), "  ");
+    assertEquals(silent.status(), 422);
+    assertTrue(silent.sentence().contains("in a few words"), silent.sentence());
+    assertTrue(findings(ilse, key).at("/0/dismissed").isNull());
+    JsonNode left = dismiss(ilse, key, look.at("/id").asString(), " More will follow ").json();
+    assertEquals(left.at("/findings/0/dismissed/reason").asString(), "More will follow");
+  }
+
   @Test
   public void aRepairIsShownBeforeItIsMade() {
     String key = item(ilse, "Shown before", SKIPS);

@@ -1,5 +1,6 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.language.Slug;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
@@ -24,7 +25,8 @@ public final class AddressLong extends BasicRule {
           "shorter addresses");
 
   private static final Parameter MOST =
-      new Parameter("most", "Most characters of the item’s own part of its address", 20, 200, 75);
+      new Parameter(
+          "most", "Most characters of the item’s own part of its address", 20, Slug.MAX_LENGTH, 75);
 
   public AddressLong() {
     super(TOLD, Scope.ITEM, MOST);
