@@ -1,10 +1,5 @@
 package app.blenner.bench;
 
-import app.blenner.core.kind.Kinds;
-import app.blenner.core.rule.Passages;
-import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Surroundings;
 import app.blenner.core.document.Document;
 import app.blenner.core.format.docx.DocxWriter;
 import app.blenner.core.format.html.HtmlReader;
@@ -20,7 +15,12 @@ import app.blenner.core.intake.Intake;
 import app.blenner.core.intake.Material;
 import app.blenner.core.intake.PasteMode;
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kinds;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.rule.Passages;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Surroundings;
 import app.blenner.core.terms.Terms;
 import app.blenner.core.tidy.Tidy;
 import app.blenner.core.version.Comparison;
@@ -83,7 +83,16 @@ public final class GrowthTiming {
     out.put("typed HTML", s -> sink = TypedMarkup.read(TypedMarkup.Language.HTML, s));
     out.put("typed Markdown", s -> sink = TypedMarkup.read(TypedMarkup.Language.MARKDOWN, s));
     out.put("tidy", s -> sink = Tidy.find(HtmlReader.read(s), "en"));
-    out.put("preflight", s -> sink = Preflight.check(Subject.of(content(HtmlReader.read(s)), Surroundings.of(Kinds.STANDARD.get(0)), new Passages(0)), Settings.USUAL));
+    out.put(
+        "preflight",
+        s ->
+            sink =
+                Preflight.check(
+                    Subject.of(
+                        content(HtmlReader.read(s)),
+                        Surroundings.of(Kinds.STANDARD.get(0)),
+                        new Passages(0)),
+                    Settings.USUAL));
     out.put("terms", s -> sink = Terms.of(HtmlReader.read(s), List.of("sky", "dark sky"), "en"));
     out.put("comparison", GrowthTiming::compare);
     out.put("writing HTML", s -> sink = HtmlWriter.write(HtmlReader.read(s)));
