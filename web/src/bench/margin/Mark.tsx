@@ -9,7 +9,7 @@ import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { asShown } from '../../sheet'
 import { useBench } from '../state/context'
 import { useFindings } from '../state/findings'
-import { askWhy, comeTo, useWalk } from './walk'
+import { askWhy, comeTo, useWalk } from '../state/walk'
 
 /** One finding: what is wrong, why it matters, how it is put right, and where the rule comes from. */
 export function Mark({ finding }: { finding: Finding }) {

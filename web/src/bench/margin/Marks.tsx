@@ -6,9 +6,9 @@ import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { atPath, BlockSettings, useOpenSettings, useSettledDoc } from '../../sheet'
 import { useBench } from '../state/context'
 import { byWeight, inReadingOrder, useFindings } from '../state/findings'
+import { type Order, type Shown, showMarks, useWalk } from '../state/walk'
 import { Left } from './Left'
 import { Mark } from './Mark'
-import { type Order, type Shown, showMarks, useWalk } from './walk'
 
 const GAP = 10
 

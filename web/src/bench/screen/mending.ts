@@ -2,8 +2,8 @@ import { useCallback } from 'react'
 import { answer, client } from '../../shared/api/client'
 import type { Finding } from '../../shared/api/types'
 import { atPath, isPickedWhole, type Sheet } from '../../sheet'
-import { comeTo } from '../margin/walk'
 import type { Saver } from '../state/saver'
+import { comeTo } from '../state/walk'
 
 interface Bench {
   saver: Saver

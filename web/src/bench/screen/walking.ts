@@ -1,8 +1,8 @@
 import { useMemo } from 'react'
 import type { Finding } from '../../shared/api/types'
-import { askWhy, comeTo, walkNow } from '../margin/walk'
 import { byWeight, inReadingOrder } from '../state/findings'
 import type { Saver } from '../state/saver'
+import { askWhy, comeTo, walkNow } from '../state/walk'
 
 interface Bench {
   saver: Saver
