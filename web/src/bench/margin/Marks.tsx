@@ -5,8 +5,8 @@ import { cx } from '../../shared/ui/cx'
 import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { atPath, BlockSettings, useOpenSettings, useSettledDoc } from '../../sheet'
 import { useBench } from '../state/context'
-import { byWeight, inReadingOrder, useFindings } from '../state/findings'
-import { type Order, type Shown, showMarks, useWalk } from '../state/walk'
+import { inOrder, inReadingOrder, type Order, useFindings } from '../state/findings'
+import { type Shown, showMarks, useWalk } from '../state/walk'
 import { Left } from './Left'
 import { Mark } from './Mark'
 
@@ -40,7 +40,7 @@ export function Marks({ withSettings }: { withSettings: boolean }) {
       {open.length + left.length > 0 && <How shown={shown} order={order} count={open.length} />}
       {shown === 'list' ? (
         <ol aria-label="Marks" className="min-h-0 flex-1 overflow-auto">
-          {(order === 'weight' ? byWeight(open) : inReadingOrder(open)).map((f) => (
+          {inOrder(order, open).map((f) => (
             <li key={f.id} className="flex gap-2 border-line border-b px-5 py-2.5">
               <Mark finding={f} />
             </li>

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import type { Finding } from '../../shared/api/types'
-import { byWeight, inReadingOrder } from '../state/findings'
+import { inOrder } from '../state/findings'
 import type { Saver } from '../state/saver'
 import { askWhy, comeTo, walkNow } from '../state/walk'
 
@@ -18,7 +18,7 @@ export function useWalking({ saver, goTo, openMarks, mend, leave, tell }: Bench)
   return useMemo(() => {
     const open = () => {
       const found = saver.snapshot().state.findings.filter((f) => !f.dismissed)
-      return walkNow().order === 'weight' ? byWeight(found) : inReadingOrder(found)
+      return inOrder(walkNow().order, found)
     }
     const step = (by: number) => () => {
       const marks = open()

@@ -23,6 +23,13 @@ export function inReadingOrder(findings: Finding[]): Finding[] {
 const weights = ['MUST_FIX', 'ADVISED', 'LOOK']
 
 /** What must be fixed first, then what is advised, then what is to be looked at; among equals in reading order. */
-export function byWeight(findings: Finding[]): Finding[] {
+function byWeight(findings: Finding[]): Finding[] {
   return inReadingOrder(findings).sort((a, b) => weights.indexOf(a.level) - weights.indexOf(b.level))
+}
+
+/** In which order marks are listed and walked. */
+export type Order = 'place' | 'weight'
+
+export function inOrder(order: Order, findings: Finding[]): Finding[] {
+  return order === 'weight' ? byWeight(findings) : inReadingOrder(findings)
 }

@@ -1,10 +1,9 @@
 import { keep, readKept } from '../../shared/base/kept'
 import { Store, useStore } from '../../shared/base/store'
+import type { Order } from './findings'
 
 /** How marks are shown: level with what they concern, one below the other, or not at all while one writes. */
 export type Shown = 'beside' | 'list' | 'folded'
-
-export type Order = 'place' | 'weight'
 
 interface Walk {
   shown: Shown

@@ -50,35 +50,32 @@ public record Finding(
   /** A finding on a block as a whole. */
   public static Finding onBlock(
       Rule rule, Level level, String message, Place place, List<Fix> fixes) {
-    return new Finding(
-        rule.id(),
-        level,
-        message,
-        rule.why(),
-        "body",
-        place.path(),
-        0,
-        0,
-        About.block(place),
-        1,
-        fixes);
+    return inBody(rule, level, message, place.path(), 0, 0, About.block(place), fixes);
   }
 
   /** A finding on a stretch of a block's own text. */
   public static Finding onWords(
       Rule rule, Level level, String message, Place place, int from, int to, List<Fix> fixes) {
+    return inBody(
+        rule, level, message, place.path(), from, to, About.words(place, from, to), fixes);
+  }
+
+  /**
+   * A finding in the text, of which the rule itself tells what it is about.
+   *
+   * @param about as {@link About} tells it
+   */
+  public static Finding inBody(
+      Rule rule,
+      Level level,
+      String message,
+      BlockPath path,
+      int from,
+      int to,
+      String about,
+      List<Fix> fixes) {
     return new Finding(
-        rule.id(),
-        level,
-        message,
-        rule.why(),
-        "body",
-        place.path(),
-        from,
-        to,
-        About.words(place, from, to),
-        1,
-        fixes);
+        rule.id(), level, message, rule.why(), "body", path, from, to, about, 1, fixes);
   }
 
   /** As a short lasting word: the rule, what it is about, and which of several about the same. */

@@ -3,7 +3,6 @@ package app.blenner.core.rule;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
-import app.blenner.core.document.Picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -55,11 +54,6 @@ public final class Passage {
   /** The links in running text, in reading order. */
   public List<LinkRun> links() {
     return links;
-  }
-
-  /** The pictures, those of galleries among them. */
-  public List<Place> pictures() {
-    return places.stream().filter(p -> p.block() instanceof Picture).toList();
   }
 
   /** The headings. */

@@ -60,17 +60,14 @@ interface CleanUpRule extends Rule {
         language,
         spot -> {
           found.add(
-              new Finding(
-                  id(),
+              Finding.inBody(
+                  this,
                   settings.level(this),
                   message(),
-                  why(),
-                  "body",
                   spot.path(),
                   spot.from(),
                   spot.to(),
                   About.letters(spot.words()),
-                  1,
                   List.of(fix(language, spot.from()))));
           return false;
         });

@@ -37,37 +37,23 @@ public record ItemFilter(
 
   /** The same for items of somebody, or of everybody, or for those that wait. */
   public ItemFilter withWhose(Long owner, boolean waiting) {
-    return new ItemFilter(
-        words, who, owner, waiting, stage, sections, topic, kind, author, language, keyword,
-        mustFix, from, until, among, order);
+    return with(owner, waiting, stage, order);
   }
 
   /** The same at another stage, or at any. */
   public ItemFilter withStage(String stage) {
-    return new ItemFilter(
-        words, who, owner, waiting, stage, sections, topic, kind, author, language, keyword,
-        mustFix, from, until, among, order);
+    return with(owner, waiting, stage, order);
   }
 
   /** The same in the usual order. */
   ItemFilter withoutOrder() {
+    return with(owner, waiting, stage, Order.BEST);
+  }
+
+  private ItemFilter with(Long owner, boolean waiting, String stage, Order order) {
     return new ItemFilter(
-        words,
-        who,
-        owner,
-        waiting,
-        stage,
-        sections,
-        topic,
-        kind,
-        author,
-        language,
-        keyword,
-        mustFix,
-        from,
-        until,
-        among,
-        Order.BEST);
+        words, who, owner, waiting, stage, sections, topic, kind, author, language, keyword,
+        mustFix, from, until, among, order);
   }
 
   /**

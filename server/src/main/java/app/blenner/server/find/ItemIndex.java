@@ -410,6 +410,8 @@ public class ItemIndex implements SmartLifecycle {
     try (SearchSession session = mapping.createSession()) {
       session.workspace(FoundItem.class).purge();
     }
+    // Also where nothing is told of afterwards, since there is no item.
+    edition.incrementAndGet();
     filled = 0;
     unseen = null;
     String after = "";

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
@@ -130,10 +131,10 @@ class Holder {
   }
 
   /** What the body of an item holds that its toolset does not offer to somebody. */
-  List<Finding> findings(Subject subject, Role role) {
+  List<Finding> findings(Kind kind, Role role, Supplier<Subject> subject) {
     return toolsets
-        .nearest(subject.kind().name(), Use.BODY, role)
-        .map(set -> new OutsideToolset(set).check(subject, Settings.USUAL))
+        .nearest(kind.name(), Use.BODY, role)
+        .map(set -> new OutsideToolset(set).check(subject.get(), Settings.USUAL))
         .orElse(List.of());
   }
 }

@@ -84,7 +84,7 @@ class StateMaker {
   List<Finding> findings(ItemEntity item, Content content, Kind kind, Account by) {
     return Stream.concat(
             judge.findings(item.working, content, kind).stream(),
-            holder.findings(judge.subject(content, kind), by.role()).stream())
+            holder.findings(kind, by.role(), () -> judge.subject(content, kind)).stream())
         .toList();
   }
 
