@@ -109,13 +109,16 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
   /** Leads to the place of a finding; with a field name, to the field that mends it. */
   const goTo = useCallback(
     (finding: Finding, field = '') => {
-      if (['proof', 'markup'].includes(params.get('view') ?? '')) setParams({}, { replace: true })
-      // Another view mounts the sheet first.
-      setTimeout(() => {
+      const lead = () => {
         if (finding.field !== 'body') return askFor(finding.field)
         sheet.goTo(finding.path, finding.from, finding.to)
         if (field) askFor(field)
-      })
+      }
+      // At once where it can be: what comes late takes the keys from whatever was asked for meanwhile.
+      if (!['proof', 'markup'].includes(params.get('view') ?? '')) return lead()
+      setParams({}, { replace: true })
+      // Another view mounts the sheet first.
+      setTimeout(lead)
     },
     [sheet, params, setParams],
   )

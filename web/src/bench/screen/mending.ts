@@ -14,12 +14,22 @@ interface Bench {
   tell: (what: string) => void
 }
 
+/** Gives the keys back to the text, unless somebody has gone elsewhere meanwhile. */
+function backFrom(sheet: Sheet) {
+  const stood = document.activeElement
+  return () => {
+    const now = document.activeElement
+    if (!now || now === document.body || now === stood) sheet.focus()
+  }
+}
+
 /** Mending what was found, leaving it as it is, and looking at it again. */
 export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
   const mend = useCallback(
     async (finding: Finding, index: number, all = false) => {
       const fix = finding.fixes[index]
       if (fix.asks) return goTo(finding, fix.asks)
+      const back = backFrom(sheet)
       if (!(await ready())) return
       const followed = sheet.follow()
       const stood = sheet.state.selection
@@ -48,7 +58,7 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
           const node = place && doc.nodeAt(place.pos)
           if (node && !isPickedWhole(node)) sheet.goToPosition(place.pos, finding.from, finding.from)
         }
-        sheet.focus()
+        back()
       } catch (error) {
         followed.end()
         tell(await saver.failed(error))
@@ -59,6 +69,7 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
 
   const leave = useCallback(
     async (finding: Finding, reason: string) => {
+      const back = backFrom(sheet)
       if (!(await ready())) return
       try {
         const params = { path: { key: saver.key } }
@@ -68,7 +79,7 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
         )
         comeTo('')
         tell('Left as it is. It stands below the marks, where it can be looked at again.')
-        sheet.focus()
+        back()
       } catch (error) {
         tell(await saver.failed(error))
       }

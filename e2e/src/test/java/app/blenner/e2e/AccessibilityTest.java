@@ -106,7 +106,7 @@ public class AccessibilityTest extends BrowserTest {
     // A proof shows the faults of its text, so it is looked at with a text that has none.
     openItem("star-trails");
     button("Write | Proof").click();
-    assertThat(page.frameLocator("iframe").locator("h1")).isVisible();
+    assertThat(page.frameLocator("iframe[title^='Proof']").locator("h1")).isVisible();
     check("write beside proof");
     button("Proof").click();
     button("All three").click();

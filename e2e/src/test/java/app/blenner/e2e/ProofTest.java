@@ -61,7 +61,7 @@ public class ProofTest extends BrowserTest {
                 <p class="align-centre drop-cap">k</p><hr>
                 """);
     page.navigate(app().url("/editor/items/" + key + "?view=both"));
-    assertThat(page.frameLocator("iframe").locator("h2")).hasText("h");
+    assertThat(page.frameLocator("iframe[title^='Proof']").locator("h2")).hasText("h");
     String script =
         """
         article => ['p', 'a', 'strong', 'em', 'mark', 'code', 'h2', 'h3', 'h4', 'ul', 'ul ul', 'ol', 'ol[type=a]', 'ol[type=I]', 'li',
@@ -74,7 +74,7 @@ public class ProofTest extends BrowserTest {
           }).join(' ; ')
         """;
     Object sheet = page.locator(".ProseMirror").evaluate(script);
-    Object proof = page.frameLocator("iframe").locator(".article").evaluate(script);
+    Object proof = page.frameLocator("iframe[title^='Proof']").locator(".article").evaluate(script);
     assertEquals(sheet, proof);
   }
 }

@@ -42,7 +42,7 @@ public class Screenshots extends BrowserTest {
     shoot("bench-picture");
     page.keyboard().press("Escape");
     button("Write | Proof").click();
-    assertThat(page.frameLocator("iframe").locator("h1")).isVisible();
+    assertThat(page.frameLocator("iframe[title^='Proof']").locator("h1")).isVisible();
     shoot("bench-write-beside-proof");
     button("Proof").click();
     button("All three").click();

@@ -270,7 +270,7 @@ public class ShapingTest extends BenchTest {
             + "<h2>End</h2>");
     stored();
     button("Write | Proof").click();
-    Locator middle = page.frameLocator("iframe").getByText("Middle");
+    Locator middle = page.frameLocator("iframe[title^='Proof']").getByText("Middle");
     assertThat(middle).isVisible();
     page.waitForTimeout(400);
     page.evaluate(
