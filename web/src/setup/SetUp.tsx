@@ -11,6 +11,7 @@ import { MergeFields } from './MergeFields'
 import { Outlines } from './Outlines'
 import { People } from './People'
 import { References } from './References'
+import { RuleList } from './rules/RuleList'
 import { SetUpFile } from './SetUpFile'
 import { SiteName } from './SiteName'
 import { Trail } from './Trail'
@@ -67,6 +68,14 @@ export function SetUp() {
       about: 'Which tools a text offers, and to whom.',
       words: 'strip buttons colours fonts sizes styles embeds raw html blocks restrict allow role field',
       content: <ToolsetList blocked={blocked} />,
+    },
+    {
+      id: 'rules',
+      history: 'the rules',
+      name: 'Rules',
+      about: 'What must hold before an item goes live, and what is advised.',
+      words: 'checks preflight standard required advised lengths words links pictures accessibility overrule',
+      content: <RuleList blocked={blocked} />,
     },
     {
       id: 'outlines',

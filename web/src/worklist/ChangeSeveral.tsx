@@ -1,17 +1,12 @@
 import { useState } from 'react'
-import { answer, client } from '../shared/api/client'
 import { useSite } from '../shared/api/queries'
-import type { SeveralInput, SeveralProgress } from '../shared/api/types'
-import { Button } from '../shared/ui/Button'
-import { Dialog, DialogButtons } from '../shared/ui/Dialog'
+import type { SeveralInput } from '../shared/api/types'
+import { ChangeThem } from '../shared/ui/ChangeThem'
 import { Input, Select } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
 import { SectionOptions } from '../shared/ui/SectionOptions'
-import { Lines, Several } from '../shared/ui/Several'
-import { useSubmit } from '../shared/ui/useSubmit'
 
 type Action = NonNullable<SeveralInput['action']>
-type Line = SeveralProgress['lines'][number]
 
 const actions: [Action, string][] = [
   ['SEND_FOR_REVIEW', 'Send for review'],
@@ -37,8 +32,7 @@ export function ChangeSeveral({ keys, onClose }: { keys: string[]; onClose: () =
   const [author, setAuthor] = useState('')
   const [action, setAction] = useState<Action | ''>('')
   const [forReaders, setForReaders] = useState(true)
-  const [looked, setLooked] = useState<Line[] | null>(null)
-  const [begun, setBegun] = useState<SeveralProgress | null>(null)
+  const [looking, setLooking] = useState(false)
 
   const sections = site.data?.sections ?? []
   const place = sections.find((s) => s.slug === section)
@@ -68,55 +62,7 @@ export function ChangeSeveral({ keys, onClose }: { keys: string[]; onClose: () =
     forReaders,
     told: `${count}: ${said.join('; ')}.`,
   }
-  const look = useSubmit(
-    async () => setLooked(await answer(client.POST('/editor/api/several/look', { body: given }))),
-    () => {},
-  )
-  const begin = useSubmit(
-    async () => setBegun(await answer(client.POST('/editor/api/several', { body: given }))),
-    () => {},
-  )
-
-  if (begun)
-    return (
-      <Dialog open onClose={onClose} title={`Change ${count}`} wide>
-        <Several begun={begun} />
-        <DialogButtons>
-          <Button onClick={onClose}>Close</Button>
-        </DialogButtons>
-      </Dialog>
-    )
-  if (looked) {
-    const changed = looked.filter((l) => l.outcome === 'CHANGED').length
-    return (
-      <FormDialog
-        onClose={onClose}
-        wide
-        title={`Change ${count}`}
-        about="What would become of each. Nothing is changed yet, and all of it can be taken back afterwards."
-        does={`Change ${count}`}
-        blocked={changed ? '' : 'Nothing of this would change any of them.'}
-        onSubmit={() => begin.submit()}
-        more={
-          <Button look="quiet" className="mr-auto" onClick={() => setLooked(null)}>
-            Back
-          </Button>
-        }
-      >
-        <p role="status">
-          {looked.length < keys.length && `The first ${looked.length}: `}
-          {changed} would change, {looked.filter((l) => l.outcome === 'SAME').length} are so already,{' '}
-          {looked.filter((l) => l.outcome === 'REFUSED').length} cannot be changed.
-        </p>
-        <Lines lines={looked} />
-        {begin.problem && (
-          <p role="alert" className="text-rust">
-            {begin.problem}
-          </p>
-        )}
-      </FormDialog>
-    )
-  }
+  if (looking) return <ChangeThem given={given} onBack={() => setLooking(false)} onClose={onClose} />
   return (
     <FormDialog
       onClose={onClose}
@@ -124,7 +70,7 @@ export function ChangeSeveral({ keys, onClose }: { keys: string[]; onClose: () =
       about="Say what is to be changed; the rest stays as it is in each."
       does="Look at it first"
       blocked={said.length ? '' : 'Say what is to be changed first.'}
-      onSubmit={() => look.submit()}
+      onSubmit={() => setLooking(true)}
     >
       <Select
         label="Section"
@@ -194,11 +140,6 @@ export function ChangeSeveral({ keys, onClose }: { keys: string[]; onClose: () =
         />
         Readers see it at once of items that are live and have no other change waiting
       </label>
-      {look.problem && (
-        <p role="alert" className="text-rust">
-          {look.problem}
-        </p>
-      )}
     </FormDialog>
   )
 }

@@ -18,7 +18,6 @@ export function Mark({ finding }: { finding: Finding }) {
   const asked = useWalk((now) => now.asked === finding.id)
   const [more, setMore] = useState(false)
   const alike = useAlike(finding)
-  const canLeave = finding.level !== 'MUST_FIX'
   return (
     <>
       <span className="pt-0.5">
@@ -54,9 +53,9 @@ export function Mark({ finding }: { finding: Finding }) {
               All {count}
             </TextButton>
           ))}
-          {canLeave && !asked && (
-            <TextButton onClick={() => (finding.level === 'LOOK' ? askWhy(finding.id) : leave(finding, ''))}>
-              Leave it as it is
+          {finding.mayLeave && !asked && (
+            <TextButton onClick={() => (finding.level === 'ADVISED' ? leave(finding, '') : askWhy(finding.id))}>
+              {finding.level === 'MUST_FIX' ? 'Go on in spite of it' : 'Leave it as it is'}
             </TextButton>
           )}
           <TextButton aria-expanded={more} onClick={() => setMore(!more)}>
@@ -107,7 +106,7 @@ function Why({ finding }: { finding: Finding }) {
         ref={field}
         // Somebody pressed to be asked.
         autoFocus
-        label="Why is it right as it is?"
+        label={finding.level === 'MUST_FIX' ? 'Why may it go live so?' : 'Why is it right as it is?'}
         problem={problem}
         maxLength={500}
         value={reason}

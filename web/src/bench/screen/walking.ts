@@ -51,10 +51,10 @@ export function useWalking({ saver, goTo, openMarks, mend, leave, tell }: Bench)
       'mark-leave': () => {
         const mark = here()
         if (!mark) return
-        if (mark.level === 'MUST_FIX') return tell('This must be put right before the item goes live.')
+        if (!mark.mayLeave) return tell('This must be put right before the item goes live.')
         openMarks()
-        if (mark.level === 'LOOK') askWhy(mark.id)
-        else leave(mark, '')
+        if (mark.level === 'ADVISED') leave(mark, '')
+        else askWhy(mark.id)
       },
     }
   }, [saver, goTo, openMarks, mend, leave, tell])

@@ -52,7 +52,12 @@ class ApiDescription {
           "SeveralInput.removeKeywords",
           "SeveralInput.author",
           "SeveralInput.action",
-          "SeveralInput.forReaders");
+          "SeveralInput.forReaders",
+          "SeveralInput.mending",
+          "RuleSetting.weight",
+          "RuleView.words",
+          "LookUnderWay.found",
+          "SiteReport.made");
 
   // The library's own signatures name the raw type.
   @SuppressWarnings({"rawtypes", "unchecked"})

@@ -79,6 +79,18 @@ final class ItemRaces extends RaceTable {
               return n -> new Call("POST", API + "/items/" + key + "/dismissals", body);
             }));
     races.put(
+        "POST /editor/api/items/{key}/rules-tried",
+        new Race(
+            ANY,
+            () -> {
+              String key = item();
+              return n ->
+                  new Call(
+                      "POST",
+                      API + "/items/" + key + "/rules-tried",
+                      "{\"kinds\":[],\"version\":\"\"}");
+            }));
+    races.put(
         "DELETE /editor/api/items/{key}/dismissals/{finding}",
         new Race(
             ANY,

@@ -300,6 +300,27 @@ final class SiteRaces extends RaceTable {
         "PUT /editor/api/merge-fields",
         new Race(ANY, all("PUT", API + "/merge-fields", "{\"fields\":[]}")));
     races.put(
+        "PUT /editor/api/rules",
+        new Race(
+            1,
+            () -> {
+              String rules = rules(count.incrementAndGet());
+              return n -> new Call("PUT", API + "/rules", rules);
+            }));
+    races.put(
+        "POST /editor/api/rules/trials",
+        new Race(
+            ANY,
+            () -> {
+              String rules = rules(count.incrementAndGet());
+              return n -> new Call("POST", API + "/rules/trials", rules);
+            }));
+    races.put(
+        "DELETE /editor/api/rules/trials/{id}",
+        new Race(0, all("DELETE", API + "/rules/trials/0", "")));
+    races.put("POST /editor/api/report", new Race(ANY, all("POST", API + "/report", "{}")));
+    races.put("DELETE /editor/api/report", new Race(ANY, all("DELETE", API + "/report", "")));
+    races.put(
         "PUT /editor/api/reference-links",
         new Race(ANY, all("PUT", API + "/reference-links", links)));
     races.put(
@@ -412,6 +433,12 @@ final class SiteRaces extends RaceTable {
     String name = "t" + count.incrementAndGet();
     editor.post(API + "/toolsets", held.formatted(name));
     return name;
+  }
+
+  /** Rules that are set for one kind, otherwise each time. */
+  private String rules(int number) {
+    return "{\"version\":\"%s\",\"kinds\":[{\"kind\":\"page\",\"rules\":[{\"rule\":\"list-of-one\",\"weight\":\"LOOK\",\"numbers\":{},\"words\":[],\"wording\":\"No. %d\",\"overrule\":\"NOBODY\"}]}]}"
+        .formatted(editor.get(API + "/rules").json().at("/version").asString(), number);
   }
 
   private String addedSection() {

@@ -67,7 +67,11 @@ final class ItemFile {
             .map(
                 d ->
                     new PackedDismissal(
-                        d.text("finding"), d.text("reason"), d.text("by"), d.time("at", now)))
+                        d.text("finding"),
+                        d.text("reason"),
+                        d.text("by"),
+                        d.time("at", now),
+                        d.on("overruled")))
             .toList());
   }
 
@@ -134,6 +138,7 @@ final class ItemFile {
                         .put("reason", d.reason())
                         .put("by", d.by())
                         .put("at", d.at())
+                        .put("overruled", d.overruled() ? true : null)
                         .values())
             .toList());
     String text = HtmlWriter.write(c.body());

@@ -6,6 +6,7 @@ import app.blenner.core.item.Values;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.language.Slug;
 import app.blenner.core.merge.MergeFields;
+import app.blenner.core.preflight.Preflight;
 import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.reference.References;
 import app.blenner.core.site.Section;
@@ -92,6 +93,12 @@ final class PackageCheck {
     if (!wrong.isEmpty()) {
       throw new IllegalArgumentException("site.yaml: " + wrong);
     }
+    read.site().standards().problems(Preflight::rule).stream()
+        .findFirst()
+        .ifPresent(
+            problem -> {
+              throw new IllegalArgumentException("site.yaml, rules: " + problem);
+            });
     Toolset.clash(read.toolsets())
         .ifPresent(
             clash -> {

@@ -13,6 +13,7 @@ import app.blenner.core.merge.MergeFields;
 import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.reference.ReferenceLink;
+import app.blenner.core.rule.StandardsData;
 import app.blenner.core.signoff.Role;
 import app.blenner.core.site.FrontPage;
 import app.blenner.core.site.MenuEntry;
@@ -206,7 +207,8 @@ final class PackageReader {
             settings.text("main-menu").equals("none") ? List.of() : menu(settings, "main-menu"),
             menu(settings, "foot-menu")),
         new FrontPage(
-            settings.text("front"), !settings.has("front-listed") || settings.on("front-listed")));
+            settings.text("front"), !settings.has("front-listed") || settings.on("front-listed")),
+        StandardsData.read(settings.within("rules").values()));
   }
 
   private static List<MenuEntry> menu(Fields settings, String name) {

@@ -6,6 +6,7 @@ import app.blenner.core.kind.Kinds;
 import app.blenner.core.language.Slug;
 import app.blenner.core.media.Description;
 import app.blenner.core.picture.Focus;
+import app.blenner.core.rule.StandardsData;
 import app.blenner.core.site.MenuEntry;
 import app.blenner.core.site.Site;
 import app.blenner.core.toolset.ToolsetData;
@@ -75,6 +76,7 @@ final class PackageWriter {
                         "text", f.text(),
                         "form", Fields.label(f.form())))
             .toList());
+    out.put("rules", StandardsData.write(site.site().standards()));
     out.put("toolsets", site.toolsets().stream().map(ToolsetData::write).toList());
     out.put("contact-address", site.contactAddress());
     out.put("fetch-hosts", List.copyOf(site.fetchHosts()));

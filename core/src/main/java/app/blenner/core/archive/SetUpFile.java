@@ -8,6 +8,7 @@ import app.blenner.core.house.HouseStyle;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.merge.MergeFields;
+import app.blenner.core.preflight.Preflight;
 import app.blenner.core.reference.References;
 import app.blenner.core.site.Site;
 import app.blenner.core.toolset.Toolset;
@@ -28,6 +29,7 @@ public final class SetUpFile {
           "kinds",
           "toolsets",
           "merge-fields",
+          "rules",
           "reference-links",
           "contact-address",
           "fetch-hosts",
@@ -94,6 +96,8 @@ public final class SetUpFile {
       List<String> problems = Kinds.problems(kind);
       wrong = wrong.isEmpty() && !problems.isEmpty() ? problems.get(0) : wrong;
     }
+    List<String> rules = site.standards().problems(Preflight::rule);
+    wrong = wrong.isEmpty() && !rules.isEmpty() ? rules.get(0) : wrong;
     wrong = wrong.isEmpty() ? Toolset.clash(read.toolsets()).orElse("") : wrong;
     if (!wrong.isEmpty()) {
       throw new IllegalArgumentException(wrong);

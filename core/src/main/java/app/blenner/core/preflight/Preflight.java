@@ -8,57 +8,75 @@ import app.blenner.core.rule.Subject;
 import app.blenner.core.rule.Weight;
 import app.blenner.core.tidy.Tidy;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** Runs all rules. A new one is registered here, and nowhere else; one that cleans up, in {@link Tidy}. */
 public final class Preflight {
-  private static final List<Rule> RULES =
-      Stream.concat(
-              Stream.of(
-                  new TitleRequired(),
-                  new PromptUnfilled(),
-                  new SummaryLength(),
-                  new FieldValues(),
-                  new SearchTitleWidth(),
-                  new CanonicalAddress(),
-                  new PictureAlternative(),
-                  new PictureElsewhere(),
-                  new AlternativeFileName(),
-                  new AlternativeOpening(),
-                  new AlternativeLength(),
-                  new AlternativeCaption(),
-                  new HeadingSkipped(),
-                  new HeadingLong(),
-                  new HeadingRepeated(),
-                  new HeadingAlone(),
-                  new EmptyLinkText(),
-                  new LinkWords(),
-                  new LinkSameWords(),
-                  new LinksSideBySide(),
-                  new LinkPlaceMissing(),
-                  new ParagraphLong(),
-                  new LongCentred(),
-                  new Underlined(),
-                  new ListOfOne(),
-                  new QuoteUnnamed(),
-                  new TableHead(),
-                  new Placeholder(),
-                  new AddressLong(),
-                  new MergeFieldUnknown(),
-                  new PieceMissing()),
-              Tidy.rules().stream())
-          .toList();
+  private static final System.Logger LOG = System.getLogger(Preflight.class.getName());
+
+  private static final Map<RuleGroup, List<Rule>> GROUPS = new EnumMap<>(RuleGroup.class);
+
+  static {
+    GROUPS.put(
+        RuleGroup.HOUSE,
+        List.of(
+            new TitleRequired(),
+            new PromptUnfilled(),
+            new SummaryLength(),
+            new FieldValues(),
+            new MergeFieldUnknown(),
+            new PieceMissing()));
+    GROUPS.put(
+        RuleGroup.PICTURES,
+        List.of(
+            new PictureAlternative(),
+            new PictureElsewhere(),
+            new AlternativeFileName(),
+            new AlternativeOpening(),
+            new AlternativeLength(),
+            new AlternativeCaption()));
+    GROUPS.put(
+        RuleGroup.LINKS,
+        List.of(
+            new EmptyLinkText(),
+            new LinkWords(),
+            new LinkSameWords(),
+            new LinksSideBySide(),
+            new LinkPlaceMissing()));
+    GROUPS.put(
+        RuleGroup.STRUCTURE,
+        List.of(
+            new HeadingSkipped(),
+            new HeadingLong(),
+            new HeadingRepeated(),
+            new HeadingAlone(),
+            new ParagraphLong(),
+            new LongCentred(),
+            new Underlined(),
+            new ListOfOne(),
+            new QuoteUnnamed(),
+            new TableHead()));
+    GROUPS.put(RuleGroup.WORDS, List.of(new Placeholder()));
+    GROUPS.put(
+        RuleGroup.SEARCH,
+        List.of(new SearchTitleWidth(), new CanonicalAddress(), new AddressLong()));
+    GROUPS.put(RuleGroup.LEFTOVERS, List.copyOf(Tidy.rules()));
+  }
+
+  private static final List<Rule> RULES = GROUPS.values().stream().flatMap(List::stream).toList();
 
   private static final Map<String, Rule> BY_ID =
       RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
 
   /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
-  public static final int VERSION = 6;
+  public static final int VERSION = 7;
 
   private Preflight() {}
 
@@ -67,20 +85,42 @@ public final class Preflight {
     return Optional.ofNullable(BY_ID.get(id));
   }
 
+  /** All rules by what sort of fault they look for. */
+  public static Map<RuleGroup, List<Rule>> groups() {
+    return Collections.unmodifiableMap(GROUPS);
+  }
+
   /** All rules, in the order in which their findings are told. */
   public static List<Rule> rules() {
     return RULES;
   }
 
-  /** All findings in an item; each rule is asked once, and those that are off are not. */
+  /**
+   * All findings in an item; each rule is asked once, and those that are off are not. Where one fails, the others go on,
+   * and it is told that it did.
+   */
   public static List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
     for (Rule rule : RULES) {
       if (settings.weight(rule) != Weight.OFF) {
-        found.addAll(rule.check(subject, settings));
+        String wording = settings.of(rule).wording();
+        for (Finding f : asked(rule, subject, settings)) {
+          found.add(wording.isEmpty() ? f : f.saying(wording));
+        }
       }
     }
     return Finding.numbered(found);
+  }
+
+  private static List<Finding> asked(Rule rule, Subject subject, Settings settings) {
+    try {
+      return rule.check(subject, settings);
+    } catch (CancellationException e) {
+      throw e;
+    } catch (RuntimeException | StackOverflowError e) {
+      LOG.log(System.Logger.Level.ERROR, "rule " + rule.id() + " failed", e);
+      return List.of(Finding.failed(rule));
+    }
   }
 
   /**

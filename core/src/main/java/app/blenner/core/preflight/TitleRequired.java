@@ -27,6 +27,11 @@ public final class TitleRequired extends BasicRule {
   }
 
   @Override
+  public boolean always() {
+    return true;
+  }
+
+  @Override
   public List<Finding> check(Subject subject, Settings settings) {
     return subject.content().title().isEmpty()
         ? List.of(

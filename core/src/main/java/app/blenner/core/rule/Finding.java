@@ -5,6 +5,7 @@ import app.blenner.core.item.Content;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -47,6 +48,24 @@ public record Finding(
     return new Finding(rule.id(), level, message, rule.why(), field, null, 0, 0, field, 1, fixes);
   }
 
+  /** That a rule could not look at an item, by a fault of Blenner’s. */
+  public static Finding failed(Rule rule) {
+    return new Finding(
+        rule.id(),
+        Level.LOOK,
+        "Blenner could not look for this here: "
+            + rule.told().label().toLowerCase(Locale.ROOT)
+            + ".",
+        "It failed at this item. Everything else was looked for; look for this yourself.",
+        "title",
+        null,
+        0,
+        0,
+        "failed",
+        1,
+        List.of());
+  }
+
   /** A finding on a block as a whole. */
   public static Finding onBlock(
       Rule rule, Level level, String message, Place place, List<Fix> fixes) {
@@ -81,6 +100,11 @@ public record Finding(
   /** As a short lasting word: the rule, what it is about, and which of several about the same. */
   public String identity() {
     return rule + ":" + about + (number > 1 ? "." + number : "");
+  }
+
+  /** The same, with other words for why it matters. */
+  public Finding saying(String otherWhy) {
+    return new Finding(rule, level, message, otherWhy, field, path, from, to, about, number, fixes);
   }
 
   /** The item with this mended. */

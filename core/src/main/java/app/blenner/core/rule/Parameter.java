@@ -10,6 +10,12 @@ package app.blenner.core.rule;
  * @param usual what it is where nobody says
  */
 public record Parameter(String name, String label, int least, int most, int usual) {
+  /** What the least of something is called, where a rule asks for that. */
+  public static final String LEAST = "least";
+
+  /** What the most of something is called. */
+  public static final String MOST = "most";
+
   public Parameter {
     if (least > usual || usual > most) {
       throw new IllegalArgumentException(name + " is usually within its limits");

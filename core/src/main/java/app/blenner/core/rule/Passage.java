@@ -17,7 +17,7 @@ public final class Passage {
   /** What a block takes in memory besides its characters, in characters; a guess. */
   private static final int BESIDES = 64;
 
-  private record Look(String rule, Settings.Setting setting) {}
+  private record Look(String rule, Setting setting) {}
 
   private final Block block;
   private final String language;

@@ -1,5 +1,7 @@
 package app.blenner.core.rule;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -12,27 +14,25 @@ public record Settings(Map<String, Setting> rules) {
   /** Every rule as it comes. */
   public static final Settings USUAL = new Settings(Map.of());
 
-  private static final Setting AS_IT_COMES = new Setting(null, Map.of());
-
-  /**
-   * How one rule is set.
-   *
-   * @param weight how much it weighs; null as it comes
-   * @param numbers the names of its parameters, and what they are; those left out are as usual
-   */
-  public record Setting(Weight weight, Map<String, Integer> numbers) {
-    public Setting {
-      numbers = Map.copyOf(numbers);
-    }
-  }
-
   public Settings {
     rules = Map.copyOf(rules);
   }
 
+  /** These, with others in the place of those of the same rules. */
+  public Settings over(Settings others) {
+    Map<String, Setting> all = new HashMap<>(rules);
+    all.putAll(others.rules);
+    return new Settings(all);
+  }
+
   /** How a rule is set. */
   public Setting of(Rule rule) {
-    return rules.getOrDefault(rule.id(), AS_IT_COMES);
+    return of(rule.id());
+  }
+
+  /** How the rule with an id is set. */
+  public Setting of(String rule) {
+    return rules.getOrDefault(rule, Setting.AS_IT_COMES);
   }
 
   /** How much what a rule finds weighs. */
@@ -43,12 +43,17 @@ public record Settings(Map<String, Setting> rules) {
   /** How much a rule matters. */
   public Weight weight(Rule rule) {
     Weight said = of(rule).weight();
-    return said == null ? rule.told().weight() : said;
+    return said == null || rule.always() ? rule.told().weight() : said;
   }
 
   /** A number of a rule, within its limits. */
   public int number(Rule rule, Parameter parameter) {
     int said = of(rule).numbers().getOrDefault(parameter.name(), parameter.usual());
     return Math.max(parameter.least(), Math.min(parameter.most(), said));
+  }
+
+  /** The lines of the list of words of a rule. */
+  public List<String> words(Rule rule) {
+    return of(rule).words();
   }
 }

@@ -7,6 +7,7 @@ import app.blenner.core.merge.MergeFields;
 import app.blenner.core.piece.Pieces;
 import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.reference.References;
+import app.blenner.core.rule.Standards;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.time.ZoneId;
@@ -28,6 +29,7 @@ import java.util.Optional;
  *     that is not known
  * @param menus the menus on every page
  * @param front what its front page shows
+ * @param standards what it asks of its items
  */
 public record Site(
     String name,
@@ -39,7 +41,8 @@ public record Site(
     MergeFields fields,
     String address,
     Menus menus,
-    FrontPage front) {
+    FrontPage front,
+    Standards standards) {
 
   public Site {
     sections = List.copyOf(sections);
@@ -59,13 +62,24 @@ public record Site(
         MergeFields.NONE,
         "",
         Menus.NEW,
-        FrontPage.NEW);
+        FrontPage.NEW,
+        Standards.USUAL);
   }
 
   /** The same at an address. */
   public Site at(String other) {
     return new Site(
-        name, tagline, language, sections, kinds, references, fields, other, menus, front);
+        name,
+        tagline,
+        language,
+        sections,
+        kinds,
+        references,
+        fields,
+        other,
+        menus,
+        front,
+        standards);
   }
 
   /** A path of the site as others link it; what is an address already stays as it is. */

@@ -148,7 +148,7 @@ public class SitePackageTest {
             new PackedItem.Notebook(
                 List.of(new PackedNote("[ ] a: b", true), new PackedNote("x", false)),
                 List.of("yes", "3.10")),
-            List.of(new PackedDismissal("a-rule:x1.2", "no: it is “so”", "Ilse: M", NOW)));
+            List.of(new PackedDismissal("a-rule:x1.2", "no: it is “so”", "Ilse: M", NOW, true)));
     assertEquals(ItemFile.read(ItemFile.write(item), "items/abc.html", NOW.plusSeconds(5)), item);
   }
 

@@ -31,9 +31,7 @@ public class FindingTest {
               .collect(
                   Collectors.toMap(
                       Rule::id,
-                      r ->
-                          new Settings.Setting(
-                              r.told().weight() == Weight.OFF ? Weight.ADVISED : null, Map.of()))));
+                      r -> Setting.of(r.told().weight() == Weight.OFF ? Weight.ADVISED : null))));
 
   private static Content content(Document body) {
     return new Content("A title", "A summary", body, "", List.of(), "", "");
@@ -171,8 +169,7 @@ public class FindingTest {
     BlockRule counting = new Counting(looks);
     Passages known = new Passages();
     Document body = HtmlReader.read("<p>a</p><p>b</p><p>a</p>");
-    Settings strict =
-        new Settings(Map.of("counting", new Settings.Setting(Weight.REQUIRED, Map.of())));
+    Settings strict = new Settings(Map.of("counting", Setting.of(Weight.REQUIRED)));
     Map<Settings, List<Level>> levels = new HashMap<>();
     for (Settings settings : List.of(Settings.USUAL, strict, Settings.USUAL, strict)) {
       Subject subject = Subject.of(content(HtmlReader.read(HtmlWriter.write(body))), AROUND, known);
@@ -204,8 +201,7 @@ public class FindingTest {
     Rule rule = new Counting(new int[1]);
     assertEquals(Settings.USUAL.number(rule, width), 15);
     for (int[] c : new int[][] {{9, 10}, {12, 12}, {21, 20}}) {
-      Settings set =
-          new Settings(Map.of("counting", new Settings.Setting(null, Map.of("width", c[0]))));
+      Settings set = new Settings(Map.of("counting", Setting.AS_IT_COMES.with("width", c[0])));
       assertEquals(set.number(rule, width), c[1]);
     }
   }

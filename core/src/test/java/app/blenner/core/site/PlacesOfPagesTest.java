@@ -8,6 +8,7 @@ import static org.testng.Assert.assertEquals;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
+import app.blenner.core.rule.Standards;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
@@ -132,7 +133,8 @@ public class PlacesOfPagesTest {
             TREE.fields(),
             "",
             menus,
-            FrontPage.NEW);
+            FrontPage.NEW,
+            Standards.USUAL);
     Element page = page(new PageRenderer(site, NOTHING, ZoneId.of("Europe/London")).notFound());
     assertEquals(page.select("header nav a").eachText(), List.of("Elsewhere", "By coach"));
     assertEquals(page.select("footer nav a").eachAttr("href"), List.of("/sky"));

@@ -13,6 +13,7 @@ import app.blenner.server.site.HouseStyleService;
 import app.blenner.server.site.KindService;
 import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.site.ReferenceService;
+import app.blenner.server.site.RuleService;
 import app.blenner.server.site.SiteService;
 import app.blenner.server.toolset.ToolsetService;
 import java.util.ArrayList;
@@ -41,6 +42,7 @@ class SetUpTransfer {
   private final ToolsetService toolsets;
   private final MergeFieldService fields;
   private final ReferenceService references;
+  private final RuleService rules;
   private final OutlineService outlines;
 
   SetUpTransfer(
@@ -51,6 +53,7 @@ class SetUpTransfer {
       ToolsetService toolsets,
       MergeFieldService fields,
       ReferenceService references,
+      RuleService rules,
       OutlineService outlines) {
     this.sites = sites;
     this.houseStyle = houseStyle;
@@ -59,6 +62,7 @@ class SetUpTransfer {
     this.toolsets = toolsets;
     this.fields = fields;
     this.references = references;
+    this.rules = rules;
     this.outlines = outlines;
   }
 
@@ -134,8 +138,12 @@ class SetUpTransfer {
       file.outlines().forEach(this::outline);
       changed.add("outlines and snippets");
     }
+    if (file.has("rules")) {
+      rules.put(given.standards());
+      changed.add("rules");
+    }
     // Last, since it has all items looked over anew.
-    if (file.has("merge-fields") || file.has("kinds")) {
+    if (file.has("merge-fields") || file.has("kinds") || file.has("rules")) {
       fields.set(file.has("merge-fields") ? given.fields().own() : now.fields().own());
       if (file.has("merge-fields")) {
         changed.add("merge fields");

@@ -16,12 +16,14 @@ import app.blenner.server.item.ItemImport;
 import app.blenner.server.message.MessageService;
 import app.blenner.server.notebook.NotebookService;
 import app.blenner.server.outline.OutlineService;
+import app.blenner.server.report.ReportService;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.HouseStyleService;
 import app.blenner.server.site.KindService;
 import app.blenner.server.site.MenuService;
 import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.site.ReferenceService;
+import app.blenner.server.site.RuleService;
 import app.blenner.server.site.SectionService;
 import app.blenner.server.site.SiteService;
 import app.blenner.server.toolset.ToolsetService;
@@ -55,6 +57,8 @@ public class SiteArchive {
   private final ItemImport items;
   private final OutlineService outlines;
   private final ReferenceService references;
+  private final RuleService rules;
+  private final ReportService reports;
   private final KindService kinds;
   private final ToolsetService toolsets;
   private final MergeFieldService fields;
@@ -72,6 +76,8 @@ public class SiteArchive {
       ItemImport items,
       OutlineService outlines,
       ReferenceService references,
+      RuleService rules,
+      ReportService reports,
       KindService kinds,
       ToolsetService toolsets,
       MergeFieldService fields,
@@ -87,6 +93,8 @@ public class SiteArchive {
     this.items = items;
     this.outlines = outlines;
     this.references = references;
+    this.rules = rules;
+    this.reports = reports;
     this.kinds = kinds;
     this.toolsets = toolsets;
     this.fields = fields;
@@ -200,6 +208,7 @@ public class SiteArchive {
     outlines.clear();
     assets.clear();
     sections.clear();
+    reports.clear();
     fill(packed, password, headway);
   }
 
@@ -214,6 +223,7 @@ public class SiteArchive {
     sites.address(packed.site().address());
     kinds.replaceAll(packed.site().kinds());
     references.set(packed.site().references());
+    rules.put(packed.site().standards());
     fields.set(packed.site().fields().own());
     toolsets.replaceAll(packed.toolsets());
     houseStyle.set(packed.house());

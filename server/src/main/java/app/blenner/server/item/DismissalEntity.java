@@ -24,4 +24,7 @@ class DismissalEntity {
 
   String dismissedBy;
   Instant dismissedAt;
+
+  /** Whether it was done in spite of a rule that is required, by somebody who may. */
+  boolean overruled;
 }

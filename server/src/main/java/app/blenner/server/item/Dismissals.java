@@ -3,6 +3,10 @@ package app.blenner.server.item;
 import app.blenner.core.archive.PackedDismissal;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Overrule;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.signoff.Role;
+import app.blenner.server.account.Account;
 import app.blenner.server.problem.Problem;
 import java.time.Clock;
 import java.util.List;
@@ -25,10 +29,39 @@ class Dismissals {
     this.clock = clock;
   }
 
-  /** Those of an item, by the identities of findings. */
-  Map<String, DismissalEntity> of(String itemKey) {
-    return dismissals.findAllByItemKeyOrderByFinding(itemKey).stream()
-        .collect(Collectors.toMap(d -> d.finding, Function.identity()));
+  /**
+   * Those of an item that hold, by the identities of findings: what is required stays so, unless somebody who may has
+   * put up with it, and the site still lets them.
+   */
+  Map<String, DismissalEntity> of(String itemKey, List<Finding> findings, Settings settings) {
+    Map<String, DismissalEntity> all =
+        dismissals.findAllByItemKeyOrderByFinding(itemKey).stream()
+            .collect(Collectors.toMap(d -> d.finding, Function.identity()));
+    for (Finding f : findings) {
+      DismissalEntity dismissal = all.get(f.identity());
+      if (dismissal != null
+          && f.level() == Level.MUST_FIX
+          && !(dismissal.overruled && settings.of(f.rule()).overrule() != Overrule.NOBODY)) {
+        all.remove(f.identity());
+      }
+    }
+    return all;
+  }
+
+  /** What is found in an item, without what is left as it is in spite of a rule that is required. */
+  List<Finding> withoutOverruled(String itemKey, List<Finding> findings, Settings settings) {
+    if (findings.stream().noneMatch(f -> f.level() == Level.MUST_FIX)) {
+      return findings;
+    }
+    Map<String, DismissalEntity> left = of(itemKey, findings, settings);
+    return findings.stream()
+        .filter(f -> f.level() != Level.MUST_FIX || !left.containsKey(f.identity()))
+        .toList();
+  }
+
+  /** Whether somebody may leave as it is what was found. */
+  static boolean mayLeave(Finding finding, Settings settings, Role role) {
+    return finding.level() != Level.MUST_FIX || settings.of(finding.rule()).overrule().may(role);
   }
 
   /**
@@ -36,14 +69,24 @@ class Dismissals {
    *
    * @throws Problem where it cannot be left, with what they are told
    */
-  void dismiss(String itemKey, Finding finding, String reason, String by) {
-    if (finding.level() == Level.MUST_FIX) {
-      throw Problem.unusable("This must be put right before the item goes live.");
+  void dismiss(String itemKey, Finding finding, String reason, Settings settings, Account by) {
+    if (!mayLeave(finding, settings, by.role())) {
+      throw Problem.unusable(
+          settings.of(finding.rule()).overrule() == Overrule.EDITORS
+              ? "Only an editor can leave this as it is."
+              : "This must be put right before the item goes live.");
     }
-    if (finding.level() == Level.LOOK && reason.isBlank()) {
+    if (finding.level() != Level.ADVISED && reason.isBlank()) {
       throw Problem.unusable("Say in a few words why this is right as it is.");
     }
-    keep(itemKey, new PackedDismissal(finding.identity(), reason.strip(), by, clock.instant()));
+    keep(
+        itemKey,
+        new PackedDismissal(
+            finding.identity(),
+            reason.strip(),
+            by.name(),
+            clock.instant(),
+            finding.level() == Level.MUST_FIX));
   }
 
   private void keep(String itemKey, PackedDismissal packed) {
@@ -54,6 +97,7 @@ class Dismissals {
     dismissal.reason = packed.reason();
     dismissal.dismissedBy = packed.by();
     dismissal.dismissedAt = packed.at();
+    dismissal.overruled = packed.overruled();
     dismissals.save(dismissal);
   }
 
@@ -64,7 +108,9 @@ class Dismissals {
 
   List<PackedDismissal> packed(String itemKey) {
     return dismissals.findAllByItemKeyOrderByFinding(itemKey).stream()
-        .map(d -> new PackedDismissal(d.finding, d.reason, d.dismissedBy, d.dismissedAt))
+        .map(
+            d ->
+                new PackedDismissal(d.finding, d.reason, d.dismissedBy, d.dismissedAt, d.overruled))
         .toList();
   }
 

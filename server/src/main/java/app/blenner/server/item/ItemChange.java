@@ -15,6 +15,7 @@ import java.util.List;
  * @param action what is done to each as a whole; null for nothing
  * @param forReaders whether readers see it at once of items that are live without another change
  * @param leaving the section that is given up, which also what readers see leaves; empty where none is
+ * @param mending what is mended in their texts; null for nothing
  */
 public record ItemChange(
     String section,
@@ -25,12 +26,21 @@ public record ItemChange(
     String author,
     Action action,
     boolean forReaders,
-    String leaving) {
+    String leaving,
+    Mending mending) {
+
+  /**
+   * A repair of all that a rule finds.
+   *
+   * @param rule the id of the rule
+   * @param label what the repair is called
+   */
+  public record Mending(String rule, String label) {}
 
   /** That the items of a section go to another, also for readers. */
   public static ItemChange leaving(String section, String to) {
     return new ItemChange(
-        to, List.of(), List.of(), List.of(), List.of(), null, null, true, section);
+        to, List.of(), List.of(), List.of(), List.of(), null, null, true, section, null);
   }
 
   /** What became of an item. */

@@ -3,7 +3,9 @@ package app.blenner.server.item;
 import app.blenner.core.face.SearchResult;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
+import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Standard;
+import app.blenner.core.rule.Repairs;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.Right;
 import app.blenner.core.signoff.SignOff;
@@ -41,6 +43,7 @@ public class ItemChanges {
   private final ItemLinks links;
   private final Versions versions;
   private final SiteService sites;
+  private final Judge judge;
 
   ItemChanges(
       ItemService itemService,
@@ -51,7 +54,8 @@ public class ItemChanges {
       StateMaker states,
       ItemLinks links,
       Versions versions,
-      SiteService sites) {
+      SiteService sites,
+      Judge judge) {
     this.itemService = itemService;
     this.items = items;
     this.liveCopies = liveCopies;
@@ -61,6 +65,7 @@ public class ItemChanges {
     this.links = links;
     this.versions = versions;
     this.sites = sites;
+    this.judge = judge;
   }
 
   /** The keys of all items that are in a section, in their working copy or where readers see them. */
@@ -123,12 +128,21 @@ public class ItemChanges {
     Site site = sites.site();
     Content now = versions.content(item.working);
     boolean moves = change.leaving().isEmpty() || now.section().equals(change.leaving());
-    Content next = moves ? changed(site, now, change) : now;
+    Content placed = moves ? changed(site, now, change) : now;
+    Content next = change.mending() == null ? placed : mended(item, placed, change.mending());
     if (next.equals(now)) {
       return;
     }
     keep(item, next, site, by);
     told.addAll(told(site, now, next));
+    if (!next.equals(placed)) {
+      told.add(change.mending().label() + ".");
+    }
+  }
+
+  private Content mended(ItemEntity item, Content now, ItemChange.Mending mending) {
+    Kind kind = itemService.kind(item.itemKey);
+    return Repairs.all(now, c -> judge.look(c, kind), mending.rule(), mending.label());
   }
 
   private void keep(ItemEntity item, Content next, Site site, Account by) {

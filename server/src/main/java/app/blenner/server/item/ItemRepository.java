@@ -157,6 +157,9 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
   @Query("select i.itemKey from ItemEntity i where i.itemKey > :key order by i.itemKey")
   List<String> keysAfter(String key, Limit limit);
 
+  @Query("select i.itemKey from ItemEntity i where i.stage = LIVE order by i.itemKey")
+  List<String> liveKeys();
+
   @Query("select i.itemKey from ItemEntity i where i.kind = :kind")
   List<String> keysOfKind(String kind);
 

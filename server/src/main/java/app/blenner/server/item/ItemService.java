@@ -287,7 +287,9 @@ class ItemService {
 
   /** Notes what the worklist tells of the working copy. */
   private void judge(ItemEntity item, Content content, Kind kind) {
-    List<Finding> findings = judge.findings(item.working, content, kind);
+    List<Finding> findings =
+        dismissals.withoutOverruled(
+            item.itemKey, judge.findings(item.working, content, kind), judge.settings(kind));
     item.mustFix = Preflight.count(findings, Level.MUST_FIX);
     item.findings = Noted.write(findings);
     item.findingsBy = Preflight.VERSION;
@@ -396,7 +398,9 @@ class ItemService {
   /** Leaves what was found as it is. */
   ItemState dismiss(String key, String finding, String reason, Account by) {
     ItemEntity item = get(key);
-    dismissals.dismiss(key, finding(item, finding, by), reason, by.name());
+    Kind kind = kinds.kind(item.kind);
+    dismissals.dismiss(key, finding(item, finding, by), reason, judge.settings(kind), by);
+    judge(item, content(item), kind);
     return states.make(item, content(item), by);
   }
 
@@ -404,6 +408,7 @@ class ItemService {
   ItemState bringBack(String key, String finding, Account by) {
     ItemEntity item = get(key);
     dismissals.bringBack(key, finding);
+    judge(item, content(item), kinds.kind(item.kind));
     return states.make(item, content(item), by);
   }
 

@@ -112,6 +112,7 @@ final class ItemViews {
    *
    * @param id its identity within this text
    * @param label what the rule looks for
+   * @param mayLeave whether whoever asks may leave it as it is
    * @param dismissed that somebody wants it left as it is; null where nobody does
    */
   record FindingView(
@@ -127,9 +128,10 @@ final class ItemViews {
       int from,
       int to,
       List<FixView> fixes,
+      boolean mayLeave,
       DismissedView dismissed) {
 
-    static FindingView of(Finding f, Sort sort, DismissalEntity dismissed) {
+    static FindingView of(Finding f, Sort sort, boolean mayLeave, DismissalEntity dismissed) {
       return new FindingView(
           f.identity(),
           f.rule(),
@@ -143,6 +145,7 @@ final class ItemViews {
           f.from(),
           f.to(),
           f.fixes().stream().map(x -> new FixView(x.label(), x.asks())).toList(),
+          mayLeave,
           dismissed == null
               ? null
               : new DismissedView(dismissed.reason, dismissed.dismissedBy, dismissed.dismissedAt));

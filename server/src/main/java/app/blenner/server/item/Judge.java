@@ -24,7 +24,7 @@ class Judge {
   /** As many as dozens of people have open. */
   private static final int REMEMBERED = 500;
 
-  private record Look(String version, Surroundings around) {}
+  private record Look(String version, Surroundings around, Settings settings) {}
 
   private final Cache<Look, List<Finding>> found =
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
@@ -46,19 +46,30 @@ class Judge {
    */
   List<Finding> findings(String version, Content content, Kind kind) {
     Surroundings around = around(kind);
+    Settings settings = settings(kind);
     return found.get(
-        new Look(version, around),
-        look -> Preflight.check(Subject.of(content, around, passages), Settings.USUAL));
+        new Look(version, around, settings),
+        look -> Preflight.check(Subject.of(content, around, passages), settings));
   }
 
   /** What is found in a content that is not kept yet. */
   List<Finding> look(Content content, Kind kind) {
-    return Preflight.check(subject(content, kind), Settings.USUAL);
+    return Preflight.check(subject(content, kind), settings(kind));
+  }
+
+  /** What is found in a content with rules set in some way; nothing of it is remembered. */
+  List<Finding> lookOnce(Content content, Kind kind, Settings settings) {
+    return Preflight.check(Subject.of(content, around(kind), new Passages(0)), settings);
   }
 
   /** An item as rules look at it. */
   Subject subject(Content content, Kind kind) {
     return Subject.of(content, around(kind), passages);
+  }
+
+  /** How rules are set for items of a kind. */
+  Settings settings(Kind kind) {
+    return sites.site().standards().of(kind.name());
   }
 
   private Surroundings around(Kind kind) {

@@ -29,6 +29,7 @@ public class Judging {
   private final Versions versions;
   private final KindService kinds;
   private final Judge judge;
+  private final Dismissals dismissals;
   private final LinkedPieces pieces;
   private final ItemLinks links;
   private final ItemWordsRepository words;
@@ -44,6 +45,7 @@ public class Judging {
       Versions versions,
       KindService kinds,
       Judge judge,
+      Dismissals dismissals,
       LinkedPieces pieces,
       ItemLinks links,
       ItemWordsRepository words,
@@ -56,6 +58,7 @@ public class Judging {
     this.versions = versions;
     this.kinds = kinds;
     this.judge = judge;
+    this.dismissals = dismissals;
     this.pieces = pieces;
     this.links = links;
     this.words = words;
@@ -106,7 +109,9 @@ public class Judging {
   private void judge(ItemRepository.Judged item) {
     Content content = versions.content(item.working());
     Kind kind = kinds.kind(item.kind());
-    List<Finding> findings = judge.findings(item.working(), content, kind);
+    List<Finding> findings =
+        dismissals.withoutOverruled(
+            item.key(), judge.findings(item.working(), content, kind), judge.settings(kind));
     transaction.executeWithoutResult(
         status -> {
           int noted =

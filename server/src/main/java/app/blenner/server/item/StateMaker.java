@@ -103,7 +103,8 @@ class StateMaker {
     Site site = sites.site();
     Kind kind = site.kind(item.kind);
     List<Finding> findings = findings(item, content, kind, by);
-    Map<String, DismissalEntity> dismissed = dismissals.of(item.itemKey);
+    Map<String, DismissalEntity> dismissed =
+        dismissals.of(item.itemKey, findings, judge.settings(kind));
     Content live =
         liveCopies.findById(item.itemKey).map(l -> versions.content(l.live)).orElse(null);
     Appearances appearances = Appearances.of(site, kind, item.stage, item.itemKey, live);
@@ -135,7 +136,10 @@ class StateMaker {
             .map(
                 f ->
                     FindingView.of(
-                        f, SORTS.getOrDefault(f.rule(), OUTSIDE), dismissed.get(f.identity())))
+                        f,
+                        SORTS.getOrDefault(f.rule(), OUTSIDE),
+                        Dismissals.mayLeave(f, judge.settings(kind), by.role()),
+                        dismissed.get(f.identity())))
             .toList(),
         expiries.in(List.of(item.itemKey)).getOrDefault(item.itemKey, List.of()),
         taken.isEmpty() ? null : new TakenOut(taken, ContentView.of(content)));
@@ -164,7 +168,10 @@ class StateMaker {
         item.section.isEmpty() ? List.of() : sites.site().tree().publishers(item.section);
     return new SignOff.Standing(
         item.stage,
-        Preflight.count(findings, Level.MUST_FIX),
+        Preflight.count(
+            dismissals.withoutOverruled(
+                item.itemKey, findings, judge.settings(sites.site().kind(item.kind))),
+            Level.MUST_FIX),
         item.differs,
         item.changeSentAt != null,
         item.ownerId == by.id(),

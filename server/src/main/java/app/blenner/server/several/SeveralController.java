@@ -4,6 +4,7 @@ import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.item.ItemChange;
+import app.blenner.server.item.ItemChange.Mending;
 import app.blenner.server.item.ItemChanges;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.several.SeveralService.SeveralLine;
@@ -50,6 +51,7 @@ class SeveralController {
       @Size(max = 200, message = "A name has at most 200 characters.") String author,
       Action action,
       Boolean forReaders,
+      @Valid MendingInput mending,
       @NotNull @Size(max = 1000, message = "That is too long a sentence.") String told) {
 
     ItemChange change() {
@@ -63,10 +65,12 @@ class SeveralController {
               author,
               action,
               Boolean.TRUE.equals(forReaders),
-              "");
+              "",
+              mending == null ? null : new Mending(mending.rule, mending.label));
       boolean nothing =
           section == null
               && author == null
+              && mending == null
               && action == null
               && change.addTopics().isEmpty()
               && change.removeTopics().isEmpty()
@@ -82,6 +86,10 @@ class SeveralController {
       return given == null ? List.of() : given;
     }
   }
+
+  /** A repair of all that a rule finds, by what it is called. */
+  record MendingInput(
+      @NotNull @Size(max = 80) String rule, @NotNull @Size(max = 200) String label) {}
 
   /** Where the items of a section go that is given up; empty for no section. */
   record GiveUpInput(@NotNull @Size(max = 80, message = LONG) String to) {}

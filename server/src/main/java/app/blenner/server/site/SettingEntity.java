@@ -30,6 +30,10 @@ class SettingEntity {
   @Column(columnDefinition = "text")
   String mergeFields = "";
 
+  /** What the site asks of its items, as JSON; empty where it has set nothing. */
+  @Column(columnDefinition = "text")
+  String rules = "";
+
   String contactAddress = "";
 
   /** Where readers find the site; empty while nobody has said. */

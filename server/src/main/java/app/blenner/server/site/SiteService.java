@@ -19,6 +19,7 @@ public class SiteService {
   private final ReferenceService references;
   private final MergeFieldService fields;
   private final MenuService menus;
+  private final RuleService rules;
   private final AtHand atHand;
   private final Environment environment;
 
@@ -29,9 +30,11 @@ public class SiteService {
       ReferenceService references,
       MergeFieldService fields,
       MenuService menus,
+      RuleService rules,
       AtHand atHand,
       Environment environment) {
     this.menus = menus;
+    this.rules = rules;
     this.atHand = atHand;
     this.environment = environment;
     this.fields = fields;
@@ -59,7 +62,8 @@ public class SiteService {
         fields.all(),
         s.address,
         menus.read(s),
-        new FrontPage(s.front, s.frontListed));
+        new FrontPage(s.front, s.frontListed),
+        rules.all());
   }
 
   /** The site at the address where readers find it: the one that was set, or else that of this machine. */

@@ -1,0 +1,30 @@
+package app.blenner.core.rule;
+
+import app.blenner.core.signoff.Role;
+
+/** Who may put an item live although a rule that is required finds something, with a reason that is kept. */
+public enum Overrule {
+  NOBODY("Nobody"),
+  EDITORS("Editors"),
+  EVERYBODY("Whoever writes it");
+
+  private final String label;
+
+  Overrule(String label) {
+    this.label = label;
+  }
+
+  /** As people read it. */
+  public String label() {
+    return label;
+  }
+
+  /** Whether somebody of a role may. */
+  public boolean may(Role role) {
+    return switch (this) {
+      case NOBODY -> false;
+      case EDITORS -> role == Role.EDITOR;
+      case EVERYBODY -> true;
+    };
+  }
+}

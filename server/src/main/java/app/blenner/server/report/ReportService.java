@@ -1,0 +1,191 @@
+package app.blenner.server.report;
+
+import app.blenner.core.rule.Standards;
+import app.blenner.server.account.Account;
+import app.blenner.server.item.LiveLook;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.report.SiteReportRepository.ReportPoint;
+import app.blenner.server.site.SiteService;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Looks over everything live in the background: with the rules as they are, for the site report, or with rules set in
+ * another way, to tell beforehand what that would mean. One of each at a time.
+ */
+@Service
+public class ReportService implements DisposableBean {
+  private static final Logger LOG = LoggerFactory.getLogger(ReportService.class);
+
+  /** So many reports are kept, for the trend. */
+  private static final int KEPT = 60;
+
+  private static final long PATIENCE = 10;
+
+  private final LiveLook live;
+  private final SiteService sites;
+  private final SiteReportRepository reports;
+  private final TransactionTemplate transaction;
+  private final JsonMapper json;
+  private final Clock clock;
+  private volatile Headway report = Headway.NONE;
+  private volatile Headway trial = Headway.NONE;
+  private final ExecutorService background =
+      Executors.newSingleThreadExecutor(
+          task -> {
+            Thread thread = new Thread(task, "report");
+            thread.setDaemon(true);
+            thread.setPriority(Thread.MIN_PRIORITY);
+            return thread;
+          });
+
+  ReportService(
+      LiveLook live,
+      SiteService sites,
+      SiteReportRepository reports,
+      TransactionTemplate transaction,
+      JsonMapper json,
+      Clock clock) {
+    this.live = live;
+    this.sites = sites;
+    this.reports = reports;
+    this.transaction = transaction;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** A report that was made. */
+  record Made(Instant at, String by, Report report) {}
+
+  @Override
+  public void destroy() throws InterruptedException {
+    report.stop();
+    trial.stop();
+    background.shutdown();
+    background.awaitTermination(PATIENCE, TimeUnit.SECONDS);
+  }
+
+  /** Begins the site report, where it is not being made already. */
+  synchronized void begin(Account by) {
+    if (report.isUnderWay()) {
+      return;
+    }
+    Headway headway = new Headway();
+    report = headway;
+    background.execute(
+        () ->
+            run(
+                headway,
+                sites.site().standards(),
+                made -> {
+                  if (!headway.isStopped()) {
+                    keep(made, by);
+                  }
+                }));
+  }
+
+  /** Begins to look what rules set in another way would mean; whoever asked before does not learn it any more. */
+  synchronized Headway.LookUnderWay tryOut(Standards standards) {
+    trial.stop();
+    Headway headway = new Headway();
+    trial = headway;
+    background.execute(() -> run(headway, standards, headway::found));
+    return headway.view();
+  }
+
+  private interface Then {
+    void made(Report report);
+  }
+
+  private void run(Headway headway, Standards standards, Then then) {
+    try {
+      List<String> keys = live.keys();
+      headway.begin(keys.size());
+      Tally tally = new Tally(clock.instant());
+      for (String key : keys) {
+        if (headway.isStopped()) {
+          break;
+        }
+        live.look(key, standards).ifPresent(tally::add);
+        headway.step();
+      }
+      then.made(tally.report());
+      headway.end("");
+    } catch (Problem e) {
+      headway.end(e.getMessage());
+    } catch (RuntimeException e) {
+      LOG.error("A report could not be made", e);
+      headway.end("Something went wrong within Blenner, and it was not finished.");
+    }
+  }
+
+  private void keep(Report made, Account by) {
+    SiteReportEntity kept = new SiteReportEntity();
+    kept.madeAt = clock.instant();
+    kept.madeBy = by.name();
+    kept.items = made.items();
+    kept.falling = made.falling();
+    kept.findings = made.findings();
+    kept.written = json.writeValueAsString(made);
+    transaction.executeWithoutResult(
+        status -> {
+          reports.save(kept);
+          reports.ids().stream().skip(KEPT).forEach(reports::deleteById);
+        });
+  }
+
+  Headway.LookUnderWay report() {
+    return report.view();
+  }
+
+  Headway.LookUnderWay trial(long id) {
+    if (trial.id() != id) {
+      throw Problem.notThere("Somebody else has begun to try rules out. Begin once more.");
+    }
+    return trial.view();
+  }
+
+  void stopReport() {
+    report.stop();
+  }
+
+  void stopTrial(long id) {
+    if (trial.id() == id) {
+      trial.stop();
+    }
+  }
+
+  /** The report made last. */
+  Optional<Made> latest() {
+    return reports
+        .findFirstByOrderByIdDesc()
+        .map(r -> new Made(r.madeAt, r.madeBy, json.readValue(r.written, Report.class)));
+  }
+
+  /** Forgets what was made, since the site is another one. */
+  public void clear() {
+    report.stop();
+    reports.deleteAllInBatch();
+  }
+
+  /** How the site stood at each report, the latest last. */
+  List<ReportPoint> trend() {
+    List<ReportPoint> points = new ArrayList<>(reports.latest(Limit.of(KEPT)));
+    Collections.reverse(points);
+    return points;
+  }
+}

@@ -1,0 +1,119 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answer, client } from '../../shared/api/client'
+import { useRefresh, useSite } from '../../shared/api/queries'
+import type { KindRules } from '../../shared/api/types'
+import { Button, TextButton } from '../../shared/ui/Button'
+import { Select } from '../../shared/ui/Field'
+import { useDraft } from '../../shared/ui/useDraft'
+import { useSubmit } from '../../shared/ui/useSubmit'
+import { Looking } from '../Looking'
+import { SettingsFoot } from '../SettingsFoot'
+import { RuleRow } from './RuleRow'
+import { asItComes, begunFrom, EVERY, holds, said, withRule } from './standards'
+import { TryRules } from './TryRules'
+
+/** What the site asks of its items: each rule, for every kind or for one. */
+export function RuleList({ blocked }: { blocked: string }) {
+  const refresh = useRefresh()
+  const site = useSite()
+  const found = useQuery({ queryKey: ['rules'], queryFn: () => answer(client.GET('/editor/api/rules')) })
+  const [kinds, setKinds] = useDraft<KindRules[]>(found.data?.kinds, [])
+  const [seen, setSeen] = useState('')
+  const [kind, setKind] = useState(EVERY)
+  const [told, setTold] = useState('')
+  const change = (next: KindRules[]) => {
+    // Whatever comes from the server while somebody sets rules, they set them on top of what they saw.
+    if (!seen) setSeen(found.data?.version ?? '')
+    setTold('')
+    setKinds(next)
+  }
+  const leave = () => {
+    setKinds(undefined)
+    setSeen('')
+  }
+  const { problem, submit } = useSubmit(
+    async () => {
+      await answer(client.PUT('/editor/api/rules', { body: { kinds, version: seen || (found.data?.version ?? '') } }))
+      await refresh()
+      leave()
+    },
+    () => setTold('Set. Open benches follow at once; the worklist as its items are looked over.'),
+  )
+  const groups = found.data?.groups ?? []
+  const rules = groups.flatMap((g) => g.rules)
+  const kindName = site.data?.kinds.find((k) => k.name === kind)?.plural ?? ''
+  return (
+    <section aria-label="Rules" className="grid grid-cols-[minmax(0,1fr)] gap-3">
+      <h2 className="font-semibold font-serif text-large">Rules</h2>
+      <p className="text-soft">
+        What Blenner looks for in every item. What a rule that is required finds must be put right before an item goes
+        live; what one that is advised finds is told; what is to be looked at, only a person can judge.
+      </p>
+      {found.error && (
+        <p role="alert" className="text-rust">
+          {found.error.message} <TextButton onClick={() => found.refetch()}>Try again</TextButton>
+        </p>
+      )}
+      <Looking />
+      <form onSubmit={submit} className="grid grid-cols-[minmax(0,1fr)] gap-3">
+        <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+          <Select label="They hold for" value={kind} onChange={(e) => setKind(e.target.value)}>
+            <option value={EVERY}>Every kind</option>
+            {site.data?.kinds.map((k) => (
+              <option key={k.name} value={k.name}>
+                {k.plural}
+              </option>
+            ))}
+          </Select>
+          {!blocked && (
+            <fieldset className="grid gap-1">
+              <legend className="font-semibold">Begin from</legend>
+              <span className="flex flex-wrap gap-2">
+                {found.data?.presets.map((p) => (
+                  <Button key={p.label} title={p.about} onClick={() => change(begunFrom(kinds, kind, p, rules))}>
+                    {p.label}
+                  </Button>
+                ))}
+              </span>
+            </fieldset>
+          )}
+        </div>
+        {groups.map((group) => {
+          const set = group.rules.filter((r) => said(kinds, kind, r.id)).length
+          return (
+            <details key={group.label} className="border-line border-t pt-2">
+              <summary className="cursor-pointer">
+                <b>{group.label}</b>{' '}
+                <span className="text-soft">
+                  {group.about} {group.rules.length} rules{set > 0 && `, ${set} set here`}.
+                </span>
+              </summary>
+              <ul className="mt-2">
+                {group.rules.map((rule) => (
+                  <RuleRow
+                    key={rule.id}
+                    rule={rule}
+                    blocked={Boolean(blocked)}
+                    setting={holds(kinds, kind, rule.id)}
+                    isSaid={Boolean(said(kinds, kind, rule.id))}
+                    otherwise={kind === EVERY ? asItComes(rule.id) : holds(kinds, EVERY, rule.id)}
+                    otherwiseName={kind === EVERY ? 'As it comes' : 'As for every kind'}
+                    set={(setting) => change(withRule(kinds, kind, rule.id, setting))}
+                  />
+                ))}
+              </ul>
+            </details>
+          )
+        })}
+        {!blocked && found.data && (
+          <>
+            <TryRules kinds={kinds} />
+            {kind !== EVERY && <p className="text-small text-soft">What is set here holds for {kindName} alone.</p>}
+            <SettingsFoot problem={problem} does="Set the rules" told={told} />
+          </>
+        )}
+      </form>
+    </section>
+  )
+}

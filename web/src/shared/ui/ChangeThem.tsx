@@ -1,0 +1,82 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answer, client } from '../api/client'
+import type { SeveralInput, SeveralProgress } from '../api/types'
+import { Button, TextButton } from './Button'
+import { Dialog, DialogButtons } from './Dialog'
+import { FormDialog } from './FormDialog'
+import { Lines, Several } from './Several'
+import { useSubmit } from './useSubmit'
+
+interface Props {
+  given: SeveralInput
+  /** Where there is something to go back to. */
+  onBack?: () => void
+  onClose: () => void
+}
+
+/** A change of several items: looked at first, then made and followed, and taken back. */
+export function ChangeThem({ given, onBack, onClose }: Props) {
+  const [begun, setBegun] = useState<SeveralProgress | null>(null)
+  const looked = useQuery({
+    queryKey: ['several', 'look', given],
+    queryFn: () => answer(client.POST('/editor/api/several/look', { body: given })),
+    gcTime: 0,
+    staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
+  })
+  const begin = useSubmit(
+    async () => setBegun(await answer(client.POST('/editor/api/several', { body: given }))),
+    () => {},
+  )
+  const count = given.keys.length === 1 ? '1 item' : `${given.keys.length} items`
+  if (begun)
+    return (
+      <Dialog open onClose={onClose} title={`Change ${count}`} wide>
+        <Several begun={begun} />
+        <DialogButtons>
+          <Button onClick={onClose}>Close</Button>
+        </DialogButtons>
+      </Dialog>
+    )
+  const lines = looked.data ?? []
+  const of = (outcome: string) => lines.filter((l) => l.outcome === outcome).length
+  return (
+    <FormDialog
+      onClose={onClose}
+      wide
+      title={`Change ${count}`}
+      about="What would become of each. Nothing is changed yet, and all of it can be taken back afterwards."
+      does={`Change ${count}`}
+      blocked={
+        !looked.data ? 'It is still being looked at.' : of('CHANGED') ? '' : 'Nothing of this would change any of them.'
+      }
+      onSubmit={() => begin.submit()}
+      more={
+        onBack && (
+          <Button look="quiet" className="mr-auto" onClick={onBack}>
+            Back
+          </Button>
+        )
+      }
+    >
+      {looked.error ? (
+        <p role="alert" className="text-rust">
+          {looked.error.message} <TextButton onClick={() => looked.refetch()}>Try again</TextButton>
+        </p>
+      ) : (
+        <p role="status">
+          {looked.data
+            ? `${lines.length < given.keys.length ? `The first ${lines.length}: ` : ''}${of('CHANGED')} would change, ${of('SAME')} are so already, ${of('REFUSED')} cannot be changed.`
+            : 'Looking at each of them …'}
+        </p>
+      )}
+      {looked.data && <Lines lines={lines} />}
+      {begin.problem && (
+        <p role="alert" className="text-rust">
+          {begin.problem}
+        </p>
+      )}
+    </FormDialog>
+  )
+}
