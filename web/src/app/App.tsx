@@ -6,6 +6,7 @@ import { Account } from '../account/Account'
 import { AssetPage } from '../assets/AssetPage'
 import { Assets } from '../assets/Assets'
 import { Inbox } from '../inbox/Inbox'
+import { SiteReport } from '../report/SiteReport'
 import { Sections } from '../sections/Sections'
 import { SetUp } from '../setup/SetUp'
 import { Problem } from '../shared/api/client'
@@ -73,6 +74,7 @@ function SignedIn() {
         <Route path="assets" element={<Assets />} />
         <Route path="assets/:name" element={<AssetPage />} />
         <Route path="set-up" element={<SetUp />} />
+        <Route path="report" element={<SiteReport />} />
         <Route path="inbox" element={<Inbox />} />
         <Route path="account" element={<Account />} />
         <Route

@@ -1,4 +1,5 @@
 import { useEffect, useId, useState } from 'react'
+import { useRules } from '../shared/api/queries'
 import type { Site } from '../shared/api/types'
 import { cx } from '../shared/ui/cx'
 import { Input, Select } from '../shared/ui/Field'
@@ -21,9 +22,22 @@ const orders: Record<Filter['order'], string> = {
 }
 
 /** What is asked for besides words, section and kind. */
-function more({ topic, author, language, keyword, from, until, mustFix, nowhere, expiring, order }: Filter): number {
-  return [topic, author, language, keyword, from, until, mustFix, nowhere, expiring, order !== 'BEST'].filter(Boolean)
-    .length
+function more({
+  topic,
+  author,
+  language,
+  keyword,
+  rule,
+  from,
+  until,
+  mustFix,
+  nowhere,
+  expiring,
+  order,
+}: Filter): number {
+  return [topic, author, language, keyword, rule, from, until, mustFix, nowhere, expiring, order !== 'BEST'].filter(
+    Boolean,
+  ).length
 }
 
 /** Looks for items by words and by what they are. */
@@ -93,6 +107,7 @@ export function Finder({ filter, change, site }: Props) {
 
 function More({ id, filter, change, site }: Props & { id: string }) {
   const topics = site?.sections.find((s) => s.slug === filter.section)?.topics ?? []
+  const rules = useRules()
   return (
     <section
       id={id}
@@ -115,6 +130,18 @@ function More({ id, filter, change, site }: Props & { id: string }) {
       </Select>
       <Word label="Author" of="AUTHORS" value={filter.author} set={(author) => change({ author })} />
       <Word label="Keyword" of="KEYWORDS" value={filter.keyword} set={(keyword) => change({ keyword })} />
+      <Select label="Mark" value={filter.rule} onChange={(e) => change({ rule: e.target.value })}>
+        <option value="">With any marks or none</option>
+        {rules.data?.groups.map((g) => (
+          <optgroup key={g.label} label={g.label}>
+            {g.rules.map((r) => (
+              <option key={r.id} value={r.id}>
+                {r.label}
+              </option>
+            ))}
+          </optgroup>
+        ))}
+      </Select>
       <Select label="Language" value={filter.language} onChange={(e) => change({ language: e.target.value })}>
         <option value="">Every language</option>
         {[...new Set([filter.language, site?.language ?? '', ...languages])].filter(Boolean).map((tag) => (

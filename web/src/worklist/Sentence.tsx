@@ -1,4 +1,5 @@
 import { useKinds } from '../shared/api/kinds'
+import { useRuleLabel } from '../shared/api/queries'
 import type { Worklist as List, Site } from '../shared/api/types'
 import { TextButton } from '../shared/ui/Button'
 import { languageName } from '../shared/ui/languages'
@@ -29,7 +30,7 @@ function orderWords({ order, words }: Filter): string {
   return order === 'BEST' && words ? 'best first' : 'changed latest first'
 }
 
-function parts(filter: Filter, site: Site | undefined): string[] {
+function parts(filter: Filter, site: Site | undefined, ruleLabel: (id: string) => string): string[] {
   const section = site?.sections.find((s) => s.slug === filter.section)
   const topic = section?.topics.find((t) => t.slug === filter.topic)?.name
   const days =
@@ -45,6 +46,7 @@ function parts(filter: Filter, site: Site | undefined): string[] {
     filter.author && `by ${filter.author}`,
     filter.language && `in ${languageName(filter.language)}`,
     filter.keyword && `with the keyword “${filter.keyword}”`,
+    filter.rule && `with the mark “${ruleLabel(filter.rule)}”`,
     filter.mustFix && 'that must be mended',
     filter.nowhere && 'to which no page leads',
     filter.expiring && 'with something that expires',
@@ -56,10 +58,11 @@ function parts(filter: Filter, site: Site | undefined): string[] {
 /** What is looked for, and how many there are, as a sentence. */
 export function Sentence({ list, filter, change, site }: Props) {
   const one = useKinds().find((k) => k.name === filter.kind)
+  const ruleLabel = useRuleLabel(filter.rule !== '')
   if (!list) return <p className="px-5 py-3">&nbsp;</p>
   const kind = one?.label.toLowerCase() ?? 'item'
   const several = one?.plural.toLowerCase() ?? 'items'
-  const said = parts(filter, site)
+  const said = parts(filter, site, ruleLabel)
   return (
     <p className="px-5 py-3 text-soft" role="status">
       <span className="font-semibold text-ink">

@@ -1,3 +1,4 @@
+import { Link } from 'react-router'
 import type { Worklist } from '../shared/api/types'
 import { cx } from '../shared/ui/cx'
 import { StageIcon } from '../shared/ui/StageIcon'
@@ -50,6 +51,10 @@ export function StageRail({ list, filter, change }: Props) {
         </button>
       ))}
       <Views filter={filter} />
+      <hr className="mx-5 my-3 border-line" />
+      <Link to="/report" className={entry(false)}>
+        Site report
+      </Link>
     </nav>
   )
 }

@@ -15,6 +15,8 @@ export interface Filter {
   author: string
   language: string
   keyword: string
+  /** The id of a rule that finds something in them. */
+  rule: string
   /** Only what must be mended before it can go live. */
   mustFix: boolean
   /** Only what is live and to which no page leads. */
@@ -41,6 +43,7 @@ export const all = {
   author: '',
   language: '',
   keyword: '',
+  rule: '',
   mustFix: false,
   nowhere: false,
   expiring: false,
@@ -53,7 +56,19 @@ export function isNarrow(filter: Filter): boolean {
   return Object.keys(all).some((name) => !!filter[name as keyof typeof all])
 }
 
-const texts = ['stage', 'section', 'topic', 'kind', 'author', 'language', 'keyword', 'from', 'until', 'words'] as const
+const texts = [
+  'stage',
+  'section',
+  'topic',
+  'kind',
+  'author',
+  'language',
+  'keyword',
+  'rule',
+  'from',
+  'until',
+  'words',
+] as const
 
 function read(params: URLSearchParams): Filter {
   const order = params.get('order') ?? ''

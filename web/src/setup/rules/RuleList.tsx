@@ -1,7 +1,6 @@
-import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
-import { useRefresh, useSite } from '../../shared/api/queries'
+import { useRefresh, useRules, useSite } from '../../shared/api/queries'
 import type { KindRules } from '../../shared/api/types'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Field'
@@ -17,7 +16,7 @@ import { TryRules } from './TryRules'
 export function RuleList({ blocked }: { blocked: string }) {
   const refresh = useRefresh()
   const site = useSite()
-  const found = useQuery({ queryKey: ['rules'], queryFn: () => answer(client.GET('/editor/api/rules')) })
+  const found = useRules()
   const [kinds, setKinds] = useDraft<KindRules[]>(found.data?.kinds, [])
   const [seen, setSeen] = useState('')
   const [kind, setKind] = useState(EVERY)
@@ -79,6 +78,11 @@ export function RuleList({ blocked }: { blocked: string }) {
             </fieldset>
           )}
         </div>
+        {!blocked && (
+          <p className="text-small text-soft">
+            {found.data?.presets.map((p) => `${p.label}: ${p.about}`).join(' ')} Numbers and words stay as they are.
+          </p>
+        )}
         {groups.map((group) => {
           const set = group.rules.filter((r) => said(kinds, kind, r.id)).length
           return (

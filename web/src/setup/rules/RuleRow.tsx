@@ -49,7 +49,7 @@ export function RuleRow({ rule, setting, otherwise, isSaid, otherwiseName, block
             aria-label={`How much it weighs: ${rule.label}`}
             value={isSaid ? weight : ''}
             onChange={(e) => (e.target.value ? change({ weight: e.target.value as Weight }) : set(undefined))}
-            className="h-8 rounded-3 border border-edge bg-sheet px-2"
+            className="h-8 w-56 rounded-3 border border-edge bg-sheet px-2"
           >
             <option value="">
               {otherwiseName}: {weights[otherwise.weight ?? rule.weight].toLowerCase()}

@@ -25,6 +25,17 @@ export function useSite() {
   return useQuery({ queryKey: ['site'], queryFn: () => answer(client.GET('/editor/api/site')) })
 }
 
+/** The rules there are, and how the site has set them. */
+export function useRules(enabled = true) {
+  return useQuery({ queryKey: ['rules'], queryFn: () => answer(client.GET('/editor/api/rules')), enabled })
+}
+
+/** What a rule looks for, by its id. */
+export function useRuleLabel(enabled = true): (id: string) => string {
+  const rules = useRules(enabled).data?.groups.flatMap((g) => g.rules) ?? []
+  return (id) => rules.find((r) => r.id === id)?.label ?? id
+}
+
 /** What assets can be looked for by. */
 export type AssetQuery = NonNullable<paths['/editor/api/assets/found']['get']['parameters']['query']>
 

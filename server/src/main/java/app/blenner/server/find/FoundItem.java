@@ -43,6 +43,7 @@ public final class FoundItem {
    * @param forEditors whether it waits for an editor
    * @param forOwner whether it was given back to whom it belongs
    * @param mustFix whether something must be mended before it can go live
+   * @param rules the ids of rules that find something in it
    * @param at when it was last changed, or first live
    */
   public record Standing(
@@ -55,6 +56,7 @@ public final class FoundItem {
       boolean forEditors,
       boolean forOwner,
       boolean mustFix,
+      List<String> rules,
       Instant at) {}
 
   public FoundItem(String key, boolean forReaders, Texts texts, Standing standing) {

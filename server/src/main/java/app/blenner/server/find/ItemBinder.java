@@ -64,7 +64,7 @@ public final class ItemBinder implements TypeBinder {
       texts.put(
           Names.ORDER,
           schema.field(Names.ORDER, f -> f.asString().sortable(Sortable.YES)).toReference());
-      for (String name : List.of(Names.TOPIC, Names.KEYWORD, Names.AUTHOR)) {
+      for (String name : List.of(Names.TOPIC, Names.KEYWORD, Names.AUTHOR, Names.RULE)) {
         texts.put(name, schema.field(name, f -> f.asString()).multiValued().toReference());
       }
       for (String name :
@@ -132,6 +132,7 @@ public final class ItemBinder implements TypeBinder {
       to.addValue(flags.get(Names.FOR_EDITORS), standing.forEditors());
       to.addValue(flags.get(Names.FOR_OWNER), standing.forOwner());
       to.addValue(flags.get(Names.MUST_FIX), standing.mustFix());
+      all(to, Names.RULE, standing.rules());
       to.addValue(owner, standing.owner());
       all(to, Names.GROUP, Group.of(standing));
       to.addValue(at, standing.at());

@@ -13,6 +13,7 @@ import java.util.Set;
  * @param sections short names of sections, in any of which they may be; none for all
  * @param among the keys of those among which they are looked for; null for all
  * @param topic short name of a section, a slash, and that of a topic
+ * @param rule the id of a rule that finds something in them
  * @param from the first moment at which it was changed
  * @param until the first moment that is too late
  * @param order how they are put in order
@@ -29,6 +30,7 @@ public record ItemFilter(
     String author,
     String language,
     String keyword,
+    String rule,
     Boolean mustFix,
     Instant from,
     Instant until,
@@ -52,7 +54,7 @@ public record ItemFilter(
 
   private ItemFilter with(Long owner, boolean waiting, String stage, Order order) {
     return new ItemFilter(
-        words, who, owner, waiting, stage, sections, topic, kind, author, language, keyword,
+        words, who, owner, waiting, stage, sections, topic, kind, author, language, keyword, rule,
         mustFix, from, until, among, order);
   }
 

@@ -247,6 +247,7 @@ public class ItemFinder {
     only(f, all, Names.AUTHOR, filter.author());
     only(f, all, Names.LANGUAGE, filter.language());
     only(f, all, Names.KEYWORD, filter.keyword());
+    only(f, all, Names.RULE, filter.rule());
     if (filter.owner() != null) {
       all.filter(f.match().field(Names.OWNER).matching(filter.owner()));
     }

@@ -39,7 +39,7 @@ public class ItemIndex implements SmartLifecycle {
   private static final Logger LOG = LoggerFactory.getLogger(ItemIndex.class);
 
   /** Grows whenever the index knows something else of items. */
-  private static final String FORM = "4";
+  private static final String FORM = "5";
 
   /** An index goes on being read as it was written. */
   private static final String LUCENE = "9.12.3";

@@ -20,6 +20,7 @@ final class Names {
   static final String FOR_EDITORS = "for_editors";
   static final String FOR_OWNER = "for_owner";
   static final String MUST_FIX = "must_fix";
+  static final String RULE = "rule";
   static final String AT = "at";
   static final String GROUP = "group";
   static final String ORDER = "title_order";

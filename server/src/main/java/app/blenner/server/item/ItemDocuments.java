@@ -6,6 +6,7 @@ import app.blenner.core.document.RunningText;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Standard;
+import app.blenner.core.preflight.Noted;
 import app.blenner.core.search.SearchedText;
 import app.blenner.server.find.FindSource;
 import app.blenner.server.find.FoundItem;
@@ -100,6 +101,7 @@ class ItemDocuments implements FindSource {
                 || item.changeSentAt != null,
             !item.givenBackBy.isEmpty(),
             item.mustFix > 0,
+            Noted.read(item.findings).stream().map(Noted::rule).distinct().toList(),
             at));
   }
 

@@ -111,6 +111,7 @@ class WorklistController {
    * A page of the worklist.
    *
    * @param topic short name of a topic of the section
+   * @param rule the id of a rule that finds something in them
    * @param nowhere whether only those are wanted that are live and to which no page leads
    * @param expiring whether only those are wanted that show something readers soon cease to see
    * @param from the first day on which it was changed, in the time zone of the site
@@ -127,6 +128,7 @@ class WorklistController {
       @RequestParam(defaultValue = "") String author,
       @RequestParam(defaultValue = "") String language,
       @RequestParam(defaultValue = "") String keyword,
+      @RequestParam(defaultValue = "") String rule,
       @RequestParam(required = false) Boolean mustFix,
       @RequestParam(defaultValue = "false") boolean nowhere,
       @RequestParam(defaultValue = "false") boolean expiring,
@@ -152,6 +154,7 @@ class WorklistController {
             author.strip(),
             language.strip(),
             keyword.strip().toLowerCase(Locale.ROOT),
+            rule,
             mustFix,
             from == null ? null : from.atStartOfDay(clock.getZone()).toInstant(),
             until == null ? null : until.plusDays(1).atStartOfDay(clock.getZone()).toInstant(),

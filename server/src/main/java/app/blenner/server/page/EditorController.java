@@ -16,6 +16,7 @@ class EditorController {
     "/editor/assets/{name}",
     "/editor/set-up",
     "/editor/inbox",
+    "/editor/report",
     "/editor/account",
     "/editor/set-password",
     "/editor/sign-in",
