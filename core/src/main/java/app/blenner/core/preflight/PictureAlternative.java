@@ -40,7 +40,10 @@ public final class PictureAlternative extends BasicRule implements PlaceRule {
     Fix write = Fix.ask("Write it", "alternative");
     Fix decorative =
         Fix.ofBlock("It is decorative", b -> b instanceof Picture p ? p.withAlternative("") : b);
-    // What leads somewhere has to say where.
-    return ((Picture) place.block()).link() == null ? List.of(write, decorative) : List.of(write);
+    // What leads somewhere has to say where, and of what has a caption something is to be seen.
+    Picture picture = (Picture) place.block();
+    return picture.link() == null && picture.caption().isEmpty()
+        ? List.of(write, decorative)
+        : List.of(write);
   }
 }

@@ -1,5 +1,11 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.preflight.house.CountRules;
+import app.blenner.core.preflight.house.HeadlineCase;
+import app.blenner.core.preflight.house.HouseWords;
+import app.blenner.core.preflight.house.KeywordPlaces;
+import app.blenner.core.preflight.house.MissingRule;
+import app.blenner.core.preflight.house.PictureWords;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Level;
 import app.blenner.core.rule.Rule;
@@ -16,6 +22,7 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Runs all rules. A new one is registered here, and nowhere else; one that cleans up, in {@link Tidy}. */
 public final class Preflight {
@@ -26,30 +33,41 @@ public final class Preflight {
   static {
     GROUPS.put(
         RuleGroup.HOUSE,
-        List.of(
-            new TitleRequired(),
-            new PromptUnfilled(),
-            new SummaryLength(),
-            new FieldValues(),
-            new MergeFieldUnknown(),
-            new PieceMissing()));
+        joined(
+            List.of(
+                new TitleRequired(),
+                new PromptUnfilled(),
+                new SummaryLength(),
+                new FieldValues(),
+                new MergeFieldUnknown(),
+                new PieceMissing()),
+            joined(MissingRule.all(), CountRules.ofItems())));
     GROUPS.put(
         RuleGroup.PICTURES,
-        List.of(
-            new PictureAlternative(),
-            new PictureElsewhere(),
-            new AlternativeFileName(),
-            new AlternativeOpening(),
-            new AlternativeLength(),
-            new AlternativeCaption()));
+        joined(
+            List.of(
+                new PictureAlternative(),
+                new PictureDecorative(),
+                new PictureElsewhere(),
+                new AlternativeFileName(),
+                new AlternativeOpening(),
+                new AlternativeLength(),
+                new AlternativeCaption(),
+                new MediaWords(),
+                new EmbedTitle()),
+            PictureWords.all()));
     GROUPS.put(
         RuleGroup.LINKS,
-        List.of(
-            new EmptyLinkText(),
-            new LinkWords(),
-            new LinkSameWords(),
-            new LinksSideBySide(),
-            new LinkPlaceMissing()));
+        joined(
+            List.of(
+                new EmptyLinkText(),
+                new LinkWords(),
+                new LinkSameWords(),
+                new LinksSideBySide(),
+                new LinkPlaceMissing(),
+                new LinkNewTab(),
+                new LinkFile()),
+            CountRules.ofLinks()));
     GROUPS.put(
         RuleGroup.STRUCTURE,
         List.of(
@@ -62,11 +80,24 @@ public final class Preflight {
             new Underlined(),
             new ListOfOne(),
             new QuoteUnnamed(),
-            new TableHead()));
-    GROUPS.put(RuleGroup.WORDS, List.of(new Placeholder()));
+            new TableHead(),
+            new TableWide(),
+            new ColourContrast(),
+            new DressMany()));
+    GROUPS.put(
+        RuleGroup.WORDS,
+        joined(
+            List.of(new HouseWords(), new Placeholder(), new SentenceLong(), new ReadingEase()),
+            HeadlineCase.all()));
     GROUPS.put(
         RuleGroup.SEARCH,
-        List.of(new SearchTitleWidth(), new CanonicalAddress(), new AddressLong()));
+        joined(
+            List.of(
+                new SearchTitleWidth(),
+                new CanonicalAddress(),
+                new AddressLong(),
+                new KeywordPlaces()),
+            CountRules.ofSearch()));
     GROUPS.put(RuleGroup.LEFTOVERS, List.copyOf(Tidy.rules()));
   }
 
@@ -79,6 +110,10 @@ public final class Preflight {
   public static final int VERSION = 7;
 
   private Preflight() {}
+
+  private static List<Rule> joined(List<Rule> some, List<Rule> more) {
+    return Stream.concat(some.stream(), more.stream()).toList();
+  }
 
   /** The rule with this id. */
   public static Optional<Rule> rule(String id) {

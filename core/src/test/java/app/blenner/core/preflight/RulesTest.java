@@ -35,9 +35,59 @@ public class RulesTest {
     return ALT.formatted(words.replace("'", "&#39;"));
   }
 
+  private static String row(String cell, int count) {
+    return "<tr>" + ("<" + cell + ">x</" + cell + ">").repeat(count) + "</tr>";
+  }
+
+  private static String dressed(int colours) {
+    StringBuilder out = new StringBuilder();
+    for (int i = 0; i < colours; i++) {
+      out.append("<span style='color: #00%d000'>word</span> and ".formatted(i));
+    }
+    return out + "so on";
+  }
+
   @DataProvider
   public Object[][] faulty() {
     return new Object[][] {
+      // WCAG 2.2, techniques G200 and G201: new windows are announced.
+      {
+        "en",
+        "link-new-tab",
+        "<p>See <a href='https://example.org/' target='_blank'>the survey</a>.</p>"
+      },
+      {
+        "de", "link-new-tab", "<p>Zur <a href='https://example.org/' target='_blank'>Karte</a>.</p>"
+      },
+      {"en", "link-file", "<p>Take <a href='https://example.org/map.pdf'>the map</a> along.</p>"},
+      {
+        "fr",
+        "link-file",
+        "<p>Voir <a href='https://example.org/a/tarifs.XLSX?x=1'>les tarifs</a>.</p>"
+      },
+      {
+        "en",
+        "picture-decorative",
+        "<figure class='picture'><img src='../assets/a.png' alt=''><figcaption>The hut</figcaption></figure>"
+      },
+      // WCAG 2.2, failure F8: no captions.
+      {
+        "en",
+        "media-words",
+        "<figure class='video'><video src='../assets/a.mp4' controls></video></figure>"
+      },
+      {"en", "table-wide", "<table>" + row("th", 9) + row("td", 9) + "</table>"},
+      {"en", "sentence-long", "<p>" + "We walked along the wall and ".repeat(9) + "slept.</p>"},
+      {
+        "de",
+        "sentence-long",
+        "<p>Kurz. " + "Wir gingen an der Mauer entlang und ".repeat(8) + "schliefen.</p>"
+      },
+      // WCAG 2.2, 1.4.3: #777777 on white is 4.48 : 1, as its “Understanding” document says of
+      // grey.
+      {"en", "colour-contrast", "<p>a <span style='color: #777777'>word</span></p>"},
+      {"en", "colour-contrast", "<p>a <mark style='background-color: #2b50c8'>word</mark></p>"},
+      {"en", "dress-many", "<p>" + dressed(5) + "</p>"},
       // WCAG 2.2, failure F84: “click here” or “more”.
       {"en", "link-words", "<p>To book, <a href='/x'>click here</a>.</p>"},
       {"en", "link-words", "<p>The moon rises. <a href='/x'>Read more »</a></p>"},
@@ -140,6 +190,22 @@ public class RulesTest {
   @DataProvider
   public Object[][] sound() {
     return new Object[][] {
+      {
+        "en",
+        "<p>See <a href='https://example.org/' target='_blank'>the survey (opens a new tab)</a>.</p>"
+      },
+      {
+        "de",
+        "<p>Zur <a href='https://example.org/' target='_blank' title='in neuem Fenster'>Karte</a>.</p>"
+      },
+      {"en", "<p>Take <a href='https://example.org/map.pdf'>the map</a> (PDF, 2 MB) along.</p>"},
+      {"en", "<p>Open <a href='https://example.org/list.xlsx'>the spreadsheet</a>.</p>"},
+      {"en", "<p>Read <a href='https://example.org/what.pdf.html'>about it</a>.</p>"},
+      {"en", "<p>Dr. A. Ode came on 3. May, i.e. late. " + "We walked on. ".repeat(8) + "</p>"},
+      // #767676 is the lightest grey that passes on white, by the formula of WCAG 2.2.
+      {"en", "<p>a <span style='color: #767676'>word</span></p>"},
+      {"en", "<p>a <span style='color: #949494; font-size: 24px'>word</span></p>"},
+      {"en", "<p>" + dressed(3) + "</p>"},
       {"en", "<p>Read <a href='/x'>what to bring on a winter night</a> before you come.</p>"},
       {
         "en",

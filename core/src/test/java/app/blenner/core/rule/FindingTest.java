@@ -34,7 +34,7 @@ public class FindingTest {
                       r -> Setting.of(r.told().weight() == Weight.OFF ? Weight.ADVISED : null))));
 
   private static Content content(Document body) {
-    return new Content("A title", "A summary", body, "", List.of(), "", "");
+    return new Content("A Title", "A summary", body, "", List.of(), "", "");
   }
 
   private static List<Finding> all(Document body) {
@@ -87,12 +87,12 @@ public class FindingTest {
   @Test
   public void aRepairTellsBeforehandWhatItGives() {
     Content content = content(HtmlReader.read("<p>a</p><h2>b</h2><h4>c</h4><p>d</p>"));
-    Finding finding = all(content.body()).get(0);
+    Finding finding = mendable(content).get(0);
     Given given = Given.of(finding, finding.fixes().get(0), content);
     assertEquals(HtmlWriter.write(given.before()), "<h4>c</h4>");
     assertEquals(HtmlWriter.write(given.after()), "<h3>c</h3>");
     Content quotes = content(HtmlReader.read("<p>Old.</p><p>He said \"no\".</p>"));
-    Finding second = all(quotes.body()).get(1);
+    Finding second = mendable(quotes).get(1);
     Given one = Given.of(second, second.fixes().get(0), quotes);
     assertEquals(HtmlWriter.write(one.before()), "<p>He said \"no\".</p>");
     assertEquals(HtmlWriter.write(one.after()), "<p>He said \"no”.</p>", "this one, no other");

@@ -1,0 +1,98 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.BlockRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A link to a file says what sort of file it is. */
+public final class LinkFile extends BasicRule implements BlockRule {
+  private static final Told TOLD =
+      new Told(
+          "link-file",
+          "Links to files that do not say so",
+          "A file may be large, and opens elsewhere or not at all; readers want to know before they press.",
+          "Common practice: the kind of a file and its size stand in the link; WCAG 2.2, technique G201",
+          Weight.ADVISED,
+          "the kind of file one link leads to",
+          "the kinds of file %d links lead to");
+
+  private static final Pattern FILE = Pattern.compile("(?i)\\.([a-z0-9]{2,5})(?:[?#].*)?$");
+
+  /** Kinds of file that do not open as a page, and what people call them besides. */
+  private static final Map<String, Set<String>> KINDS =
+      Map.ofEntries(
+          Map.entry("pdf", Set.of()),
+          Map.entry("doc", Set.of("word")),
+          Map.entry("docx", Set.of("word", "doc")),
+          Map.entry("odt", Set.of("text document", "opendocument")),
+          Map.entry("rtf", Set.of()),
+          Map.entry("xls", Set.of("excel", "spreadsheet")),
+          Map.entry("xlsx", Set.of("excel", "spreadsheet", "xls")),
+          Map.entry("ods", Set.of("spreadsheet", "opendocument")),
+          Map.entry("csv", Set.of("spreadsheet")),
+          Map.entry("ppt", Set.of("powerpoint", "slides")),
+          Map.entry("pptx", Set.of("powerpoint", "slides", "ppt")),
+          Map.entry("odp", Set.of("slides", "opendocument")),
+          Map.entry("epub", Set.of("e-book", "ebook")),
+          Map.entry("zip", Set.of("archive")),
+          Map.entry("gpx", Set.of()),
+          Map.entry("kml", Set.of()),
+          Map.entry("ics", Set.of("calendar", "kalender")),
+          Map.entry("mp3", Set.of("audio", "sound")),
+          Map.entry("wav", Set.of("audio", "sound")),
+          Map.entry("mp4", Set.of("video", "film")));
+
+  public LinkFile() {
+    super(TOLD, Scope.BLOCK);
+  }
+
+  @Override
+  public List<Finding> look(Passage passage, Settings settings) {
+    List<Finding> found = new ArrayList<>();
+    for (LinkRun link : passage.links()) {
+      Address address = link.link().address();
+      boolean file = address.kind() == Address.Kind.WEB || address.kind() == Address.Kind.ASSET;
+      Matcher m = FILE.matcher(address.value());
+      String kind = file && m.find() ? m.group(1).toLowerCase(Locale.ROOT) : "";
+      Set<String> names = KINDS.get(kind);
+      if (names != null && !says(link.place().text(), link, kind, names)) {
+        found.add(
+            Finding.onWords(
+                this,
+                settings.level(this),
+                "This link leads to a file ("
+                    + kind.toUpperCase(Locale.ROOT)
+                    + "), and does not say so.",
+                link.place(),
+                link.from(),
+                link.to(),
+                List.of()));
+      }
+    }
+    return found;
+  }
+
+  /** In its words, its title, or in brackets right behind it. */
+  private static boolean says(String text, LinkRun link, String kind, Set<String> names) {
+    String behind = text.substring(link.to(), Math.min(text.length(), link.to() + 40));
+    Matcher brackets = Pattern.compile("^\\s*[(\\[][^)\\]]*").matcher(behind);
+    String words =
+        (link.text() + " " + link.link().title() + " " + (brackets.find() ? brackets.group() : ""))
+            .toLowerCase(Locale.ROOT);
+    return words.contains(kind) || names.stream().anyMatch(words::contains);
+  }
+}

@@ -1,0 +1,46 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Picture;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.List;
+
+/** A picture that has something said about it is not there for its looks alone. */
+public final class PictureDecorative extends BasicRule implements PlaceRule {
+  private static final Told TOLD =
+      new Told(
+          "picture-decorative",
+          "Decorative pictures with a caption",
+          "A screen reader reads the caption of a picture it was told to leave out.",
+          "WCAG 2.2, success criterion 1.1.1 Non-text Content; failure F39 read the other way",
+          Weight.LOOK,
+          "a decision on one picture that is decorative",
+          "decisions on %d pictures that are decorative");
+
+  public PictureDecorative() {
+    super(TOLD, Scope.BLOCK);
+  }
+
+  @Override
+  public String wrong(Place place, Passage passage, Settings settings) {
+    return place.block() instanceof Picture p
+            && p.link() == null
+            && p.alternative() != null
+            && p.alternative().isBlank()
+            && !p.caption().isEmpty()
+        ? "This picture is said to be decorative, and has a caption."
+        : "";
+  }
+
+  @Override
+  public List<Fix> fixes(Place place, Passage passage) {
+    return List.of(Fix.ask("Say what it shows", "alternative"));
+  }
+}

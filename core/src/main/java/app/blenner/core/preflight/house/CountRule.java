@@ -1,0 +1,52 @@
+package app.blenner.core.preflight.house;
+
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import java.util.List;
+
+/** There are as many of something as the house wants: no fewer than the least, and no more than the most. */
+public final class CountRule extends BasicRule {
+  private final Counted counted;
+  private final Parameter least;
+  private final Parameter most;
+
+  CountRule(Told told, Counted counted, Parameter least, Parameter most) {
+    super(told, Scope.ITEM, least, most);
+    this.counted = counted;
+    this.least = least;
+    this.most = most;
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    if (!counted.applies().test(subject)) {
+      return List.of();
+    }
+    int there = counted.count().applyAsInt(subject);
+    int atLeast = settings.number(this, least);
+    int atMost = settings.number(this, most);
+    if (there >= atLeast && there <= atMost) {
+      return List.of();
+    }
+    String wanted =
+        there < atLeast
+            ? "at least " + counted.told(atLeast) + (atLeast == 1 ? " is" : " are") + " wanted."
+            : "at most " + counted.told(atMost) + (atMost == 1 ? " is" : " are") + " wanted.";
+    boolean body = counted.field().equals("body");
+    return List.of(
+        Finding.onField(
+            this,
+            settings.level(this),
+            counted.has() + " " + counted.told(there) + "; " + wanted,
+            counted.field(),
+            body
+                ? List.of()
+                : List.of(Fix.ask(there < atLeast ? "Add to it" : "Shorten it", counted.field()))));
+  }
+}

@@ -1,0 +1,130 @@
+package app.blenner.core.preflight.house;
+
+import app.blenner.core.document.Code;
+import app.blenner.core.item.Content;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.BlockRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import app.blenner.core.rule.WordList;
+import app.blenner.core.tidy.WordEdit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The house’s words are used, and not those it does without. */
+public final class HouseWords extends BasicRule implements BlockRule {
+  private static final Told TOLD =
+      new Told(
+          "house-words",
+          "Words the house does without",
+          "A site that calls one thing by one name is understood, and sounds like one voice.",
+          "Common practice: a house keeps a list of its words",
+          Weight.ADVISED,
+          "one word the house uses",
+          "%d words the house uses");
+
+  private static final WordList WORDS =
+      new WordList(
+          "The words",
+          "One in each line. What is wanted instead stands behind an arrow: “utilise → use”, or “utilise = use”.");
+
+  /** The book made of the words last asked for; a house changes them seldom. */
+  private volatile Made made = new Made(List.of(), new WordBook(List.of()));
+
+  private record Made(List<String> lines, WordBook book) {}
+
+  public HouseWords() {
+    super(TOLD, Scope.BLOCK);
+  }
+
+  @Override
+  public Optional<WordList> words() {
+    return Optional.of(WORDS);
+  }
+
+  private WordBook book(Settings settings) {
+    List<String> lines = settings.words(this);
+    Made now = made;
+    // The same list, mostly; one that says the same is cheaper to compare than to read.
+    if (now.lines != lines && !now.lines.equals(lines)) {
+      now = new Made(lines, new WordBook(lines));
+      made = now;
+    }
+    return now.book;
+  }
+
+  /** The title and the summary too. */
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    if (settings.words(this).isEmpty()) {
+      return List.of();
+    }
+    List<Finding> found = new ArrayList<>();
+    Content content = subject.content();
+    field(content.title(), "title", settings, found);
+    field(content.summary(), "summary", settings, found);
+    found.addAll(BlockRule.super.check(subject, settings));
+    return found;
+  }
+
+  private void field(String text, String field, Settings settings, List<Finding> found) {
+    for (WordBook.Hit hit : book(settings).in(text)) {
+      found.add(
+          Finding.onField(
+              this,
+              settings.level(this),
+              message(text.substring(hit.from(), hit.to()), hit.better()),
+              field,
+              List.of(Fix.ask("Write it otherwise", field))));
+    }
+  }
+
+  @Override
+  public List<Finding> look(Passage passage, Settings settings) {
+    WordBook book = book(settings);
+    List<Finding> found = new ArrayList<>();
+    for (Place place : passage.places()) {
+      if (place.block() instanceof Code || place.text().isEmpty()) {
+        continue;
+      }
+      for (WordBook.Hit hit : book.in(place.text())) {
+        found.add(
+            Finding.onWords(
+                this,
+                settings.level(this),
+                message(place.text().substring(hit.from(), hit.to()), hit.better()),
+                place,
+                hit.from(),
+                hit.to(),
+                fixes(hit)));
+      }
+    }
+    return found;
+  }
+
+  private static List<Fix> fixes(WordBook.Hit hit) {
+    return hit.better().isEmpty()
+        ? List.of()
+        : List.of(
+            Fix.ofItem(
+                "Write “" + hit.better() + "”",
+                (content, at) ->
+                    content.withBody(
+                        WordEdit.replaced(
+                            content.body(), at, hit.from(), hit.to(), hit.better()))));
+  }
+
+  private static String message(String there, String better) {
+    return better.isEmpty()
+        ? "The house does without “" + there + "”."
+        : "Instead of “" + there + "” the house writes “" + better + "”.";
+  }
+}

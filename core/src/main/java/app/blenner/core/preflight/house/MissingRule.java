@@ -1,0 +1,92 @@
+package app.blenner.core.preflight.house;
+
+import app.blenner.core.kind.Standard;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.List;
+import java.util.function.Predicate;
+
+/** A field that a house can ask for, although Blenner can do without. */
+public final class MissingRule extends BasicRule {
+  private final String message;
+  private final String field;
+  private final Predicate<Subject> missing;
+
+  private MissingRule(Told told, String message, String field, Predicate<Subject> missing) {
+    super(told, Scope.ITEM);
+    this.message = message;
+    this.field = field;
+    this.missing = missing;
+  }
+
+  /** All of them. */
+  public static List<Rule> all() {
+    return List.of(
+        of(
+            "summary-missing",
+            "A summary",
+            "Lists, search results and shared links show it.",
+            "The item has no summary.",
+            "summary",
+            s -> s.content().summary().isEmpty()),
+        of(
+            "lead-picture-missing",
+            "A lead picture",
+            "Teasers and shared links show it; without one they are a line of text.",
+            "The item has no lead picture.",
+            "leadPicture",
+            s -> s.content().leadPicture().isEmpty()),
+        of(
+            "authors-missing",
+            "Authors",
+            "Readers want to know who tells them this.",
+            "Nobody is named as an author.",
+            Finding.FIELD + Standard.AUTHORS,
+            s -> Standard.texts(s.content(), Standard.AUTHORS).isEmpty()),
+        of(
+            "review-date-missing",
+            "A day to look at it again",
+            "What nobody looks at again is soon wrong without anybody noticing.",
+            "No day is set on which somebody looks at it again.",
+            Finding.FIELD + Standard.REVIEW_DATE,
+            s -> Standard.text(s.content(), Standard.REVIEW_DATE).isEmpty()));
+  }
+
+  private static Rule of(
+      String id,
+      String label,
+      String why,
+      String message,
+      String field,
+      Predicate<Subject> missing) {
+    String what = label.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + label.substring(1);
+    return new MissingRule(
+        new Told(
+            id,
+            label,
+            why,
+            "Common practice: what each item has is agreed on once",
+            Weight.OFF,
+            what,
+            what),
+        message,
+        field,
+        missing);
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    return missing.test(subject)
+        ? List.of(
+            Finding.onField(
+                this, settings.level(this), message, field, List.of(Fix.ask("Add it", field))))
+        : List.of();
+  }
+}

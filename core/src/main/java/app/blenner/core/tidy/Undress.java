@@ -1,0 +1,39 @@
+package app.blenner.core.tidy;
+
+import app.blenner.core.document.BlockPath;
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Inline;
+import app.blenner.core.document.Mark;
+import app.blenner.core.document.Marks;
+import app.blenner.core.document.Text;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Takes off what a stretch of text wears. */
+public final class Undress {
+  private Undress() {}
+
+  /** A text with the colours taken off a stretch of one block’s running text; {@code to} is the character after its last. */
+  public static Document colours(Document document, BlockPath at, int from, int to) {
+    return document.map(
+        (path, block) ->
+            path.equals(at) ? block.mapContent(content -> colours(content, from, to)) : block);
+  }
+
+  private static List<Inline> colours(List<Inline> content, int from, int to) {
+    Edits.Slices slices = new Edits.Slices(content);
+    List<Inline> out = new ArrayList<>(slices.until(from));
+    for (Inline inline : slices.until(to)) {
+      out.add(inline instanceof Text t ? new Text(t.text(), plain(t.marks())) : inline);
+    }
+    out.addAll(slices.until(Integer.MAX_VALUE));
+    return out;
+  }
+
+  private static Marks plain(Marks marks) {
+    return marks.without(
+        m ->
+            m instanceof Mark.Valued v
+                && (v.kind() == Mark.Kind.COLOUR || v.kind() == Mark.Kind.HIGHLIGHT));
+  }
+}
