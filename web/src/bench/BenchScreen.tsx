@@ -111,6 +111,8 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
     (finding: Finding, field = '') => {
       const lead = () => {
         if (finding.field !== 'body') return askFor(finding.field)
+        // What is said of the text as a whole leads to the text.
+        if (!finding.path.length) return sheet.focus()
         sheet.goTo(finding.path, finding.from, finding.to)
         if (field) askFor(field)
       }

@@ -26,16 +26,19 @@ export function PlacementCard() {
 
   const topics = section?.topics ?? []
 
+  const topicsAsked = useAsked<HTMLFieldSetElement>('topics')
   return (
     <>
-      <Select
-        label="Section"
-        value={fields.section}
-        onChange={(e) => saver.change({ section: e.target.value, topics: [] })}
-      >
-        <option value="">No section</option>
-        <SectionOptions sections={site.data?.sections ?? []} />
-      </Select>
+      <div ref={useAsked<HTMLDivElement>('section')}>
+        <Select
+          label="Section"
+          value={fields.section}
+          onChange={(e) => saver.change({ section: e.target.value, topics: [] })}
+        >
+          <option value="">No section</option>
+          <SectionOptions sections={site.data?.sections ?? []} />
+        </Select>
+      </div>
       {maySetUp && (
         <TextButton className="justify-self-start" onClick={() => setAdding(true)}>
           A new section …
@@ -48,7 +51,7 @@ export function PlacementCard() {
         />
       )}
       {topics.length > 0 && (
-        <fieldset>
+        <fieldset ref={topicsAsked}>
           <legend className="font-semibold">Topics</legend>
           <div className="mt-1 grid grid-cols-2 gap-x-4">
             {topics.map((t) => (
@@ -70,7 +73,9 @@ export function PlacementCard() {
           </div>
         </fieldset>
       )}
-      <Keywords />
+      <div ref={useAsked<HTMLDivElement>('keywords')}>
+        <Keywords />
+      </div>
       <div className="grid gap-1">
         <Input
           ref={useAsked<HTMLInputElement>('slug')}

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { useAsset } from '../../shared/api/queries'
+import { useAsked } from '../../shared/store/asked'
 import { Button } from '../../shared/ui/Button'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
 import { PictureChoice } from '../../shared/ui/PictureChoice'
@@ -42,7 +43,7 @@ function LeadPicture() {
         ) : (
           <p className="text-soft">None yet. One picture stands for the item in teasers.</p>
         )}
-        <div className="flex gap-2">
+        <div ref={useAsked<HTMLDivElement>('leadPicture')} className="flex gap-2">
           <Button onClick={() => setPicking(true)}>{picture ? 'Change it' : 'Pick one'}</Button>
           {picture && (
             <Button look="quiet" onClick={() => saver.change({ leadPicture: '' })}>

@@ -83,7 +83,7 @@ function useStandardCards(): CardKnown[] {
       told: ownTeaser.length
         ? `own ${ownTeaser.join(', ')}`
         : `${fields.leadPicture ? 'lead picture' : 'no picture'}, title, summary`,
-      leads: ['lead.place', 'teaser.picture', 'teaser.title', 'teaser.text'].map(leadTo),
+      leads: ['leadPicture', ...['lead.place', 'teaser.picture', 'teaser.title', 'teaser.text'].map(leadTo)],
       content: <TeaserCard />,
     },
     {
@@ -100,7 +100,7 @@ function useStandardCards(): CardKnown[] {
       id: 'placement',
       name: 'Placement',
       told: keywords ? `${section}, ${keywords === 1 ? 'one keyword' : `${keywords} keywords`}` : section,
-      leads: ['section', 'slug', 'keywords'],
+      leads: ['section', 'topics', 'keywords', 'slug'],
       content: <PlacementCard />,
     },
     {

@@ -122,7 +122,9 @@ function Beside({ findings, folded, withSettings }: BesideProps) {
         return dom instanceof HTMLElement ? dom.getBoundingClientRect().top - zero : 0
       }
       const heights = [...list.current.children].map((li) => (li as HTMLElement).offsetHeight || 60)
-      const wanted = placed.map((f) => levelOf(f.field === 'body' ? atPath(doc, f.path)?.pos : undefined))
+      const wanted = placed.map((f) =>
+        levelOf(f.field === 'body' && f.path.length ? atPath(doc, f.path)?.pos : undefined),
+      )
       const height = card.current?.offsetHeight ?? 0
       // Level with its block, but whole in sight.
       const last = scroller.scrollTop + frame.clientHeight - height - GAP

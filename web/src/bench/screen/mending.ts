@@ -51,7 +51,7 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
             : 'You changed this very passage in the meantime, so it was left as you have it.',
         )
         // The work goes on where something was mended, unless somebody has gone elsewhere meanwhile.
-        if (done && !typed && !moved && finding.field === 'body') {
+        if (done && !typed && !moved && finding.field === 'body' && finding.path.length) {
           const { doc } = sheet.state
           const place = atPath(doc, finding.path)
           // What is picked as a whole would open its settings, which nobody asked for.

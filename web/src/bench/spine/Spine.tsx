@@ -146,7 +146,7 @@ function currentBlock(doc: Node, pos: number): number {
 function worstByBlock(findings: { field: string; path: number[]; level: Level }[]): Map<number, Level> {
   const out = new Map<number, Level>()
   for (const level of ['LOOK', 'ADVISED', 'MUST_FIX'] as const) {
-    for (const f of findings) if (f.field === 'body' && f.level === level) out.set(f.path[0], level)
+    for (const f of findings) if (f.field === 'body' && f.path.length && f.level === level) out.set(f.path[0], level)
   }
   return out
 }

@@ -18,13 +18,14 @@ export function useLead(): string {
   return useStore(lead)?.field ?? ''
 }
 
-/** Focuses the element when somebody is led to this field. */
+/** Focuses the element, or the first field in it, when somebody is led to this field. */
 export function useAsked<E extends HTMLElement>(field: string): RefObject<E | null> {
   const now = useStore(lead)
   const ref = useRef<E>(null)
   useEffect(() => {
     if (now?.field !== field || !ref.current) return
-    ref.current.focus()
+    const inside = ref.current.querySelector<HTMLElement>('input, select, textarea, button')
+    ;(ref.current.matches('input, select, textarea, button') ? ref.current : inside)?.focus()
     ref.current.scrollIntoView({ block: 'nearest' })
     // A field that appears later must not follow an old lead.
     lead.set(null)

@@ -162,7 +162,9 @@ public final class HeadingEvidence {
   }
 
   private static Look look(Paragraph p, double body, Map<String, Double> sizes) {
-    double size = 0;
+    // One large word makes no large line, and one small number behind a large line does not make it
+    // small.
+    Map<Double, Integer> lengths = new HashMap<>();
     boolean bold = true;
     int capitals = 0;
     int small = 0;
@@ -171,14 +173,19 @@ public final class HeadingEvidence {
         continue;
       }
       bold &= t.marks().all().contains(Mark.Plain.STRONG);
-      size = Math.max(size, size(t, body, sizes));
+      lengths.merge(size(t, body, sizes), t.text().length(), Integer::sum);
       for (int i = 0; i < t.text().length() && small == 0; i++) {
         char c = t.text().charAt(i);
         small += Character.isLowerCase(c) ? 1 : 0;
         capitals += Character.isUpperCase(c) ? 1 : 0;
       }
     }
-    return new Look(size == 0 ? body : size, bold, small == 0 && capitals > 3);
+    double size =
+        lengths.entrySet().stream()
+            .max(Map.Entry.comparingByValue())
+            .map(Map.Entry::getKey)
+            .orElse(body);
+    return new Look(size, bold, small == 0 && capitals > 3);
   }
 
   /** The size most of the characters have, in points; 12 where nobody says. */

@@ -65,7 +65,11 @@ public final class LinkFile extends BasicRule implements BlockRule {
     List<Finding> found = new ArrayList<>();
     for (LinkRun link : passage.links()) {
       Address address = link.link().address();
-      boolean file = address.kind() == Address.Kind.WEB || address.kind() == Address.Kind.ASSET;
+      boolean file =
+          switch (address.kind()) {
+            case WEB, PATH, ASSET -> true;
+            default -> false;
+          };
       Matcher m = FILE.matcher(address.value());
       String kind = file && m.find() ? m.group(1).toLowerCase(Locale.ROOT) : "";
       Set<String> names = KINDS.get(kind);

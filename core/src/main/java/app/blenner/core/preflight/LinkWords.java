@@ -11,7 +11,6 @@ import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import java.util.regex.Pattern;
 
 /** Links say by themselves where they go. */
@@ -36,12 +35,11 @@ public final class LinkWords extends BasicRule implements BlockRule {
 
   @Override
   public List<Finding> look(Passage passage, Settings settings) {
-    Set<String> empty = Phrases.links(passage.language());
     List<Finding> found = new ArrayList<>();
     for (LinkRun link : passage.links()) {
       String said = Phrases.plain(link.text());
       String wrong = "";
-      if (empty.contains(said)) {
+      if (Phrases.saysNothing(said, passage.language())) {
         wrong = "“" + link.text().strip() + "” does not say where this link goes.";
       } else if (ADDRESS.matcher(said).matches()) {
         wrong = "This link shows its address instead of words.";

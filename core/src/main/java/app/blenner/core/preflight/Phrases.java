@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Phrases of several languages by which rules know what says nothing. A language without any has none. */
 final class Phrases {
@@ -20,6 +21,10 @@ final class Phrases {
   private static final Pattern SPACE = Pattern.compile("[\\s\\u00A0\\u202F]+");
   private static final Properties ALL = read();
   private static final Map<String, Set<String>> PARTED = new ConcurrentHashMap<>();
+  private static final Map<String, Set<String>> EMPTY = new ConcurrentHashMap<>();
+
+  /** A link of more words tells something. */
+  private static final int MOST_WORDS = 5;
 
   private Phrases() {}
 
@@ -38,6 +43,26 @@ final class Phrases {
   /** Words of links that do not say where they go, as {@link #plain} has them. */
   static Set<String> links(String language) {
     return of("link", language);
+  }
+
+  /** Whether a link in a language says nothing but that there is more somewhere, in words as {@link #plain} has them. */
+  static boolean saysNothing(String words, String language) {
+    Set<String> links = links(language);
+    if (links.contains(words)) {
+      return true;
+    }
+    String[] each = words.split(" ");
+    return each.length <= MOST_WORDS && Arrays.stream(each).allMatch(empty(language)::contains);
+  }
+
+  /** The words that such links are made of: put together otherwise they say no more. */
+  private static Set<String> empty(String language) {
+    return EMPTY.computeIfAbsent(
+        Locale.forLanguageTag(language).getLanguage(),
+        l ->
+            Stream.concat(links(l).stream(), of("filler", l).stream())
+                .flatMap(p -> Arrays.stream(p.split(" ")))
+                .collect(Collectors.toUnmodifiableSet()));
   }
 
   /** How alternative texts begin that say that there is a picture, in small letters. */

@@ -34,7 +34,10 @@ public final class Placeholder extends BasicRule implements BlockRule {
           "(?iu)\\blorem ipsum\\b[^.!?]*|\\bdolor sit amet\\b|\\bblindtext\\b|\\bplatzhalter(?:text)?\\b"
               + "|\\bfaux[- ]texte\\b|\\btexte à venir\\b|\\btexto de relleno\\b|\\btesto segnaposto\\b|\\bvultekst\\b"
               + "|\\bplaceholder text\\b|\\byour text here\\b|\\bx{4,}\\b|(?-i:\\bx{3}\\b)|\\?{3,}"
-              + "|[\\[(](?:(?:text|copy|photo|picture|figure|quote|details?) )?(?:to come|to follow|tbd|tbc|tba|todo|tk)[\\])]"
+              + "|[£$€] ?X{2,}\\b|\\bX{2,} ?(?:€|Euro|EUR|pounds|dollars)(?!\\p{L})"
+              + "|\\binsert (?:your |the )?(?:text|title|name|date|link|copy|quote|picture|photo|image|caption) here\\b"
+              + "|\\b(?:text|inhalt|bild|foto) folgt(?: noch| in kürze)?\\s*[.!…]?$"
+              + "|[\\[(](?:\\p{L}+ ){0,3}(?:to come|to follow|tbd|tbc|tba|todo|tk)[\\])]"
               + "|[\\[(](?:(?:text|foto|bild|zahl) )?(?:folgt(?: noch)?|kommt noch|noch offen)[\\])]"
               + "|[\\[(](?:à (?:compléter|venir|préciser)|por (?:completar|definir)|da (?:completare|definire)"
               + "|nog in te vullen|volgt nog|do uzupełnienia|a (?:completar|definir))[\\])]");

@@ -13,16 +13,23 @@ public final class SignOff {
    *
    * @param stage its stage
    * @param mustFix how many must-fix findings there are
+   * @param forgivable how many of those somebody may go on in spite of, with a reason: they do not hold handing on
    * @param changed whether the working copy differs from what is live
    * @param sent whether a change of what is live waits for an editor
    * @param own whether it belongs to the person who asks
    * @param publishing whether the section it is in says who may publish there
    */
   public record Standing(
-      Stage stage, int mustFix, boolean changed, boolean sent, boolean own, Publishing publishing) {
+      Stage stage,
+      int mustFix,
+      int forgivable,
+      boolean changed,
+      boolean sent,
+      boolean own,
+      Publishing publishing) {
     /** In a section where roles decide who may publish. */
     public Standing(Stage stage, int mustFix, boolean changed, boolean sent, boolean own) {
-      this(stage, mustFix, changed, sent, own, Publishing.BY_ROLE);
+      this(stage, mustFix, 0, changed, sent, own, Publishing.BY_ROLE);
     }
 
     /** Of one's own item. */
@@ -131,10 +138,10 @@ public final class SignOff {
     if (ofChange && !standing.changed()) {
       return "Readers already see this text.";
     }
-    if (action.isChecked() && standing.mustFix() > 0) {
-      return standing.mustFix() == 1
-          ? "One thing" + FIXED_FIRST
-          : standing.mustFix() + " things" + FIXED_FIRST;
+    // Whoever may go on in spite of something has to get it first.
+    int held = standing.mustFix() - (action.isEditorsOnly() ? 0 : standing.forgivable());
+    if (action.isChecked() && held > 0) {
+      return (held == 1 ? "One thing" : held + " things") + FIXED_FIRST;
     }
     return "";
   }

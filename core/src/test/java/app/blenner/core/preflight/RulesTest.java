@@ -93,7 +93,7 @@ public class RulesTest {
       {"en", "link-words", "<p>The moon rises. <a href='/x'>Read more »</a></p>"},
       {"en", "link-words", "<p>It is <a href='/x'><b>HERE</b></a>!</p>"},
       {"en", "link-words", "<p>See <a href='/x'>https://example.com/a?b=c</a></p>"},
-      {"en", "link-words", "<ul><li><p><a href='/x'>www.example.com</a></p></li></ul>"},
+      {"en", "link-words", "<ul><li><p><a href='/x'>www.example.com</a></p></li><li>b</li></ul>"},
       {"de", "link-words", "<p>Mehr dazu <a href='/x'>hier</a>.</p>"},
       {"de-AT", "link-words", "<p><a href='/x'>Weiterlesen …</a></p>"},
       {"fr", "link-words", "<p><a href='/x'>En savoir plus</a></p>"},
@@ -151,7 +151,7 @@ public class RulesTest {
       {
         "de",
         "paragraph-long",
-        "<blockquote><p>" + "Wir gingen die Mauer entlang. ".repeat(32) + "</p></blockquote>"
+        "<ul><li>" + "Wir gingen die Mauer entlang. ".repeat(32) + "</li><li>b</li></ul>"
       },
       // WCAG 2.2, techniques H51 and H63.
       {
@@ -204,7 +204,10 @@ public class RulesTest {
       {"en", "<p>Dr. A. Ode came on 3. May, i.e. late. " + "We walked on. ".repeat(8) + "</p>"},
       // #767676 is the lightest grey that passes on white, by the formula of WCAG 2.2.
       {"en", "<p>a <span style='color: #767676'>word</span></p>"},
-      {"en", "<p>a <span style='color: #949494; font-size: 24px'>word</span></p>"},
+      {
+        "en",
+        "<p>We came to the <span style='color: #949494; font-size: 24px'>wall</span> that night.</p>"
+      },
       {"en", "<p>" + dressed(3) + "</p>"},
       {"en", "<p>Read <a href='/x'>what to bring on a winter night</a> before you come.</p>"},
       {

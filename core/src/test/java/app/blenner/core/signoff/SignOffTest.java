@@ -171,11 +171,11 @@ public class SignOffTest {
   @Test
   public void aSectionCanSayWhoPublishesInIt() {
     SignOff.Standing named =
-        new SignOff.Standing(Stage.DRAFT, 0, true, false, true, SignOff.Publishing.NAMED);
+        new SignOff.Standing(Stage.DRAFT, 0, 0, true, false, true, SignOff.Publishing.NAMED);
     assertTrue(SignOff.step(Action.PUT_LIVE, named, Role.WRITER).isOpen());
     assertEquals(SignOff.steps(named, Role.WRITER).get(0).action(), Action.PUT_LIVE);
     SignOff.Standing others =
-        new SignOff.Standing(Stage.DRAFT, 0, true, false, true, SignOff.Publishing.OTHERS);
+        new SignOff.Standing(Stage.DRAFT, 0, 0, true, false, true, SignOff.Publishing.OTHERS);
     assertTrue(
         SignOff.step(Action.PUT_LIVE, others, Role.EDITOR).blocked().startsWith("In this section"));
     assertTrue(SignOff.step(Action.SEND_FOR_REVIEW, others, Role.EDITOR).isOpen());
@@ -196,5 +196,23 @@ public class SignOffTest {
     assertEquals(Action.RESTORE.to(), Stage.DRAFT);
     SignOff.Standing anothers = new SignOff.Standing(Stage.DRAFT, 0, false, false, false);
     assertFalse(SignOff.step(Action.BIN, anothers, Role.WRITER).isOpen());
+  }
+
+  /** What an editor may go on in spite of does not keep a writer from handing on, but the item from going live. */
+  @Test
+  public void whatCanBeOverruledIsHandedOn() {
+    SignOff.Standing two =
+        new SignOff.Standing(Stage.DRAFT, 2, 2, true, false, true, SignOff.Publishing.BY_ROLE);
+    for (SignOff.Step step : SignOff.steps(two, Role.EDITOR)) {
+      if (step.action() == Action.SEND_FOR_REVIEW) {
+        assertTrue(step.isOpen());
+      } else if (step.action() == Action.PUT_LIVE) {
+        assertEquals(step.blocked(), "2 things must be fixed first.");
+      }
+    }
+    SignOff.Standing one =
+        new SignOff.Standing(Stage.DRAFT, 2, 1, true, false, true, SignOff.Publishing.BY_ROLE);
+    assertEquals(
+        SignOff.steps(one, Role.WRITER).get(0).blocked(), "One thing must be fixed first.");
   }
 }

@@ -9,7 +9,9 @@ import app.blenner.core.language.WritingLanguage;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Overrule;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Settings;
 import app.blenner.core.signoff.SignOff;
 import app.blenner.core.signoff.Turn;
 import app.blenner.core.site.Appearances;
@@ -166,12 +168,18 @@ class StateMaker {
   SignOff.Standing standing(ItemEntity item, List<Finding> findings, Account by) {
     List<String> publishers =
         item.section.isEmpty() ? List.of() : sites.site().tree().publishers(item.section);
+    Settings settings = judge.settings(sites.site().kind(item.kind));
+    List<Finding> holding =
+        dismissals.withoutOverruled(item.itemKey, findings, settings).stream()
+            .filter(f -> f.level() == Level.MUST_FIX)
+            .toList();
     return new SignOff.Standing(
         item.stage,
-        Preflight.count(
-            dismissals.withoutOverruled(
-                item.itemKey, findings, judge.settings(sites.site().kind(item.kind))),
-            Level.MUST_FIX),
+        holding.size(),
+        (int)
+            holding.stream()
+                .filter(f -> settings.of(f.rule()).overrule() != Overrule.NOBODY)
+                .count(),
         item.differs,
         item.changeSentAt != null,
         item.ownerId == by.id(),

@@ -289,9 +289,9 @@ public final class CountRules {
                         .filter(
                             a ->
                                 outside
-                                    ? a.kind() == Address.Kind.WEB && !a.host().isEmpty()
+                                    ? a.kind() == Address.Kind.WEB
                                     : a.kind() == Address.Kind.ITEM
-                                        || a.kind() == Address.Kind.WEB && a.host().isEmpty())
+                                        || a.kind() == Address.Kind.PATH)
                         .count())
         .sum();
   }
