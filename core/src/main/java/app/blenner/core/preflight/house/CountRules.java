@@ -90,7 +90,7 @@ public final class CountRules {
             20),
         of(
             "sections-count",
-            "A section",
+            "In no section",
             "Readers find an item in its section; one in none is only found by its address.",
             "each item has its place",
             new Counted(

@@ -31,28 +31,32 @@ public final class MissingRule extends BasicRule {
     return List.of(
         of(
             "summary-missing",
-            "A summary",
+            "No summary",
+            "a summary",
             "Lists, search results and shared links show it.",
             "The item has no summary.",
             "summary",
             s -> s.content().summary().isEmpty()),
         of(
             "lead-picture-missing",
-            "A lead picture",
+            "No lead picture",
+            "a lead picture",
             "Teasers and shared links show it; without one they are a line of text.",
             "The item has no lead picture.",
             "leadPicture",
             s -> s.content().leadPicture().isEmpty()),
         of(
             "authors-missing",
-            "Authors",
+            "Nobody named as an author",
+            "an author",
             "Readers want to know who tells them this.",
             "Nobody is named as an author.",
             Finding.FIELD + Standard.AUTHORS,
             s -> Standard.texts(s.content(), Standard.AUTHORS).isEmpty()),
         of(
             "review-date-missing",
-            "A day to look at it again",
+            "No day to look at it again",
+            "a day to look at it again",
             "What nobody looks at again is soon wrong without anybody noticing.",
             "No day is set on which somebody looks at it again.",
             Finding.FIELD + Standard.REVIEW_DATE,
@@ -62,11 +66,11 @@ public final class MissingRule extends BasicRule {
   private static Rule of(
       String id,
       String label,
+      String what,
       String why,
       String message,
       String field,
       Predicate<Subject> missing) {
-    String what = label.substring(0, 1).toLowerCase(java.util.Locale.ROOT) + label.substring(1);
     return new MissingRule(
         new Told(
             id,
