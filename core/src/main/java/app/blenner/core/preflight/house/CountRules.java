@@ -25,7 +25,7 @@ public final class CountRules {
   /** Lengths of an item’s fields, and counts of what it has. */
   public static List<Rule> ofItems() {
     return List.of(
-        characters(
+        of(
             "title-length",
             "The length of the title",
             "A title that is too short says little, and a long one is cut off in lists.",
@@ -40,7 +40,7 @@ public final class CountRules {
             300,
             20,
             70),
-        characters(
+        of(
             "summary-characters",
             "The length of the summary, least and most",
             "A summary tells in a line or two what readers get.",
@@ -203,7 +203,7 @@ public final class CountRules {
       int limit,
       int least,
       int most) {
-    return characters(
+    return of(
         id,
         label,
         why,
@@ -218,18 +218,6 @@ public final class CountRules {
         limit,
         least,
         most);
-  }
-
-  private static Rule characters(
-      String id,
-      String label,
-      String why,
-      String practice,
-      Counted counted,
-      int limit,
-      int least,
-      int most) {
-    return of(id, label, why, practice, counted, limit, least, most);
   }
 
   private static Rule of(
