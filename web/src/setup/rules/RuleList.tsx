@@ -41,6 +41,7 @@ export function RuleList({ blocked }: { blocked: string }) {
   )
   const groups = found.data?.groups ?? []
   const rules = groups.flatMap((g) => g.rules)
+  const kindsToPick = [{ name: EVERY, plural: 'Every kind' }, ...(site.data?.kinds ?? [])]
   const kindName = site.data?.kinds.find((k) => k.name === kind)?.plural ?? ''
   return (
     <section aria-label="Rules" className="grid grid-cols-[minmax(0,1fr)] gap-3">
@@ -57,14 +58,24 @@ export function RuleList({ blocked }: { blocked: string }) {
       <Looking />
       <form onSubmit={submit} className="grid grid-cols-[minmax(0,1fr)] gap-3">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
-          <Select label="They hold for" value={kind} onChange={(e) => setKind(e.target.value)}>
-            <option value={EVERY}>Every kind</option>
-            {site.data?.kinds.map((k) => (
-              <option key={k.name} value={k.name}>
-                {k.plural}
-              </option>
-            ))}
-          </Select>
+          {blocked ? (
+            <p className="flex flex-wrap gap-x-4">
+              <b>They hold for</b>
+              {kindsToPick.map((k) => (
+                <TextButton key={k.name} aria-pressed={k.name === kind} onClick={() => setKind(k.name)}>
+                  {k.plural}
+                </TextButton>
+              ))}
+            </p>
+          ) : (
+            <Select label="They hold for" value={kind} onChange={(e) => setKind(e.target.value)}>
+              {kindsToPick.map((k) => (
+                <option key={k.name} value={k.name}>
+                  {k.plural}
+                </option>
+              ))}
+            </Select>
+          )}
           {!blocked && (
             <fieldset className="grid gap-1">
               <legend className="font-semibold">Begin from</legend>

@@ -143,6 +143,10 @@ public class RulesScreenTest extends OwnAppTest {
     assertThat(sheet().locator("p")).hasText("We use a torch. Utilise yours.");
     page.keyboard().press("Control+z");
     assertThat(sheet().locator("p")).hasText("We utilise a torch. Utilise yours.");
+    // What is set elsewhere meanwhile holds on an open bench without anybody touching it.
+    assertThat(found.first()).isVisible();
+    asTheyCome();
+    assertThat(found).hasCount(0);
   }
 
   /** Made in the background, opened in the worklist, mended for all and taken back. */

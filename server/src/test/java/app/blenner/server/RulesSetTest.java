@@ -92,7 +92,10 @@ public class RulesSetTest {
     Answer refused = Items.act(ilse, key, "PUT_LIVE");
     assertEquals(refused.status(), 409, refused.text());
     assertTrue(leave(ilse, key, held, " ").sentence().contains("in a few words"));
+    long revision = Items.revision(ilse, key);
     JsonNode left = leave(ilse, key, held, "The second comes tomorrow").json();
+    assertEquals(left.at("/revision").asLong(), revision, "whoever has it open can go on");
+    assertEquals(Items.revision(ilse, key), revision);
     assertEquals(left.at("/findings/0/dismissed/by").asString(), "Ilse Marten");
     assertEquals(Items.act(ilse, key, "PUT_LIVE").status(), 200, "nothing holds it any more");
 

@@ -4,6 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
+import app.blenner.core.document.Document;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
@@ -13,6 +14,9 @@ import app.blenner.core.rule.Checked;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -154,5 +158,42 @@ public class PreflightTest {
         body("<figure class='picture pending'><img src='../assets/a.png' alt=''></figure>"),
         List.of(),
         "one of this site waits for nobody");
+  }
+
+  /** A rule that fails takes no other with it, and whoever writes is told what was not looked for. */
+  @Test
+  public void aRuleThatFailsIsToldAndTheOthersGoOn() {
+    Rule failing =
+        new TitleLikeRule() {
+          @Override
+          public List<Finding> check(Subject subject, Settings settings) {
+            throw new IllegalStateException("a fault of ours");
+          }
+        };
+    Content content = new Content("", "s", Document.EMPTY, "", List.of(), List.of(), "", "", "");
+    List<Finding> found =
+        Preflight.check(
+            List.of(failing, new TitleRequired()),
+            Checked.subject(content, Kinds.STANDARD.get(0)),
+            Settings.USUAL);
+    assertEquals(
+        found.stream().map(Finding::message).toList(),
+        List.of("Blenner could not look for this here: odd titles.", "The item has no title."));
+    assertEquals(found.get(0).level(), Level.LOOK, "nothing is held by a fault of ours");
+  }
+
+  private abstract static class TitleLikeRule extends app.blenner.core.rule.BasicRule {
+    TitleLikeRule() {
+      super(
+          new app.blenner.core.rule.Told(
+              "odd-titles",
+              "Odd titles",
+              "Why.",
+              "Common practice",
+              app.blenner.core.rule.Weight.REQUIRED,
+              "a title",
+              "titles"),
+          app.blenner.core.rule.Scope.ITEM);
+    }
   }
 }

@@ -64,6 +64,7 @@ class ItemService {
   private final Versions versions;
   private final ItemWordsRepository words;
   private final WordsInUse wordsInUse;
+  private final FindMarks marks;
   private final KindService kinds;
   private final Holder holder;
   private final LinkedPieces pieces;
@@ -84,6 +85,7 @@ class ItemService {
       Versions versions,
       ItemWordsRepository words,
       WordsInUse wordsInUse,
+      FindMarks marks,
       KindService kinds,
       Holder holder,
       LinkedPieces pieces,
@@ -101,6 +103,7 @@ class ItemService {
     this.versions = versions;
     this.words = words;
     this.wordsInUse = wordsInUse;
+    this.marks = marks;
     this.kinds = kinds;
     this.holder = holder;
     this.pieces = pieces;
@@ -285,11 +288,27 @@ class ItemService {
     judge(item, content, kind);
   }
 
+  /** What is found in the working copy, without what is left as it is in spite of a rule that is required. */
+  private List<Finding> standing(ItemEntity item, Content content, Kind kind) {
+    return dismissals.withoutOverruled(
+        item.itemKey, judge.findings(item.working, content, kind), judge.settings(kind));
+  }
+
+  /** Notes it anew after something was left or taken up again. That is no change of the item: whoever has it open goes on. */
+  private void noteFound(ItemEntity item, Kind kind) {
+    List<Finding> findings = standing(item, content(item), kind);
+    items.note(
+        item.itemKey,
+        item.working,
+        Preflight.count(findings, Level.MUST_FIX),
+        Noted.write(findings),
+        Preflight.VERSION);
+    marks.mark(List.of(item.itemKey));
+  }
+
   /** Notes what the worklist tells of the working copy. */
   private void judge(ItemEntity item, Content content, Kind kind) {
-    List<Finding> findings =
-        dismissals.withoutOverruled(
-            item.itemKey, judge.findings(item.working, content, kind), judge.settings(kind));
+    List<Finding> findings = standing(item, content, kind);
     item.mustFix = Preflight.count(findings, Level.MUST_FIX);
     item.findings = Noted.write(findings);
     item.findingsBy = Preflight.VERSION;
@@ -400,7 +419,7 @@ class ItemService {
     ItemEntity item = get(key);
     Kind kind = kinds.kind(item.kind);
     dismissals.dismiss(key, finding(item, finding, by), reason, judge.settings(kind), by);
-    judge(item, content(item), kind);
+    noteFound(item, kind);
     return states.make(item, content(item), by);
   }
 
@@ -408,7 +427,7 @@ class ItemService {
   ItemState bringBack(String key, String finding, Account by) {
     ItemEntity item = get(key);
     dismissals.bringBack(key, finding);
-    judge(item, content(item), kinds.kind(item.kind));
+    noteFound(item, kinds.kind(item.kind));
     return states.make(item, content(item), by);
   }
 

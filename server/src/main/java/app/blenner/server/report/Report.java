@@ -28,7 +28,7 @@ public record Report(
    * @param items in how many items
    * @param findings how often
    * @param repair what mends it at once, where something does; empty where a person has to
-   * @param keys the keys of the first of those items
+   * @param keys the keys of the items it can mend something in; none where it mends nothing
    */
   public record ReportRule(
       String rule, Level level, int items, int findings, String repair, List<String> keys) {}

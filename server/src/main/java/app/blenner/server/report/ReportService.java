@@ -143,6 +143,7 @@ public class ReportService implements DisposableBean {
     kept.written = json.writeValueAsString(made);
     transaction.executeWithoutResult(
         status -> {
+          reports.forgetWritten();
           reports.save(kept);
           reports.ids().stream().skip(KEPT).forEach(reports::deleteById);
         });

@@ -31,6 +31,7 @@ final class Tally {
 
   private static final class Found {
     Level level = Level.LOOK;
+    int items;
     int findings;
     String repair = "";
     final List<String> keys = new ArrayList<>();
@@ -69,8 +70,12 @@ final class Tally {
         found.repair =
             f.fixes().stream().filter(Fix::isMadeAtOnce).map(Fix::label).findFirst().orElse("");
       }
-      if (seen.add(f.rule()) && found.keys.size() < REPAIRED) {
-        found.keys.add(item.key());
+      if (seen.add(f.rule())) {
+        found.items++;
+        // Only what can be repaired has to be known by its keys.
+        if (!found.repair.isEmpty() && found.keys.size() < REPAIRED) {
+          found.keys.add(item.key());
+        }
       }
     }
   }
@@ -106,7 +111,7 @@ final class Tally {
                     new Report.ReportRule(
                         e.getKey(),
                         e.getValue().level,
-                        e.getValue().keys.size(),
+                        e.getValue().items,
                         e.getValue().findings,
                         e.getValue().repair,
                         e.getValue().keys))

@@ -16,6 +16,10 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class RuleService {
+  /** What was read last. Whoever looks items over compares it often, and the same one is soon compared. */
+  private record Read(String written, Standards standards) {}
+
+  private volatile Read last = new Read("", Standards.USUAL);
   private final SiteSettings settings;
   private final ObjectProvider<KindUses> uses;
 
@@ -28,9 +32,16 @@ public class RuleService {
   @Transactional(readOnly = true)
   public Standards all() {
     String written = settings.get().rules;
-    return written.isEmpty()
-        ? Standards.USUAL
-        : StandardsData.read(JsonMapper.shared().readValue(written, Map.class));
+    if (written.isEmpty()) {
+      return Standards.USUAL;
+    }
+    Read known = last;
+    if (!known.written.equals(written)) {
+      known =
+          new Read(written, StandardsData.read(JsonMapper.shared().readValue(written, Map.class)));
+      last = known;
+    }
+    return known.standards;
   }
 
   /** Another one whenever rules are set otherwise. */

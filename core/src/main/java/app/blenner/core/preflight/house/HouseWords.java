@@ -18,6 +18,7 @@ import app.blenner.core.tidy.WordEdit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The house’s words are used, and not those it does without. */
 public final class HouseWords extends BasicRule implements BlockRule {
@@ -36,8 +37,11 @@ public final class HouseWords extends BasicRule implements BlockRule {
           "The words",
           "One in each line. What is wanted instead stands behind an arrow: “utilise → use”, or “utilise = use”.");
 
-  /** The book made of the words last asked for; a house changes them seldom. */
-  private volatile Made made = new Made(List.of(), new WordBook(List.of()));
+  /** So many kinds can have words of their own before one is read anew. */
+  private static final int BOOKS = 8;
+
+  /** The books made of the words last asked for; a house changes them seldom. */
+  private volatile List<Made> made = List.of();
 
   private record Made(List<String> lines, WordBook book) {}
 
@@ -52,12 +56,14 @@ public final class HouseWords extends BasicRule implements BlockRule {
 
   private WordBook book(Settings settings) {
     List<String> lines = settings.words(this);
-    Made now = made;
-    // The same list, mostly; one that says the same is cheaper to compare than to read.
-    if (now.lines != lines && !now.lines.equals(lines)) {
-      now = new Made(lines, new WordBook(lines));
-      made = now;
+    for (Made known : made) {
+      // The same list, mostly; one that says the same is cheaper to compare than to read.
+      if (known.lines == lines || known.lines.equals(lines)) {
+        return known.book;
+      }
     }
+    Made now = new Made(lines, new WordBook(lines));
+    made = Stream.concat(Stream.of(now), made.stream()).limit(BOOKS).toList();
     return now.book;
   }
 
