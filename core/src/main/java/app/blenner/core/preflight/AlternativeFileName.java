@@ -24,7 +24,9 @@ public final class AlternativeFileName extends BasicRule implements AlternativeR
   private static final Pattern NAME =
       Pattern.compile(
           "(?iu)[^/]*\\.(?:jpe?g|png|gif|webp|avif|svg|tiff?|bmp|heic)"
-              + "|(?:img|dsc[nf]?|pxl|mvi|image|bild|foto|photo|screenshot|bildschirmfoto|untitled)[ _-]?\\d[\\d _-]*");
+              + "|(?:img|dsc[nf]?|pxl|mvi|image|bild|foto|photo|screenshot|bildschirmfoto|untitled|picture|figure|fig|graphic|imagen|afbeelding|immagine)[ _-]?\\d[\\d _-]*"
+              + "|\\d+"
+              + "|spacer|image|picture|photo|photograph|graphic|illustration|bild|foto|grafik|imagen|immagine|afbeelding|obraz|zdjęcie");
 
   public AlternativeFileName() {
     super(TOLD, Scope.BLOCK);
@@ -33,7 +35,7 @@ public final class AlternativeFileName extends BasicRule implements AlternativeR
   @Override
   public String wrong(Picture picture, Passage passage, Settings settings) {
     return NAME.matcher(picture.alternative().strip()).matches()
-        ? "The alternative text is the name of a file."
+        ? "The alternative text is a name or a number, and does not say what is to be seen."
         : "";
   }
 }

@@ -95,10 +95,6 @@ public class PublishedExamplesTest {
       },
       // ACT rule afw4f7, passed example: dark grey text on white, 12.6 : 1.
       {"afw4f7", "<p><span style='color: #333333'>Some text in English</span></p>"},
-      {
-        "H51",
-        "<table><tr><td></td><th>Mon</th></tr><tr><th>Morning</th><td>Closed</td></tr></table>"
-      },
     };
   }
 
