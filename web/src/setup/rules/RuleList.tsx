@@ -6,7 +6,6 @@ import { Button, TextButton } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Field'
 import { useDraft } from '../../shared/ui/useDraft'
 import { useSubmit } from '../../shared/ui/useSubmit'
-import { Looking } from '../Looking'
 import { SettingsFoot } from '../SettingsFoot'
 import { RuleRow } from './RuleRow'
 import { asItComes, begunFrom, EVERY, holds, said, withRule } from './standards'
@@ -55,7 +54,6 @@ export function RuleList({ blocked }: { blocked: string }) {
           {found.error.message} <TextButton onClick={() => found.refetch()}>Try again</TextButton>
         </p>
       )}
-      <Looking />
       <form onSubmit={submit} className="grid grid-cols-[minmax(0,1fr)] gap-3">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
           {blocked ? (
