@@ -86,12 +86,8 @@ public final class ColourContrast extends BasicRule implements BlockRule {
   }
 
   private static String value(Inline inline, Mark.Kind kind, String otherwise) {
-    for (Mark mark : inline.marks().all()) {
-      if (mark instanceof Mark.Valued v && v.kind() == kind) {
-        return v.value().isEmpty() ? HIGHLIGHT : v.value();
-      }
-    }
-    return otherwise;
+    String said = inline.marks().value(kind, otherwise);
+    return said.isEmpty() ? HIGHLIGHT : said;
   }
 
   /** At least 24 pixels, or 18.66 of bold: headings of the upper levels are, as the site shows them. */

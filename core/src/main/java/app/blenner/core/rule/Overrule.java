@@ -4,20 +4,10 @@ import app.blenner.core.signoff.Role;
 
 /** Who may put an item live although a rule that is required finds something, with a reason that is kept. */
 public enum Overrule {
-  NOBODY("Nobody"),
-  EDITORS("Editors"),
-  EVERYBODY("Whoever writes it");
-
-  private final String label;
-
-  Overrule(String label) {
-    this.label = label;
-  }
-
-  /** As people read it. */
-  public String label() {
-    return label;
-  }
+  NOBODY,
+  EDITORS,
+  /** Whoever writes it. */
+  EVERYBODY;
 
   /** Whether somebody of a role may. */
   public boolean may(Role role) {
