@@ -57,4 +57,9 @@ public record BlockStyle(
   public boolean isPlain() {
     return equals(PLAIN);
   }
+
+  /** The same, with lines that stand otherwise. */
+  public BlockStyle aligned(Align other) {
+    return new BlockStyle(other, indent, dropCap, name, direction);
+  }
 }

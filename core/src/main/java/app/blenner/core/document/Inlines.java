@@ -166,6 +166,28 @@ public final class Inlines {
     return out;
   }
 
+  /**
+   * A stretch of running text, which wears what it wore.
+   *
+   * @param from its first character, as {@link #text} counts them
+   * @param to the character after its last
+   */
+  public static List<Inline> part(List<Inline> content, int from, int to) {
+    List<Inline> out = new ArrayList<>();
+    int at = 0;
+    for (Inline inline : content) {
+      String text = inline instanceof Text t ? t.text() : "\n";
+      int first = Math.max(0, from - at);
+      int last = Math.min(text.length(), to - at);
+      at += text.length();
+      if (first < last) {
+        out.add(
+            inline instanceof Text t ? new Text(text.substring(first, last), t.marks()) : inline);
+      }
+    }
+    return out;
+  }
+
   /** The characters of the content, a line break as a line feed. */
   public static String text(List<Inline> content) {
     StringBuilder out = new StringBuilder();

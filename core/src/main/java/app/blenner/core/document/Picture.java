@@ -59,6 +59,12 @@ public record Picture(
     return new Picture(source, text, width, side, link, caption, credit, pending);
   }
 
+  /** The same picture, as wide as it is, and nowhere wider than the text. */
+  public Picture asWideAsItIs() {
+    Side own = side == Side.WIDE ? Side.NONE : side;
+    return new Picture(source, alternative, Width.OWN, own, link, caption, credit, pending);
+  }
+
   /** The same picture, leading to another place, or to none where null. */
   public Picture withLink(Mark.Link to) {
     return new Picture(source, alternative, width, side, to, caption, credit, pending);

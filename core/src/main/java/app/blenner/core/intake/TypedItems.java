@@ -105,31 +105,13 @@ public final class TypedItems {
       if (marker.isEmpty() || marker.get().length() >= words.length()) {
         return List.of();
       }
-      out.add(new Item(marker.get(), cut(line, marker.get().length())));
+      out.add(new Item(marker.get(), Inlines.part(line, marker.get().length(), words.length())));
     }
     return out;
   }
 
   private static boolean mayBegin(Text first) {
     return first.text().length() < 9 || ListMarker.mayBegin(first.text());
-  }
-
-  /** Running text without its first characters. */
-  private static List<Inline> cut(List<Inline> line, int characters) {
-    List<Inline> out = new ArrayList<>();
-    int left = characters;
-    for (Inline inline : line) {
-      if (inline instanceof Text t && left > 0) {
-        int n = Math.min(left, t.text().length());
-        left -= n;
-        if (n < t.text().length()) {
-          out.add(new Text(t.text().substring(n), t.marks()));
-        }
-      } else {
-        out.add(inline);
-      }
-    }
-    return out;
   }
 
   /** Signs go on with signs, numbers with the number that comes next. */

@@ -3,10 +3,8 @@ package app.blenner.core.item;
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Audio;
 import app.blenner.core.document.Block;
-import app.blenner.core.document.ButtonLink;
+import app.blenner.core.document.BlockLinks;
 import app.blenner.core.document.Download;
-import app.blenner.core.document.Inline;
-import app.blenner.core.document.Mark;
 import app.blenner.core.document.Picture;
 import app.blenner.core.document.Track;
 import app.blenner.core.document.Video;
@@ -49,7 +47,6 @@ public record AssetUse(String asset, Place place) {
   private static void in(Block block, Set<AssetUse> out) {
     if (block instanceof Picture p) {
       add(p.source(), Place.PICTURE, out);
-      link(p.link(), out);
     } else if (block instanceof Audio a) {
       add(a.source(), Place.SOUND, out);
       captions(a.captions(), out);
@@ -59,20 +56,12 @@ public record AssetUse(String asset, Place place) {
       captions(v.captions(), out);
     } else if (block instanceof Download d) {
       add(d.asset(), Place.DOWNLOAD, out);
-    } else if (block instanceof ButtonLink b) {
-      link(b.link(), out);
     }
-    for (Inline inline : block.content()) {
-      inline.marks().link().ifPresent(l -> link(l, out));
-    }
+    BlockLinks.of(block).forEach(l -> add(l.address(), Place.LINK, out));
   }
 
   private static void captions(Track track, Set<AssetUse> out) {
     add(track == null ? null : track.source(), Place.CAPTIONS, out);
-  }
-
-  private static void link(Mark.Link link, Set<AssetUse> out) {
-    add(link == null ? null : link.address(), Place.LINK, out);
   }
 
   private static void add(Address address, Place place, Set<AssetUse> out) {

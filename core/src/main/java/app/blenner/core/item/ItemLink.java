@@ -2,13 +2,10 @@ package app.blenner.core.item;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Block;
-import app.blenner.core.document.ButtonLink;
+import app.blenner.core.document.BlockLinks;
 import app.blenner.core.document.Document;
-import app.blenner.core.document.Inline;
 import app.blenner.core.document.ItemList;
 import app.blenner.core.document.ItemReference;
-import app.blenner.core.document.Mark;
-import app.blenner.core.document.Picture;
 import app.blenner.core.document.RelatedItems;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -51,26 +48,16 @@ public record ItemLink(String target, Place place) {
   }
 
   private static void in(Block block, Set<ItemLink> out) {
-    if (block instanceof Picture p) {
-      link(p.link(), out);
-    } else if (block instanceof ButtonLink b) {
-      link(b.link(), out);
-    } else if (block instanceof RelatedItems r) {
+    if (block instanceof RelatedItems r) {
       list(r.items(), out);
     } else if (block instanceof ItemList l && l.source() instanceof ItemList.Picked picked) {
       list(picked.items(), out);
     }
-    for (Inline inline : block.content()) {
-      inline.marks().link().ifPresent(l -> link(l, out));
-    }
+    BlockLinks.of(block).forEach(l -> add(l.address(), Place.LINK, out));
   }
 
   private static void list(List<ItemReference> items, Set<ItemLink> out) {
     items.forEach(i -> add(i.item(), Place.LIST, out));
-  }
-
-  private static void link(Mark.Link link, Set<ItemLink> out) {
-    add(link == null ? null : link.address(), Place.LINK, out);
   }
 
   private static void add(Address address, Place place, Set<ItemLink> out) {

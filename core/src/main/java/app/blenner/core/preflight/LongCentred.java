@@ -1,6 +1,5 @@
 package app.blenner.core.preflight;
 
-import app.blenner.core.document.BlockStyle;
 import app.blenner.core.document.BlockStyle.Align;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.language.Counts;
@@ -53,10 +52,9 @@ public final class LongCentred extends BasicRule implements PlaceRule {
     return List.of(
         Fix.ofBlock(
             "Set it as the language runs",
-            b -> b instanceof Paragraph p ? new Paragraph(p.content(), plain(p.style())) : b));
-  }
-
-  private static BlockStyle plain(BlockStyle s) {
-    return new BlockStyle(Align.START, s.indent(), s.dropCap(), s.name(), s.direction());
+            b ->
+                b instanceof Paragraph p
+                    ? new Paragraph(p.content(), p.style().aligned(Align.START))
+                    : b));
   }
 }

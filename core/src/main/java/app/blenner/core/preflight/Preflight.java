@@ -1,11 +1,25 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.preflight.beyond.AssetExpires;
+import app.blenner.core.preflight.beyond.DateOver;
+import app.blenner.core.preflight.beyond.LeadRule;
+import app.blenner.core.preflight.beyond.PictureFileRule;
+import app.blenner.core.preflight.beyond.SaidTwice;
 import app.blenner.core.preflight.house.CountRules;
 import app.blenner.core.preflight.house.HeadlineCase;
 import app.blenner.core.preflight.house.HouseWords;
 import app.blenner.core.preflight.house.KeywordPlaces;
 import app.blenner.core.preflight.house.MissingRule;
 import app.blenner.core.preflight.house.PictureWords;
+import app.blenner.core.preflight.house.PlainWords;
+import app.blenner.core.preflight.language.AbbreviationUnexplained;
+import app.blenner.core.preflight.language.ForeignPassage;
+import app.blenner.core.preflight.language.PassiveChain;
+import app.blenner.core.preflight.language.ProofreadRule;
+import app.blenner.core.preflight.typesetting.JustifiedHoles;
+import app.blenner.core.preflight.typesetting.LastLine;
+import app.blenner.core.preflight.typesetting.SharedTitle;
+import app.blenner.core.preflight.typesetting.SideColumn;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Level;
 import app.blenner.core.rule.Rule;
@@ -41,7 +55,7 @@ public final class Preflight {
                 new FieldValues(),
                 new MergeFieldUnknown(),
                 new PieceMissing()),
-            joined(MissingRule.all(), CountRules.ofItems())));
+            joined(MissingRule.all(), joined(CountRules.ofItems(), DateOver.all()))));
     GROUPS.put(
         RuleGroup.PICTURES,
         joined(
@@ -53,9 +67,11 @@ public final class Preflight {
                 new AlternativeOpening(),
                 new AlternativeLength(),
                 new AlternativeCaption(),
+                new AlternativeColour(),
                 new MediaWords(),
-                new EmbedTitle()),
-            PictureWords.all()));
+                new EmbedTitle(),
+                new AssetExpires()),
+            joined(PictureWords.all(), PictureFileRule.all())));
     GROUPS.put(
         RuleGroup.LINKS,
         joined(
@@ -67,7 +83,7 @@ public final class Preflight {
                 new LinkPlaceMissing(),
                 new LinkNewTab(),
                 new LinkFile()),
-            CountRules.ofLinks()));
+            joined(LeadRule.all(), CountRules.ofLinks())));
     GROUPS.put(
         RuleGroup.STRUCTURE,
         List.of(
@@ -81,23 +97,38 @@ public final class Preflight {
             new ListOfOne(),
             new QuoteUnnamed(),
             new TableHead(),
+            new TableTyped(),
+            new TableLayout(),
+            new TextSmall(),
+            new ForeignPassage(),
+            new LastLine(),
+            new JustifiedHoles(),
+            new SideColumn(),
             new TableWide(),
             new ColourContrast(),
             new DressMany()));
     GROUPS.put(
         RuleGroup.WORDS,
         joined(
-            List.of(new HouseWords(), new Placeholder(), new SentenceLong(), new ReadingEase()),
-            HeadlineCase.all()));
+            List.of(
+                new HouseWords(),
+                new Placeholder(),
+                new SentenceLong(),
+                new ReadingEase(),
+                new PlainWords(),
+                new PassiveChain(),
+                new AbbreviationUnexplained()),
+            joined(HeadlineCase.all(), ProofreadRule.all())));
     GROUPS.put(
         RuleGroup.SEARCH,
         joined(
             List.of(
                 new SearchTitleWidth(),
+                new SharedTitle(),
                 new CanonicalAddress(),
                 new AddressLong(),
                 new KeywordPlaces()),
-            CountRules.ofSearch()));
+            joined(CountRules.ofSearch(), SaidTwice.all())));
     GROUPS.put(RuleGroup.LEFTOVERS, List.copyOf(Tidy.rules()));
   }
 
@@ -107,7 +138,7 @@ public final class Preflight {
       RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
 
   /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
-  public static final int VERSION = 7;
+  public static final int VERSION = 8;
 
   private Preflight() {}
 

@@ -20,7 +20,7 @@ import java.util.Map;
  * @param why why it matters, in a sentence
  * @param field where: {@code title}, {@code summary}, {@code body}, or {@code field:} and the name of one
  * @param path the block, for a finding in the body; otherwise null
- * @param from first character of the stretch within the block's text, from 0
+ * @param from first character of the stretch within the block's or field's text, from 0
  * @param to the character after its last; equal to {@code from} for the block as a whole
  * @param about what it is about, as {@link About} tells it from others of its rule
  * @param number which of those that are about the same, from 1
@@ -77,6 +77,43 @@ public record Finding(
       Rule rule, Level level, String message, Place place, int from, int to, List<Fix> fixes) {
     return inBody(
         rule, level, message, place.path(), from, to, About.words(place, from, to), fixes);
+  }
+
+  /**
+   * A finding on some words of a field.
+   *
+   * @param text what stands in the field
+   */
+  public static Finding onFieldWords(
+      Rule rule,
+      Level level,
+      String message,
+      String field,
+      String text,
+      int from,
+      int to,
+      List<Fix> fixes) {
+    String about = About.told(field + "\n" + text.substring(from, to));
+    return new Finding(
+        rule.id(), level, message, rule.why(), field, null, from, to, about, 1, fixes);
+  }
+
+  /** A finding on something that leads somewhere. */
+  public static Finding onLead(Rule rule, Level level, String message, Lead lead, List<Fix> fixes) {
+    return lead.from() == lead.to()
+        ? onBlock(rule, level, message, lead.place(), fixes)
+        : onWords(rule, level, message, lead.place(), lead.from(), lead.to(), fixes);
+  }
+
+  /**
+   * A finding on a field because of something that lies elsewhere.
+   *
+   * @param of what it lies in: of another one it is another finding
+   */
+  public static Finding onFieldOf(
+      Rule rule, Level level, String message, String field, String of, List<Fix> fixes) {
+    String about = About.told(field + "\n" + of);
+    return new Finding(rule.id(), level, message, rule.why(), field, null, 0, 0, about, 1, fixes);
   }
 
   /**

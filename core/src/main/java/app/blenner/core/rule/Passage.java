@@ -23,6 +23,7 @@ public final class Passage {
   private final String language;
   private final List<Place> places;
   private final List<LinkRun> links;
+  private final List<Lead> leads;
   private final int size;
   private final Map<Look, List<Finding>> found = new ConcurrentHashMap<>();
 
@@ -33,6 +34,7 @@ public final class Passage {
     new Document(List.of(block)).walk((path, b) -> all.add(Place.of(path.within(), b)));
     this.places = List.copyOf(all);
     this.links = places.stream().flatMap(p -> LinkRun.of(p).stream()).toList();
+    this.leads = Lead.of(this);
     this.size = places.stream().mapToInt(p -> p.text().length() + BESIDES).sum();
   }
 
@@ -54,6 +56,11 @@ public final class Passage {
   /** The links in running text, in reading order. */
   public List<LinkRun> links() {
     return links;
+  }
+
+  /** What leads somewhere: links in running text, pictures and buttons. */
+  public List<Lead> leads() {
+    return leads;
   }
 
   /** The headings. */

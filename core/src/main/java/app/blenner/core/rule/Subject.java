@@ -52,6 +52,11 @@ public final class Subject {
     return around;
   }
 
+  /** What lies beyond it and concerns it alone. */
+  public Beyond beyond() {
+    return around.beyond();
+  }
+
   /** The language it is written in, a BCP 47 tag. */
   public String language() {
     return language;
@@ -65,5 +70,16 @@ public final class Subject {
   /** The headings of its text, wherever they stand, in reading order; the places are those of the whole text. */
   public List<Place> headings() {
     return headings;
+  }
+
+  /** What in its text leads somewhere, in reading order; the places are those of the whole text. */
+  public List<Lead> leads() {
+    List<Lead> out = new ArrayList<>();
+    for (int i = 0; i < passages.size(); i++) {
+      for (Lead lead : passages.get(i).leads()) {
+        out.add(new Lead(lead.place().under(i), lead.link(), lead.from(), lead.to()));
+      }
+    }
+    return out;
   }
 }

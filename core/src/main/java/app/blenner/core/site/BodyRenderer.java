@@ -24,6 +24,7 @@ import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.language.Slug;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -47,6 +48,8 @@ public class BodyRenderer extends HtmlWriter {
   private int forms;
 
   /** The share of the measure that what stands here has. */
+  private final Map<String, Integer> tables = new HashMap<>();
+
   private double share = 1;
 
   /** Whether pictures stand side by side even on narrow screens. */
@@ -190,13 +193,21 @@ public class BodyRenderer extends HtmlWriter {
     return null;
   }
 
+  /** Readers whose software plays nothing get a link, and one without words they could not find. */
+  @Override
+  protected String unnamed(Address source) {
+    return source.value().replaceFirst("[?#].*$", "").replaceFirst("^.*/", "");
+  }
+
   @Override
   public Void table(Table block) {
     // A wide table scrolls inside itself, and the keyboard must be able to scroll it.
     String caption = Inlines.text(block.caption());
     out.open("div").attribute("class", "table-scroll").attribute("role", "region");
-    out.attribute(
-        "aria-label", caption.isEmpty() ? words.get("table") : words.get("table.named", caption));
+    String name = caption.isEmpty() ? words.get("table") : words.get("table.named", caption);
+    // Two regions of one name could not be told apart by whoever goes from one to the next.
+    int number = tables.merge(name, 1, Integer::sum);
+    out.attribute("aria-label", number == 1 ? name : name + " " + number);
     out.attribute("tabindex", "0").endOpen();
     super.table(block);
     return out.close("div");

@@ -7,7 +7,7 @@ import app.blenner.core.document.Width;
  * How wide pages show pictures, as the {@code sizes} attribute says it: the other side of what {@code article.css} and
  * {@code site.css} lay out. A rem is 16 pixels.
  */
-final class Sizes {
+public final class Sizes {
   /** The text's measure, and the room beside it on a narrow screen. */
   private static final int MEASURE = 640;
 
@@ -73,7 +73,7 @@ final class Sizes {
    *
    * @param own its own width
    */
-  static int onWideScreen(Width width, Side side, int own) {
+  public static int onWideScreen(Width width, Side side, int own) {
     if (width.unit() == Width.Unit.PIXELS) {
       return Math.min(width.amount(), side == Side.WIDE ? WIDE : MEASURE);
     } else if (width.amount() > 0) {

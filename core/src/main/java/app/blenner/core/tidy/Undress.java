@@ -8,6 +8,7 @@ import app.blenner.core.document.Marks;
 import app.blenner.core.document.Text;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Takes off what a stretch of text wears. */
 public final class Undress {
@@ -15,25 +16,35 @@ public final class Undress {
 
   /** A text with the colours taken off a stretch of one block’s running text; {@code to} is the character after its last. */
   public static Document colours(Document document, BlockPath at, int from, int to) {
-    return document.map(
-        (path, block) ->
-            path.equals(at) ? block.mapContent(content -> colours(content, from, to)) : block);
+    return without(document, at, from, to, Set.of(Mark.Kind.COLOUR, Mark.Kind.HIGHLIGHT));
   }
 
-  private static List<Inline> colours(List<Inline> content, int from, int to) {
+  /** A text with the sizes taken off a stretch of one block’s running text; {@code to} is the character after its last. */
+  public static Document sizes(Document document, BlockPath at, int from, int to) {
+    return without(document, at, from, to, Set.of(Mark.Kind.SIZE));
+  }
+
+  private static Document without(
+      Document document, BlockPath at, int from, int to, Set<Mark.Kind> kinds) {
+    return document.map(
+        (path, block) ->
+            path.equals(at)
+                ? block.mapContent(content -> without(content, from, to, kinds))
+                : block);
+  }
+
+  private static List<Inline> without(
+      List<Inline> content, int from, int to, Set<Mark.Kind> kinds) {
     Edits.Slices slices = new Edits.Slices(content);
     List<Inline> out = new ArrayList<>(slices.until(from));
     for (Inline inline : slices.until(to)) {
-      out.add(inline instanceof Text t ? new Text(t.text(), plain(t.marks())) : inline);
+      out.add(inline instanceof Text t ? new Text(t.text(), plain(t.marks(), kinds)) : inline);
     }
     out.addAll(slices.until(Integer.MAX_VALUE));
     return out;
   }
 
-  private static Marks plain(Marks marks) {
-    return marks.without(
-        m ->
-            m instanceof Mark.Valued v
-                && (v.kind() == Mark.Kind.COLOUR || v.kind() == Mark.Kind.HIGHLIGHT));
+  private static Marks plain(Marks marks, Set<Mark.Kind> kinds) {
+    return marks.without(m -> m instanceof Mark.Valued v && kinds.contains(v.kind()));
   }
 }

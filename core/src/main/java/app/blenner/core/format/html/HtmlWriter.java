@@ -49,7 +49,7 @@ public class HtmlWriter implements BlockVisitor<Void> {
   /** What is written so far. */
   protected final HtmlOut out = new HtmlOut();
 
-  private final PlayerWriter players = new PlayerWriter(out, this::href);
+  private final PlayerWriter players = new PlayerWriter(out, this::href, this::unnamed);
   private final InlineWriter inlines = new InlineWriter(out, this::openLink, this::closeLink);
 
   /** The canonical HTML of a text, without a line feed at its end. */
@@ -326,6 +326,11 @@ public class HtmlWriter implements BlockVisitor<Void> {
     out.text(block.title()).close("a");
     caption(block.caption());
     return out.close("figure");
+  }
+
+  /** What the link to a recording says that has no title: nothing, in the form that is kept. */
+  protected String unnamed(Address source) {
+    return "";
   }
 
   @Override

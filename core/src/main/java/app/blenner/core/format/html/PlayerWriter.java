@@ -10,8 +10,13 @@ import java.util.function.Function;
 final class PlayerWriter {
   private final HtmlOut out;
   private final Function<Address, String> href;
+  private final Function<Address, String> unnamed;
 
-  PlayerWriter(HtmlOut out, Function<Address, String> href) {
+  /**
+   * @param unnamed what a recording is called of which nobody has said it
+   */
+  PlayerWriter(HtmlOut out, Function<Address, String> href, Function<Address, String> unnamed) {
+    this.unnamed = unnamed;
     this.out = out;
     this.href = href;
   }
@@ -38,6 +43,7 @@ final class PlayerWriter {
       out.open("track").attribute("kind", "captions").attribute("src", href.apply(track.source()));
       out.attribute("srclang", track.language()).endOpen();
     }
-    out.open("a").attribute("href", href.apply(source)).endOpen().text(title).close("a");
+    out.open("a").attribute("href", href.apply(source)).endOpen();
+    out.text(title.isEmpty() ? unnamed.apply(source) : title).close("a");
   }
 }

@@ -8,6 +8,7 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Readings;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -18,7 +19,6 @@ import app.blenner.core.tidy.WordEdit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** The house’s words are used, and not those it does without. */
 public final class HouseWords extends BasicRule implements BlockRule {
@@ -37,13 +37,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
           "The words",
           "One in each line. What is wanted instead stands behind an arrow: “utilise → use”, or “utilise = use”.");
 
-  /** So many kinds can have words of their own before one is read anew. */
-  private static final int BOOKS = 8;
-
-  /** The books made of the words last asked for; a house changes them seldom. */
-  private volatile List<Made> made = List.of();
-
-  private record Made(List<String> lines, WordBook book) {}
+  private final Readings<WordBook> books = new Readings<>(WordBook::new);
 
   public HouseWords() {
     super(TOLD, Scope.BLOCK);
@@ -55,16 +49,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
   }
 
   private WordBook book(Settings settings) {
-    List<String> lines = settings.words(this);
-    for (Made known : made) {
-      // The same list, mostly; one that says the same is cheaper to compare than to read.
-      if (known.lines == lines || known.lines.equals(lines)) {
-        return known.book;
-      }
-    }
-    Made now = new Made(lines, new WordBook(lines));
-    made = Stream.concat(Stream.of(now), made.stream()).limit(BOOKS).toList();
-    return now.book;
+    return books.of(settings.words(this));
   }
 
   /** The title and the summary too. */

@@ -1,0 +1,80 @@
+package app.blenner.core.preflight.beyond;
+
+import app.blenner.core.kind.Standard;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Beyond.Said;
+import app.blenner.core.rule.Beyond.Twin;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.List;
+
+/** No two items say the same of themselves where readers choose between them. */
+public final class SaidTwice extends BasicRule {
+  private final Said said;
+  private final String what;
+
+  private SaidTwice(Told told, Said said, String what) {
+    super(told, Scope.SITE);
+    this.said = said;
+    this.what = what;
+  }
+
+  /** All of them. */
+  public static List<Rule> all() {
+    return List.of(
+        new SaidTwice(
+            new Told(
+                "title-twice",
+                "Titles used twice on the site",
+                "In a list of results, readers cannot tell the two apart.",
+                "WCAG 2.2, technique G88: a title tells a page from others; common practice",
+                Weight.ADVISED,
+                "a title of its own",
+                "titles of their own"),
+            Said.TITLE,
+            "title"),
+        new SaidTwice(
+            new Told(
+                "description-twice",
+                "Descriptions used twice on the site",
+                "In a list of results, readers cannot tell the two apart.",
+                "Common practice: each page has its own description",
+                Weight.ADVISED,
+                "a description of its own",
+                "descriptions of their own"),
+            Said.DESCRIPTION,
+            "description"));
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    String field = field(subject);
+    return subject.beyond().twins().stream()
+        .filter(t -> t.said() == said)
+        .limit(1)
+        .map(
+            (Twin twin) ->
+                Finding.onFieldOf(
+                    this,
+                    settings.level(this),
+                    "“" + twin.title() + "” has the same " + what + ".",
+                    field,
+                    twin.key(),
+                    List.of(Fix.ask("Write another", field))))
+        .toList();
+  }
+
+  /** Where it was written: in its own field, or in that from which it is taken. */
+  private String field(Subject subject) {
+    String own = said == Said.TITLE ? Standard.SEARCH_TITLE : Standard.SEARCH_DESCRIPTION;
+    return !Standard.text(subject.content(), own).isEmpty()
+        ? Finding.FIELD + own
+        : said == Said.TITLE ? "title" : "summary";
+  }
+}

@@ -1,0 +1,288 @@
+package app.blenner.core.preflight.beyond;
+
+import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
+
+import app.blenner.core.format.html.HtmlReader;
+import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Card;
+import app.blenner.core.kind.DateField;
+import app.blenner.core.kind.Head;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.kind.Kinds;
+import app.blenner.core.kind.Standard;
+import app.blenner.core.merge.MergeFields;
+import app.blenner.core.outside.LinkAnswer;
+import app.blenner.core.outside.LinkAnswer.Verdict;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.core.rule.AssetFacts;
+import app.blenner.core.rule.Beyond;
+import app.blenner.core.rule.Beyond.Said;
+import app.blenner.core.rule.Beyond.Twin;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Passages;
+import app.blenner.core.rule.Repairs;
+import app.blenner.core.rule.Setting;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Surroundings;
+import app.blenner.core.rule.Target;
+import app.blenner.core.rule.Weight;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Rules that read the clock, the files of an item, other items, and how places elsewhere answered. Common practice. */
+public class BeyondRulesTest {
+  private static final LocalDate TODAY = LocalDate.of(2026, 11, 27);
+  private static final Kind WALK =
+      new Kind(
+          "walk",
+          "Walk",
+          "Walks",
+          "",
+          true,
+          false,
+          List.of(
+              new Card(
+                  "When",
+                  List.of(new DateField(new Head("day", "Day", "", false, Head.Place.NOWHERE))))));
+
+  /** All rules of this package, whatever they weigh as they come. */
+  private static final Settings ON =
+      new Settings(
+          Preflight.rules().stream()
+              .filter(r -> r.getClass().getPackageName().endsWith(".beyond"))
+              .collect(Collectors.toMap(r -> r.id(), r -> Setting.of(Weight.ADVISED))));
+
+  private static Content content(String html) {
+    return new Content("A title", "A summary", HtmlReader.read(html), "", List.of(), "", "");
+  }
+
+  private static List<Finding> found(Content content, Kind kind, Beyond beyond) {
+    Surroundings around = new Surroundings(kind, "en", MergeFields.NONE, Set.of(), beyond);
+    Set<String> ids = ON.rules().keySet();
+    return Preflight.check(Subject.of(content, around, new Passages(0)), ON).stream()
+        .filter(f -> ids.contains(f.rule()))
+        .toList();
+  }
+
+  private static List<Finding> found(Content content, Beyond beyond) {
+    return found(content, Kinds.STANDARD.get(0), beyond);
+  }
+
+  private static List<String> told(List<Finding> found) {
+    return found.stream().map(f -> f.rule() + ": " + f.message()).toList();
+  }
+
+  private static Beyond assets(AssetFacts facts) {
+    return new Beyond(
+        TODAY, Map.of("a.jpg", facts), Map.of(), List.of(), Map.of(), Map.of(), Set.of());
+  }
+
+  private static Beyond targets(Map<String, Target> targets) {
+    return new Beyond(TODAY, Map.of(), targets, List.of(), Map.of(), Map.of(), Set.of());
+  }
+
+  private static Beyond answer(String address, LinkAnswer answer) {
+    return new Beyond(
+        TODAY, Map.of(), Map.of(), List.of(), Map.of(address, answer), Map.of(), Set.of());
+  }
+
+  private static LinkAnswer answered(Verdict verdict, String leadsTo, boolean secure) {
+    return new LinkAnswer(
+        verdict, "It answered.", leadsTo, secure, Instant.parse("2026-11-20T08:00:00Z"));
+  }
+
+  private static AssetFacts photograph(int width, long bytes) {
+    return new AssetFacts("Mill", "CC BY 4.0", bytes, width, false, false, false, null);
+  }
+
+  private static String mended(Content content, Beyond beyond) {
+    Finding f = found(content, beyond).get(0);
+    return HtmlWriter.write(
+        Repairs.all(content, c -> found(c, beyond), f.rule(), f.fixes().get(0).label()).body());
+  }
+
+  @Test
+  public void whereNothingIsKnownNothingIsSaid() {
+    String html =
+        "<p>See <a href=\"../items/k1.html\">the mill</a> and <a href=\"http://example.org/\">it</a>.</p>"
+            + "<figure><img src=\"../assets/a.jpg\" alt=\"A mill\"></figure>";
+    assertEquals(told(found(content(html), Beyond.UNKNOWN)), List.of());
+  }
+
+  @DataProvider
+  public Object[][] pictures() {
+    return new Object[][] {
+      // its style, its width in pixels, what is found
+      {"width:640px", 320, true},
+      {"width:320px", 320, false},
+      {"width:50%", 320, false},
+      {"width:51%", 320, true},
+      {"", 40, false}
+    };
+  }
+
+  @Test(dataProvider = "pictures")
+  public void enlargedPicturesAreFoundAndShownAsTheyAre(String style, int own, boolean enlarged) {
+    Content content =
+        content(
+            "<figure style=\""
+                + style
+                + "\"><img src=\"../assets/a.jpg\" alt=\"A mill\"></figure>");
+    Beyond beyond = assets(photograph(own, 10_000));
+    assertEquals(!found(content, beyond).isEmpty(), enlarged, told(found(content, beyond)) + "");
+    if (enlarged) {
+      assertEquals(found(content(mended(content, beyond)), beyond), List.of());
+    }
+  }
+
+  @Test
+  public void aDrawingOfLinesIsNeverBlurred() {
+    Content content =
+        content("<figure style=\"width:100%\"><img src=\"../assets/a.jpg\" alt=\"Plan\"></figure>");
+    AssetFacts lines = new AssetFacts("Plan", "Own", 900, 20, true, true, false, null);
+    assertEquals(told(found(content, assets(lines))), List.of());
+  }
+
+  @Test
+  public void whatEveryReaderLoadsIsNotTooHeavy() {
+    Content content =
+        content("<figure><img src=\"../assets/a.jpg\" alt=\"A wheel turns\"></figure>");
+    AssetFacts moving = new AssetFacts("Wheel", "Own", 1_000_001, 600, true, false, true, null);
+    assertEquals(
+        told(found(content, assets(moving))),
+        List.of(
+            "picture-heavy: This picture weighs 1.0 MB, and every reader loads all of it.",
+            "picture-moves: This picture moves. For longer than five seconds, readers have to be able to stop it."));
+    assertEquals(
+        told(found(content, assets(photograph(4000, 90_000_000)))),
+        List.of(),
+        "readers get it made smaller");
+  }
+
+  @Test
+  public void theLeadPictureIsAPictureToo() {
+    Content content =
+        new Content(
+            "A title", "A summary", HtmlReader.read("<p>Words.</p>"), "", List.of(), "", "a.jpg");
+    AssetFacts bare = new AssetFacts("Mill", "", 10, 600, false, false, false, TODAY.plusDays(14));
+    assertEquals(
+        told(found(content, assets(bare))),
+        List.of(
+            "asset-expires: “Mill” expires on 11 December 2026; from then on readers do not see it.",
+            "picture-licence: Nobody has written down on what terms “Mill” may be shown."));
+    AssetFacts late =
+        new AssetFacts("Mill", "Own", 10, 600, false, false, false, TODAY.plusDays(15));
+    assertEquals(told(found(content, assets(late))), List.of());
+    AssetFacts over = new AssetFacts("Mill", "Own", 10, 600, false, false, false, TODAY);
+    assertTrue(found(content, assets(over)).get(0).message().startsWith("“Mill” expired on 27"));
+  }
+
+  @Test
+  public void linksToItemsThatReadersDoNotFindAreFound() {
+    Content content =
+        content(
+            "<p><a href=\"../items/k1.html\">One</a>, <a href=\"../items/k2.html#x\">two</a> and"
+                + " <a href=\"../items/k3.html\">three</a>.</p>");
+    Beyond beyond =
+        targets(
+            Map.of(
+                "k1", new Target("One", Target.Shown.YES),
+                "k2", new Target("Two", Target.Shown.NOT_YET),
+                "k3", Target.MISSING));
+    assertEquals(
+        told(found(content, beyond)),
+        List.of(
+            "link-item-gone: This leads to an item that is in the bin or deleted.",
+            "link-item-hidden: “Two” is not live; readers cannot see it yet."));
+    assertTrue(mended(content, beyond).endsWith("</a> and three.</p>"), mended(content, beyond));
+  }
+
+  @Test
+  public void linksOfPicturesAndButtonsAreLinks() {
+    String html =
+        "<figure><a href=\"https://example.org/x\"><img src=\"../assets/a.jpg\" alt=\"A mill\"></a></figure>"
+            + "<p><a href=\"https://example.org/x\">To the <strong>mill</strong></a></p>";
+    Beyond moved =
+        answer("https://example.org/x", answered(Verdict.THERE, "https://example.net/y", false));
+    Content content = content(html);
+    assertEquals(found(content, moved).size(), 2);
+    String after = mended(content, moved);
+    assertEquals(after.split("https://example.net/y", -1).length, 3, after);
+    assertEquals(HtmlReader.read(after).blocks().size(), 2);
+    Beyond broken = answer("https://example.org/x", answered(Verdict.BROKEN, "", false));
+    String without = mended(content, broken);
+    assertTrue(!without.contains("href"), without);
+    assertTrue(without.contains("To the <strong>mill</strong>"), without);
+  }
+
+  @Test
+  public void answersAreToldWithTheirDay() {
+    String address = "http://example.org/";
+    Content content = content("<p>See <a href=\"" + address + "\">the mill’s own page</a>.</p>");
+    assertEquals(
+        told(found(content, answer(address, answered(Verdict.DOUBTFUL, "", false)))),
+        List.of("link-doubtful: It answered (asked on 20 November)."));
+    Beyond secure = answer(address, answered(Verdict.THERE, "", true));
+    assertEquals(
+        told(found(content, secure)),
+        List.of(
+            "link-not-secure: This begins with http://, and answers with https:// as well (asked on 20 November)."));
+    assertTrue(mended(content, secure).contains("href=\"https://example.org/\""));
+  }
+
+  @Test
+  public void nobodyIsAskedWhereNoRuleWantsToKnow() {
+    assertTrue(!LeadRule.wantsAnswers(Settings.USUAL));
+    assertTrue(
+        LeadRule.wantsAnswers(new Settings(Map.of("link-moved", Setting.of(Weight.ADVISED)))));
+  }
+
+  @Test
+  public void whatIsSaidTwiceIsFoundWhereItWasWritten() {
+    Beyond twins =
+        new Beyond(
+            TODAY,
+            Map.of(),
+            Map.of(),
+            List.of(
+                new Twin(Said.TITLE, "k9", "A title"), new Twin(Said.DESCRIPTION, "k8", "Other")),
+            Map.of(),
+            Map.of(),
+            Set.of());
+    Content content = content("<p>Words.</p>");
+    assertEquals(
+        found(content, twins).stream().map(f -> f.field() + ": " + f.message()).toList(),
+        List.of(
+            "title: “A title” has the same title.", "summary: “Other” has the same description."));
+    Content own = content.withValues(Map.of(Standard.SEARCH_TITLE, "A title"));
+    assertEquals(found(own, twins).get(0).field(), Finding.FIELD + Standard.SEARCH_TITLE);
+  }
+
+  @Test
+  public void daysThatAreOverAreFoundAndTheFirstDayAfterIsNotYet() {
+    Content over = content("<p>Words.</p>").withValues(Map.of("day", "2026-11-26"));
+    Beyond today = new Beyond(TODAY, Map.of(), Map.of(), List.of(), Map.of(), Map.of(), Set.of());
+    assertEquals(
+        told(found(over, WALK, today)),
+        List.of("event-over: Day is 26 November 2026, and that day is over."));
+    assertEquals(told(found(over.withValues(Map.of("day", "2026-11-27")), WALK, today)), List.of());
+    assertEquals(
+        told(found(over.withValues(Map.of("day", "soon")), WALK, today)),
+        List.of(),
+        "what is no day is another rule’s");
+    Content review =
+        content("<p>Words.</p>").withValues(Map.of(Standard.REVIEW_DATE, "2026-11-01"));
+    assertEquals(
+        told(found(review, today)),
+        List.of("review-due: “Look at it again on” 1 November 2026: that day has come."));
+  }
+}
