@@ -20,6 +20,8 @@ class ApiDescription {
           "ContentInput.slug",
           "FixChoice.all",
           "FindingView.dismissed",
+          "OutsidePlace.verdict",
+          "OutsidePlace.askedAt",
           "NoteChange.words",
           "NoteChange.ticked",
           "NoteChange.place",

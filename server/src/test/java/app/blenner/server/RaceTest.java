@@ -41,6 +41,7 @@ public class RaceTest {
   public void prepare() {
     races.putAll(prepared.all());
     races.putAll(new SiteRaces(running).all());
+    races.putAll(new WritingRaces(running).all());
     for (int i = 0; i < 10; i++) {
       people.add(running.signedIn("ilse"));
     }

@@ -1,12 +1,11 @@
 package app.blenner.server;
 
-/** Races for the site as a whole, its people, and what keeps nothing. */
+/** Races for the site as a whole and its people. */
 final class SiteRaces extends RaceTable {
   SiteRaces(Running running) {
     super(running);
     site();
     people();
-    writing();
   }
 
   private void site() {
@@ -318,6 +317,11 @@ final class SiteRaces extends RaceTable {
     races.put(
         "DELETE /editor/api/rules/trials/{id}",
         new Race(0, all("DELETE", API + "/rules/trials/0", "")));
+    races.put(
+        "POST /editor/api/outside/asked", new Race(ANY, all("POST", API + "/outside/asked", "{}")));
+    races.put(
+        "POST /editor/api/outside/{id}/asked",
+        new Race(0, all("POST", API + "/outside/none/asked", "{}")));
     races.put("POST /editor/api/report", new Race(ANY, all("POST", API + "/report", "{}")));
     races.put("DELETE /editor/api/report", new Race(ANY, all("DELETE", API + "/report", "")));
     races.put(
@@ -386,47 +390,6 @@ final class SiteRaces extends RaceTable {
         "insert into message (item_key, item_title, received_at, answers, letter, is_read) values ('red-torch', 't', now(), '[]', 'l', false)");
     Long id = database.queryForObject("select max(id) from message", Long.class);
     return n -> new Call(method, API + "/messages/" + id, "{\"read\":true}");
-  }
-
-  private void writing() {
-    String text = "{\"body\":\"<p>a</p>\",\"language\":\"en\",\"chosen\":{}}";
-    races.put(
-        "POST /editor/api/intake/tidy", new Race(ANY, all("POST", API + "/intake/tidy", text)));
-    races.put(
-        "POST /editor/api/intake/tidy/mended",
-        new Race(ANY, all("POST", API + "/intake/tidy/mended", text)));
-    races.put(
-        "POST /editor/api/intake/paste",
-        new Race(
-            ANY,
-            all(
-                "POST",
-                API + "/intake/paste",
-                "{\"html\":\"<p>a<img src='data:image/png;base64,"
-                    + java.util.Base64.getEncoder().encodeToString(png(30, 30, 5))
-                    + "'></p>\",\"text\":\"a\",\"mode\":\"CLEAN\"}")));
-    races.put(
-        "POST /editor/api/writing/length",
-        new Race(ANY, all("POST", API + "/writing/length", text)));
-    String typed = "{\"language\":\"HTML\",\"text\":\"<p>a</p>\"}";
-    races.put(
-        "POST /editor/api/writing/markup",
-        new Race(ANY, all("POST", API + "/writing/markup", typed)));
-    races.put(
-        "POST /editor/api/writing/markup/reading",
-        new Race(ANY, all("POST", API + "/writing/markup/reading", typed)));
-    races.put(
-        "POST /editor/api/intake/address",
-        new Race(
-            ANY, all("POST", API + "/intake/address", "{\"address\":\"http://localhost:1/\"}")));
-    races.put(
-        "POST /editor/api/intake/picture",
-        new Race(
-            ANY,
-            all("POST", API + "/intake/picture", "{\"address\":\"http://localhost:1/a.png\"}")));
-    races.put(
-        "POST /site/contact/{key}/{number}",
-        new Race(ANY, all("POST", "/site/contact/red-torch/1", "")));
   }
 
   private String addedToolset(String held) {

@@ -2,6 +2,7 @@ package app.blenner.server.account;
 
 import app.blenner.server.problem.Problem;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
@@ -39,6 +40,14 @@ class OwnSettings {
         .findByAccountId(account)
         .forEach(s -> out.put(s.name, json.readValue(s.written, Object.class)));
     return out;
+  }
+
+  /** What somebody has set under a name. */
+  @Transactional(readOnly = true)
+  Optional<Object> of(long account, String name) {
+    return settings
+        .findById(account + "/" + name)
+        .map(s -> json.readValue(s.written, Object.class));
   }
 
   /** Sets something, in the place of what was set under this name. */

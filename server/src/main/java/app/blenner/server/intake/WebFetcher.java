@@ -2,32 +2,22 @@ package app.blenner.server.intake;
 
 import app.blenner.core.format.office.UnreadableFile;
 import app.blenner.core.intake.FetchPolicy;
+import app.blenner.server.outside.GuardedWeb;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.net.InetAddress;
 import java.net.URI;
 import java.net.UnknownHostException;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.concurrent.TimeUnit;
-import org.apache.hc.client5.http.DnsResolver;
-import org.apache.hc.client5.http.SystemDefaultDnsResolver;
 import org.apache.hc.client5.http.classic.methods.HttpGet;
-import org.apache.hc.client5.http.config.ConnectionConfig;
-import org.apache.hc.client5.http.config.RequestConfig;
 import org.apache.hc.client5.http.impl.classic.CloseableHttpClient;
-import org.apache.hc.client5.http.impl.classic.HttpClients;
-import org.apache.hc.client5.http.impl.io.PoolingHttpClientConnectionManagerBuilder;
 import org.apache.hc.core5.http.ClassicHttpResponse;
 import org.apache.hc.core5.http.ContentType;
 import org.apache.hc.core5.http.Header;
-import org.apache.hc.core5.util.Timeout;
 import org.springframework.stereotype.Component;
 
 /**
- * Fetches something from the web within limits. Where a name leads is looked up once, and the connection goes to what
- * was found and checked; a name cannot lead elsewhere in between.
+ * Fetches something from the web within limits.
  */
 @Component
 class WebFetcher {
@@ -53,13 +43,6 @@ class WebFetcher {
     T read(ContentType type, byte[] bytes);
   }
 
-  /** The name leads to this machine or a network that is not for everybody. */
-  private static final class Private extends UnknownHostException {
-    Private(String host) {
-      super(host);
-    }
-  }
-
   /**
    * Fetches something.
    *
@@ -69,7 +52,8 @@ class WebFetcher {
   <T> Fetched<T> fetch(String typed, FetchPolicy policy, Sort sort, Reader<T> reader) {
     URI address = policy.check(typed);
     long deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
-    try (CloseableHttpClient client = client(policy)) {
+    try (CloseableHttpClient client =
+        GuardedWeb.client(policy, SECONDS, "Blenner (fetches one thing for an editor)")) {
       for (int hops = 0; hops <= MOST_REDIRECTS; hops++) {
         Step<T> step = get(client, address, deadline, sort, reader);
         if (step.next() == null) {
@@ -78,7 +62,7 @@ class WebFetcher {
         address = policy.check(address.resolve(step.next()).toString());
       }
       throw new UnreadableFile("This address leads on and on to others; Blenner followed five.");
-    } catch (Private e) {
+    } catch (GuardedWeb.Private e) {
       throw new IllegalArgumentException(
           "“"
               + address.getHost()
@@ -96,47 +80,6 @@ class WebFetcher {
               + SECONDS
               + " seconds. Try again later.");
     }
-  }
-
-  private CloseableHttpClient client(FetchPolicy policy) {
-    DnsResolver resolver =
-        new DnsResolver() {
-          @Override
-          public InetAddress[] resolve(String host) throws UnknownHostException {
-            List<InetAddress> allowed = new ArrayList<>();
-            for (InetAddress a : SystemDefaultDnsResolver.INSTANCE.resolve(host)) {
-              if (FetchPolicy.isPublic(a) || policy.names(host)) {
-                allowed.add(a);
-              }
-            }
-            if (allowed.isEmpty()) {
-              throw new Private(host);
-            }
-            return allowed.toArray(InetAddress[]::new);
-          }
-
-          @Override
-          public String resolveCanonicalHostname(String host) {
-            return host;
-          }
-        };
-    Timeout wait = Timeout.ofSeconds(SECONDS);
-    return HttpClients.custom()
-        .setConnectionManager(
-            PoolingHttpClientConnectionManagerBuilder.create()
-                .setDnsResolver(resolver)
-                .setDefaultConnectionConfig(
-                    ConnectionConfig.custom()
-                        .setConnectTimeout(wait)
-                        .setSocketTimeout(wait)
-                        .build())
-                .build())
-        .setDefaultRequestConfig(RequestConfig.custom().setResponseTimeout(wait).build())
-        .disableRedirectHandling()
-        .disableAutomaticRetries()
-        .disableCookieManagement()
-        .setUserAgent("Blenner (fetches one thing for an editor)")
-        .build();
   }
 
   /** One answer: what was looked for, or where it leads on to. */

@@ -39,31 +39,31 @@ class FindingController {
    */
   record GivenView(String before, String after) {}
 
-  private final ItemService items;
+  private final FindingService findings;
 
-  FindingController(ItemService items) {
-    this.items = items;
+  FindingController(FindingService findings) {
+    this.findings = findings;
   }
 
   @PostMapping("/fixes")
   ItemView fix(@PathVariable String key, @Valid @RequestBody FixChoice choice) {
-    return items.fix(key, choice, AccountService.current());
+    return findings.fix(key, choice, AccountService.current());
   }
 
   /** What a repair of a finding would give. */
   @GetMapping("/findings/{finding}/fixes/{fix}")
   GivenView given(@PathVariable String key, @PathVariable String finding, @PathVariable int fix) {
-    Given given = items.given(key, finding, fix, AccountService.current());
+    Given given = findings.given(key, finding, fix, AccountService.current());
     return new GivenView(HtmlWriter.write(given.before()), HtmlWriter.write(given.after()));
   }
 
   @PostMapping("/dismissals")
   ItemState dismiss(@PathVariable String key, @Valid @RequestBody Dismissal wanted) {
-    return items.dismiss(key, wanted.finding(), wanted.reason(), AccountService.current());
+    return findings.dismiss(key, wanted.finding(), wanted.reason(), AccountService.current());
   }
 
   @DeleteMapping("/dismissals/{finding}")
   ItemState bringBack(@PathVariable String key, @PathVariable String finding) {
-    return items.bringBack(key, finding, AccountService.current());
+    return findings.bringBack(key, finding, AccountService.current());
   }
 }

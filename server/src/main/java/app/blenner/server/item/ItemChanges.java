@@ -142,7 +142,8 @@ public class ItemChanges {
 
   private Content mended(ItemEntity item, Content now, ItemChange.Mending mending) {
     Kind kind = itemService.kind(item.itemKey);
-    return Repairs.all(now, c -> judge.look(c, kind), mending.rule(), mending.label());
+    return Repairs.all(
+        now, c -> judge.look(item.itemKey, c, kind), mending.rule(), mending.label());
   }
 
   private void keep(ItemEntity item, Content next, Site site, Account by) {

@@ -37,6 +37,7 @@ public class ItemImport {
   private final Versions versions;
   private final ItemWordsRepository words;
   private final WordInUseRepository wordsInUse;
+  private final Around around;
   private final EntityManager entities;
 
   ItemImport(
@@ -57,6 +58,7 @@ public class ItemImport {
       Versions versions,
       ItemWordsRepository words,
       WordInUseRepository wordsInUse,
+      Around around,
       EntityManager entities) {
     this.items = items;
     this.itemService = itemService;
@@ -75,6 +77,7 @@ public class ItemImport {
     this.versions = versions;
     this.words = words;
     this.wordsInUse = wordsInUse;
+    this.around = around;
     this.entities = entities;
   }
 
@@ -190,6 +193,7 @@ public class ItemImport {
     items.deleteAllInBatch();
     words.deleteAllInBatch();
     wordsInUse.deleteAllInBatch();
+    around.clear();
     dismissals.clear();
     versions.clear();
   }

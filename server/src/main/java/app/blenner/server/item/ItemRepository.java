@@ -97,6 +97,31 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
           + " group by i.stage")
   List<StageCount> countByStage(Long owner, long me, boolean editor);
 
+  /** How an item stands. */
+  record Standing(String key, String title, Stage stage) {}
+
+  @Query(
+      "select new app.blenner.server.item.ItemRepository$Standing(i.itemKey, i.title, i.stage)"
+          + " from ItemEntity i where i.itemKey in :keys")
+  List<Standing> standing(Collection<String> keys);
+
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @Query("update ItemEntity i set i.findingsBy = 0 where i.itemKey in :keys")
+  void lookAnewAt(Collection<String> keys);
+
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @Query(
+      "update ItemEntity i set i.findingsBy = 0 where i.itemKey in"
+          + " (select u.itemKey from AssetUseEntity u where u.asset = :asset and u.forReaders = false)")
+  void lookAnewAtUsing(String asset);
+
+  /** Has those looked over anew in whose text something leads to an item. */
+  @Modifying(flushAutomatically = true, clearAutomatically = true)
+  @Query(
+      "update ItemEntity i set i.findingsBy = 0 where i.itemKey in"
+          + " (select l.itemKey from ItemLinkEntity l where l.target = :target and l.forReaders = false)")
+  void lookAnewAtLeading(String target);
+
   long countByKind(String kind);
 
   @Query("select count(i) > 0 from ItemEntity i where i.itemKey = :key and i.stage = LIVE")

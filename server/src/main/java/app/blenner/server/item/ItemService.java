@@ -12,10 +12,7 @@ import app.blenner.core.kind.Kind;
 import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Fix;
-import app.blenner.core.rule.Given;
 import app.blenner.core.rule.Level;
-import app.blenner.core.rule.Repairs;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.Topic;
@@ -25,7 +22,6 @@ import app.blenner.server.asset.UseService;
 import app.blenner.server.item.ItemViews.AttachmentView;
 import app.blenner.server.item.ItemViews.ContentInput;
 import app.blenner.server.item.ItemViews.ContentView;
-import app.blenner.server.item.ItemViews.FixChoice;
 import app.blenner.server.item.ItemViews.ItemState;
 import app.blenner.server.item.ItemViews.ItemView;
 import app.blenner.server.item.ItemViews.NewItem;
@@ -64,6 +60,7 @@ class ItemService {
   private final Versions versions;
   private final ItemWordsRepository words;
   private final WordsInUse wordsInUse;
+  private final Around around;
   private final FindMarks marks;
   private final KindService kinds;
   private final Holder holder;
@@ -85,6 +82,7 @@ class ItemService {
       Versions versions,
       ItemWordsRepository words,
       WordsInUse wordsInUse,
+      Around around,
       FindMarks marks,
       KindService kinds,
       Holder holder,
@@ -103,6 +101,7 @@ class ItemService {
     this.versions = versions;
     this.words = words;
     this.wordsInUse = wordsInUse;
+    this.around = around;
     this.marks = marks;
     this.kinds = kinds;
     this.holder = holder;
@@ -167,13 +166,13 @@ class ItemService {
     return view(get(key), by, "");
   }
 
-  private ItemView view(ItemEntity item, Account by, String copyKey) {
+  ItemView view(ItemEntity item, Account by, String copyKey) {
     ItemState state = states.make(item, content(item), by);
     return new ItemView(state, ContentView.of(content(item)), copyKey);
   }
 
   /** The working copy of an item. */
-  private Content content(ItemEntity item) {
+  Content content(ItemEntity item) {
     return versions.content(item.working);
   }
 
@@ -279,6 +278,7 @@ class ItemService {
     Content whole = pieces.whole(content);
     pieces.note(item.itemKey, false, content);
     words.note(item.itemKey, whole);
+    around.note(item.itemKey, content);
     wordsInUse.note(item.itemKey, content);
     item.changedAt = clock.instant();
     item.changedBy = by;
@@ -289,21 +289,11 @@ class ItemService {
   }
 
   /** What is found in the working copy, without what is left as it is in spite of a rule that is required. */
-  private List<Finding> standing(ItemEntity item, Content content, Kind kind) {
+  List<Finding> standing(ItemEntity item, Content content, Kind kind) {
     return dismissals.withoutOverruled(
-        item.itemKey, judge.findings(item.working, content, kind), judge.settings(kind));
-  }
-
-  /** Notes it anew after something was left or taken up again. That is no change of the item: whoever has it open goes on. */
-  private void noteFound(ItemEntity item, Kind kind) {
-    List<Finding> findings = standing(item, content(item), kind);
-    items.note(
         item.itemKey,
-        item.working,
-        Preflight.count(findings, Level.MUST_FIX),
-        Noted.write(findings),
-        Preflight.VERSION);
-    marks.mark(List.of(item.itemKey));
+        judge.findings(item.itemKey, item.working, content, kind),
+        judge.settings(kind));
   }
 
   /** Notes what the worklist tells of the working copy. */
@@ -383,69 +373,11 @@ class ItemService {
     addresses.releaseAll(key);
     uses.forget(key);
     words.deleteById(key);
+    around.forget(key);
     wordsInUse.forget(key);
     pieces.forget(key);
     links.forget(key);
     dismissals.forget(key);
     items.delete(item);
-  }
-
-  /** Mends a finding, or all that its rule finds and this repair mends. */
-  ItemView fix(String key, FixChoice choice, Account by) {
-    ItemEntity item = get(key);
-    checkRevision(item, choice.revision(), by);
-    Content content = content(item);
-    Kind kind = kinds.kind(item.kind);
-    Finding finding = finding(item, choice.finding(), by);
-    Fix fix = fix(finding, choice.fix());
-    Content mended =
-        Boolean.TRUE.equals(choice.all())
-            ? Repairs.all(content, c -> judge.look(c, kind), finding.rule(), fix.label())
-            : finding.mended(fix, content);
-    keep(item, mended, by);
-    return view(item, by, "");
-  }
-
-  /** What a repair would give. */
-  @Transactional(readOnly = true)
-  Given given(String key, String finding, int fix, Account by) {
-    ItemEntity item = get(key);
-    Finding found = finding(item, finding, by);
-    return Given.of(found, fix(found, fix), content(item));
-  }
-
-  /** Leaves what was found as it is. */
-  ItemState dismiss(String key, String finding, String reason, Account by) {
-    ItemEntity item = get(key);
-    Kind kind = kinds.kind(item.kind);
-    dismissals.dismiss(key, finding(item, finding, by), reason, judge.settings(kind), by);
-    noteFound(item, kind);
-    return states.make(item, content(item), by);
-  }
-
-  /** Looks again at what was left as it is. */
-  ItemState bringBack(String key, String finding, Account by) {
-    ItemEntity item = get(key);
-    dismissals.bringBack(key, finding);
-    noteFound(item, kinds.kind(item.kind));
-    return states.make(item, content(item), by);
-  }
-
-  private Finding finding(ItemEntity item, String identity, Account by) {
-    return states.findings(item, content(item), kinds.kind(item.kind), by).stream()
-        .filter(f -> f.identity().equals(identity))
-        .findFirst()
-        .orElseThrow(ItemService::changedSince);
-  }
-
-  private static Fix fix(Finding finding, int number) {
-    if (number < 0 || number >= finding.fixes().size()) {
-      throw changedSince();
-    }
-    return finding.fixes().get(number);
-  }
-
-  private static Problem changedSince() {
-    return Problem.unusable("This was mended already, or the text has changed since.");
   }
 }

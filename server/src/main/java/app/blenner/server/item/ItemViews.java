@@ -112,6 +112,7 @@ final class ItemViews {
    *
    * @param id its identity within this text
    * @param label what the rule looks for
+   * @param words the words it is on, or empty
    * @param mayLeave whether whoever asks may leave it as it is
    * @param dismissed that somebody wants it left as it is; null where nobody does
    */
@@ -127,11 +128,13 @@ final class ItemViews {
       List<Integer> path,
       int from,
       int to,
+      String words,
       List<FixView> fixes,
       boolean mayLeave,
       DismissedView dismissed) {
 
-    static FindingView of(Finding f, Sort sort, boolean mayLeave, DismissalEntity dismissed) {
+    static FindingView of(
+        Finding f, Sort sort, boolean mayLeave, DismissalEntity dismissed, String words) {
       return new FindingView(
           f.identity(),
           f.rule(),
@@ -144,6 +147,7 @@ final class ItemViews {
           f.path() == null ? List.of() : f.path().steps(),
           f.from(),
           f.to(),
+          words,
           f.fixes().stream().map(x -> new FixView(x.label(), x.asks())).toList(),
           mayLeave,
           dismissed == null
@@ -241,6 +245,7 @@ final class ItemViews {
    * How an item stands.
    *
    * @param taken what was taken out of it as it was kept just now; null where nothing was
+   * @param reading whether its texts are still being read for their language; what is found then comes later
    * @param revision counts its changes; whatever changes it says on which one it builds
    * @param language the language it is written in
    */
@@ -257,6 +262,7 @@ final class ItemViews {
       Measures measures,
       Faces faces,
       List<FindingView> findings,
+      boolean reading,
       List<Expiries.Expiring> expiring,
       TakenOut taken) {}
 

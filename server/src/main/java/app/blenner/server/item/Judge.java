@@ -3,6 +3,8 @@ package app.blenner.server.item;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.language.ProofreadRule;
+import app.blenner.core.rule.Beyond;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Passages;
 import app.blenner.core.rule.Settings;
@@ -13,6 +15,7 @@ import app.blenner.server.site.SiteService;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /**
@@ -32,8 +35,10 @@ class Judge {
   private final SiteService sites;
   private final MergeFieldService fields;
   private final LinkedPieces pieces;
+  private final Around around;
 
-  Judge(SiteService sites, MergeFieldService fields, LinkedPieces pieces) {
+  Judge(SiteService sites, MergeFieldService fields, LinkedPieces pieces, Around around) {
+    this.around = around;
     this.sites = sites;
     this.fields = fields;
     this.pieces = pieces;
@@ -42,29 +47,61 @@ class Judge {
   /**
    * What is found in a state of an item.
    *
+   * @param key the key of the item
    * @param version the hash of its content
    */
-  List<Finding> findings(String version, Content content, Kind kind) {
-    Surroundings around = around(kind);
+  List<Finding> findings(String key, String version, Content content, Kind kind) {
+    return findings(key, version, content, kind, Set.of());
+  }
+
+  /** The same, as somebody sees it who knows some words. */
+  List<Finding> findings(
+      String key, String version, Content content, Kind kind, Set<String> words) {
     Settings settings = settings(kind);
+    Beyond beyond = around.of(key, content, kind, settings).knowing(words);
+    Surroundings around = around(kind, beyond);
     return found.get(
         new Look(version, around, settings),
         look -> Preflight.check(Subject.of(content, around, passages), settings));
   }
 
   /** What is found in a content that is not kept yet. */
-  List<Finding> look(Content content, Kind kind) {
-    return Preflight.check(subject(content, kind), settings(kind));
+  List<Finding> look(String key, Content content, Kind kind) {
+    Settings settings = settings(kind);
+    return Preflight.check(
+        Subject.of(content, around(key, content, kind, settings), passages), settings);
   }
 
   /** What is found in a content with rules set in some way; nothing of it is remembered. */
-  List<Finding> lookOnce(Content content, Kind kind, Settings settings) {
-    return Preflight.check(Subject.of(content, around(kind), new Passages(0)), settings);
+  List<Finding> lookOnce(String key, Content content, Kind kind, Settings settings) {
+    return Preflight.check(
+        Subject.of(content, around(key, content, kind, settings), new Passages(0)), settings);
   }
 
-  /** An item as rules look at it. */
+  /** An item as those look at it who ask for nothing beyond it. */
   Subject subject(Content content, Kind kind) {
-    return Subject.of(content, around(kind), passages);
+    return Subject.of(content, around(kind, Beyond.UNKNOWN), passages);
+  }
+
+  /**
+   * Has the texts of an item read for their language, as somebody looks at it.
+   *
+   * @return whether some still have to be
+   */
+  boolean read(String key, Content content, Kind kind) {
+    return around.read(key, content, settings(kind));
+  }
+
+  /** Waits a little until they are, where what is found there holds items. */
+  void awaitReading(String key, Content content, Kind kind) {
+    if (ProofreadRule.holds(settings(kind))) {
+      awaitAll(key, content, kind);
+    }
+  }
+
+  /** Waits a little until they are, since somebody asks for what was found. */
+  void awaitAll(String key, Content content, Kind kind) {
+    around.awaitReading(key, content, settings(kind));
   }
 
   /** How rules are set for items of a kind. */
@@ -72,7 +109,11 @@ class Judge {
     return sites.site().standards().of(kind.name());
   }
 
-  private Surroundings around(Kind kind) {
-    return new Surroundings(kind, sites.site().language(), fields.all(), pieces.keys());
+  private Surroundings around(String key, Content content, Kind kind, Settings settings) {
+    return around(kind, around.of(key, content, kind, settings));
+  }
+
+  private Surroundings around(Kind kind, Beyond beyond) {
+    return new Surroundings(kind, sites.site().language(), fields.all(), pieces.keys(), beyond);
   }
 }

@@ -36,6 +36,8 @@ public class Judging {
   private final UseService uses;
   private final LiveCopyRepository liveCopies;
   private final WordsInUse wordsInUse;
+  private final Around around;
+  private final Concerned concerned;
   private final FindMarks marks;
   private final TransactionTemplate transaction;
   private volatile boolean stopped;
@@ -52,6 +54,8 @@ public class Judging {
       UseService uses,
       LiveCopyRepository liveCopies,
       WordsInUse wordsInUse,
+      Around around,
+      Concerned concerned,
       FindMarks marks,
       TransactionTemplate transaction) {
     this.items = items;
@@ -65,6 +69,8 @@ public class Judging {
     this.uses = uses;
     this.liveCopies = liveCopies;
     this.wordsInUse = wordsInUse;
+    this.around = around;
+    this.concerned = concerned;
     this.marks = marks;
     this.transaction = transaction;
   }
@@ -89,6 +95,7 @@ public class Judging {
   /** Soon after each start, since rules change with the program, and after a kind asks for something else. */
   @Scheduled(initialDelay = 1, fixedDelay = 5, timeUnit = TimeUnit.SECONDS)
   public void lookAnew() {
+    concerned.settle();
     List<ItemRepository.Judged> some;
     String after = "";
     int looked = 0;
@@ -111,7 +118,9 @@ public class Judging {
     Kind kind = kinds.kind(item.kind());
     List<Finding> findings =
         dismissals.withoutOverruled(
-            item.key(), judge.findings(item.working(), content, kind), judge.settings(kind));
+            item.key(),
+            judge.findings(item.key(), item.working(), content, kind),
+            judge.settings(kind));
     transaction.executeWithoutResult(
         status -> {
           int noted =
@@ -123,6 +132,7 @@ public class Judging {
                   Preflight.VERSION);
           if (noted > 0) {
             marks.mark(List.of(item.key()));
+            around.note(item.key(), content);
             wordsInUse.note(item.key(), content);
             links.note(item.key(), false, kind, content);
             noteForReaders(item.key(), kind);

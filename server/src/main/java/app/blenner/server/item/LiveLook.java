@@ -94,7 +94,7 @@ public class LiveLook {
                   live.updatedAt,
                   open(
                       key,
-                      judge.lookOnce(content, kind, standards.of(kind.name())),
+                      judge.lookOnce(key, content, kind, standards.of(kind.name())),
                       standards,
                       kind));
             });
@@ -106,7 +106,7 @@ public class LiveLook {
     Kind kind = itemService.kind(key);
     return open(
         key,
-        judge.lookOnce(versions.content(item.working), kind, standards.of(kind.name())),
+        judge.lookOnce(key, versions.content(item.working), kind, standards.of(kind.name())),
         standards,
         kind);
   }

@@ -40,6 +40,7 @@ class StageService {
   private final LinkedPieces pieces;
   private final ItemLinks links;
   private final Listings listings;
+  private final Around around;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -55,6 +56,7 @@ class StageService {
       LinkedPieces pieces,
       ItemLinks links,
       Listings listings,
+      Around around,
       ApplicationEventPublisher events,
       Clock clock) {
     this.itemService = itemService;
@@ -68,6 +70,7 @@ class StageService {
     this.pieces = pieces;
     this.links = links;
     this.listings = listings;
+    this.around = around;
     this.events = events;
     this.clock = clock;
   }
@@ -81,6 +84,7 @@ class StageService {
     ItemEntity item = itemService.get(key);
     itemService.checkRevision(item, revision, by);
     Content content = versions.content(item.working);
+    states.awaitReading(item, content);
     SignOff.Standing standing =
         states.standing(item, states.findings(item, content, kinds.kind(item.kind), by), by);
     SignOff.Step step = SignOff.step(action, standing, by.role());
@@ -97,6 +101,7 @@ class StageService {
     if (item.stage != Stage.LIVE) {
       hide(item);
     }
+    around.shownOrHidden(key);
     tell(item, seen);
     return states.make(item, content, by);
   }

@@ -1,5 +1,6 @@
 package app.blenner.server.item;
 
+import app.blenner.core.document.Inlines;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.language.Counts;
@@ -18,6 +19,7 @@ import app.blenner.core.site.Appearances;
 import app.blenner.core.site.Site;
 import app.blenner.core.toolset.OutsideToolset;
 import app.blenner.server.account.Account;
+import app.blenner.server.account.OwnWords;
 import app.blenner.server.asset.Expiries;
 import app.blenner.server.item.ItemViews.Changed;
 import app.blenner.server.item.ItemViews.ContentView;
@@ -37,6 +39,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -59,6 +62,7 @@ class StateMaker {
   private final Judge judge;
   private final Dismissals dismissals;
   private final ItemLinks links;
+  private final OwnWords ownWords;
   private final Clock clock;
 
   StateMaker(
@@ -70,12 +74,14 @@ class StateMaker {
       Judge judge,
       Dismissals dismissals,
       ItemLinks links,
+      OwnWords ownWords,
       Clock clock) {
     this.versions = versions;
     this.holder = holder;
     this.judge = judge;
     this.dismissals = dismissals;
     this.links = links;
+    this.ownWords = ownWords;
     this.liveCopies = liveCopies;
     this.sites = sites;
     this.expiries = expiries;
@@ -85,9 +91,45 @@ class StateMaker {
   /** What is found in an item, and what its texts hold that they do not offer to somebody. */
   List<Finding> findings(ItemEntity item, Content content, Kind kind, Account by) {
     return Stream.concat(
-            judge.findings(item.working, content, kind).stream(),
+            judge
+                .findings(item.itemKey, item.working, content, kind, ownWords.of(by.id()))
+                .stream(),
             holder.findings(kind, by.role(), () -> judge.subject(content, kind)).stream())
         .toList();
+  }
+
+  private static String words(Finding f, Content content) {
+    if (f.from() >= f.to()) {
+      return "";
+    }
+    String text =
+        switch (f.field()) {
+          case "title" -> content.title();
+          case "summary" -> content.summary();
+          case "body" -> content.body().at(f.path()).map(b -> Inlines.text(b.content())).orElse("");
+          default -> "";
+        };
+    return f.to() <= text.length() ? text.substring(f.from(), f.to()) : "";
+  }
+
+  /** Waits a little for what is still being read in an item, where that may hold it. */
+  void awaitReading(ItemEntity item, Content content) {
+    judge.awaitReading(item.itemKey, content, sites.site().kind(item.kind));
+  }
+
+  /** What is found in an item under an identity; what was found in its texts before a change is waited for. */
+  Optional<Finding> finding(ItemEntity item, Content content, String identity, Account by) {
+    Kind kind = sites.site().kind(item.kind);
+    Optional<Finding> found = in(findings(item, content, kind, by), identity);
+    if (found.isPresent()) {
+      return found;
+    }
+    judge.awaitAll(item.itemKey, content, kind);
+    return in(findings(item, content, kind, by), identity);
+  }
+
+  private static Optional<Finding> in(List<Finding> findings, String identity) {
+    return findings.stream().filter(f -> f.identity().equals(identity)).findFirst();
   }
 
   /** How an item stands, in which nothing was written just now. */
@@ -104,6 +146,7 @@ class StateMaker {
       ItemEntity item, Content content, Account by, Addresses.Settled address, String taken) {
     Site site = sites.site();
     Kind kind = site.kind(item.kind);
+    boolean reading = judge.read(item.itemKey, content, kind);
     List<Finding> findings = findings(item, content, kind, by);
     Map<String, DismissalEntity> dismissed =
         dismissals.of(item.itemKey, findings, judge.settings(kind));
@@ -141,8 +184,10 @@ class StateMaker {
                         f,
                         SORTS.getOrDefault(f.rule(), OUTSIDE),
                         Dismissals.mayLeave(f, judge.settings(kind), by.role()),
-                        dismissed.get(f.identity())))
+                        dismissed.get(f.identity()),
+                        words(f, content)))
             .toList(),
+        reading,
         expiries.in(List.of(item.itemKey)).getOrDefault(item.itemKey, List.of()),
         taken.isEmpty() ? null : new TakenOut(taken, ContentView.of(content)));
   }

@@ -17,6 +17,7 @@ class EditorController {
     "/editor/set-up",
     "/editor/inbox",
     "/editor/report",
+    "/editor/report/links",
     "/editor/account",
     "/editor/set-password",
     "/editor/sign-in",

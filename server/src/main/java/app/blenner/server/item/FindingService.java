@@ -1,0 +1,120 @@
+package app.blenner.server.item;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.preflight.Noted;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Given;
+import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Repairs;
+import app.blenner.server.account.Account;
+import app.blenner.server.item.ItemViews.FixChoice;
+import app.blenner.server.item.ItemViews.ItemState;
+import app.blenner.server.item.ItemViews.ItemView;
+import app.blenner.server.problem.Problem;
+import app.blenner.server.site.KindService;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What somebody does about what was found in an item: mends it, looks what that gives, or leaves it as it is. */
+@Service
+@Transactional
+class FindingService {
+  private final ItemService itemService;
+  private final ItemRepository items;
+  private final StateMaker states;
+  private final Judge judge;
+  private final Dismissals dismissals;
+  private final FindMarks marks;
+  private final KindService kinds;
+
+  FindingService(
+      ItemService itemService,
+      ItemRepository items,
+      StateMaker states,
+      Judge judge,
+      Dismissals dismissals,
+      FindMarks marks,
+      KindService kinds) {
+    this.itemService = itemService;
+    this.items = items;
+    this.states = states;
+    this.judge = judge;
+    this.dismissals = dismissals;
+    this.marks = marks;
+    this.kinds = kinds;
+  }
+
+  /** Mends a finding, or all that its rule finds and this repair mends. */
+  ItemView fix(String key, FixChoice choice, Account by) {
+    ItemEntity item = itemService.get(key);
+    itemService.checkRevision(item, choice.revision(), by);
+    Content content = itemService.content(item);
+    Kind kind = kinds.kind(item.kind);
+    Finding finding = finding(item, choice.finding(), by);
+    Fix fix = fix(finding, choice.fix());
+    Content mended =
+        Boolean.TRUE.equals(choice.all())
+            ? Repairs.all(content, c -> judge.look(key, c, kind), finding.rule(), fix.label())
+            : finding.mended(fix, content);
+    itemService.keep(item, mended, by);
+    return itemService.view(item, by, "");
+  }
+
+  /** What a repair would give. */
+  @Transactional(readOnly = true)
+  Given given(String key, String finding, int fix, Account by) {
+    ItemEntity item = itemService.get(key);
+    Finding found = finding(item, finding, by);
+    return Given.of(found, fix(found, fix), itemService.content(item));
+  }
+
+  /** Leaves what was found as it is. */
+  ItemState dismiss(String key, String finding, String reason, Account by) {
+    ItemEntity item = itemService.get(key);
+    Kind kind = kinds.kind(item.kind);
+    dismissals.dismiss(key, finding(item, finding, by), reason, judge.settings(kind), by);
+    noteFound(item, kind);
+    return states.make(item, itemService.content(item), by);
+  }
+
+  /** Looks again at what was left as it is. */
+  ItemState bringBack(String key, String finding, Account by) {
+    ItemEntity item = itemService.get(key);
+    dismissals.bringBack(key, finding);
+    noteFound(item, kinds.kind(item.kind));
+    return states.make(item, itemService.content(item), by);
+  }
+
+  private Finding finding(ItemEntity item, String identity, Account by) {
+    return states
+        .finding(item, itemService.content(item), identity, by)
+        .orElseThrow(FindingService::changedSince);
+  }
+
+  private static Fix fix(Finding finding, int number) {
+    if (number < 0 || number >= finding.fixes().size()) {
+      throw changedSince();
+    }
+    return finding.fixes().get(number);
+  }
+
+  private static Problem changedSince() {
+    return Problem.unusable("This was mended already, or the text has changed since.");
+  }
+
+  /** Notes it anew after something was left or taken up again. That is no change of the item: whoever has it open goes on. */
+  private void noteFound(ItemEntity item, Kind kind) {
+    List<Finding> findings = itemService.standing(item, itemService.content(item), kind);
+    items.note(
+        item.itemKey,
+        item.working,
+        Preflight.count(findings, Level.MUST_FIX),
+        Noted.write(findings),
+        Preflight.VERSION);
+    marks.mark(List.of(item.itemKey));
+  }
+}
