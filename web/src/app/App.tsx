@@ -6,6 +6,7 @@ import { Account } from '../account/Account'
 import { AssetPage } from '../assets/AssetPage'
 import { Assets } from '../assets/Assets'
 import { Inbox } from '../inbox/Inbox'
+import { LinksElsewhere } from '../report/LinksElsewhere'
 import { SiteReport } from '../report/SiteReport'
 import { Sections } from '../sections/Sections'
 import { SetUp } from '../setup/SetUp'
@@ -75,6 +76,7 @@ function SignedIn() {
         <Route path="assets/:name" element={<AssetPage />} />
         <Route path="set-up" element={<SetUp />} />
         <Route path="report" element={<SiteReport />} />
+        <Route path="report/links" element={<LinksElsewhere />} />
         <Route path="inbox" element={<Inbox />} />
         <Route path="account" element={<Account />} />
         <Route

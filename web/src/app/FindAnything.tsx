@@ -68,6 +68,7 @@ export function FindAnything({ open, onClose, onOutline }: Props) {
       : []),
     { name: 'Go to the worklist', run: () => navigate('/worklist') },
     { name: 'Go to the site report', run: () => navigate('/report') },
+    { name: 'Go to the links elsewhere', run: () => navigate('/report/links') },
     { name: 'Go to sections', run: () => navigate('/sections') },
     { name: 'Go to assets', run: () => navigate('/assets') },
     { name: 'Go to the inbox', run: () => navigate('/inbox') },

@@ -33,6 +33,7 @@ import { RunBar } from './runbar/RunBar'
 import { SaveOutlineDialog } from './SaveOutlineDialog'
 import { Expiring } from './screen/Expiring'
 import { useQuietKeys, useRegionKeys, useSaveKey } from './screen/keys'
+import { useLanguage } from './screen/language'
 import { useMending } from './screen/mending'
 import { useMergeFields } from './screen/mergeFields'
 import { outcome } from './screen/outcome'
@@ -88,6 +89,7 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
 
   useMergeFields(saver, sheet)
   usePieces(sheet)
+  useLanguage(saver, sheet)
   useQuietKeys(quiet, () => setQuiet(false))
   useOffer(
     useMemo(

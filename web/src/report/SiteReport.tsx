@@ -60,6 +60,12 @@ export function SiteReport() {
           {underWay?.running && (
             <progress aria-label="Progress" value={underWay.done} max={Math.max(1, underWay.total)} />
           )}
+          <p>
+            <Link to="/report/links" className="font-semibold text-petrol hover:underline">
+              Links elsewhere
+            </Link>{' '}
+            <span className="text-soft">and whether they lead anywhere.</span>
+          </p>
           {told && (
             <p role="alert" className="text-rust">
               {told}

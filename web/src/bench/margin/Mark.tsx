@@ -10,6 +10,7 @@ import { asShown } from '../../sheet'
 import { useBench } from '../state/context'
 import { useFindings } from '../state/findings'
 import { askWhy, comeTo, useWalk } from '../state/walk'
+import { Known } from './Known'
 
 /** One finding: what is wrong, why it matters, how it is put right, and where the rule comes from. */
 export function Mark({ finding }: { finding: Finding }) {
@@ -58,6 +59,7 @@ export function Mark({ finding }: { finding: Finding }) {
               {finding.level === 'MUST_FIX' ? 'Go on in spite of it' : 'Leave it as it is'}
             </TextButton>
           )}
+          {finding.rule === 'spelling' && <Known finding={finding} />}
           <TextButton aria-expanded={more} onClick={() => setMore(!more)}>
             {more ? 'Less' : 'More'}
           </TextButton>

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import { useRefresh, useRules, useSite } from '../../shared/api/queries'
+import { asItComes, begunFrom, EVERY, holds, said, withRule } from '../../shared/api/standards'
 import type { KindRules } from '../../shared/api/types'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Field'
@@ -8,7 +9,6 @@ import { useDraft } from '../../shared/ui/useDraft'
 import { useSubmit } from '../../shared/ui/useSubmit'
 import { SettingsFoot } from '../SettingsFoot'
 import { RuleRow } from './RuleRow'
-import { asItComes, begunFrom, EVERY, holds, said, withRule } from './standards'
 import { TryRules } from './TryRules'
 
 /** What the site asks of its items: each rule, for every kind or for one. */

@@ -18,6 +18,7 @@ import { writeHtml } from '../model/write'
 import { redirected } from '../plugins/direction'
 import { closeSettings, settingsOf } from '../plugins/settings'
 import { offering, offerOf } from '../plugins/toolset'
+import { type Underlined, underlining } from '../plugins/underlines'
 import { tools } from '../tools/registry'
 import { replacement, withWords } from './changes'
 import { Followed } from './followed'
@@ -250,6 +251,14 @@ export class Sheet implements SheetHost {
   /** Takes over another text. Only the stretch that differs is replaced, and Undo brings it back. */
   replace(html: string) {
     const tr = replacement(this.state, html)
+    if (tr) this.dispatch(tr)
+  }
+
+  /** Underlines words of the text, and no others than these. */
+  underline(words: Underlined[]) {
+    // A composition must not be disturbed; the next save underlines anew.
+    if (this.view?.composing) return
+    const tr = underlining(this.state, words)
     if (tr) this.dispatch(tr)
   }
 

@@ -22,6 +22,7 @@ import { settings } from '../plugins/settings'
 import { columnDrag, tablePaste, tidyTables } from '../plugins/tables'
 import { toolsetPlugin } from '../plugins/toolset'
 import { typing } from '../plugins/typing'
+import { underlines } from '../plugins/underlines'
 import type { SheetHooks } from './hooks'
 import { keys } from './keys'
 
@@ -66,6 +67,7 @@ export function pluginsOf(sheet: PluginHost): Plugin[] {
     dropCursor({ color: 'var(--color-petrol)', width: 3 }),
     gapCursor(),
     references(),
+    underlines,
     lastLine,
     emptyLines,
   ]

@@ -1,4 +1,4 @@
-import type { KindRules, Rule, RuleSetting, Rules, Weight } from '../../shared/api/types'
+import type { KindRules, Rule, RuleSetting, Rules, Weight } from './types'
 
 /** The name under which stands what holds for every kind. */
 export const EVERY = ''
