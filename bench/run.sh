@@ -126,6 +126,13 @@ echo "== the sheet in Chromium, at three sizes"
 mvn -B -ntp -pl e2e -am verify -Dtest=SheetSpeed -Dtests.required=false -Dsurefire.failIfNoSpecifiedTests=false >"$work/sheet.log" 2>&1 || { tail -40 "$work/sheet.log"; exit 1; }
 grep -A3 '^words  pictures' "$work/sheet.log"
 
+echo "== all rules beside axe-core, on one text in turns"
+mvn -B -ntp -pl e2e -am verify -Dtest=RulesSpeed -Dtests.required=false -Dsurefire.failIfNoSpecifiedTests=false >"$work/rules.log" 2>&1 || { tail -40 "$work/rules.log"; exit 1; }
+grep 'axe-core .* ratio' "$work/rules.log"
+
+echo "== a paragraph read for its language"
+java -cp "$cp" app.blenner.bench.SpellingTiming spelling/target
+
 echo "== the worklist, search and public pages among 1,000 and 100,000 items, in turns"
 many() { # how many, at which port
   java -cp "$cp" app.blenner.bench.SiteOfMany "$work/site$1" "$1"
@@ -136,3 +143,7 @@ many() { # how many, at which port
 many 1000 8091
 many 100000 8092
 java -cp "$cp" app.blenner.bench.FindTiming http://localhost:8091 http://localhost:8092
+
+echo "== the site report over 1,000 and 100,000 items"
+java -cp "$cp" app.blenner.bench.ReportTiming http://localhost:8091
+java -cp "$cp" app.blenner.bench.ReportTiming http://localhost:8092

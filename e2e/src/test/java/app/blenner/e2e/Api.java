@@ -79,7 +79,9 @@ final class Api {
   void save(String key, String title, String body, String language) {
     JsonObject content = new JsonObject();
     content.addProperty("title", title);
-    content.addProperty("summary", "A summary.");
+    // What is live and says the same of itself would be told of.
+    content.addProperty(
+        "summary", "A summary of “" + title.substring(0, Math.min(80, title.length())) + "”.");
     content.addProperty("body", body);
     content.addProperty("section", "");
     content.add("keywords", new JsonArray());

@@ -20,6 +20,7 @@ final class App {
 
   private final String mode;
   private final int port;
+  private final List<String> more;
   private final Path data;
   private final Path log;
   private Process process;
@@ -29,8 +30,12 @@ final class App {
     this("demo");
   }
 
-  App(String mode) {
+  /**
+   * @param more what else its start is told
+   */
+  App(String mode, String... more) {
     this.mode = mode;
+    this.more = List.of(more);
     try (ServerSocket free = new ServerSocket(0)) {
       port = free.getLocalPort();
       data = scratch();
@@ -69,7 +74,7 @@ final class App {
       Files.deleteIfExists(log);
       process =
           new ProcessBuilder(
-                  List.of(
+                  command(
                       "java",
                       "-XX:+UseSerialGC",
                       "-Xmx512m",
@@ -99,6 +104,10 @@ final class App {
     } catch (IOException | InterruptedException e) {
       throw new IllegalStateException(e);
     }
+  }
+
+  private List<String> command(String... usual) {
+    return Stream.concat(Stream.of(usual), more.stream()).toList();
   }
 
   /** What the terminal shows. */

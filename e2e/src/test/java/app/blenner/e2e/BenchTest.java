@@ -7,10 +7,13 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.testng.Assert;
 
 /** Somebody at the bench with one item, and what becomes of it. */
 abstract class BenchTest extends BrowserTest {
+  private static final AtomicInteger opened = new AtomicInteger();
+
   protected Api api;
   private Object signedInWith;
 
@@ -27,7 +30,8 @@ abstract class BenchTest extends BrowserTest {
       page.evaluate("localStorage.clear()");
       api.send("DELETE", "/me/settings", null);
     }
-    openItem(api.item("Tools", html));
+    // What is live under the same title would be told of.
+    openItem(api.item("Tools, no. " + opened.incrementAndGet(), html));
     toStart();
   }
 

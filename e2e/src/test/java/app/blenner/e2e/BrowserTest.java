@@ -52,7 +52,7 @@ public abstract class BrowserTest {
     return shared;
   }
 
-  private static Browser browser() {
+  protected static Browser browser() {
     if (browser == null) {
       // Long enough for a machine that does other things besides; no test is about speed.
       PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);

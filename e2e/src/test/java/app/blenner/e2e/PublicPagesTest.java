@@ -19,7 +19,7 @@ import org.testng.annotations.Test;
 
 /** Every public page is valid HTML, and runs nothing that somebody wrote into a text. */
 public class PublicPagesTest extends OwnAppTest {
-  private static final Path CHECKER = Path.of("../web/node_modules/vnu-jar/build/dist/vnu.jar");
+  static final Path CHECKER = Path.of("../web/node_modules/vnu-jar/build/dist/vnu.jar");
 
   /** WCAG 2.2, levels A and AA, by axe-core, on every public page. */
   @Test

@@ -74,7 +74,12 @@ public class RulesScreenTest extends OwnAppTest {
         .isVisible();
     in(rules(), AriaRole.BUTTON, "Set the rules").click();
     assertThat(rules().getByText("Set. Open benches follow at once")).isVisible();
-    assertThat(rules().getByText("· set here")).isVisible();
+    assertThat(
+            rules()
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Lists of one"))
+                .getByText("· set here"))
+        .isVisible();
 
     api.signIn("tove");
     openItem(key);
