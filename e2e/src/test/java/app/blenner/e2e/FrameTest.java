@@ -199,7 +199,9 @@ public class FrameTest extends BenchTest {
                     .getByRole(AriaRole.BUTTON, named("Download: Word processor file (.docx)"))
                     .click());
     assertEquals(
-        file.suggestedFilename(), title.replace(",", "").replace(".", "").replace(" ", "-").toLowerCase(Locale.ROOT) + ".docx");
+        file.suggestedFilename(),
+        title.replace(",", "").replace(".", "").replace(" ", "-").toLowerCase(Locale.ROOT)
+            + ".docx");
     assertEquals(new String(Files.readAllBytes(file.path()), 0, 2), "PK");
 
     dialog().getByRole(AriaRole.BUTTON, named("Save as a copy")).click();
