@@ -28,7 +28,7 @@ public record Readability(int sentences, int words, int syllables, double ease, 
   /** Vowels that stand together and are spoken apart. */
   private static final Pattern APART =
       Pattern.compile(
-          "(?<![tcsxg])i[ao](?!u)|(?<=[aeou])ying|(?<![pt])eo(?!us|n|p)|(?<![qg])ua(?!r)|ism$|(?<=[bdfhlmnprv])iu");
+          "(?<![tcsxg])i[ao](?!u)|(?<=[aeou])ying|eo(?!us|n|p|rge)|(?<![qg])ua(?!r)|ism$|(?<=[bdfhlmnprv])iu");
 
   private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}]+(?:['’-][\\p{L}\\p{N}]+)*");
 

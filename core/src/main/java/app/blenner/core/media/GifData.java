@@ -9,10 +9,10 @@ import java.nio.charset.StandardCharsets;
 
 /** The blocks of a GIF file. Source: Graphics Interchange Format, version 89a, sections 17 to 27. */
 final class GifData {
-  private static final int IMAGE = 0x2C;
-  private static final int EXTENSION = 0x21;
-  private static final int TRAILER = 0x3B;
-  private static final int APPLICATION = 0xFF;
+  static final int IMAGE = 0x2C;
+  static final int EXTENSION = 0x21;
+  static final int TRAILER = 0x3B;
+  static final int APPLICATION = 0xFF;
   private static final int COMMENT = 0xFE;
 
   private GifData() {}
@@ -64,14 +64,13 @@ final class GifData {
   }
 
   /** A table of colours, where the flags say that there is one. */
-  private static void table(DataInputStream in, DataOutputStream out, int flags)
-      throws IOException {
+  static void table(DataInputStream in, DataOutputStream out, int flags) throws IOException {
     if ((flags & 0x80) != 0) {
       out.write(exactly(in, 3 << ((flags & 7) + 1)));
     }
   }
 
-  private static void pieces(DataInputStream in, DataOutputStream out) throws IOException {
+  static void pieces(DataInputStream in, DataOutputStream out) throws IOException {
     int length;
     do {
       length = in.readUnsignedByte();
@@ -83,7 +82,7 @@ final class GifData {
     } while (length > 0);
   }
 
-  private static byte[] exactly(DataInputStream in, int length) throws IOException {
+  static byte[] exactly(DataInputStream in, int length) throws IOException {
     byte[] bytes = in.readNBytes(length);
     if (bytes.length < length) {
       throw new EOFException();

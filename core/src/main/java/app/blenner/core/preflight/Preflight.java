@@ -5,6 +5,7 @@ import app.blenner.core.preflight.beyond.DateOver;
 import app.blenner.core.preflight.beyond.LeadRule;
 import app.blenner.core.preflight.beyond.PictureFileRule;
 import app.blenner.core.preflight.beyond.SaidTwice;
+import app.blenner.core.preflight.beyond.TeaserPicture;
 import app.blenner.core.preflight.house.CountRules;
 import app.blenner.core.preflight.house.HeadlineCase;
 import app.blenner.core.preflight.house.HouseWords;
@@ -125,6 +126,7 @@ public final class Preflight {
             List.of(
                 new SearchTitleWidth(),
                 new SharedTitle(),
+                new TeaserPicture(),
                 new CanonicalAddress(),
                 new AddressLong(),
                 new KeywordPlaces()),
@@ -138,7 +140,7 @@ public final class Preflight {
       RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
 
   /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
-  public static final int VERSION = 8;
+  public static final int VERSION = 9;
 
   private Preflight() {}
 

@@ -1,5 +1,6 @@
 package app.blenner.core.rule;
 
+import java.time.Duration;
 import java.time.LocalDate;
 
 /**
@@ -9,9 +10,10 @@ import java.time.LocalDate;
  * @param licence on what terms it may be used, or empty
  * @param bytes how many readers load who get it as it is
  * @param width in pixels as it is shown, 0 where it has none
- * @param asItIs whether readers get the file itself, and not one made small enough for them
- * @param lines whether it is drawn by lines, and so never blurred
- * @param moves whether it is a picture that moves
+ * @param height in pixels as it is shown, 0 where it has none
+ * @param form how readers get it
+ * @param moves how long it moves by itself, as far as is known; zero where it stands still
+ * @param words whether there seem to be words in it, as far as is known
  * @param expires the day from which readers do not see it any more, or null
  */
 public record AssetFacts(
@@ -19,7 +21,29 @@ public record AssetFacts(
     String licence,
     long bytes,
     int width,
-    boolean asItIs,
-    boolean lines,
-    boolean moves,
-    LocalDate expires) {}
+    int height,
+    Form form,
+    Duration moves,
+    boolean words,
+    LocalDate expires) {
+
+  /** How readers get a file. */
+  public enum Form {
+    /** Pixels, made as small as each reader needs them. */
+    FITTED,
+    /** The file itself. */
+    AS_IT_IS,
+    /** The file itself, drawn by lines, and so never blurred. */
+    LINES
+  }
+
+  /** Whether readers get the file itself. */
+  public boolean asItIs() {
+    return form != Form.FITTED;
+  }
+
+  /** Whether it is drawn by lines. */
+  public boolean lines() {
+    return form == Form.LINES;
+  }
+}

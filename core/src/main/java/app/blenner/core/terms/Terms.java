@@ -29,8 +29,9 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
    * @param count how often it is used
    * @param perHundred how many of a hundred words belong to it
    * @param places where, in reading order
+   * @param advice what speaks for saying it more or less often, in a sentence or two; empty where nothing does
    */
-  public record Use(String term, int count, double perHundred, List<Spot> places) {}
+  public record Use(String term, int count, double perHundred, List<Spot> places, String advice) {}
 
   /**
    * A use of a term.
@@ -90,7 +91,9 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
         i += length - 1;
       }
     }
-    return new Use(term, places.size(), share(places.size() * length, tokens.size()), places);
+    String advice = TermShare.ofWanted(places.size(), tokens.size());
+    return new Use(
+        term, places.size(), share(places.size() * length, tokens.size()), places, advice);
   }
 
   private static boolean matches(List<Token> tokens, int at, List<Token> parts) {
@@ -187,7 +190,13 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
     return groups.values().stream()
         .filter(g -> g.places.size() > 1)
         .map(
-            g -> new Use(g.form(), g.places.size(), share(g.places.size() * length, all), g.places))
+            g ->
+                new Use(
+                    g.form(),
+                    g.places.size(),
+                    share(g.places.size() * length, all),
+                    g.places,
+                    TermShare.ofFound(g.places.size(), all)))
         .sorted(Comparator.comparingInt(u -> -u.count()))
         .limit(MOST_SHOWN)
         .toList();

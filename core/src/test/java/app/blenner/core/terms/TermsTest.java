@@ -97,4 +97,46 @@ public class TermsTest {
     assertEquals(terms.words(), 0);
     assertEquals(terms.wanted().get(0).perHundred(), 0.0);
   }
+
+  /** Common practice: at least once in two hundred words, at most three times in a hundred. */
+  @DataProvider
+  public Object[][] shares() {
+    return new Object[][] {
+      // words in all, how many of them are the term, what is advised
+      {200, 1, ""},
+      {201, 1, "Once in 201 words is little"},
+      {1_000, 4, "4 times in 1,000 words is little"},
+      {1_000, 5, ""},
+      {1_000, 30, ""},
+      {1_000, 31, "3.1 times in 100 words is much"},
+      {40, 4, ""},
+      {40, 5, "12.5 times in 100 words is much"},
+      {2_000, 0, ""},
+    };
+  }
+
+  @Test(dataProvider = "shares")
+  public void aShareTooSmallOrTooLargeIsTold(int words, int uses, String begins) {
+    StringBuilder text = new StringBuilder();
+    for (int i = 0; i < words; i++) {
+      text.append(i < uses ? "lamp " : "street ");
+    }
+    Terms.Use lamp = terms("<p>" + text + "</p>", "lamp").wanted().get(0);
+    assertEquals(lamp.count(), uses);
+    assertTrue(lamp.advice().startsWith(begins), lamp.advice());
+    assertEquals(lamp.advice().isEmpty(), begins.isEmpty());
+  }
+
+  @Test
+  public void whatWasFoundIsNeverSaidTooRarely() {
+    String text = "lamp lamp " + "a street of the town ".repeat(100);
+    Terms terms = terms("<p>" + text + "</p>");
+    Terms.Use lamp =
+        terms.densestWords().stream()
+            .filter(u -> u.term().equals("lamp"))
+            .findFirst()
+            .orElseThrow();
+    assertEquals(lamp.advice(), "");
+    assertTrue(terms.densestWords().get(0).advice().contains("is much"));
+  }
 }

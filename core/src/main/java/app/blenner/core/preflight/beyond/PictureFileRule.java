@@ -2,6 +2,7 @@ package app.blenner.core.preflight.beyond;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Picture;
+import app.blenner.core.media.MovingTime;
 import app.blenner.core.rule.AssetFacts;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
@@ -15,6 +16,7 @@ import app.blenner.core.rule.Subject;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import app.blenner.core.site.Sizes;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -25,6 +27,8 @@ public final class PictureFileRule extends BasicRule {
   private static final Parameter KILOBYTES =
       new Parameter(
           Parameter.MOST, "Most kilobytes of a picture that is given as it is", 50, 20_000, 1_000);
+
+  private static final Duration LONGEST = Duration.ofSeconds(5);
 
   /** A picture of the site, and how it stands in the text; no picture where it leads the item. */
   private record Shown(AssetFacts facts, Picture picture, int limit) {}
@@ -82,12 +86,23 @@ public final class PictureFileRule extends BasicRule {
                 "Pictures that move by themselves",
                 "What moves beside a text keeps many people from reading it; a film can be stopped.",
                 "WCAG 2.2, success criterion 2.2.2 Pause, Stop, Hide: at most five seconds",
+                Weight.ADVISED,
+                "a film instead of one picture that moves",
+                "films instead of %d pictures that move"),
+            s -> moves(s.facts.moves()),
+            List.of()),
+        new PictureFileRule(
+            new Told(
+                "picture-with-words",
+                "Pictures in which there seem to be words",
+                "Words in a picture are not read aloud, not found, not translated, and blurred when enlarged.",
+                "WCAG 2.2, success criterion 1.4.5 Images of Text",
                 Weight.LOOK,
-                "a look at one picture that moves",
-                "a look at %d pictures that move"),
+                "a look at the words in one picture",
+                "a look at the words in %d pictures"),
             s ->
-                s.facts.moves()
-                    ? "This picture moves. For longer than five seconds, readers have to be able to stop it."
+                s.facts.words()
+                    ? "This picture seems to have words in it. They belong in the text too, or in its alternative text."
                     : "",
             List.of()),
         new PictureFileRule(
@@ -106,6 +121,15 @@ public final class PictureFileRule extends BasicRule {
                         + "” may be shown."
                     : "",
             List.of()));
+  }
+
+  private static String moves(Duration time) {
+    if (time.compareTo(LONGEST) <= 0) {
+      return "";
+    }
+    return time.equals(MovingTime.WITHOUT_END)
+        ? "This picture moves without end, and readers cannot stop it."
+        : "This picture moves for " + time.toSeconds() + " seconds, and readers cannot stop it.";
   }
 
   private static String enlarged(Shown s) {

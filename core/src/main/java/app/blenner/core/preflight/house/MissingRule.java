@@ -1,5 +1,6 @@
 package app.blenner.core.preflight.house;
 
+import app.blenner.core.face.Teaser;
 import app.blenner.core.kind.Standard;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
@@ -45,6 +46,14 @@ public final class MissingRule extends BasicRule {
             "The item has no lead picture.",
             "leadPicture",
             s -> s.content().leadPicture().isEmpty()),
+        of(
+            "teaser-picture-missing",
+            "No picture for teasers and shared links",
+            "a picture for the teaser",
+            "Among others that have one, a teaser without a picture is passed over.",
+            "Teasers and shared links of the item have no picture.",
+            Finding.FIELD + Standard.TEASER_PICTURE,
+            s -> Teaser.of(s.content()).picture().words().isEmpty()),
         of(
             "authors-missing",
             "Nobody named as an author",

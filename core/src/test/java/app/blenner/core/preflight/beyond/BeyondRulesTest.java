@@ -12,11 +12,13 @@ import app.blenner.core.kind.Head;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.kind.Standard;
+import app.blenner.core.media.MovingTime;
 import app.blenner.core.merge.MergeFields;
 import app.blenner.core.outside.LinkAnswer;
 import app.blenner.core.outside.LinkAnswer.Verdict;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.rule.AssetFacts;
+import app.blenner.core.rule.AssetFacts.Form;
 import app.blenner.core.rule.Beyond;
 import app.blenner.core.rule.Beyond.Said;
 import app.blenner.core.rule.Beyond.Twin;
@@ -29,6 +31,7 @@ import app.blenner.core.rule.Subject;
 import app.blenner.core.rule.Surroundings;
 import app.blenner.core.rule.Target;
 import app.blenner.core.rule.Weight;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -101,7 +104,14 @@ public class BeyondRulesTest {
   }
 
   private static AssetFacts photograph(int width, long bytes) {
-    return new AssetFacts("Mill", "CC BY 4.0", bytes, width, false, false, false, null);
+    return facts("CC BY 4.0", bytes, width, Form.FITTED, null);
+  }
+
+  /** A picture half as high as wide. */
+  private static AssetFacts facts(
+      String licence, long bytes, int width, Form form, LocalDate expires) {
+    return new AssetFacts(
+        "Mill", licence, bytes, width, width / 2, form, Duration.ZERO, false, expires);
   }
 
   private static String mended(Content content, Beyond beyond) {
@@ -148,7 +158,7 @@ public class BeyondRulesTest {
   public void aDrawingOfLinesIsNeverBlurred() {
     Content content =
         content("<figure style=\"width:100%\"><img src=\"../assets/a.jpg\" alt=\"Plan\"></figure>");
-    AssetFacts lines = new AssetFacts("Plan", "Own", 900, 20, true, true, false, null);
+    AssetFacts lines = facts("Own", 900, 20, Form.LINES, null);
     assertEquals(told(found(content, assets(lines))), List.of());
   }
 
@@ -156,12 +166,10 @@ public class BeyondRulesTest {
   public void whatEveryReaderLoadsIsNotTooHeavy() {
     Content content =
         content("<figure><img src=\"../assets/a.jpg\" alt=\"A wheel turns\"></figure>");
-    AssetFacts moving = new AssetFacts("Wheel", "Own", 1_000_001, 600, true, false, true, null);
+    AssetFacts moving = facts("Own", 1_000_001, 600, Form.AS_IT_IS, null);
     assertEquals(
         told(found(content, assets(moving))),
-        List.of(
-            "picture-heavy: This picture weighs 1.0 MB, and every reader loads all of it.",
-            "picture-moves: This picture moves. For longer than five seconds, readers have to be able to stop it."));
+        List.of("picture-heavy: This picture weighs 1.0 MB, and every reader loads all of it."));
     assertEquals(
         told(found(content, assets(photograph(4000, 90_000_000)))),
         List.of(),
@@ -173,17 +181,95 @@ public class BeyondRulesTest {
     Content content =
         new Content(
             "A title", "A summary", HtmlReader.read("<p>Words.</p>"), "", List.of(), "", "a.jpg");
-    AssetFacts bare = new AssetFacts("Mill", "", 10, 600, false, false, false, TODAY.plusDays(14));
+    AssetFacts bare = facts("", 10, 1_200, Form.FITTED, TODAY.plusDays(14));
     assertEquals(
         told(found(content, assets(bare))),
         List.of(
             "asset-expires: “Mill” expires on 11 December 2026; from then on readers do not see it.",
             "picture-licence: Nobody has written down on what terms “Mill” may be shown."));
-    AssetFacts late =
-        new AssetFacts("Mill", "Own", 10, 600, false, false, false, TODAY.plusDays(15));
+    AssetFacts late = facts("Own", 10, 1_200, Form.FITTED, TODAY.plusDays(15));
     assertEquals(told(found(content, assets(late))), List.of());
-    AssetFacts over = new AssetFacts("Mill", "Own", 10, 600, false, false, false, TODAY);
+    AssetFacts over = facts("Own", 10, 1_200, Form.FITTED, TODAY);
     assertTrue(found(content, assets(over)).get(0).message().startsWith("“Mill” expired on 27"));
+  }
+
+  @DataProvider
+  public Object[][] movingTimes() {
+    return new Object[][] {
+      {Duration.ZERO, List.of()},
+      {Duration.ofSeconds(5), List.of()},
+      {
+        Duration.ofMillis(12_400),
+        List.of("picture-moves: This picture moves for 12 seconds, and readers cannot stop it.")
+      },
+      {
+        MovingTime.WITHOUT_END,
+        List.of("picture-moves: This picture moves without end, and readers cannot stop it.")
+      },
+    };
+  }
+
+  /** WCAG 2.2, success criterion 2.2.2: what moves by itself for more than five seconds. */
+  @Test(dataProvider = "movingTimes")
+  public void fiveSecondsMayAPictureMove(Duration time, List<String> said) {
+    Content content =
+        content("<figure><img src=\"../assets/a.jpg\" alt=\"A wheel turns\"></figure>");
+    AssetFacts wheel =
+        new AssetFacts("Wheel", "Own", 900, 600, 300, Form.AS_IT_IS, time, false, null);
+    assertEquals(told(found(content, assets(wheel))), said);
+  }
+
+  @Test
+  public void wordsSuspectedInAPictureAreLookedAt() {
+    Content content = content("<figure><img src=\"../assets/a.jpg\" alt=\"Plan\"></figure>");
+    AssetFacts plan =
+        new AssetFacts("Plan", "Own", 900, 600, 300, Form.FITTED, Duration.ZERO, true, null);
+    assertEquals(
+        told(found(content, assets(plan))),
+        List.of(
+            "picture-with-words: This picture seems to have words in it. They belong in the text too, or in its alternative text."));
+  }
+
+  @DataProvider
+  public Object[][] teaserPictures() {
+    return new Object[][] {
+      // width, height, what is said of it
+      {1_600, 900, ""},
+      {600, 338, ""},
+      {599, 338, "For teasers and shared links the picture has 599 pixels across"},
+      {900, 900, ""},
+      {800, 1_200, "Teasers and shared links cut the picture to 16 by 9, and leave 38 % of it."},
+      {4_000, 1_000, "Teasers and shared links cut the picture to 16 by 9, and leave 44 % of it."},
+      {0, 0, ""},
+    };
+  }
+
+  @Test(dataProvider = "teaserPictures")
+  public void theTeasersPictureHasItsShapeAndPixelsEnough(int width, int height, String begins) {
+    AssetFacts facts =
+        new AssetFacts("Mill", "Own", 10, width, height, Form.FITTED, Duration.ZERO, false, null);
+    Content led =
+        new Content(
+            "A title", "A summary", HtmlReader.read("<p>W.</p>"), "", List.of(), "", "a.jpg");
+    List<Finding> found = found(led, assets(facts));
+    assertEquals(found.size(), begins.isEmpty() ? 0 : 1);
+    found.forEach(f -> assertTrue(f.message().startsWith(begins), f.message()));
+    Content inText = content("<figure><img src=\"../assets/a.jpg\" alt=\"Mill\"></figure>");
+    assertEquals(told(found(inText, assets(facts))), List.of(), "it is in no teaser");
+  }
+
+  @Test
+  public void aDrawingOfLinesLeadsNoSharedLink() {
+    Content led =
+        new Content(
+            "A title", "A summary", HtmlReader.read("<p>W.</p>"), "", List.of(), "", "a.jpg");
+    AssetFacts lines = facts("Own", 900, 20, Form.LINES, null);
+    assertEquals(
+        told(found(led, assets(lines))),
+        List.of(
+            "teaser-picture: Programs for messages show no drawing made of lines; a shared link to the item stays without a picture."));
+    Finding finding = found(led, assets(lines)).get(0);
+    assertEquals(finding.fixes().get(0).asks(), Finding.FIELD + Standard.TEASER_PICTURE);
   }
 
   @Test
