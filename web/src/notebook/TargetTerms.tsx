@@ -146,11 +146,19 @@ function Uses({ label, uses, goTo }: { label: string; uses: TermUse[]; goTo: ((b
       <tbody>
         {uses.map((u) => (
           <tr key={u.term} className="border-line border-t">
-            <td className="break-words py-1 pr-2">{u.term}</td>
-            <td className="w-14 whitespace-nowrap pr-2 text-right text-soft" title={`${u.perHundred} of 100 words`}>
-              {u.count ? `${u.count}×` : 'not yet'}
+            <td className="break-words py-1 pr-2">
+              {u.term}
+              {u.advice && <p className="text-rust">{u.advice}</p>}
             </td>
-            <td className="w-24">
+            <td className="w-14 whitespace-nowrap py-1 pr-2 text-right align-top text-soft">
+              {u.count ? `${u.count}×` : 'not yet'}
+              {u.count > 0 && (
+                <span className="block" title={`${u.perHundred} of 100 words`}>
+                  {u.perHundred} %
+                </span>
+              )}
+            </td>
+            <td className="w-24 py-1 align-top">
               <Along use={u} goTo={goTo} />
             </td>
           </tr>

@@ -5,14 +5,21 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.LinkHost.Asked;
 import app.blenner.server.Running.Visitor;
+import java.awt.Font;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.BooleanSupplier;
+import javax.imageio.ImageIO;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -242,5 +249,41 @@ public class OutsideTest {
         "the worklist knows",
         () ->
             ilse.get("/editor/api/worklist?rule=link-item-gone&stage=DRAFT").text().contains(key));
+  }
+
+  /** Nobody who brings a picture in waits for it to be looked at, and whoever shows it is told then. */
+  @Test
+  public void whatIsSeenInAPictureIsToldWhereItIsShown() throws Exception {
+    BufferedImage sign = new BufferedImage(900, 600, BufferedImage.TYPE_3BYTE_BGR);
+    Graphics2D g = sign.createGraphics();
+    g.setRenderingHint(
+        RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+    g.setFont(new Font(Font.SERIF, Font.BOLD, 60));
+    g.drawString("Closed on Mondays", 80, 300);
+    g.dispose();
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    ImageIO.write(sign, "png", png);
+    Path wheel = Files.createTempFile("wheel", ".gif");
+    String[] turning = {"convert", "-delay", "20", "-size", "40x20", "xc:red", "xc:blue"};
+    List<String> command = new ArrayList<>(List.of(turning));
+    command.addAll(List.of("-loop", "0", wheel.toString()));
+    assertEquals(new ProcessBuilder(command).inheritIO().start().waitFor(), 0);
+
+    String assets = "/editor/api/assets";
+    assertEquals(ilse.bringIn(assets, "sign.png", png.toByteArray(), true).status(), 201);
+    assertEquals(ilse.bringIn(assets, "wheel.gif", Files.readAllBytes(wheel), true).status(), 201);
+    Files.delete(wheel);
+    String body =
+        "<figure><img src=\"../assets/sign.png\" alt=\"The door\"></figure>"
+            + "<p>Words between the two.</p>"
+            + "<figure><img src=\"../assets/wheel.gif\" alt=\"A wheel\"></figure>";
+    String key = item(ilse, "A door and a wheel", body);
+    until(
+        "both are told of",
+        () -> found(ilse, key).containsAll(List.of("picture-with-words", "picture-moves")));
+    assertEquals(
+        found(ilse, key).stream().filter("picture-with-words"::equals).count(),
+        1,
+        "there are no words on the wheel");
   }
 }

@@ -24,6 +24,9 @@ public final class PictureAlternative extends BasicRule implements PlaceRule {
           "alternative text on one picture",
           "alternative text on %d pictures");
 
+  static final Fix DECORATIVE =
+      Fix.ofBlock("It is decorative", b -> b instanceof Picture p ? p.withAlternative("") : b);
+
   public PictureAlternative() {
     super(TOLD, Scope.BLOCK);
   }
@@ -38,12 +41,10 @@ public final class PictureAlternative extends BasicRule implements PlaceRule {
   @Override
   public List<Fix> fixes(Place place, Passage passage) {
     Fix write = Fix.ask("Write it", "alternative");
-    Fix decorative =
-        Fix.ofBlock("It is decorative", b -> b instanceof Picture p ? p.withAlternative("") : b);
     // What leads somewhere has to say where, and of what has a caption something is to be seen.
     Picture picture = (Picture) place.block();
     return picture.link() == null && picture.caption().isEmpty()
-        ? List.of(write, decorative)
+        ? List.of(write, DECORATIVE)
         : List.of(write);
   }
 }

@@ -6,6 +6,7 @@ import app.blenner.core.preflight.beyond.LeadRule;
 import app.blenner.core.preflight.beyond.PictureFileRule;
 import app.blenner.core.preflight.beyond.SaidTwice;
 import app.blenner.core.preflight.beyond.TeaserPicture;
+import app.blenner.core.preflight.beyond.TermsCovered;
 import app.blenner.core.preflight.house.CountRules;
 import app.blenner.core.preflight.house.HeadlineCase;
 import app.blenner.core.preflight.house.HouseWords;
@@ -68,6 +69,7 @@ public final class Preflight {
                 new AlternativeOpening(),
                 new AlternativeLength(),
                 new AlternativeCaption(),
+                new AlternativeBeside(),
                 new AlternativeColour(),
                 new MediaWords(),
                 new EmbedTitle(),
@@ -93,11 +95,14 @@ public final class Preflight {
             new HeadingRepeated(),
             new HeadingAlone(),
             new ParagraphLong(),
+            new WallOfText(),
             new LongCentred(),
             new Underlined(),
             new ListOfOne(),
             new QuoteUnnamed(),
             new TableHead(),
+            new TableHeadEmpty(),
+            new TableCaption(),
             new TableTyped(),
             new TableLayout(),
             new TextSmall(),
@@ -129,7 +134,8 @@ public final class Preflight {
                 new TeaserPicture(),
                 new CanonicalAddress(),
                 new AddressLong(),
-                new KeywordPlaces()),
+                new KeywordPlaces(),
+                new TermsCovered()),
             joined(CountRules.ofSearch(), SaidTwice.all())));
     GROUPS.put(RuleGroup.LEFTOVERS, List.copyOf(Tidy.rules()));
   }

@@ -48,7 +48,8 @@ public final class TableHead extends BasicRule implements PlaceRule {
             b -> b instanceof Table t ? headed(t, 0, true) : b));
   }
 
-  private static boolean isOfData(Table table) {
+  /** Whether a table has rows and columns that a header could name. */
+  static boolean isOfData(Table table) {
     return table.rows().size() > 1 && table.rows().get(0).cells().size() > 1;
   }
 

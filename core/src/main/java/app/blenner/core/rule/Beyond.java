@@ -17,6 +17,7 @@ import java.util.Set;
  * @param twins the live items that say the same of themselves
  * @param answers how places elsewhere that it leads to answered, by their addresses
  * @param remarks what those say who know its language, by what they read; texts nobody has read yet are not in it
+ * @param terms what readers will search for, and its text is to speak of
  * @param words words that whoever looks at it knows
  */
 public record Beyond(
@@ -26,11 +27,12 @@ public record Beyond(
     List<Twin> twins,
     Map<String, LinkAnswer> answers,
     Map<Question, List<Remark>> remarks,
+    List<String> terms,
     Set<String> words) {
 
   /** Nothing is known. */
   public static final Beyond UNKNOWN =
-      new Beyond(null, Map.of(), Map.of(), List.of(), Map.of(), Map.of(), Set.of());
+      new Beyond(null, Map.of(), Map.of(), List.of(), Map.of(), Map.of(), List.of(), Set.of());
 
   /** What two items can say of themselves in the same words. */
   public enum Said {
@@ -51,7 +53,7 @@ public record Beyond(
 
   /** The same, as somebody sees it who knows some words. */
   public Beyond knowing(Set<String> some) {
-    return new Beyond(today, assets, targets, twins, answers, remarks, some);
+    return new Beyond(today, assets, targets, twins, answers, remarks, terms, some);
   }
 
   public Beyond {
@@ -60,6 +62,7 @@ public record Beyond(
     twins = List.copyOf(twins);
     answers = Map.copyOf(answers);
     remarks = Map.copyOf(remarks);
+    terms = List.copyOf(terms);
     words = Set.copyOf(words);
   }
 }

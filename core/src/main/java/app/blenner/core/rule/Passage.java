@@ -3,9 +3,12 @@ package app.blenner.core.rule;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
+import app.blenner.core.document.RunningText;
+import app.blenner.core.terms.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -17,6 +20,9 @@ public final class Passage {
   /** What a block takes in memory besides its characters, in characters; a guess. */
   private static final int BESIDES = 64;
 
+  /** Which of the terms last asked for it says. */
+  private record Said(List<String> asked, Set<String> terms) {}
+
   private record Look(String rule, Setting setting) {}
 
   private final Block block;
@@ -26,6 +32,7 @@ public final class Passage {
   private final List<Lead> leads;
   private final int size;
   private final Map<Look, List<Finding>> found = new ConcurrentHashMap<>();
+  private volatile Said said = new Said(List.of(), Set.of());
 
   Passage(Block block, String language) {
     this.block = block;
@@ -61,6 +68,17 @@ public final class Passage {
   /** What leads somewhere: links in running text, pictures and buttons. */
   public List<Lead> leads() {
     return leads;
+  }
+
+  /** Which of some terms it says, in whatever form. */
+  public Set<String> saying(List<String> terms) {
+    Said before = said;
+    if (before.asked.equals(terms)) {
+      return before.terms;
+    }
+    Set<String> now = Terms.said(RunningText.of(List.of(block)), terms, language);
+    said = new Said(terms, now);
+    return now;
   }
 
   /** The headings. */

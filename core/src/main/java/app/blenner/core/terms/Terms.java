@@ -11,6 +11,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * What a text speaks of.
@@ -66,6 +68,22 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
     return new Terms(tokens.size(), uses, words(tokens, forms), phrases(tokens, forms));
   }
 
+  /**
+   * Which of some terms are said, in whatever form.
+   *
+   * @param texts paragraphs, headings and so on; no phrase goes from one into the next
+   */
+  public static Set<String> said(List<String> texts, List<String> wanted, String language) {
+    WordForms forms = new WordForms(language);
+    List<Token> tokens = new ArrayList<>();
+    for (int i = 0; i < texts.size(); i++) {
+      tokens(texts.get(i), forms, 0, i, tokens);
+    }
+    return wanted.stream()
+        .filter(w -> !places(w.strip(), tokens, forms).isEmpty())
+        .collect(Collectors.toSet());
+  }
+
   /** Words by UAX #29; what holds no letter and no digit is none. */
   private static void tokens(String text, WordForms forms, int block, int piece, List<Token> out) {
     BreakIterator words = BreakIterator.getWordInstance(forms.locale());
@@ -80,9 +98,14 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
     }
   }
 
-  private static Use use(String term, List<Token> tokens, WordForms forms) {
+  private static List<Token> parts(String term, WordForms forms) {
     List<Token> parts = new ArrayList<>();
     tokens(term, forms, 0, 0, parts);
+    return parts;
+  }
+
+  private static List<Spot> places(String term, List<Token> tokens, WordForms forms) {
+    List<Token> parts = parts(term, forms);
     List<Spot> places = new ArrayList<>();
     int length = parts.size();
     for (int i = 0; length > 0 && i + length <= tokens.size(); i++) {
@@ -91,6 +114,12 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
         i += length - 1;
       }
     }
+    return places;
+  }
+
+  private static Use use(String term, List<Token> tokens, WordForms forms) {
+    List<Spot> places = places(term, tokens, forms);
+    int length = parts(term, forms).size();
     String advice = TermShare.ofWanted(places.size(), tokens.size());
     return new Use(
         term, places.size(), share(places.size() * length, tokens.size()), places, advice);

@@ -38,7 +38,7 @@ public class CorpusTest {
   private static final double FALSE = 0.02;
   private static final int PAGES = 30;
   private static final Pattern LINK = Pattern.compile("<a [^>]*>(.*?)</a>");
-  private static final Pattern REPEATED = Pattern.compile("(\\d+)\\*\\{([^}]*)}");
+  private static final Pattern REPEATED = Pattern.compile("(\\d+)\\*\\{([^{}]*)}");
   private static final Path TABLE = Path.of("../docs/corpus.md");
 
   /** A passage, and the rules that have something to find in it; none for a sound one. */
@@ -77,9 +77,13 @@ public class CorpusTest {
   }
 
   private static String whole(String written) {
-    Matcher m = REPEATED.matcher(written);
-    return m.replaceAll(
-        r -> Matcher.quoteReplacement(r.group(2).repeat(Integer.parseInt(r.group(1)))));
+    String out = written;
+    for (Matcher m = REPEATED.matcher(out); m.find(); m = REPEATED.matcher(out)) {
+      out =
+          m.replaceAll(
+              r -> Matcher.quoteReplacement(r.group(2).repeat(Integer.parseInt(r.group(1)))));
+    }
+    return out;
   }
 
   private static Content content(Set<String> rules, String language, Document body) {
@@ -173,7 +177,7 @@ public class CorpusTest {
         expected.put(blocks.size(), p.rules);
         blocks.addAll(HtmlReader.read(p.html).blocks());
         // What stands between them belongs to neither.
-        blocks.addAll(HtmlReader.read("<p>(" + n + ")</p>").blocks());
+        blocks.addAll(HtmlReader.read("<p>(" + n + ")</p><hr>").blocks());
       }
       Map<Integer, Set<String>> found = new HashMap<>();
       for (Finding f : Checked.of(content(Set.of(), language, new Document(blocks)))) {

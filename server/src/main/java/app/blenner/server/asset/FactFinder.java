@@ -2,8 +2,12 @@ package app.blenner.server.asset;
 
 import app.blenner.core.media.FileType;
 import app.blenner.core.rule.AssetFacts;
+import app.blenner.core.rule.AssetFacts.Form;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.file.FileService;
+import app.blenner.server.file.PictureLook;
+import app.blenner.server.file.PictureLooks;
+import app.blenner.server.file.PictureSeen;
 import app.blenner.server.file.StoredFile;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -11,6 +15,8 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,9 +26,18 @@ import org.springframework.transaction.annotation.Transactional;
 public class FactFinder {
   private final AssetRepository assets;
   private final FileService files;
+  private final PictureLooks looks;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
-  FactFinder(AssetRepository assets, FileService files, Clock clock) {
+  FactFinder(
+      AssetRepository assets,
+      FileService files,
+      PictureLooks looks,
+      ApplicationEventPublisher events,
+      Clock clock) {
+    this.looks = looks;
+    this.events = events;
     this.assets = assets;
     this.files = files;
     this.clock = clock;
@@ -36,17 +51,25 @@ public class FactFinder {
     List<AssetEntity> found =
         assets.findAllById(names).stream().filter(a -> a.file != null).toList();
     Map<String, StoredFile> stored = files.find(found.stream().map(a -> a.file).toList());
+    Map<String, PictureLook> seen = looks.of(stored.keySet());
     Map<String, AssetFacts> out = new HashMap<>();
     for (AssetEntity asset : found) {
       StoredFile file = stored.get(asset.file);
       if (file != null) {
-        out.put(asset.name, facts(asset, file));
+        out.put(asset.name, facts(asset, file, seen.getOrDefault(asset.file, PictureLook.NOTHING)));
       }
     }
     return out;
   }
 
-  private AssetFacts facts(AssetEntity asset, StoredFile file) {
+  /** Says of which assets there is something to be told now. */
+  @EventListener
+  void seen(PictureSeen seen) {
+    List<String> names = assets.findAllByFile(seen.hash()).stream().map(a -> a.name).toList();
+    events.publishEvent(new FactsChanged(names));
+  }
+
+  private AssetFacts facts(AssetEntity asset, StoredFile file, PictureLook seen) {
     SiteAsset shown = asset.toSiteAsset(file, clock.instant());
     LocalDate expires =
         asset.expiresAt == null ? null : asset.expiresAt.atZone(clock.getZone()).toLocalDate();
@@ -55,9 +78,17 @@ public class FactFinder {
         asset.licence,
         shown.bytes(),
         shown.width(),
-        !shown.hasRenditions(),
-        shown.mediaType().equals(FileType.SVG.mediaType()),
-        shown.moves(),
+        shown.height(),
+        form(shown),
+        seen.moves(),
+        seen.words(),
         expires);
+  }
+
+  private static Form form(SiteAsset shown) {
+    if (shown.mediaType().equals(FileType.SVG.mediaType())) {
+      return Form.LINES;
+    }
+    return shown.hasRenditions() ? Form.FITTED : Form.AS_IT_IS;
   }
 }

@@ -20,7 +20,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
-import java.util.concurrent.Semaphore;
 import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 
@@ -31,19 +30,17 @@ public class RenditionService {
   private final RenditionRepository renditions;
   private final Clock clock;
 
-  /** A million pixels take 3 MB or so to open; so many million are open at a time, however many are asked for. */
-  private static final int ROOM = 60;
-
   /** The longer side of a page that is drawn, in pixels. */
   private static final int PAGE = 960;
 
   private static final String FIRST_PAGE = "first page " + PAGE;
 
-  private final Semaphore room = new Semaphore(ROOM, true);
+  private final PixelRoom room;
 
   private final ConcurrentMap<String, Object> busy = new ConcurrentHashMap<>();
 
-  RenditionService(ByteStore store, RenditionRepository renditions, Clock clock) {
+  RenditionService(ByteStore store, RenditionRepository renditions, PixelRoom room, Clock clock) {
+    this.room = room;
     this.store = store;
     this.renditions = renditions;
     this.clock = clock;
@@ -103,8 +100,7 @@ public class RenditionService {
 
   private Path drawPage(StoredFile source) throws IOException, InterruptedException, PictureBroken {
     // One at a time: what a page can ask for has no bound but that.
-    room.acquire(ROOM);
-    try {
+    try (PixelRoom.Taken all = room.takeAll()) {
       BufferedImage page =
           PdfPages.first(store.file(source.hash()), PAGE)
               .orElseThrow(() -> new PictureBroken("The first page cannot be drawn."));
@@ -112,8 +108,6 @@ public class RenditionService {
       ImageIO.write(page, "png", bytes);
       Size size = new Size(page.getWidth(), page.getHeight());
       return keep(source, FIRST_PAGE, Rendition.Format.PNG, bytes.toByteArray(), size);
-    } finally {
-      room.release(ROOM);
     }
   }
 
@@ -126,16 +120,12 @@ public class RenditionService {
       throws IOException, InterruptedException, PictureBroken {
     Path[] made = new Path[1];
     Path original = store.file(source.hash());
-    int needed = (int) Math.min(ROOM, 1 + (long) source.width() * source.height() / 1_000_000);
-    room.acquire(needed);
-    try {
+    try (PixelRoom.Taken some = room.take(source)) {
       RenditionMaker.make(
           new RenditionMaker.Source(original, source.turn(), edit, focus),
           List.of(wanted),
           (r, bytes, size) ->
               made[0] = keep(source, operation(edit, focus, r), r.format(), bytes, size));
-    } finally {
-      room.release(needed);
     }
     return made[0];
   }

@@ -52,6 +52,7 @@ class Around {
   private final OutsideLinks outside;
   private final Proofreading proofreading;
   private final SiteService sites;
+  private final List<ItemNotes> notes;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -62,8 +63,10 @@ class Around {
       OutsideLinks outside,
       Proofreading proofreading,
       SiteService sites,
+      List<ItemNotes> notes,
       ApplicationEventPublisher events,
       Clock clock) {
+    this.notes = notes;
     this.events = events;
     this.sayings = sayings;
     this.items = items;
@@ -136,6 +139,7 @@ class Around {
         ProofreadRule.wantsReading(settings)
             ? proofreading.known(Reading.of(content, sites.site().language()))
             : Map.of(),
+        notes.stream().flatMap(n -> n.terms(key).stream()).toList(),
         Set.of());
   }
 

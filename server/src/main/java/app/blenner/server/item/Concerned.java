@@ -1,5 +1,6 @@
 package app.blenner.server.item;
 
+import app.blenner.server.asset.FactsChanged;
 import app.blenner.server.outside.AnswerChanged;
 import app.blenner.server.proofread.TextsRead;
 import app.blenner.server.site.SiteChanged;
@@ -49,6 +50,16 @@ class Concerned {
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
   void answered(AnswerChanged change) {
     add(new Concern.Items(change.items()));
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  void noted(NotesChanged change) {
+    add(new Concern.Items(List.of(change.item())));
+  }
+
+  @EventListener
+  void known(FactsChanged facts) {
+    facts.names().forEach(name -> add(new Concern.Asset(name)));
   }
 
   @EventListener

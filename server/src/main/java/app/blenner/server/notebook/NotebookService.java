@@ -3,10 +3,12 @@ package app.blenner.server.notebook;
 import app.blenner.core.archive.PackedNote;
 import app.blenner.core.document.PlainText;
 import app.blenner.server.item.ItemNotes;
+import app.blenner.server.item.NotesChanged;
 import app.blenner.server.item.PublishedItems;
 import app.blenner.server.problem.Problem;
 import java.util.LinkedHashSet;
 import java.util.List;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,8 +25,14 @@ public class NotebookService implements ItemNotes {
   private final NoteRepository notes;
   private final TargetTermsRepository targetTerms;
   private final PublishedItems items;
+  private final ApplicationEventPublisher events;
 
-  NotebookService(NoteRepository notes, TargetTermsRepository targetTerms, PublishedItems items) {
+  NotebookService(
+      NoteRepository notes,
+      TargetTermsRepository targetTerms,
+      PublishedItems items,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.notes = notes;
     this.targetTerms = targetTerms;
     this.items = items;
@@ -117,7 +125,7 @@ public class NotebookService implements ItemNotes {
     notes.delete(get(itemKey, id));
   }
 
-  /** The terms an item is to use. */
+  @Override
   @Transactional(readOnly = true)
   public List<String> terms(String itemKey) {
     return targetTerms.findById(itemKey).map(t -> t.terms.lines().toList()).orElse(List.of());
@@ -137,6 +145,7 @@ public class NotebookService implements ItemNotes {
     target.itemKey = itemKey;
     target.terms = String.join("\n", tidy);
     targetTerms.save(target);
+    events.publishEvent(new NotesChanged(itemKey));
     return tidy;
   }
 

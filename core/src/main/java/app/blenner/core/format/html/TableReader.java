@@ -80,9 +80,17 @@ final class TableReader {
     return part.children().stream().filter(e -> e.normalName().equals("tr")).toList();
   }
 
+  /** Whether a row names the columns; where it meets a column that names the rows, a cell may be empty. */
   private static boolean allHeaders(Element row) {
-    return !row.children().isEmpty()
-        && row.children().stream()
+    List<Element> cells = row.children();
+    boolean corner =
+        cells.size() > 1
+            && cells.get(0).normalName().equals("td")
+            && cells.get(0).childrenSize() == 0
+            && !cells.get(0).hasText();
+    return !cells.isEmpty()
+        && cells.stream()
+            .skip(corner ? 1 : 0)
             .allMatch(c -> c.normalName().equals("th") && !c.attr("scope").equals("row"));
   }
 

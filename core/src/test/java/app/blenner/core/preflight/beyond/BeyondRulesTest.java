@@ -86,16 +86,30 @@ public class BeyondRulesTest {
 
   private static Beyond assets(AssetFacts facts) {
     return new Beyond(
-        TODAY, Map.of("a.jpg", facts), Map.of(), List.of(), Map.of(), Map.of(), Set.of());
+        TODAY,
+        Map.of("a.jpg", facts),
+        Map.of(),
+        List.of(),
+        Map.of(),
+        Map.of(),
+        List.of(),
+        Set.of());
   }
 
   private static Beyond targets(Map<String, Target> targets) {
-    return new Beyond(TODAY, Map.of(), targets, List.of(), Map.of(), Map.of(), Set.of());
+    return new Beyond(TODAY, Map.of(), targets, List.of(), Map.of(), Map.of(), List.of(), Set.of());
   }
 
   private static Beyond answer(String address, LinkAnswer answer) {
     return new Beyond(
-        TODAY, Map.of(), Map.of(), List.of(), Map.of(address, answer), Map.of(), Set.of());
+        TODAY,
+        Map.of(),
+        Map.of(),
+        List.of(),
+        Map.of(address, answer),
+        Map.of(),
+        List.of(),
+        Set.of());
   }
 
   private static LinkAnswer answered(Verdict verdict, String leadsTo, boolean secure) {
@@ -343,6 +357,7 @@ public class BeyondRulesTest {
                 new Twin(Said.TITLE, "k9", "A title"), new Twin(Said.DESCRIPTION, "k8", "Other")),
             Map.of(),
             Map.of(),
+            List.of(),
             Set.of());
     Content content = content("<p>Words.</p>");
     assertEquals(
@@ -356,7 +371,8 @@ public class BeyondRulesTest {
   @Test
   public void daysThatAreOverAreFoundAndTheFirstDayAfterIsNotYet() {
     Content over = content("<p>Words.</p>").withValues(Map.of("day", "2026-11-26"));
-    Beyond today = new Beyond(TODAY, Map.of(), Map.of(), List.of(), Map.of(), Map.of(), Set.of());
+    Beyond today =
+        new Beyond(TODAY, Map.of(), Map.of(), List.of(), Map.of(), Map.of(), List.of(), Set.of());
     assertEquals(
         told(found(over, WALK, today)),
         List.of("event-over: Day is 26 November 2026, and that day is over."));
@@ -370,5 +386,37 @@ public class BeyondRulesTest {
     assertEquals(
         told(found(review, today)),
         List.of("review-due: “Look at it again on” 1 November 2026: that day has come."));
+  }
+
+  private static Beyond terms(String... terms) {
+    return new Beyond(
+        TODAY, Map.of(), Map.of(), List.of(), Map.of(), Map.of(), List.of(terms), Set.of());
+  }
+
+  @Test
+  public void whatItIsToSpeakOfAndDoesNotIsTold() {
+    Content content =
+        content(
+            "<h2>Street lamps</h2><p>Lamps with hoods cost little.</p>"
+                + "<table><tr><th>Kind</th></tr><tr><td>A hooded lamp</td></tr></table>");
+    assertEquals(
+        told(found(content, terms("street lamp", "hooded lamps", "a title", "hoods"))), List.of());
+    assertEquals(
+        told(found(content, terms("comet", "lamp", "lamp hood"))),
+        List.of("terms-covered: The text does not speak of “comet”, “lamp hood” yet."));
+    assertEquals(
+        told(found(content, terms("a1", "b2", "c3", "d4", "e5", "f6", "g7"))),
+        List.of(
+            "terms-covered: The text does not speak of “a1”, “b2”, “c3”, “d4”, “e5” and 2 more of its target terms yet."));
+    assertEquals(told(found(content(""), terms("comet"))), List.of(), "nothing is written yet");
+  }
+
+  /** What is left as it is comes back with another term that is missing. */
+  @Test
+  public void aMissingTermMoreIsAnotherFinding() {
+    Content content = content("<p>Lamps.</p>");
+    Finding one = found(content, terms("comet")).get(0);
+    assertEquals(found(content, terms("comet", "lamp")).get(0).about(), one.about());
+    assertTrue(!found(content, terms("comet", "star")).get(0).about().equals(one.about()));
   }
 }

@@ -268,4 +268,43 @@ public class HouseRulesTest {
     assertEquals(f.why(), "Ask the desk.");
     assertTrue(f.level() == app.blenner.core.rule.Level.MUST_FIX);
   }
+
+  /** WCAG 2.2, technique H39; a house asks for it where its tables stand far from what names them. */
+  @Test
+  public void tablesOfDataCanBeAskedForACaption() {
+    Setting advised = Setting.of(Weight.ADVISED);
+    String grid =
+        "<tr><th>Walk</th><th>Length</th></tr><tr><td>Long</td><td>4 km</td></tr></table>";
+    assertEquals(
+        messages(content("T", "en", "<table>" + grid), "table-caption", advised),
+        List.of("This table has no caption."));
+    String named = "<table><caption>The walks</caption>" + grid;
+    assertEquals(messages(content("T", "en", named), "table-caption", advised), List.of());
+    String one = "<table><tr><td>Just words</td></tr></table>";
+    assertEquals(messages(content("T", "en", one), "table-caption", advised), List.of());
+  }
+
+  /** Common practice: where nothing breaks the text, people find no place to begin. */
+  @Test
+  public void aWallIsCountedFromItsFirstParagraphToWhatBreaksIt() {
+    Setting most = new Setting(Weight.ADVISED, Map.of("most", 100), List.of(), "", null);
+    String sixty = "<p>" + "We walk on. ".repeat(20) + "</p>";
+    assertEquals(
+        messages(content("T", "en", sixty + "<hr>" + sixty), "wall-of-text", most), List.of());
+    List<Finding> found =
+        found(
+            content("T", "en", "<h2>On</h2>" + sixty + sixty + "<h2>x</h2><p>y</p>"),
+            "wall-of-text",
+            most);
+    assertEquals(found.size(), 1);
+    assertEquals(found.get(0).path().steps(), List.of(1));
+    assertEquals(
+        found.get(0).message(),
+        "From here on there are 120 words without a heading, a list or a picture between them.");
+    String one = "<p>" + "We walk on. ".repeat(60) + "</p>";
+    assertEquals(
+        messages(content("T", "en", one), "wall-of-text", most),
+        List.of(),
+        "long-paragraph says it");
+  }
 }

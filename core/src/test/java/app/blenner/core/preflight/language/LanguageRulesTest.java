@@ -58,7 +58,8 @@ public class LanguageRulesTest {
       }
       remarks.put(q, found);
     }
-    Beyond beyond = new Beyond(null, Map.of(), Map.of(), List.of(), Map.of(), remarks, own);
+    Beyond beyond =
+        new Beyond(null, Map.of(), Map.of(), List.of(), Map.of(), remarks, List.of(), own);
     Surroundings around =
         new Surroundings(Kinds.STANDARD.get(0), "en", MergeFields.NONE, Set.of(), beyond);
     return Preflight.check(Subject.of(content, around, new Passages(0)), settings).stream()

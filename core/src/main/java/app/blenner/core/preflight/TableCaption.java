@@ -1,0 +1,39 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Inlines;
+import app.blenner.core.document.Table;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+
+/** A table says what it is of. */
+public final class TableCaption extends BasicRule implements PlaceRule {
+  private static final Told TOLD =
+      new Told(
+          "table-caption",
+          "Tables without a caption",
+          "Whoever goes from table to table hears the caption and knows which is which.",
+          "WCAG 2.2, technique H39",
+          // A table right below the heading that names it does without.
+          Weight.OFF,
+          "a caption for one table",
+          "captions for %d tables");
+
+  public TableCaption() {
+    super(TOLD, Scope.BLOCK);
+  }
+
+  @Override
+  public String wrong(Place place, Passage passage, Settings settings) {
+    return place.block() instanceof Table t
+            && TableHead.isOfData(t)
+            && Inlines.text(t.caption()).isBlank()
+        ? "This table has no caption."
+        : "";
+  }
+}

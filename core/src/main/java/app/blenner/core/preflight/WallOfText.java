@@ -1,0 +1,69 @@
+package app.blenner.core.preflight;
+
+import app.blenner.core.document.Paragraph;
+import app.blenner.core.language.Counts;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.rule.Told;
+import app.blenner.core.rule.Weight;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Paragraph after paragraph, and nothing between them where an eye could rest. */
+public final class WallOfText extends BasicRule {
+  private static final Told TOLD =
+      new Told(
+          "wall-of-text",
+          "Walls of text",
+          "Most readers skim first. Where nothing breaks the text, they find no place to begin, and leave.",
+          "Common practice: a heading, a list or a picture at least every three or four hundred words",
+          Weight.ADVISED,
+          "something that breaks one long stretch of text",
+          "something that breaks %d long stretches of text");
+
+  private static final Parameter MOST =
+      new Parameter(Parameter.MOST, "Most words without anything between", 100, 2_000, 400);
+
+  public WallOfText() {
+    super(TOLD, Scope.ITEM, MOST);
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    int most = settings.number(this, MOST);
+    List<Finding> found = new ArrayList<>();
+    List<Passage> passages = subject.passages();
+    int begin = 0;
+    int words = 0;
+    for (int i = 0; i <= passages.size(); i++) {
+      if (i < passages.size() && passages.get(i).block() instanceof Paragraph) {
+        words += Counts.words(passages.get(i).places().get(0).text());
+        continue;
+      }
+      // One paragraph that is too long by itself is told of as that.
+      if (words > most && i - begin > 1) {
+        found.add(wall(passages.get(begin).places().get(0).under(begin), words, settings));
+      }
+      begin = i + 1;
+      words = 0;
+    }
+    return found;
+  }
+
+  private Finding wall(Place first, int words, Settings settings) {
+    return Finding.onBlock(
+        this,
+        settings.level(this),
+        "From here on there are "
+            + words
+            + " words without a heading, a list or a picture between them.",
+        first,
+        List.of());
+  }
+}

@@ -1,0 +1,10 @@
+package app.blenner.server.asset;
+
+import java.util.List;
+
+/**
+ * Rules know more of some assets than before.
+ *
+ * @param names their names
+ */
+public record FactsChanged(List<String> names) {}
