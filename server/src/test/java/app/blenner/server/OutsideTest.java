@@ -286,4 +286,19 @@ public class OutsideTest {
         1,
         "there are no words on the wheel");
   }
+
+  @Test
+  public void whatTheNotebookNamesIsMissedUntilTheTextSpeaksOfIt() {
+    String key = item(ilse, "A text on lamps", "<p>Lamps with hoods cost little.</p>");
+    String terms = "/editor/api/items/" + key + "/notebook/target-terms";
+    assertEquals(ilse.put(terms, "{\"terms\":[\"hooded lamp\",\"comets\"]}").status(), 200);
+    until("both are missed", () -> found(ilse, key).contains("terms-covered"));
+    String whole = "<p>A hooded lamp costs little. A comet is seen for nothing.</p>";
+    Items.save(ilse, key, Items.content("A text on lamps", "A summary", whole, "visit", null));
+    assertEquals(found(ilse, key).contains("terms-covered"), false);
+    assertEquals(ilse.put(terms, "{\"terms\":[\"owl\"]}").status(), 200);
+    until("another is missed", () -> found(ilse, key).contains("terms-covered"));
+    assertEquals(ilse.put(terms, "{\"terms\":[]}").status(), 200);
+    until("nothing is missed", () -> !found(ilse, key).contains("terms-covered"));
+  }
 }

@@ -99,14 +99,18 @@ public class PictureLooks implements DisposableBean {
   }
 
   private PictureLook look(StoredFile file) throws InterruptedException {
-    try (PixelRoom.Taken taken = room.take(file)) {
-      Path bytes = store.file(file.hash());
-      Duration moves = MovingTime.of(bytes, file.type());
-      return new PictureLook(moves, file.type().isPixels() && WordsInPicture.suspected(bytes));
+    try {
+      return room.with(file, () -> seen(file));
     } catch (IOException | PictureBroken e) {
       // Whoever shows it is told; what cannot be seen is nothing.
       return PictureLook.NOTHING;
     }
+  }
+
+  private PictureLook seen(StoredFile file) throws IOException, PictureBroken {
+    Path bytes = store.file(file.hash());
+    Duration moves = MovingTime.of(bytes, file.type());
+    return new PictureLook(moves, file.type().isPixels() && WordsInPicture.suspected(bytes));
   }
 
   private void keep(String hash, PictureLook look) {

@@ -1,5 +1,7 @@
 package app.blenner.server.file;
 
+import app.blenner.core.picture.PictureBroken;
+import java.io.IOException;
 import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Component;
 
@@ -11,25 +13,30 @@ class PixelRoom {
 
   private final Semaphore room = new Semaphore(MILLIONS, true);
 
-  /** Room that somebody has, until it is closed. */
-  interface Taken extends AutoCloseable {
-    @Override
-    void close();
+  /** What is done with an open picture. */
+  interface Work<T> {
+    T done() throws IOException, PictureBroken;
   }
 
-  /** Waits until a picture can be opened. */
-  Taken take(StoredFile picture) throws InterruptedException {
-    return take(
-        (int) Math.min(MILLIONS, 1 + (long) picture.width() * picture.height() / 1_000_000));
+  /** Does something as soon as a picture can be opened. */
+  <T> T with(StoredFile picture, Work<T> work)
+      throws IOException, PictureBroken, InterruptedException {
+    long pixels = (long) picture.width() * picture.height();
+    return within((int) Math.min(MILLIONS, 1 + pixels / 1_000_000), work);
   }
 
-  /** Waits until nothing else is open: for what tells nobody beforehand how much it takes. */
-  Taken takeAll() throws InterruptedException {
-    return take(MILLIONS);
+  /** Does something once nothing else is open: for what tells nobody beforehand how much it takes. */
+  <T> T alone(Work<T> work) throws IOException, PictureBroken, InterruptedException {
+    return within(MILLIONS, work);
   }
 
-  private Taken take(int millions) throws InterruptedException {
+  private <T> T within(int millions, Work<T> work)
+      throws IOException, PictureBroken, InterruptedException {
     room.acquire(millions);
-    return () -> room.release(millions);
+    try {
+      return work.done();
+    } finally {
+      room.release(millions);
+    }
   }
 }

@@ -57,7 +57,7 @@ public class RenditionService {
   public Path file(StoredFile source, Edit edit, Focus focus, Rendition wanted) {
     return once(
         new RenditionEntity.Key(source.hash(), operation(edit, focus, wanted)),
-        () -> make(source, edit, focus, wanted));
+        () -> room.with(source, () -> make(source, edit, focus, wanted)));
   }
 
   /**
@@ -67,7 +67,10 @@ public class RenditionService {
    * @throws Problem where it cannot be drawn
    */
   public Path firstPage(StoredFile source) {
-    return once(new RenditionEntity.Key(source.hash(), FIRST_PAGE), () -> drawPage(source));
+    // One at a time: what a page can ask for has no bound but that.
+    return once(
+        new RenditionEntity.Key(source.hash(), FIRST_PAGE),
+        () -> room.alone(() -> drawPage(source)));
   }
 
   private interface Making {
@@ -98,17 +101,14 @@ public class RenditionService {
     }
   }
 
-  private Path drawPage(StoredFile source) throws IOException, InterruptedException, PictureBroken {
-    // One at a time: what a page can ask for has no bound but that.
-    try (PixelRoom.Taken all = room.takeAll()) {
-      BufferedImage page =
-          PdfPages.first(store.file(source.hash()), PAGE)
-              .orElseThrow(() -> new PictureBroken("The first page cannot be drawn."));
-      ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-      ImageIO.write(page, "png", bytes);
-      Size size = new Size(page.getWidth(), page.getHeight());
-      return keep(source, FIRST_PAGE, Rendition.Format.PNG, bytes.toByteArray(), size);
-    }
+  private Path drawPage(StoredFile source) throws IOException, PictureBroken {
+    BufferedImage page =
+        PdfPages.first(store.file(source.hash()), PAGE)
+            .orElseThrow(() -> new PictureBroken("The first page cannot be drawn."));
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    ImageIO.write(page, "png", bytes);
+    Size size = new Size(page.getWidth(), page.getHeight());
+    return keep(source, FIRST_PAGE, Rendition.Format.PNG, bytes.toByteArray(), size);
   }
 
   private Path kept(RenditionEntity.Key key) throws IOException {
@@ -117,16 +117,14 @@ public class RenditionService {
   }
 
   private Path make(StoredFile source, Edit edit, Focus focus, Rendition wanted)
-      throws IOException, InterruptedException, PictureBroken {
+      throws IOException, PictureBroken {
     Path[] made = new Path[1];
     Path original = store.file(source.hash());
-    try (PixelRoom.Taken some = room.take(source)) {
-      RenditionMaker.make(
-          new RenditionMaker.Source(original, source.turn(), edit, focus),
-          List.of(wanted),
-          (r, bytes, size) ->
-              made[0] = keep(source, operation(edit, focus, r), r.format(), bytes, size));
-    }
+    RenditionMaker.make(
+        new RenditionMaker.Source(original, source.turn(), edit, focus),
+        List.of(wanted),
+        (r, bytes, size) ->
+            made[0] = keep(source, operation(edit, focus, r), r.format(), bytes, size));
     return made[0];
   }
 
