@@ -134,7 +134,7 @@ export function Frame({ person }: { person: Person }) {
       </header>
       <Warning />
       <div className="relative flex min-h-0 flex-1">
-        <div className="min-w-0 flex-1 overflow-auto">
+        <div className="relative min-w-0 flex-1 overflow-auto">
           <Outlet />
         </div>
         <Notebook />

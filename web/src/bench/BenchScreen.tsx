@@ -180,6 +180,7 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
         insert: (words) => sheet.insertWords(words),
         goTo: (block) => sheet.goTo([block]),
         flush: () => saver.flush(),
+        lookAgain: () => saver.lookAgain(),
         subscribe: sheet.subscribe,
       }),
     [saver, sheet],

@@ -63,6 +63,7 @@ export function TargetTerms({ item }: { item: string }) {
       setTyped(null)
       setProblem('')
       queries.invalidateQueries({ queryKey: ['target', item] })
+      text?.lookAgain()
     } catch (error) {
       setProblem((error as Error).message)
     }
@@ -70,7 +71,7 @@ export function TargetTerms({ item }: { item: string }) {
 
   const missing = used?.wanted.filter((u) => !u.count) ?? []
   return (
-    <div className="min-h-0 flex-1 overflow-auto">
+    <div className="relative min-h-0 flex-1 overflow-auto">
       {typed === null ? (
         <div className="flex items-baseline gap-2">
           <h3 className="flex-1 font-semibold">To speak of</h3>
@@ -150,15 +151,13 @@ function Uses({ label, uses, goTo }: { label: string; uses: TermUse[]; goTo: ((b
               {u.term}
               {u.advice && <p className="text-rust">{u.advice}</p>}
             </td>
-            <td className="w-14 whitespace-nowrap py-1 pr-2 text-right align-top text-soft">
-              {u.count ? `${u.count}×` : 'not yet'}
-              {u.count > 0 && (
-                <span className="block" title={`${u.perHundred} of 100 words`}>
-                  {u.perHundred} %
-                </span>
-              )}
+            <td
+              className="w-24 whitespace-nowrap py-1 pr-2 text-right align-top text-soft"
+              title={u.count ? `${u.perHundred} of 100 words` : undefined}
+            >
+              {u.count ? `${u.count}×, ${u.perHundred} %` : 'not yet'}
             </td>
-            <td className="w-24 py-1 align-top">
+            <td className="w-20 py-2 align-top">
               <Along use={u} goTo={goTo} />
             </td>
           </tr>

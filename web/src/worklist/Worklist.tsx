@@ -62,7 +62,7 @@ export function Worklist() {
         <h1 className="sr-only">Worklist</h1>
         <Finder filter={filter} change={change} site={site.data} />
         <Sentence list={list.data} filter={filter} change={change} site={site.data} />
-        <ul className="min-h-0 flex-1 overflow-auto border-line border-t" aria-label="Items">
+        <ul className="relative min-h-0 flex-1 overflow-auto border-line border-t" aria-label="Items">
           {list.isError && <li className="p-6 text-rust">{list.error.message}</li>}
           {list.data && !rows.length && <Empty filter={filter} change={change} />}
           {rows.map((r) => (

@@ -11,6 +11,8 @@ export interface OpenText {
   goTo: (block: number) => void
   /** Sends what is not on the server yet; false where that could not be done. */
   flush: () => Promise<boolean>
+  /** Asks once more what is found in it, since something changed that lies beyond it. */
+  lookAgain: () => void
   subscribe: (listener: () => void) => () => void
 }
 
