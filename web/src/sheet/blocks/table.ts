@@ -38,19 +38,26 @@ function colgroup(grid: Node): string {
   return cols.length ? `<colgroup>${cols.join('')}</colgroup>` : ''
 }
 
-function rows(group: string, all: readonly Node[], scope: string, writing: Writing): string {
+function rows(group: string, all: readonly Node[], scope: (first: boolean) => string, writing: Writing): string {
   if (!all.length) return ''
-  const lines = all.map((row) => `<tr>\n${row.children.map((c) => cell(c, scope, writing)).join('\n')}</tr>`)
+  let covered = 0 // rows below whose first column belongs to a cell from above
+  const lines = all.map((row) => {
+    const begins = covered === 0
+    covered = begins ? (row.firstChild?.attrs.rowspan ?? 1) - 1 : covered - 1
+    return `<tr>\n${row.children.map((c, i) => cell(c, scope(begins && i === 0), writing)).join('\n')}</tr>`
+  })
   return `<${group}>\n${lines.join('\n')}\n</${group}>`
 }
 
 function cell(node: Node, scope: string, writing: Writing): string {
   const { colspan, rowspan, align } = node.attrs
-  const header = node.type.name === 'table_header'
+  const content = writing.cell(node)
+  // Where rows and columns meet, an empty cell names neither.
+  const header = node.type.name === 'table_header' && !(scope === 'corner' && !content)
   const name = header ? 'th' : 'td'
   const spans = `${colspan > 1 ? ` colspan="${colspan}"` : ''}${rowspan > 1 ? ` rowspan="${rowspan}"` : ''}`
-  const scoped = header ? ` scope="${scope}"` : ''
-  return `<${name}${spans}${scoped}${attribute('class', align)}>${writing.cell(node)}</${name}>`
+  const scoped = header ? ` scope="${scope === 'corner' ? 'col' : scope}"` : ''
+  return `<${name}${spans}${scoped}${attribute('class', align)}>${content}</${name}>`
 }
 
 /** A table with its caption, its description for those who cannot see it, and its grid of cells. */
@@ -83,12 +90,14 @@ export const table: BlockSpec = {
   write: (node, writing) => {
     const { borders, padding, side, dir } = node.attrs
     const grid = gridOf(node)
-    const { headerRows } = grid.attrs
+    const { headerRows, headerColumn } = grid.attrs
     // The core keeps a description as one line.
     const description = node.child(1).textContent.replace(/\s+/g, ' ').trim()
     const parts = [caption(inline(node.child(0)), description), colgroup(grid)]
-    parts.push(rows('thead', grid.children.slice(0, headerRows), 'col', writing))
-    parts.push(rows('tbody', grid.children.slice(headerRows), 'row', writing))
+    parts.push(
+      rows('thead', grid.children.slice(0, headerRows), (first) => (first && headerColumn ? 'corner' : 'col'), writing),
+    )
+    parts.push(rows('tbody', grid.children.slice(headerRows), () => 'row', writing))
     const classes = [borders, padding, side].filter(Boolean).join(' ')
     return `<table${attribute('class', classes)}${attribute('dir', dir)}>\n${parts.filter(Boolean).join('\n')}\n</table>`
   },

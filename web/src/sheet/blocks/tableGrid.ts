@@ -96,8 +96,15 @@ export function readGrid(schema: Schema, table: HTMLTableElement, cells: (cell: 
   return schema.node('table', { headerRows: headed, headerColumn }, made)
 }
 
+/** Whether a row names the columns; where it meets a column that names the rows, a cell may be empty. */
+function allHeaders(row: HTMLTableRowElement): boolean {
+  const [first, ...others] = row.cells
+  const corner = others.length > 0 && first.localName === 'td' && !first.children.length && !first.textContent?.trim()
+  return (corner ? others : [...row.cells]).every((c) => c.localName === 'th')
+}
+
 function leadingHeaders(rows: HTMLTableRowElement[]): number {
-  const first = rows.findIndex((r) => ![...r.cells].every((c) => c.localName === 'th'))
+  const first = rows.findIndex((r) => !allHeaders(r))
   return first < 0 ? Math.min(1, rows.length - 1) : first
 }
 

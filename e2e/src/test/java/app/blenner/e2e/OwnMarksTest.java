@@ -38,8 +38,9 @@ public class OwnMarksTest extends OwnAppTest {
           "heading-order", Set.of("heading-skipped"),
           "empty-heading", Set.of("empty-paragraphs"),
           "color-contrast", Set.of("colour-contrast"),
-          "image-redundant-alt", Set.of("alternative-caption", "links-side-by-side"),
-          "empty-table-header", Set.of("table-head"),
+          "image-redundant-alt",
+              Set.of("alternative-caption", "alternative-beside", "links-side-by-side"),
+          "empty-table-header", Set.of("table-head-empty"),
           "td-headers-attr", Set.of("table-head"));
 
   /** The passages of a language, each behind a paragraph with its number. */

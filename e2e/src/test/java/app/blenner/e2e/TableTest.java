@@ -247,4 +247,23 @@ public class TableTest extends BenchTest {
     press("Control+v");
     assertTrue(written().endsWith("<p>Behind me</p>"), written());
   }
+
+  /** Where a header row and a header column meet, an empty cell is no header; with words in it, it is one. */
+  @Test
+  public void theCornerOfTwoHeadersMayStayEmpty() {
+    openWith("<table><tr><td></td><th>Price</th></tr><tr><th>Adults</th><td>4</td></tr></table>");
+    into(cells().last());
+    press("End");
+    type("00");
+    String kept = stored();
+    assertTrue(kept.contains("<tr>\n<td></td>\n<th scope=\"col\">Price</th></tr>"), kept);
+    assertTrue(kept.contains("<th scope=\"row\">Adults</th>\n<td>400</td>"), kept);
+    assertEquals(written(), kept);
+    assertThat(page.getByText("A header of this table is empty.")).not().isVisible();
+    into(sheet().locator("th").first());
+    type("Who");
+    kept = stored();
+    assertTrue(kept.contains("<th scope=\"col\">Who</th>\n<th scope=\"col\">Price</th>"), kept);
+    assertEquals(written(), kept);
+  }
 }

@@ -97,6 +97,15 @@ public record Table(
       blocks = Blocks.tidy(blocks);
     }
 
+    /** Whether nothing stands in it. */
+    public boolean isBlank() {
+      return blocks.isEmpty()
+          || blocks.size() == 1
+              && blocks.get(0) instanceof Paragraph p
+              && p.content().isEmpty()
+              && p.style().equals(BlockStyle.PLAIN);
+    }
+
     /** The same cell with other spans. */
     public Cell spanning(int columns, int rows) {
       return new Cell(columns, rows, align, blocks);

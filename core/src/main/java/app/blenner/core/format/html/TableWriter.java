@@ -72,7 +72,10 @@ final class TableWriter {
         coveredFirst--;
       }
       for (Table.Cell c : row.cells()) {
-        cell(c, head ? "col" : first && table.headerColumn() ? "row" : "");
+        boolean ofRow = first && table.headerColumn();
+        // Where rows and columns meet, an empty cell names neither.
+        boolean corner = head && ofRow && c.isBlank();
+        cell(c, corner ? "" : head ? "col" : ofRow ? "row" : "");
         if (first) {
           coveredFirst = c.rows() - 1;
           first = false;

@@ -59,6 +59,14 @@ public class ReadingTest {
         "<table><tr><th>h<tr><td>d</table>",
         "<table>\n<thead>\n<tr>\n<th scope=\"col\">h</th></tr>\n</thead>\n<tbody>\n<tr>\n<td>d</td></tr>\n</tbody>\n</table>"
       },
+      {
+        "<table><tr><th>&nbsp;<th>h<tr><th>r<td>d</table>",
+        "<table>\n<thead>\n<tr>\n<th scope=\"col\"> </th>\n<th scope=\"col\">h</th></tr>\n</thead>\n<tbody>\n<tr>\n<th scope=\"row\">r</th>\n<td>d</td></tr>\n</tbody>\n</table>"
+      },
+      {
+        "<table><tr><td><th>h<tr><th>r<td>d</table>",
+        "<table>\n<thead>\n<tr>\n<td></td>\n<th scope=\"col\">h</th></tr>\n</thead>\n<tbody>\n<tr>\n<th scope=\"row\">r</th>\n<td>d</td></tr>\n</tbody>\n</table>"
+      },
       {"<p lang='cy'>noson dda</p>", "<p><span lang=\"cy\">noson dda</span></p>"},
       {"<q>so</q>", "<p>\u201Cso\u201D</p>"},
     };
