@@ -60,10 +60,6 @@ public class ReadingTest {
         "<table>\n<thead>\n<tr>\n<th scope=\"col\">h</th></tr>\n</thead>\n<tbody>\n<tr>\n<td>d</td></tr>\n</tbody>\n</table>"
       },
       {
-        "<table><tr><th>&nbsp;<th>h<tr><th>r<td>d</table>",
-        "<table>\n<thead>\n<tr>\n<th scope=\"col\"> </th>\n<th scope=\"col\">h</th></tr>\n</thead>\n<tbody>\n<tr>\n<th scope=\"row\">r</th>\n<td>d</td></tr>\n</tbody>\n</table>"
-      },
-      {
         "<table><tr><td><th>h<tr><th>r<td>d</table>",
         "<table>\n<thead>\n<tr>\n<td></td>\n<th scope=\"col\">h</th></tr>\n</thead>\n<tbody>\n<tr>\n<th scope=\"row\">r</th>\n<td>d</td></tr>\n</tbody>\n</table>"
       },
