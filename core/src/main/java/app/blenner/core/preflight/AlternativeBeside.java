@@ -7,6 +7,7 @@ import app.blenner.core.language.Sentences;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
@@ -14,7 +15,10 @@ import app.blenner.core.rule.Subject;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 
 /** An alternative text does not say what the text beside the picture says already. */
 public final class AlternativeBeside extends BasicRule {
@@ -35,30 +39,43 @@ public final class AlternativeBeside extends BasicRule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    List<Place> all = new ArrayList<>();
     for (int i = 0; i < subject.passages().size(); i++) {
-      for (Place place : subject.passages().get(i).places()) {
-        all.add(place.under(i));
-      }
-    }
-    for (int i = 0; i < all.size(); i++) {
-      if (all.get(i).block() instanceof Picture p && p.alternative() != null) {
-        String words = Phrases.plain(p.alternative());
-        boolean said =
-            i > 0 && says(all.get(i - 1), words, subject.language())
-                || i + 1 < all.size() && says(all.get(i + 1), words, subject.language());
-        if (said && !words.isEmpty()) {
+      List<Place> places = subject.passages().get(i).places();
+      for (int k = 0; k < places.size(); k++) {
+        if (places.get(k).block() instanceof Picture p && repeats(p, subject, i, k)) {
           found.add(
               Finding.onBlock(
                   this,
                   settings.level(this),
                   "The alternative text says what the text beside the picture says.",
-                  all.get(i),
+                  places.get(k).under(i),
                   fixes(p)));
         }
       }
     }
     return found;
+  }
+
+  /** Whether the block before or the one after says it, in reading order. */
+  private static boolean repeats(Picture picture, Subject subject, int passage, int at) {
+    String words = picture.alternative() == null ? "" : Phrases.plain(picture.alternative());
+    return !words.isEmpty()
+        && (says(beside(subject, passage, at, -1), words, subject.language())
+            || says(beside(subject, passage, at, 1), words, subject.language()));
+  }
+
+  /** The block before or after one, or null where there is none. */
+  private static Place beside(Subject subject, int passage, int at, int step) {
+    List<Passage> passages = subject.passages();
+    List<Place> here = passages.get(passage).places();
+    if (at + step >= 0 && at + step < here.size()) {
+      return here.get(at + step);
+    }
+    if (passage + step < 0 || passage + step >= passages.size()) {
+      return null;
+    }
+    List<Place> there = passages.get(passage + step).places();
+    return there.get(step > 0 ? 0 : there.size() - 1);
   }
 
   private static List<Fix> fixes(Picture picture) {
@@ -70,7 +87,14 @@ public final class AlternativeBeside extends BasicRule {
 
   /** Whether a paragraph or heading says just that, or one sentence of it does. */
   private static boolean says(Place place, String words, String language) {
-    if (!(place.block() instanceof Paragraph || place.block() instanceof Heading)) {
+    if (place == null
+        || !(place.block() instanceof Paragraph || place.block() instanceof Heading)) {
+      return false;
+    }
+    // Hardly ever; parting sentences takes time, and this is asked with every key.
+    String longest =
+        Arrays.stream(words.split(" ")).max(Comparator.comparingInt(String::length)).orElseThrow();
+    if (!place.text().toLowerCase(Locale.ROOT).contains(longest)) {
       return false;
     }
     return Phrases.plain(place.text()).equals(words)

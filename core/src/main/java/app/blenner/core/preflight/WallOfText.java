@@ -1,7 +1,6 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Paragraph;
-import app.blenner.core.language.Counts;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Parameter;
@@ -43,7 +42,7 @@ public final class WallOfText extends BasicRule {
     int words = 0;
     for (int i = 0; i <= passages.size(); i++) {
       if (i < passages.size() && passages.get(i).block() instanceof Paragraph) {
-        words += Counts.words(passages.get(i).places().get(0).text());
+        words += passages.get(i).words();
         continue;
       }
       // One paragraph that is too long by itself is told of as that.

@@ -4,6 +4,7 @@ import app.blenner.core.document.Block;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.RunningText;
+import app.blenner.core.language.Counts;
 import app.blenner.core.terms.Terms;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,6 +33,7 @@ public final class Passage {
   private final List<Lead> leads;
   private final int size;
   private final Map<Look, List<Finding>> found = new ConcurrentHashMap<>();
+  private volatile int words = -1;
   private volatile Said said = new Said(List.of(), Set.of());
 
   Passage(Block block, String language) {
@@ -68,6 +70,16 @@ public final class Passage {
   /** What leads somewhere: links in running text, pictures and buttons. */
   public List<Lead> leads() {
     return leads;
+  }
+
+  /** How many words its own block carries, without those of blocks inside it. */
+  public int words() {
+    int known = words;
+    if (known < 0) {
+      known = Counts.words(places.get(0).text());
+      words = known;
+    }
+    return known;
   }
 
   /** Which of some terms it says, in whatever form. */
