@@ -15,8 +15,6 @@ import app.blenner.core.rule.Subject;
 import app.blenner.core.rule.Told;
 import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
@@ -31,6 +29,12 @@ public final class AlternativeBeside extends BasicRule {
           Weight.ADVISED,
           "another alternative text than the text beside it",
           "%d other alternative texts than the text beside them");
+
+  /** Fewer words are no sentence that tells what is to be seen. */
+  private static final int SENTENCE = 3;
+
+  /** Signs and spaces that can stand around words. */
+  private static final int EDGES = 10;
 
   public AlternativeBeside() {
     super(TOLD, Scope.ITEM);
@@ -91,14 +95,16 @@ public final class AlternativeBeside extends BasicRule {
         || !(place.block() instanceof Paragraph || place.block() instanceof Heading)) {
       return false;
     }
-    // Hardly ever; parting sentences takes time, and this is asked with every key.
-    String longest =
-        Arrays.stream(words.split(" ")).max(Comparator.comparingInt(String::length)).orElseThrow();
-    if (!place.text().toLowerCase(Locale.ROOT).contains(longest)) {
-      return false;
+    String text = place.text();
+    if (text.length() <= words.length() + EDGES && Phrases.plain(text).equals(words)) {
+      return true;
     }
-    return Phrases.plain(place.text()).equals(words)
-        || Sentences.of(place.text(), language).stream()
-            .anyMatch(s -> Phrases.plain(place.text().substring(s.from(), s.to())).equals(words));
+    // Parting sentences takes time, and this is asked with every key: it is done where one can be
+    // it.
+    return text.length() > words.length()
+        && words.split(" ").length >= SENTENCE
+        && text.replace('\u00A0', ' ').replace('’', '\'').toLowerCase(Locale.ROOT).contains(words)
+        && Sentences.of(text, language).stream()
+            .anyMatch(s -> Phrases.plain(text.substring(s.from(), s.to())).equals(words));
   }
 }
