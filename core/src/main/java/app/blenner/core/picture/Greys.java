@@ -25,6 +25,23 @@ record Greys(int width, int height, int[] bright) {
     return scale >= 1 ? all : all.scaled(scale);
   }
 
+  /** The same standing upright. */
+  Greys turned(Turn turn) {
+    if (turn.equals(Turn.NONE)) {
+      return this;
+    }
+    Size stored = new Size(width, height);
+    Size upright = turn.of(stored);
+    int[] out = new int[bright.length];
+    for (int y = 0; y < upright.height(); y++) {
+      for (int x = 0; x < upright.width(); x++) {
+        Turn.Pixel from = turn.source(x, y, stored);
+        out[y * upright.width() + x] = bright[from.y() * width + from.x()];
+      }
+    }
+    return new Greys(upright.width(), upright.height(), out);
+  }
+
   /** The same smaller: each pixel is as bright as what it stands for is on average. */
   Greys scaled(double scale) {
     int w = Math.max(1, (int) Math.round(width * scale));

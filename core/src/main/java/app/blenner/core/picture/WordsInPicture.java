@@ -33,14 +33,15 @@ public final class WordsInPicture {
   /**
    * Whether there seem to be words in a picture.
    *
+   * @param turn how its stored pixels are turned
    * @throws PictureBroken where it cannot be read
    */
-  public static boolean suspected(Path file) throws PictureBroken {
-    return suspected(PictureReader.small(file, LONGEST));
+  public static boolean suspected(Path file, Turn turn) throws PictureBroken {
+    return suspected(PictureReader.small(file, LONGEST), turn);
   }
 
-  static boolean suspected(BufferedImage image) {
-    Greys all = Greys.of(image, LONGEST);
+  static boolean suspected(BufferedImage image, Turn turn) {
+    Greys all = Greys.of(image, LONGEST).turned(turn);
     for (double scale : SCALES) {
       Greys greys = scale == 1 ? all : all.scaled(scale);
       for (boolean darker : new boolean[] {true, false}) {

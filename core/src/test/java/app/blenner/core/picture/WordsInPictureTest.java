@@ -39,6 +39,14 @@ public class WordsInPictureTest {
 
   private static final String[] FONTS = {Font.SANS_SERIF, Font.SERIF, Font.MONOSPACED};
 
+  private static boolean suspected(BufferedImage image) {
+    return WordsInPicture.suspected(image, Turn.NONE);
+  }
+
+  private static boolean suspected(Path file) throws PictureBroken {
+    return WordsInPicture.suspected(file, Turn.NONE);
+  }
+
   private static List<BufferedImage> photographs() throws Exception {
     List<BufferedImage> out = new ArrayList<>();
     try (Stream<Path> all = Files.list(FOLDER.resolve("nature"))) {
@@ -91,9 +99,9 @@ public class WordsInPictureTest {
     List<BufferedImage> photographs = photographs();
     for (int i = 0; i < TRIED; i++) {
       BufferedImage part = part(photographs.get(i % photographs.size()), random);
-      wrong += WordsInPicture.suspected(part) ? 1 : 0;
+      wrong += suspected(part) ? 1 : 0;
       write(part, random);
-      missed += WordsInPicture.suspected(part) ? 0 : 1;
+      missed += suspected(part) ? 0 : 1;
     }
     System.out.printf("words in pictures: %d of %d missed, %d imagined%n", missed, TRIED, wrong);
     assertTrue(missed <= TRIED * 15 / 100, missed + " lines were not seen");
@@ -102,10 +110,10 @@ public class WordsInPictureTest {
 
   @Test
   public void realFilesAreLookedAtWhole() throws Exception {
-    assertTrue(WordsInPicture.suspected(FOLDER.resolve("desktop/GreenTraditional.jpg")));
-    assertTrue(WordsInPicture.suspected(Path.of("../demo/assets/lamp-shields.png")));
+    assertTrue(suspected(FOLDER.resolve("desktop/GreenTraditional.jpg")));
+    assertTrue(suspected(Path.of("../demo/assets/lamp-shields.png")));
     for (String none : List.of("abstract/Waves.png", "desktop/Stripes.png", "nature/Blinds.jpg")) {
-      assertEquals(WordsInPicture.suspected(FOLDER.resolve(none)), false, none);
+      assertEquals(suspected(FOLDER.resolve(none)), false, none);
     }
   }
 
@@ -125,14 +133,28 @@ public class WordsInPictureTest {
       g.fillRect(20 + 22 * i + i % 2 * 11, 300 + 12 * (i % 7), 20, 8); // bricks
     }
     g.dispose();
-    assertEquals(WordsInPicture.suspected(image), false);
+    assertEquals(suspected(image), false);
   }
 
   @Test
   public void theSmallestPictureIsNoTrouble() {
-    assertEquals(
-        WordsInPicture.suspected(new BufferedImage(1, 1, BufferedImage.TYPE_4BYTE_ABGR)), false);
-    assertEquals(
-        WordsInPicture.suspected(new BufferedImage(2_000, 1, BufferedImage.TYPE_3BYTE_BGR)), false);
+    assertEquals(suspected(new BufferedImage(1, 1, BufferedImage.TYPE_4BYTE_ABGR)), false);
+    assertEquals(suspected(new BufferedImage(2_000, 1, BufferedImage.TYPE_3BYTE_BGR)), false);
+  }
+
+  /** A telephone held upright stores its pictures lying on a side, and says so (CIPA DC-008, 4.6.4 A). */
+  @Test
+  public void aPictureStoredLyingOnItsSideIsLookedAtUpright() {
+    BufferedImage sign = new BufferedImage(500, 800, BufferedImage.TYPE_3BYTE_BGR);
+    Graphics2D g = sign.createGraphics();
+    g.translate(0, 800);
+    g.rotate(-Math.PI / 2);
+    g.setRenderingHint(
+        RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
+    g.setFont(new Font(Font.SERIF, Font.PLAIN, 50));
+    g.drawString("Closed on Mondays", 120, 240);
+    g.dispose();
+    assertEquals(WordsInPicture.suspected(sign, Turn.ofExif(6)), true);
+    assertEquals(suspected(sign), false, "nobody reads it so");
   }
 }

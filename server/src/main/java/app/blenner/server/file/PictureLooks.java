@@ -110,7 +110,8 @@ public class PictureLooks implements DisposableBean {
   private PictureLook seen(StoredFile file) throws IOException, PictureBroken {
     Path bytes = store.file(file.hash());
     Duration moves = MovingTime.of(bytes, file.type());
-    return new PictureLook(moves, file.type().isPixels() && WordsInPicture.suspected(bytes));
+    return new PictureLook(
+        moves, file.type().isPixels() && WordsInPicture.suspected(bytes, file.turn()));
   }
 
   private void keep(String hash, PictureLook look) {
