@@ -140,7 +140,7 @@ function Uses({ label, uses, goTo }: { label: string; uses: TermUse[]; goTo: ((b
       <thead className="sr-only">
         <tr>
           <th>Term</th>
-          <th>Times</th>
+          <th>Times, and share of the words</th>
           <th>Where</th>
         </tr>
       </thead>
@@ -149,7 +149,7 @@ function Uses({ label, uses, goTo }: { label: string; uses: TermUse[]; goTo: ((b
           <tr key={u.term} className="border-line border-t">
             <td className="break-words py-1 pr-2">
               {u.term}
-              {u.advice && <p className="text-rust">{u.advice}</p>}
+              {u.advice && <p className="text-pencil">{u.advice}</p>}
             </td>
             <td
               className="w-24 whitespace-nowrap py-1 pr-2 text-right align-top text-soft"

@@ -171,6 +171,8 @@ public class FrameTest extends BenchTest {
     press("Control+End");
     type(" And comets.");
     assertThat(notebook().getByText("The text uses every one")).isVisible();
+    type(" Comets, comets, comets, comets and comets.");
+    assertThat(terms.getByText("times in 100 words is much")).isVisible();
     AccessibilityTest.check(page, "terms");
     button("Notebook").click();
   }
