@@ -16,7 +16,10 @@ public class BadInputTest extends BenchTest {
     openWith("<p>word</p>");
     press("End");
     paste("https://example.org/" + "a".repeat(6000), "");
-    assertTrue(stored().startsWith("<p>wordhttps://example.org/aaa"));
+    String kept = stored();
+    assertTrue(
+        kept.startsWith("<p>wordhttps://example.org/aaa"),
+        kept.substring(0, Math.min(100, kept.length())));
     press("Control+a", "Control+k");
     combobox("Address").fill("https://example.org/" + "a".repeat(5000));
     press("Enter");

@@ -152,7 +152,10 @@ abstract class BenchTest extends BrowserTest {
   /** Pastes as another program would. */
   protected void paste(String text, String html) {
     page.evaluate(
-        "([text, html]) => { const d = new DataTransfer(); d.setData('text/plain', text);"
+        // Nobody pastes before the page has heard where the cursor went.
+        "async ([text, html]) => { await new Promise((heard) =>"
+            + " requestAnimationFrame(() => setTimeout(heard)));"
+            + " const d = new DataTransfer(); d.setData('text/plain', text);"
             + " if (html) d.setData('text/html', html);"
             + " document.querySelector('.ProseMirror').dispatchEvent(new ClipboardEvent('paste',"
             + " {clipboardData: d, bubbles: true, cancelable: true})) }",
