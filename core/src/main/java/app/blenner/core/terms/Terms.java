@@ -80,7 +80,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
       tokens(texts.get(i), forms, 0, i, tokens);
     }
     return wanted.stream()
-        .filter(w -> !places(w.strip(), tokens, forms).isEmpty())
+        .filter(w -> !places(parts(w.strip(), forms), tokens).isEmpty())
         .collect(Collectors.toSet());
   }
 
@@ -104,8 +104,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
     return parts;
   }
 
-  private static List<Spot> places(String term, List<Token> tokens, WordForms forms) {
-    List<Token> parts = parts(term, forms);
+  private static List<Spot> places(List<Token> parts, List<Token> tokens) {
     List<Spot> places = new ArrayList<>();
     int length = parts.size();
     for (int i = 0; length > 0 && i + length <= tokens.size(); i++) {
@@ -118,11 +117,15 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
   }
 
   private static Use use(String term, List<Token> tokens, WordForms forms) {
-    List<Spot> places = places(term, tokens, forms);
-    int length = parts(term, forms).size();
-    String advice = TermShare.ofWanted(places.size(), tokens.size());
+    List<Token> parts = parts(term, forms);
+    List<Spot> places = places(parts, tokens);
+    int count = places.size();
     return new Use(
-        term, places.size(), share(places.size() * length, tokens.size()), places, advice);
+        term,
+        count,
+        share(count * parts.size(), tokens.size()),
+        places,
+        TermShare.ofWanted(count, tokens.size()));
   }
 
   private static boolean matches(List<Token> tokens, int at, List<Token> parts) {
