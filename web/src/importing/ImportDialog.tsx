@@ -218,7 +218,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
           </fieldset>
         )}
         {state === 'asking' && goes === 'new' && (
-          <KindSelect kinds={kinds} value={becomes} pick={setKind} several={many} />
+          <KindSelect kinds={kinds} value={becomes} pick={setKind} multiple={many} />
         )}
         {problem && (
           <p role="alert" className="text-rust">

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answer, client } from '../shared/api/client'
 import { useSite } from '../shared/api/queries'
-import type { Report, ReportPart, SeveralInput, SiteReport as Whole } from '../shared/api/types'
+import type { BulkInput, Report, ReportPart, SiteReport as Whole } from '../shared/api/types'
 import { Button, TextButton } from '../shared/ui/Button'
 import { ChangeThem } from '../shared/ui/ChangeThem'
 import { LevelIcon } from '../shared/ui/LevelIcon'
@@ -20,7 +20,7 @@ export function SiteReport() {
   const queries = useQueryClient()
   const now = useNow(60_000)
   const [problem, setProblem] = useState('')
-  const [mending, setMending] = useState<SeveralInput | null>(null)
+  const [mending, setMending] = useState<BulkInput | null>(null)
   const found = useQuery({
     queryKey: KEY,
     queryFn: () => answer(client.GET('/editor/api/report')),
@@ -105,7 +105,7 @@ function summary({ items: all, falling, findings }: Report) {
 interface RulesProps {
   report: Report
   labels: Record<string, string>
-  mend: (given: SeveralInput) => void
+  mend: (given: BulkInput) => void
 }
 
 function Rules({ report, labels, mend }: RulesProps) {

@@ -2,20 +2,20 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useSite } from '../shared/api/queries'
-import type { Section, SeveralProgress } from '../shared/api/types'
+import type { BulkProgress, Section } from '../shared/api/types'
+import { BulkStatus } from '../shared/ui/BulkStatus'
 import { Button } from '../shared/ui/Button'
 import { Dialog, DialogButtons } from '../shared/ui/Dialog'
 import { Select } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
 import { SectionOptions } from '../shared/ui/SectionOptions'
-import { Several } from '../shared/ui/Several'
 import { useSubmit } from '../shared/ui/useSubmit'
 
 /** Gives a section up, after saying where its items go. */
 export function GiveUp({ section, onClose }: { section: Section; onClose: () => void }) {
   const site = useSite()
   const [to, setTo] = useState<string | null>(null)
-  const [begun, setBegun] = useState<SeveralProgress | null>(null)
+  const [begun, setBegun] = useState<BulkProgress | null>(null)
   const path = { slug: section.slug }
   const inIt = useQuery({
     queryKey: ['in-section', section.slug],
@@ -32,7 +32,7 @@ export function GiveUp({ section, onClose }: { section: Section; onClose: () => 
   if (begun)
     return (
       <Dialog open onClose={onClose} title={`Give up ${section.name}`}>
-        <Several begun={begun} />
+        <BulkStatus begun={begun} />
         <DialogButtons>
           <Button onClick={onClose}>Close</Button>
         </DialogButtons>

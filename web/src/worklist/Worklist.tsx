@@ -12,7 +12,7 @@ import { LevelIcon } from '../shared/ui/LevelIcon'
 import { StageIcon } from '../shared/ui/StageIcon'
 import { ago, useNow } from '../shared/ui/time'
 import { useTitle } from '../shared/ui/useTitle'
-import { ChangeSeveral } from './ChangeSeveral'
+import { BulkChangePanel } from './BulkChangePanel'
 import { ColumnChoice, useColumns } from './columns'
 import { Finder } from './Finder'
 import { all, type Filter, isNarrow, query, useFilter } from './filter'
@@ -154,7 +154,7 @@ function Ticked({ keys, clear, rows, add }: TickedProps) {
           Pick all on this page
         </Button>
       )}
-      {changing && <ChangeSeveral keys={keys} onClose={() => setChanging(false)} />}
+      {changing && <BulkChangePanel keys={keys} onClose={() => setChanging(false)} />}
     </section>
   )
 }

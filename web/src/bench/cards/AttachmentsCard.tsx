@@ -86,7 +86,7 @@ export function AttachmentsCard() {
           query={{}}
           word="file"
           fits={() => true}
-          several
+          multiple
           picked={attachments.map((a) => a.asset)}
           onPick={pick}
         />

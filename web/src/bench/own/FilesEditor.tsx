@@ -34,7 +34,7 @@ export function FilesEditor({ field, value, set, problem }: EditorProps) {
         <PickDialog
           title={field.label}
           pictures={false}
-          several
+          multiple
           picked={files.map((f) => f.file)}
           onPick={(a, on) =>
             change([

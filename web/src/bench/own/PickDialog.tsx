@@ -6,14 +6,14 @@ import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
 interface Props {
   title: string
   pictures: boolean
-  several: boolean
+  multiple: boolean
   picked: string[]
   onPick: (asset: Asset, on: boolean) => void
   onClose: () => void
 }
 
 /** Pictures or files of the site to pick from. */
-export function PickDialog({ title, pictures, several, picked, onPick, onClose }: Props) {
+export function PickDialog({ title, pictures, multiple, picked, onPick, onClose }: Props) {
   return (
     <Dialog open wide onClose={onClose} title={title} about="From the assets of the site, or brought in here.">
       <AssetChoice
@@ -21,7 +21,7 @@ export function PickDialog({ title, pictures, several, picked, onPick, onClose }
         word={pictures ? 'picture' : 'file'}
         accept={pictures ? 'image/*' : undefined}
         fits={(a) => !pictures || a.width > 0}
-        several={several}
+        multiple={multiple}
         picked={picked}
         onPick={onPick}
       />

@@ -35,7 +35,7 @@ export function PictureEditor({ field, value, set, problem }: EditorProps) {
         <PickDialog
           title={field.label}
           pictures
-          several={false}
+          multiple={false}
           picked={[name]}
           onPick={(a) => set(a.name)}
           onClose={() => setPicking(false)}

@@ -26,7 +26,7 @@ export function PicturesEditor({ field, value, set, problem }: EditorProps) {
         <PickDialog
           title={field.label}
           pictures
-          several
+          multiple
           picked={names}
           onPick={(a, on) => change([...names.filter((n) => n !== a.name), ...(on ? [a.name] : [])])}
           onClose={() => setPicking(false)}

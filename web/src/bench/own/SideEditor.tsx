@@ -106,7 +106,7 @@ function PartFields({ part, number, change }: PartProps) {
             <PickDialog
               title="Picture beside the text"
               pictures
-              several={false}
+              multiple={false}
               picked={[part.picture ?? '']}
               onPick={(a) => change({ picture: a.name })}
               onClose={() => setPicking(false)}

@@ -23,12 +23,12 @@ interface Props {
   /** Those that are picked, in order. */
   picked: string[]
   /** Several can be picked. */
-  several?: boolean
+  multiple?: boolean
   onPick: (asset: Asset, on: boolean) => void
 }
 
 /** The site's assets of a kind to pick from, a page at a time, with a way to bring more in. */
-export function AssetChoice({ query, word, accept, fits, picked, several, onPick }: Props) {
+export function AssetChoice({ query, word, accept, fits, picked, multiple, onPick }: Props) {
   const group = useId()
   const [wanted, setWanted] = useState<Wanted>({ ...anything, kind: query.kind })
   const change = (name: string, value: string) => setWanted((now) => changed(now, name, value))
@@ -45,7 +45,7 @@ export function AssetChoice({ query, word, accept, fits, picked, several, onPick
     <div {...drop.listens} className={cx('grid gap-3', drop.over && 'outline-2 outline-petrol outline-dashed')}>
       <div className="flex flex-wrap items-center gap-3">
         <BringInButton accept={accept} onAdded={take}>
-          {several ? `Bring ${word}s in` : `Bring a ${word} in`}
+          {multiple ? `Bring ${word}s in` : `Bring a ${word} in`}
         </BringInButton>
         <p className="text-soft">or drop or paste it here.</p>
       </div>
@@ -65,7 +65,7 @@ export function AssetChoice({ query, word, accept, fits, picked, several, onPick
           tiles ? 'grid grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-3' : 'grid gap-1',
         )}
       >
-        <legend className="sr-only">{word[0]?.toUpperCase() + word.slice(1) + (several ? 's' : '')}</legend>
+        <legend className="sr-only">{word[0]?.toUpperCase() + word.slice(1) + (multiple ? 's' : '')}</legend>
         {assets.map(({ asset: a }) => {
           const at = picked.indexOf(a.name)
           return (
@@ -78,7 +78,7 @@ export function AssetChoice({ query, word, accept, fits, picked, several, onPick
               )}
             >
               <input
-                type={several ? 'checkbox' : 'radio'}
+                type={multiple ? 'checkbox' : 'radio'}
                 name={group}
                 className="sr-only"
                 checked={at >= 0}
@@ -87,7 +87,7 @@ export function AssetChoice({ query, word, accept, fits, picked, several, onPick
               {tiles && <img src={a.tile} alt="" loading="lazy" className="aspect-video w-full bg-desk object-cover" />}
               <span className={cx('truncate', tiles ? 'block px-2 py-1' : 'min-w-0 flex-1')}>{a.title}</span>
               {!tiles && <span className="shrink-0 text-small text-soft">{factsOf(a)}</span>}
-              {several && at >= 0 && (
+              {multiple && at >= 0 && (
                 <span className="absolute top-1 left-1 grid size-6 place-items-center bg-petrol text-white">
                   {at + 1}
                 </span>

@@ -1,15 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, client } from '../api/client'
-import type { SeveralInput, SeveralProgress } from '../api/types'
+import type { BulkInput, BulkProgress } from '../api/types'
+import { BulkStatus, Lines } from './BulkStatus'
 import { Button, TextButton } from './Button'
 import { Dialog, DialogButtons } from './Dialog'
 import { FormDialog } from './FormDialog'
-import { Lines, Several } from './Several'
 import { useSubmit } from './useSubmit'
 
 interface Props {
-  given: SeveralInput
+  given: BulkInput
   /** Where there is something to go back to. */
   onBack?: () => void
   onClose: () => void
@@ -17,23 +17,23 @@ interface Props {
 
 /** A change of several items: looked at first, then made and followed, and taken back. */
 export function ChangeThem({ given, onBack, onClose }: Props) {
-  const [begun, setBegun] = useState<SeveralProgress | null>(null)
+  const [begun, setBegun] = useState<BulkProgress | null>(null)
   const looked = useQuery({
-    queryKey: ['several', 'look', given],
-    queryFn: () => answer(client.POST('/editor/api/several/look', { body: given })),
+    queryKey: ['bulk', 'look', given],
+    queryFn: () => answer(client.POST('/editor/api/bulk/look', { body: given })),
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   })
   const begin = useSubmit(
-    async () => setBegun(await answer(client.POST('/editor/api/several', { body: given }))),
+    async () => setBegun(await answer(client.POST('/editor/api/bulk', { body: given }))),
     () => {},
   )
   const count = given.keys.length === 1 ? '1 item' : `${given.keys.length} items`
   if (begun)
     return (
       <Dialog open onClose={onClose} title={`Change ${count}`} wide>
-        <Several begun={begun} />
+        <BulkStatus begun={begun} />
         <DialogButtons>
           <Button onClick={onClose}>Close</Button>
         </DialogButtons>

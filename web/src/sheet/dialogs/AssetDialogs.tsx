@@ -123,7 +123,7 @@ export function GalleryDialog({ onClose }: Props) {
         word="picture"
         accept="image/*"
         fits={(a) => a.width > 0}
-        several
+        multiple
         picked={picked.map((a) => a.name)}
         onPick={(a, on) => setPicked((now) => [...now.filter((o) => o.name !== a.name), ...(on ? [a] : [])])}
       />

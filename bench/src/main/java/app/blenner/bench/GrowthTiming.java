@@ -12,15 +12,15 @@ import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.text.TextWriter;
 import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.Intake;
-import app.blenner.core.intake.Material;
+import app.blenner.core.intake.IntakeSource;
 import app.blenner.core.intake.PasteMode;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.preflight.Preflight;
-import app.blenner.core.rule.Passages;
+import app.blenner.core.rule.PassageCache;
+import app.blenner.core.rule.RuleContext;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Surroundings;
 import app.blenner.core.terms.Terms;
 import app.blenner.core.tidy.Tidy;
 import app.blenner.core.version.Comparison;
@@ -78,8 +78,8 @@ public final class GrowthTiming {
 
   private static Map<String, Consumer<String>> work() {
     Map<String, Consumer<String>> out = new LinkedHashMap<>();
-    out.put("paste", s -> paste(Material.html(s)));
-    out.put("paste of plain text", s -> paste(Material.text(s)));
+    out.put("paste", s -> paste(IntakeSource.html(s)));
+    out.put("paste of plain text", s -> paste(IntakeSource.text(s)));
     out.put("typed HTML", s -> sink = TypedMarkup.read(TypedMarkup.Language.HTML, s));
     out.put("typed Markdown", s -> sink = TypedMarkup.read(TypedMarkup.Language.MARKDOWN, s));
     out.put("tidy", s -> sink = Tidy.find(HtmlReader.read(s), "en"));
@@ -90,8 +90,8 @@ public final class GrowthTiming {
                 Preflight.check(
                     Subject.of(
                         content(HtmlReader.read(s)),
-                        Surroundings.of(Kinds.STANDARD.get(0)),
-                        new Passages(0)),
+                        RuleContext.of(Kinds.STANDARD.get(0)),
+                        new PassageCache(0)),
                     Settings.USUAL));
     out.put("terms", s -> sink = Terms.of(HtmlReader.read(s), List.of("sky", "dark sky"), "en"));
     out.put("comparison", GrowthTiming::compare);
@@ -103,7 +103,7 @@ public final class GrowthTiming {
     return out;
   }
 
-  private static void paste(Material material) {
+  private static void paste(IntakeSource material) {
     sink = Intake.read(material, PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
   }
 

@@ -4,16 +4,16 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.Intake;
-import app.blenner.core.intake.Material;
+import app.blenner.core.intake.IntakeSource;
 import app.blenner.core.intake.PasteMode;
 import org.jsoup.Jsoup;
 
 /** Cleaning a paste of a word processor, beside jsoup parsing the same HTML. */
 final class PasteBenchmark {
-  private final Material paste;
+  private final IntakeSource paste;
 
   PasteBenchmark(int words) {
-    this.paste = Material.html(SampleText.pasted(words));
+    this.paste = IntakeSource.html(SampleText.pasted(words));
   }
 
   public String core() {

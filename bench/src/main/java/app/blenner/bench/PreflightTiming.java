@@ -7,10 +7,10 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.preflight.Preflight;
-import app.blenner.core.rule.Passages;
+import app.blenner.core.rule.PassageCache;
+import app.blenner.core.rule.RuleContext;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Surroundings;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -19,7 +19,7 @@ import java.util.List;
 public final class PreflightTiming {
   private static final int ROUNDS = 60;
   private static final int WARM_UP = 40;
-  private static final Surroundings AROUND = Surroundings.of(Kinds.STANDARD.get(0));
+  private static final RuleContext AROUND = RuleContext.of(Kinds.STANDARD.get(0));
 
   private static volatile Object sink;
 
@@ -30,10 +30,10 @@ public final class PreflightTiming {
       Document text = HtmlReader.read(SampleText.html(words));
       double[] first = new double[ROUNDS];
       double[] key = new double[ROUNDS];
-      Passages known = new Passages();
+      PassageCache known = new PassageCache();
       look(text, known);
       for (int i = -WARM_UP; i < ROUNDS; i++) {
-        double whole = look(text, new Passages(0));
+        double whole = look(text, new PassageCache(0));
         double after = look(typed(text, i + WARM_UP), known);
         if (i >= 0) {
           first[i] = whole;
@@ -52,7 +52,7 @@ public final class PreflightTiming {
     }
   }
 
-  private static double look(Document text, Passages known) {
+  private static double look(Document text, PassageCache known) {
     Content content = new Content("A title", "A summary", text, "", List.of(), "", "");
     long begun = System.nanoTime();
     sink = Preflight.check(Subject.of(content, AROUND, known), Settings.USUAL);

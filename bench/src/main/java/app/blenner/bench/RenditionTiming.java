@@ -1,11 +1,11 @@
 package app.blenner.bench;
 
-import app.blenner.core.picture.Edit;
+import app.blenner.core.picture.BrokenPictureException;
 import app.blenner.core.picture.Focus;
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.Orientation;
+import app.blenner.core.picture.PictureEdit;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.picture.RenditionMaker;
-import app.blenner.core.picture.Turn;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -23,7 +23,7 @@ public final class RenditionTiming {
 
   private RenditionTiming() {}
 
-  public static void main(String[] arguments) throws IOException, PictureBroken {
+  public static void main(String[] arguments) throws IOException, BrokenPictureException {
     Path file = Path.of(arguments[1]);
     if (arguments[0].equals("make")) {
       ImageIO.write(hills(), "jpg", file.toFile());
@@ -34,7 +34,7 @@ public final class RenditionTiming {
         java.util.Arrays.stream(WIDTHS)
             .mapToObj(w -> new Rendition(w, null, Rendition.Format.JPEG))
             .toList();
-    var source = new RenditionMaker.Source(file, Turn.NONE, Edit.NONE, Focus.MIDDLE);
+    var source = new RenditionMaker.Source(file, Orientation.NONE, PictureEdit.NONE, Focus.MIDDLE);
     long[] bytes = {0};
     long start = System.nanoTime();
     RenditionMaker.make(source, wanted, (r, made, size) -> bytes[0] += made.length);

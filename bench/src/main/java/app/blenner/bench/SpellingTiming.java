@@ -1,7 +1,7 @@
 package app.blenner.bench;
 
-import app.blenner.core.proofread.Question;
-import app.blenner.core.proofread.Wire;
+import app.blenner.core.proofread.ProofreadCodec;
+import app.blenner.core.proofread.ProofreadRequest;
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
@@ -76,8 +76,8 @@ final class SpellingTiming {
   private static double ask(DataOutputStream out, DataInputStream in, String language, String text)
       throws IOException {
     long begin = System.nanoTime();
-    Wire.write(out, new Question(language, text));
-    Wire.remarks(in);
+    ProofreadCodec.write(out, new ProofreadRequest(language, text));
+    ProofreadCodec.remarks(in);
     return (System.nanoTime() - begin) / 1e6;
   }
 }

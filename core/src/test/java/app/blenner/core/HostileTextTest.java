@@ -16,8 +16,8 @@ import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.text.TextWriter;
 import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.Intake;
+import app.blenner.core.intake.IntakeSource;
 import app.blenner.core.intake.MainText;
-import app.blenner.core.intake.Material;
 import app.blenner.core.intake.Offer;
 import app.blenner.core.intake.PasteMode;
 import app.blenner.core.item.Content;
@@ -25,8 +25,8 @@ import app.blenner.core.language.Slug;
 import app.blenner.core.media.Captions;
 import app.blenner.core.rule.Checked;
 import app.blenner.core.terms.Terms;
+import app.blenner.core.tidy.CleanUpMatch;
 import app.blenner.core.tidy.Tidy;
-import app.blenner.core.tidy.Trace;
 import app.blenner.core.version.Comparison;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -143,10 +143,10 @@ public class HostileTextTest {
   private static final Map<String, Consumer<String>> WORK = new HashMap<>();
 
   static {
-    WORK.put("paste", s -> paste(Material.html(s), PasteMode.CLEAN));
-    WORK.put("paste with its dress", s -> paste(Material.html(s), PasteMode.FORMATTED));
-    WORK.put("paste of plain text", s -> paste(Material.text(s), PasteMode.CLEAN));
-    WORK.put("paste of lines", s -> paste(Material.text(s), PasteMode.JOINED));
+    WORK.put("paste", s -> paste(IntakeSource.html(s), PasteMode.CLEAN));
+    WORK.put("paste with its dress", s -> paste(IntakeSource.html(s), PasteMode.FORMATTED));
+    WORK.put("paste of plain text", s -> paste(IntakeSource.text(s), PasteMode.CLEAN));
+    WORK.put("paste of lines", s -> paste(IntakeSource.text(s), PasteMode.JOINED));
     WORK.put("typed HTML", s -> TypedMarkup.read(TypedMarkup.Language.HTML, s));
     WORK.put("typed Markdown", s -> TypedMarkup.read(TypedMarkup.Language.MARKDOWN, s));
     WORK.put("check of markup", MarkupCheck::check);
@@ -205,7 +205,7 @@ public class HostileTextTest {
     assertTrue(millis < MOST_MILLIS, work + " of " + piece + " took " + millis + " ms");
   }
 
-  private static void paste(Material material, PasteMode mode) {
+  private static void paste(IntakeSource material, PasteMode mode) {
     Intake.read(material, mode, Pictures.NONE, Destination.NEW, EnumSet.allOf(Offer.Kind.class));
   }
 
@@ -220,7 +220,7 @@ public class HostileTextTest {
   private static void tidy(Document document) {
     Map<String, Set<String>> all = new HashMap<>();
     for (Tidy.Matches m : Tidy.find(document, "en")) {
-      all.put(m.rule(), m.traces().stream().map(Trace::key).collect(Collectors.toSet()));
+      all.put(m.rule(), m.traces().stream().map(CleanUpMatch::key).collect(Collectors.toSet()));
     }
     Tidy.apply(document, "en", all);
   }

@@ -9,8 +9,8 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Table;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
+import app.blenner.core.tidy.CleanUpMatch;
 import app.blenner.core.tidy.Tidy;
-import app.blenner.core.tidy.Trace;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
@@ -73,7 +73,7 @@ public class SharedExamplesTest {
             .collect(
                 Collectors.toMap(
                     Tidy.Matches::rule,
-                    m -> m.traces().stream().map(Trace::key).collect(Collectors.toSet())));
+                    m -> m.traces().stream().map(CleanUpMatch::key).collect(Collectors.toSet())));
     return HtmlWriter.write(Tidy.apply(document, language, all));
   }
 

@@ -6,7 +6,7 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.typeset.Measure;
-import app.blenner.core.typeset.SetText;
+import app.blenner.core.typeset.MeasuredText;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
@@ -124,11 +124,12 @@ public class LinesTest extends OwnAppTest {
             measure.pixels());
         List<List<Integer>> theirs = starts(there);
         for (int i = 0; i < EACH; i++) {
-          SetText set =
-              SetText.of(((Paragraph) body.blocks().get(i)).content(), language, Measure.TEXT_SIZE)
+          MeasuredText set =
+              MeasuredText.of(
+                      ((Paragraph) body.blocks().get(i)).content(), language, Measure.TEXT_SIZE)
                   .orElseThrow();
           List<Integer> ours =
-              set.lines(measure.pixels()).stream().map(SetText.Line::from).toList();
+              set.lines(measure.pixels()).stream().map(MeasuredText.Line::from).toList();
           compared++;
           if (ours.equals(theirs.get(i))) {
             equal++;

@@ -4,11 +4,11 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.preflight.Preflight;
-import app.blenner.core.rule.Passages;
+import app.blenner.core.rule.PassageCache;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleContext;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Surroundings;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
@@ -61,7 +61,7 @@ public class RulesSpeed extends OwnAppTest {
       Content content =
           new Content("Speed", "A summary.", HtmlReader.read(html), "", List.of(), "", "");
       Preflight.check(
-          Subject.of(content, Surroundings.of(Kinds.STANDARD.get(0)), new Passages(0)),
+          Subject.of(content, RuleContext.of(Kinds.STANDARD.get(0)), new PassageCache(0)),
           Settings.USUAL);
       double own = (System.nanoTime() - begin) / 1e6;
       if (i >= -3) {

@@ -20,7 +20,7 @@ public class DatabaseGoneTest {
     TestDatabase.told(data);
     TestDatabase.make("gone");
     int port = java.net.URI.create(TestDatabase.address("gone").substring(5)).getPort();
-    try (Wire wire = new Wire(port);
+    try (TcpProxy wire = new TcpProxy(port);
         Running running =
             Running.over("demo", data, "jdbc:postgresql://localhost:" + wire.port() + "/gone")) {
       Visitor editor = running.signedIn("ilse");

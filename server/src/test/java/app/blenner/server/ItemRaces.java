@@ -38,11 +38,10 @@ final class ItemRaces extends RaceTable {
               String body = "{\"revision\":" + revision(key) + "}";
               return n -> new Call("POST", API + "/items/" + key + "/actions/PUT_LIVE", body);
             }));
-    races.put(
-        "POST /editor/api/several/look", new Race(ANY, () -> several(item(), "/several/look")));
-    races.put("POST /editor/api/several", new Race(ANY, () -> several(item(), "/several")));
-    races.put("POST /editor/api/several/{id}/stop", new Race(ANY, () -> ofSeveral("/stop")));
-    races.put("POST /editor/api/several/{id}/undo", new Race(ANY, () -> ofSeveral("/undo")));
+    races.put("POST /editor/api/bulk/look", new Race(ANY, () -> several(item(), "/bulk/look")));
+    races.put("POST /editor/api/bulk", new Race(ANY, () -> several(item(), "/bulk")));
+    races.put("POST /editor/api/bulk/{id}/stop", new Race(ANY, () -> ofBulk("/stop")));
+    races.put("POST /editor/api/bulk/{id}/undo", new Race(ANY, () -> ofBulk("/undo")));
     races.put(
         "POST /editor/api/items/{key}/copy",
         new Race(
@@ -287,9 +286,9 @@ final class ItemRaces extends RaceTable {
                 + ".\"}");
   }
 
-  private Hand ofSeveral(String what) {
-    Call begin = several(item(), "/several").of(0);
+  private Hand ofBulk(String what) {
+    Call begin = several(item(), "/bulk").of(0);
     long id = editor.post(begin.path(), begin.body()).json().path("id").asLong();
-    return n -> new Call("POST", API + "/several/" + id + what, "{}");
+    return n -> new Call("POST", API + "/bulk/" + id + what, "{}");
   }
 }

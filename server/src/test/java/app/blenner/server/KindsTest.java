@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Answer;
 import app.blenner.server.Running.Visitor;
-import app.blenner.server.item.Judging;
+import app.blenner.server.item.RecheckJob;
 import java.io.IOException;
 import java.util.Map;
 import org.testng.annotations.AfterClass;
@@ -134,7 +134,7 @@ public class KindsTest {
     assertEquals(standing("walk").path("items").asInt(), 1);
     assertTrue(Items.view(editor, key).toString().contains("Length is missing."));
     assertEquals(Items.act(editor, key, "PUT_LIVE").status(), 409);
-    running.bean(Judging.class).lookAnew();
+    running.bean(RecheckJob.class).lookAnew();
     assertTrue(
         editor
             .get("/editor/api/worklist?kind=walk")

@@ -239,17 +239,16 @@ public class RulesSetTest {
         .putObject("mending")
         .put("rule", "heading-skipped")
         .put("label", skipped.at("/repair").asString());
-    JsonNode looked = ilse.post("/editor/api/several/look", mending.toString()).json();
+    JsonNode looked = ilse.post("/editor/api/bulk/look", mending.toString()).json();
     assertEquals(looked.at("/0/outcome").asString(), "CHANGED");
     assertEquals(looked.at("/2/outcome").asString(), "SAME", "nothing of it is left there");
-    JsonNode done = SeveralTest.wait(ilse, ilse.post("/editor/api/several", mending.toString()));
+    JsonNode done = BulkTest.wait(ilse, ilse.post("/editor/api/bulk", mending.toString()));
     assertEquals(done.at("/counts/CHANGED").asInt(), 2);
     assertEquals(found(ilse, keys.get(0), "heading-skipped"), null);
     ilse.post("/editor/api/report", "{}");
     waited(ilse, "/editor/api/report", "/underWay");
     assertEquals(ilse.get("/editor/api/report").json().at("/trend").size(), points + 1);
-    SeveralTest.wait(
-        ilse, ilse.post("/editor/api/several/" + done.at("/id").asLong() + "/undo", "{}"));
+    BulkTest.wait(ilse, ilse.post("/editor/api/bulk/" + done.at("/id").asLong() + "/undo", "{}"));
     assertTrue(Items.view(ilse, keys.get(0)).at("/content/body").asString().contains("<h3>"));
   }
 }

@@ -195,7 +195,7 @@ public class SectionsTest {
     assertEquals(writer.post(SECTIONS + "/" + from + "/giving-up", json("to", to)).status(), 403);
 
     JsonNode done =
-        SeveralTest.wait(editor, editor.post(SECTIONS + "/" + from + "/giving-up", json("to", to)));
+        BulkTest.wait(editor, editor.post(SECTIONS + "/" + from + "/giving-up", json("to", to)));
     assertEquals(done.at("/counts/CHANGED").asInt(), 2, done.toString());
     leads("/byways", "/roads");
     leads("/byways/old-bridge", "/roads/old-bridge");
@@ -212,7 +212,7 @@ public class SectionsTest {
     assertTrue(again.sentence().contains("was the address of another section"), again.text());
     // Given up for none: its page leads to the front page.
     String lone = section("Lone", "");
-    SeveralTest.wait(editor, editor.post(SECTIONS + "/" + lone + "/giving-up", json("to", "")));
+    BulkTest.wait(editor, editor.post(SECTIONS + "/" + lone + "/giving-up", json("to", "")));
     leads("/lone", "/");
   }
 
@@ -383,7 +383,7 @@ public class SectionsTest {
         Answer answer = who.post(call[0], call[1]);
         assertEquals(answer.status(), 200, answer.text());
         if (answer.json().has("counts")) {
-          SeveralTest.wait(who, answer);
+          BulkTest.wait(who, answer);
         }
       }
       assertEquals(

@@ -4,8 +4,8 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Visitor;
-import app.blenner.server.item.Judging;
-import app.blenner.server.version.Sweeping;
+import app.blenner.server.item.RecheckJob;
+import app.blenner.server.version.VersionGarbageCollector;
 import java.time.Duration;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.testng.annotations.AfterClass;
@@ -55,7 +55,7 @@ public class VersionsTest {
     for (int i = 0; i < 30; i++) {
       save(key, "", "<p>Draft " + i + "</p>");
     }
-    Sweeping sweeping = running.bean(Sweeping.class);
+    VersionGarbageCollector sweeping = running.bean(VersionGarbageCollector.class);
     assertEquals(sweeping.sweep(Duration.ofHours(1)), 0, "what is new may still be wanted");
     assertTrue(sweeping.sweep(Duration.ZERO) >= 29);
     assertEquals(sweeping.sweep(Duration.ZERO), 0);
@@ -80,7 +80,7 @@ public class VersionsTest {
     long revision = Items.revision(editor, key);
     sql.update(
         "update item set findings = '', must_fix = 0, findings_by = -1 where item_key = ?", key);
-    running.bean(Judging.class).lookAnew();
+    running.bean(RecheckJob.class).lookAnew();
     String row = editor.get("/editor/api/worklist?mine=true&words=a%20picture").text();
     assertTrue(row.contains("Needs alternative text on one picture"), row);
     assertEquals(Items.revision(editor, key), revision);

@@ -1,8 +1,8 @@
 package app.blenner.spelling;
 
-import app.blenner.core.proofread.Question;
-import app.blenner.core.proofread.Remark;
-import app.blenner.core.proofread.Wire;
+import app.blenner.core.proofread.ProofreadCodec;
+import app.blenner.core.proofread.ProofreadRemark;
+import app.blenner.core.proofread.ProofreadRequest;
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
@@ -23,10 +23,10 @@ public final class Main {
     System.setOut(System.err);
     try (DataInputStream in = new DataInputStream(new BufferedInputStream(System.in));
         DataOutputStream out = new DataOutputStream(new BufferedOutputStream(answers))) {
-      Readers readers = new Readers();
+      LanguageToolPool readers = new LanguageToolPool();
       while (true) {
-        Question question = Wire.question(in);
-        Wire.write(out, read(readers, question));
+        ProofreadRequest question = ProofreadCodec.question(in);
+        ProofreadCodec.write(out, read(readers, question));
       }
     } catch (EOFException e) {
       // Whoever asked has gone.
@@ -34,7 +34,7 @@ public final class Main {
     }
   }
 
-  private static List<Remark> read(Readers readers, Question question) {
+  private static List<ProofreadRemark> read(LanguageToolPool readers, ProofreadRequest question) {
     try {
       return readers.read(question);
     } catch (IOException | RuntimeException e) {

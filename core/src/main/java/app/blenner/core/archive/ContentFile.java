@@ -17,7 +17,7 @@ public final class ContentFile {
 
   /** Writes a content. */
   public static String write(Content content) {
-    Fields fields = Fields.none("content");
+    YamlFields fields = YamlFields.none("content");
     values(content).forEach(fields::put);
     return ItemFile.FENCE
         + fields.yaml()
@@ -33,7 +33,7 @@ public final class ContentFile {
    */
   public static Content read(String written) {
     String[] parts = ItemFile.parted(written, "content");
-    return content(Fields.read(parts[0], "content"), parts[1]);
+    return content(YamlFields.read(parts[0], "content"), parts[1]);
   }
 
   /** The fields by their names in files, also those without a value, in the order they are written in. */
@@ -52,7 +52,7 @@ public final class ContentFile {
         c.attachments().stream()
             .map(
                 a ->
-                    Fields.none("attachment")
+                    YamlFields.none("attachment")
                         .put("file", a.asset())
                         .put("words", a.words())
                         .values())
@@ -61,7 +61,7 @@ public final class ContentFile {
     return out;
   }
 
-  static Content content(Fields fields, String html) {
+  static Content content(YamlFields fields, String html) {
     String picture = fields.text("lead-picture");
     if (!picture.isEmpty() && !Address.isAssetName(picture)) {
       throw new IllegalArgumentException(

@@ -36,7 +36,7 @@ final class ItemFile {
 
   static PackedItem read(String all, String name, Instant now) {
     String[] parts = parted(all, name);
-    Fields fields = Fields.read(parts[0], name);
+    YamlFields fields = YamlFields.read(parts[0], name);
     String key = name.replaceFirst(".*/", "").replaceFirst("\\.html$", "");
     if (!Address.isItemKey(key)) {
       throw new IllegalArgumentException(name + " is not called as an item can be.");
@@ -75,12 +75,12 @@ final class ItemFile {
             .toList());
   }
 
-  private static PackedItem.Times times(Fields fields, boolean wasLive, Instant now) {
+  private static PackedItem.Times times(YamlFields fields, boolean wasLive, Instant now) {
     Instant then = now;
     if (fields.has("days-ago")) {
       then = now.minus(Duration.ofHours(24L * Integer.parseInt(fields.text("days-ago")) + 2));
     }
-    Fields live = fields.within("live");
+    YamlFields live = fields.within("live");
     return new PackedItem.Times(
         fields.time("created", then),
         fields.time("stage-since", then),
@@ -91,11 +91,11 @@ final class ItemFile {
   }
 
   /** What is live, where it says nothing else the same as the working copy. */
-  private static Content live(Fields fields, String[] texts) {
-    Fields said = fields.within("live");
+  private static Content live(YamlFields fields, String[] texts) {
+    YamlFields said = fields.within("live");
     Map<String, Object> both = new LinkedHashMap<>(fields.values());
     both.putAll(said.values());
-    Fields all = Fields.none("live");
+    YamlFields all = YamlFields.none("live");
     both.forEach(all::put);
     for (String name : said.values().keySet()) {
       // A field can be empty in what is live, and not in the working copy.
@@ -105,11 +105,11 @@ final class ItemFile {
   }
 
   static String write(PackedItem item) {
-    Fields fields = Fields.none(item.key());
+    YamlFields fields = YamlFields.none(item.key());
     Content c = item.content();
     fields.put("title", c.title());
     fields.put("kind", item.kind());
-    fields.put("stage", Fields.label(item.stage()));
+    fields.put("stage", YamlFields.label(item.stage()));
     fields.put("owner", item.people().owner());
     fields.put("author", item.people().author());
     fields.put("address-by-hand", item.slugByHand());
@@ -126,14 +126,17 @@ final class ItemFile {
         item.notebook().notes().stream()
             .map(
                 n ->
-                    Fields.none("note").put("words", n.words()).put("covered", n.ticked()).values())
+                    YamlFields.none("note")
+                        .put("words", n.words())
+                        .put("covered", n.ticked())
+                        .values())
             .toList());
     fields.put(
         "dismissed",
         item.dismissed().stream()
             .map(
                 d ->
-                    Fields.none("dismissed")
+                    YamlFields.none("dismissed")
                         .put("finding", d.finding())
                         .put("reason", d.reason())
                         .put("by", d.by())

@@ -147,7 +147,7 @@ final class PackageCheck {
   }
 
   /** What is said of an asset, as it stands in the file. */
-  static void described(Fields about) {
+  static void described(YamlFields about) {
     String where = "assets.yaml, " + about.where();
     holds(where, "title", about.text("title"), 300);
     holds(where, "alternative text", about.text("alternative"), 1000);

@@ -10,8 +10,8 @@ import app.blenner.core.media.Description;
 import app.blenner.core.merge.DateForm;
 import app.blenner.core.merge.MergeField;
 import app.blenner.core.merge.MergeFields;
-import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
+import app.blenner.core.picture.PictureEdit;
 import app.blenner.core.reference.ReferenceLink;
 import app.blenner.core.rule.StandardsData;
 import app.blenner.core.signoff.Role;
@@ -45,7 +45,7 @@ final class PackageReader {
   }
 
   SitePackage read() throws IOException {
-    Fields settings = fields("site.yaml");
+    YamlFields settings = fields("site.yaml");
     if (settings.has("form") && !settings.text("form").equals(String.valueOf(SitePackage.FORM))) {
       throw new IllegalArgumentException(
           "This package is of form "
@@ -54,7 +54,7 @@ final class PackageReader {
               + SitePackage.FORM
               + ".");
     }
-    List<PackedItem> items = Lazily.map(files("items"), this::item);
+    List<PackedItem> items = LazyList.map(files("items"), this::item);
     List<PackedOutline> outlines = new ArrayList<>();
     for (Path file : files("outlines")) {
       outlines.add(outline(file));
@@ -102,19 +102,19 @@ final class PackageReader {
     }
   }
 
-  private Fields fields(String name) throws IOException {
+  private YamlFields fields(String name) throws IOException {
     Path file = folder.resolve(name);
     if (!Files.isRegularFile(file)) {
       throw new IllegalArgumentException("This is no package of a site: it has no " + name + ".");
     }
-    return Fields.read(text(file), name);
+    return YamlFields.read(text(file), name);
   }
 
   private List<PackedAsset> assets() throws IOException {
     if (!Files.exists(folder.resolve("assets.yaml"))) {
       return List.of();
     }
-    Fields described = fields("assets.yaml");
+    YamlFields described = fields("assets.yaml");
     List<PackedAsset> out = new ArrayList<>();
     for (String name : described.values().keySet()) {
       Path file = folder.resolve("assets").resolve(name);
@@ -122,13 +122,13 @@ final class PackageReader {
         throw new IllegalArgumentException(
             "assets.yaml tells of “" + name + "”, which is not among the assets.");
       }
-      Fields about = described.within(name);
+      YamlFields about = described.within(name);
       out.add(
           new PackedAsset(
               name,
               file,
               said(about),
-              Edit.parse(about.text("edit"))
+              PictureEdit.parse(about.text("edit"))
                   .orElseThrow(
                       () ->
                           new IllegalArgumentException(
@@ -145,7 +145,7 @@ final class PackageReader {
     return out;
   }
 
-  private static Description said(Fields about) {
+  private static Description said(YamlFields about) {
     // A description cuts what is too long for it; of a package nothing is cut in silence.
     PackageCheck.described(about);
     return new Description(
@@ -159,7 +159,7 @@ final class PackageReader {
         about.words("keywords"));
   }
 
-  private static Focus focus(Fields about) {
+  private static Focus focus(YamlFields about) {
     List<String> said = about.words("focus");
     if (said.isEmpty()) {
       return Focus.MIDDLE;
@@ -175,7 +175,7 @@ final class PackageReader {
   private PackedOutline outline(Path file) throws IOException {
     String name = "outlines/" + file.getFileName();
     String[] parts = ItemFile.parted(text(file), name);
-    Fields fields = Fields.read(parts[0], name);
+    YamlFields fields = YamlFields.read(parts[0], name);
     List<String> kinds =
         fields.words("kinds").stream().map(k -> k.strip().toLowerCase(Locale.ROOT)).toList();
     return new PackedOutline(
@@ -189,7 +189,7 @@ final class PackageReader {
         HtmlReader.read(parts[1]));
   }
 
-  static Site site(Fields settings) {
+  static Site site(YamlFields settings) {
     List<Section> sections = settings.all("sections").stream().map(SectionFile::read).toList();
     return new Site(
         settings.text("name"),
@@ -211,7 +211,7 @@ final class PackageReader {
         StandardsData.read(settings.within("rules").values()));
   }
 
-  private static List<MenuEntry> menu(Fields settings, String name) {
+  private static List<MenuEntry> menu(YamlFields settings, String name) {
     return settings.all(name).stream()
         .map(
             e -> new MenuEntry(e.pick(MenuEntry.To.class, "to"), e.text("target"), e.text("label")))
@@ -219,7 +219,7 @@ final class PackageReader {
   }
 
   /** A package of before kinds could be set, or of a site that never set any, has those every site begins with. */
-  private static List<Kind> kinds(Fields settings) {
+  private static List<Kind> kinds(YamlFields settings) {
     if (!settings.has("kinds")) {
       return Kinds.STANDARD;
     }
@@ -230,7 +230,7 @@ final class PackageReader {
     }
   }
 
-  private static MergeField field(Fields f) {
+  private static MergeField field(YamlFields f) {
     return new MergeField(
         f.text("name"),
         f.text("label"),
@@ -239,7 +239,7 @@ final class PackageReader {
         f.has("form") ? f.pick(DateForm.class, "form") : DateForm.LONG);
   }
 
-  static List<Toolset> toolsets(Fields settings) {
+  static List<Toolset> toolsets(YamlFields settings) {
     try {
       return settings.all("toolsets").stream().map(t -> ToolsetData.read(t.values())).toList();
     } catch (IllegalArgumentException e) {
@@ -247,7 +247,7 @@ final class PackageReader {
     }
   }
 
-  static HouseStyle house(Fields house) {
+  static HouseStyle house(YamlFields house) {
     return new HouseStyle(
         house.all("palette").stream()
             .map(c -> new HouseStyle.Colour(c.text("name"), c.text("value")))
@@ -270,13 +270,13 @@ final class PackageReader {
             .toList());
   }
 
-  static List<EmbedHost> hosts(Fields settings) {
+  static List<EmbedHost> hosts(YamlFields settings) {
     return settings.all("embed-hosts").stream()
         .map(h -> new EmbedHost(h.text("host"), h.text("name"), h.text("page"), h.text("frame")))
         .toList();
   }
 
-  private static List<PackedPerson> people(Fields settings) {
+  private static List<PackedPerson> people(YamlFields settings) {
     return settings.all("people").stream()
         .map(p -> new PackedPerson(p.text("sign-in"), p.text("name"), p.pick(Role.class, "role")))
         .toList();

@@ -42,8 +42,8 @@ final class PackageWriter {
     }
   }
 
-  static Fields settings(SitePackage site) {
-    Fields out = Fields.none("site.yaml");
+  static YamlFields settings(SitePackage site) {
+    YamlFields out = YamlFields.none("site.yaml");
     out.put("form", SitePackage.FORM);
     out.put("name", site.site().name());
     out.put("tagline", site.site().tagline());
@@ -72,9 +72,9 @@ final class PackageWriter {
                     map(
                         "name", f.name(),
                         "label", f.label(),
-                        "source", Fields.label(f.source()),
+                        "source", YamlFields.label(f.source()),
                         "text", f.text(),
-                        "form", Fields.label(f.form())))
+                        "form", YamlFields.label(f.form())))
             .toList());
     out.put("rules", StandardsData.write(site.site().standards()));
     out.put("toolsets", site.toolsets().stream().map(ToolsetData::write).toList());
@@ -89,12 +89,20 @@ final class PackageWriter {
     out.put(
         "people",
         site.people().stream()
-            .map(p -> map("sign-in", p.signIn(), "name", p.name(), "role", Fields.label(p.role())))
+            .map(
+                p ->
+                    map(
+                        "sign-in",
+                        p.signIn(),
+                        "name",
+                        p.name(),
+                        "role",
+                        YamlFields.label(p.role())))
             .toList());
     return out;
   }
 
-  private static void menus(Fields out, Site site) {
+  private static void menus(YamlFields out, Site site) {
     if (!site.menus().ofSections()) {
       out.put("main-menu", site.menus().main().isEmpty() ? "none" : entries(site.menus().main()));
     }
@@ -109,7 +117,7 @@ final class PackageWriter {
     return menu.stream()
         .map(
             e -> {
-              Map<String, Object> out = map("to", Fields.label(e.to()), "target", e.target());
+              Map<String, Object> out = map("to", YamlFields.label(e.to()), "target", e.target());
               put(out, "label", e.label());
               return out;
             })
@@ -149,7 +157,7 @@ final class PackageWriter {
     Path files = Files.createDirectories(folder.resolve("assets"));
     Map<String, Object> described = new LinkedHashMap<>();
     for (PackedAsset a : assets) {
-      Fields about = Fields.none(a.name());
+      YamlFields about = YamlFields.none(a.name());
       Description said = a.said();
       about.put("title", said.title()).put("alternative", said.alternative());
       about.put("caption", said.caption()).put("credit", said.credit());
@@ -164,7 +172,7 @@ final class PackageWriter {
       described.put(a.name(), about.values());
       Files.copy(a.file(), files.resolve(a.name()));
     }
-    Files.writeString(folder.resolve("assets.yaml"), Fields.yaml(described));
+    Files.writeString(folder.resolve("assets.yaml"), YamlFields.yaml(described));
   }
 
   private void outlines(List<PackedOutline> outlines) throws IOException {
@@ -174,7 +182,7 @@ final class PackageWriter {
       String slug = Slug.of(o.name());
       String name = Slug.free(slug.isEmpty() ? "outline" : slug, taken::contains);
       taken.add(name);
-      Fields fields = Fields.none(name).put("name", o.name()).put("about", o.about());
+      YamlFields fields = YamlFields.none(name).put("name", o.name()).put("about", o.about());
       fields.put("kinds", o.kinds());
       fields.put("use", o.snippet() ? "snippet" : "").put("shelf", o.shelf());
       fields.put("key", o.key()).put("role", o.role());
@@ -184,8 +192,8 @@ final class PackageWriter {
     }
   }
 
-  private static Fields messages(List<PackedMessage> messages) {
-    return Fields.none("messages.yaml")
+  private static YamlFields messages(List<PackedMessage> messages) {
+    return YamlFields.none("messages.yaml")
         .put(
             "messages",
             messages.stream()

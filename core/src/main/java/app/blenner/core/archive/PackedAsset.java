@@ -1,8 +1,8 @@
 package app.blenner.core.archive;
 
 import app.blenner.core.media.Description;
-import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
+import app.blenner.core.picture.PictureEdit;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
@@ -25,7 +25,7 @@ public record PackedAsset(
     String name,
     Path file,
     Description said,
-    Edit edit,
+    PictureEdit edit,
     Focus focus,
     Instant added,
     Instant expires,

@@ -16,7 +16,7 @@ final class SectionFile {
     PackageWriter.put(out, "step", s.step().equals(s.slug()) ? "" : s.step());
     PackageWriter.put(out, "picture", s.picture());
     if (!s.list().equals(SectionList.NEWEST)) {
-      out.put("order", Fields.label(s.list().order()));
+      out.put("order", YamlFields.label(s.list().order()));
       out.put("picked", s.list().picked());
       out.put("size", s.list().size());
       PackageWriter.put(out, "composed", s.list().composed());
@@ -44,7 +44,7 @@ final class SectionFile {
   }
 
   /** A section as a package of any Blenner says it. */
-  static Section read(Fields s) {
+  static Section read(YamlFields s) {
     String slug = s.text("slug");
     return new Section(
         slug,
@@ -58,7 +58,7 @@ final class SectionFile {
         s.words("publishers"));
   }
 
-  private static SectionList list(Fields s) {
+  private static SectionList list(YamlFields s) {
     SectionList standard = SectionList.NEWEST;
     return new SectionList(
         s.has("order") ? s.pick(SectionList.Order.class, "order") : standard.order(),
@@ -68,7 +68,7 @@ final class SectionFile {
         !s.has("listed") || s.on("listed"));
   }
 
-  static PastSection readPast(Fields s) {
+  static PastSection readPast(YamlFields s) {
     boolean gone = s.has("leads-to");
     return new PastSection(s.text("slug"), gone, s.text("leads-to"), s.words("addresses"));
   }

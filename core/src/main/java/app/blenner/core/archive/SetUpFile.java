@@ -49,9 +49,9 @@ public final class SetUpFile {
           "front-listed");
   private static final String WHERE = "the set-up";
 
-  private final Fields fields;
+  private final YamlFields fields;
 
-  private SetUpFile(Fields fields) {
+  private SetUpFile(YamlFields fields) {
     this.fields = fields;
   }
 
@@ -62,11 +62,11 @@ public final class SetUpFile {
     if (!site.outlines().isEmpty()) {
       out.put("outlines", site.outlines().stream().map(SetUpFile::outline).toList());
     }
-    return Fields.yaml(out);
+    return YamlFields.yaml(out);
   }
 
   private static Map<String, Object> outline(PackedOutline o) {
-    return Fields.none(o.name())
+    return YamlFields.none(o.name())
         .put("name", o.name())
         .put("about", o.about())
         .put("kinds", o.kinds())
@@ -83,7 +83,7 @@ public final class SetUpFile {
    * @throws IllegalArgumentException with a sentence, where a part says something that makes no sense
    */
   public static SetUpFile read(String yaml) {
-    SetUpFile read = new SetUpFile(Fields.read(yaml, WHERE));
+    SetUpFile read = new SetUpFile(YamlFields.read(yaml, WHERE));
     if (read.fields.values().keySet().stream().noneMatch(PARTS::contains)) {
       throw new IllegalArgumentException("Nothing in this file is a part of a set-up.");
     }

@@ -1,7 +1,7 @@
 package app.blenner.core.face;
 
 import app.blenner.core.item.Content;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 
 /**
  * What search engines show of an item.
@@ -29,14 +29,14 @@ public record SearchResult(
   public static SearchResult of(Content content, String siteName) {
     FaceWords title =
         FaceWords.or(
-            Standard.text(content, Standard.SEARCH_TITLE),
+            StandardFields.text(content, StandardFields.SEARCH_TITLE),
             content.title().isEmpty()
                 ? new FaceWords("", "the title")
                 : new FaceWords(
                     content.title() + " · " + siteName, "the title and the site’s name"));
     FaceWords description =
         FaceWords.or(
-            Standard.text(content, Standard.SEARCH_DESCRIPTION),
+            StandardFields.text(content, StandardFields.SEARCH_DESCRIPTION),
             new FaceWords(content.summary(), "the summary"));
     return new SearchResult(
         title, TitleWidth.of(title.words()), description, canonical(content), isHidden(content));
@@ -44,11 +44,11 @@ public record SearchResult(
 
   /** Whether search engines are asked to leave an item out. */
   public static boolean isHidden(Content content) {
-    return Standard.text(content, Standard.SEARCH_HIDDEN).equals("true");
+    return StandardFields.text(content, StandardFields.SEARCH_HIDDEN).equals("true");
   }
 
   private static String canonical(Content content) {
-    String given = Standard.text(content, Standard.SEARCH_CANONICAL);
+    String given = StandardFields.text(content, StandardFields.SEARCH_CANONICAL);
     return isPage(given) ? given : "";
   }
 
@@ -63,7 +63,7 @@ public record SearchResult(
 
   /** What the address of an item is made from: its search title, or else its title. */
   public static String named(Content content) {
-    String own = Standard.text(content, Standard.SEARCH_TITLE);
+    String own = StandardFields.text(content, StandardFields.SEARCH_TITLE);
     return own.isEmpty() ? content.title() : own;
   }
 }

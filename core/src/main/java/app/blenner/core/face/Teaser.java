@@ -1,7 +1,7 @@
 package app.blenner.core.face;
 
 import app.blenner.core.item.Content;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 
 /**
  * What lists of the site show of an item.
@@ -16,13 +16,13 @@ public record Teaser(FaceWords picture, FaceWords title, FaceWords text) {
   public static Teaser of(Content content) {
     return new Teaser(
         FaceWords.or(
-            Standard.text(content, Standard.TEASER_PICTURE),
+            StandardFields.text(content, StandardFields.TEASER_PICTURE),
             new FaceWords(content.leadPicture(), "the lead picture")),
         FaceWords.or(
-            Standard.text(content, Standard.TEASER_TITLE),
+            StandardFields.text(content, StandardFields.TEASER_TITLE),
             new FaceWords(content.title(), "the title")),
         FaceWords.or(
-            Standard.text(content, Standard.TEASER_TEXT),
+            StandardFields.text(content, StandardFields.TEASER_TEXT),
             new FaceWords(content.summary(), "the summary")));
   }
 }

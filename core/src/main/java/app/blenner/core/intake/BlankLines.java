@@ -17,13 +17,13 @@ final class BlankLines implements CleaningStep {
   private static final Set<String> SHOWN = Set.of("form", "input", "object");
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     List<Element> empty = new ArrayList<>();
     look(body, empty);
-    Nodes.remove(empty);
-    tally.dropped(Report.Dropped.EMPTY, empty.size());
+    DomWalk.remove(empty);
+    tally.dropped(IntakeReport.Dropped.EMPTY, empty.size());
     int[] loosened = {0};
-    Nodes.texts(
+    DomWalk.texts(
         body,
         t -> {
           String text = t.getWholeText();
@@ -33,7 +33,7 @@ final class BlankLines implements CleaningStep {
             t.text(loose);
           }
         });
-    tally.dropped(Report.Dropped.NO_BREAK_SPACE, loosened[0]);
+    tally.dropped(IntakeReport.Dropped.NO_BREAK_SPACE, loosened[0]);
   }
 
   /**

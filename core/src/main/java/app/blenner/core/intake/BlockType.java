@@ -1,6 +1,6 @@
 package app.blenner.core.intake;
 
-import app.blenner.core.format.html.Declared;
+import app.blenner.core.format.html.StyleDeclarations;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,9 +25,9 @@ final class BlockType implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     Map<String, String> styles = new HashMap<>();
-    for (Element block : Nodes.named(body, BLOCKS)) {
+    for (Element block : DomWalk.named(body, BLOCKS)) {
       if (!block.hasAttr("style")) {
         continue;
       }
@@ -44,7 +44,7 @@ final class BlockType implements CleaningStep {
 
   /** What a block's style says of its words. */
   private static String ofWords(Element block) {
-    Map<String, String> declared = Declared.of(block);
+    Map<String, String> declared = StyleDeclarations.of(block);
     return OF_WORDS.stream()
         .filter(declared::containsKey)
         .map(name -> name + ": " + declared.get(name))

@@ -10,5 +10,5 @@ interface CleaningStep {
   }
 
   /** Works on the page in place and counts what it drops. */
-  void take(Element body, Report.Tally tally);
+  void take(Element body, IntakeReport.Tally tally);
 }

@@ -2,7 +2,7 @@ package app.blenner.core.intake;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Direction;
-import app.blenner.core.toolset.Allowance;
+import app.blenner.core.toolset.ContentPolicy;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -19,7 +19,7 @@ public record Destination(
     Set<String> names,
     Direction direction,
     Function<String, Optional<Address>> own,
-    Allowance allowance) {
+    ContentPolicy allowance) {
 
   /** A text of its own that runs from the left, on a site nobody links to. */
   public static final Destination NEW =

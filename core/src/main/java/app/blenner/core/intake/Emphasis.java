@@ -1,6 +1,6 @@
 package app.blenner.core.intake;
 
-import app.blenner.core.format.html.Declared;
+import app.blenner.core.format.html.StyleDeclarations;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
@@ -21,10 +21,10 @@ final class Emphasis implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     int[] settings = {0};
     Map<String, Map<String, String>> styles = new HashMap<>();
-    Nodes.elements(
+    DomWalk.elements(
         body,
         e -> {
           if (e.attributesSize() == 0) {
@@ -32,20 +32,20 @@ final class Emphasis implements CleaningStep {
           }
           String style = e.attributes().get("style");
           if (!style.isEmpty()) {
-            int said = settings(e, styles.computeIfAbsent(style, s -> Declared.of(e)));
+            int said = settings(e, styles.computeIfAbsent(style, s -> StyleDeclarations.of(e)));
             // What a step before said once more is no setting of its own.
             settings[0] += e.attributes().hasKey("data-made") ? 0 : said - ofSheet(e);
           }
           settings[0] += isForeign(e.attributes().get("class")) ? 1 : 0;
           settings[0] += e.normalName().equals("font") ? e.attributesSize() : 0;
         });
-    tally.dropped(Report.Dropped.STYLE, settings[0]);
+    tally.dropped(IntakeReport.Dropped.STYLE, settings[0]);
   }
 
   /** How much of a style stands in the sheet alone: its class is counted for that. */
   private static int ofSheet(Element e) {
     String said = e.attributes().get("data-sheet");
-    return said.isEmpty() ? 0 : Math.min(Declared.of(e).size(), Integer.parseInt(said));
+    return said.isEmpty() ? 0 : Math.min(StyleDeclarations.of(e).size(), Integer.parseInt(said));
   }
 
   /** Whether a class is one that came along, and not one that a step before gave. */

@@ -1,6 +1,6 @@
 package app.blenner.core.intake;
 
-import app.blenner.core.format.html.Declared;
+import app.blenner.core.format.html.StyleDeclarations;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.IdentityHashMap;
@@ -37,9 +37,9 @@ final class FakedLists implements CleaningStep {
   private record Item(Element paragraph, String list, int level, ListMarker marker) {}
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     Set<Element> parents = new LinkedHashSet<>();
-    Nodes.named(body, LINES).forEach(p -> parents.add(p.parent()));
+    DomWalk.named(body, LINES).forEach(p -> parents.add(p.parent()));
     parents.forEach(FakedLists::within);
   }
 
@@ -123,7 +123,7 @@ final class FakedLists implements CleaningStep {
   private static Optional<Item> item(Element e) {
     String style = e.attributes().get("style");
     boolean heading = e.normalName().length() == 2 && e.normalName().charAt(0) == 'h';
-    Matcher said = Declared.mentions(style, "mso-list") ? SAID.matcher(style) : null;
+    Matcher said = StyleDeclarations.mentions(style, "mso-list") ? SAID.matcher(style) : null;
     if (said != null && said.find()) {
       Element sign = sign(e);
       String marker = sign == null ? words(betweenComments(e)) : sign.text();
@@ -136,7 +136,7 @@ final class FakedLists implements CleaningStep {
               e,
               said.group(1),
               level,
-              ListMarker.alone(marker, Declared.value(e, "mso-level-number-format"))));
+              ListMarker.alone(marker, StyleDeclarations.value(e, "mso-level-number-format"))));
     }
     if (heading || !e.normalName().equals("p")) {
       return Optional.empty();
@@ -154,7 +154,7 @@ final class FakedLists implements CleaningStep {
         continue;
       }
       String style = e.attributes().get("style");
-      if (Declared.mentions(style, "list:") && FOR_SHOW.matcher(style).find()) {
+      if (StyleDeclarations.mentions(style, "list:") && FOR_SHOW.matcher(style).find()) {
         return e;
       }
       Element inner = sign(e);
@@ -203,7 +203,7 @@ final class FakedLists implements CleaningStep {
 
   /** A first line that begins left of the others leaves room for a sign. */
   private static boolean isHanging(Element p) {
-    return Declared.points(Declared.value(p, "text-indent")) < 0;
+    return StyleDeclarations.points(StyleDeclarations.value(p, "text-indent")) < 0;
   }
 
   /** What stands where programs that know lists are told to look away. */
@@ -310,7 +310,7 @@ final class FakedLists implements CleaningStep {
   }
 
   private static double indent(Element p) {
-    return (double) Math.round(Declared.points(Declared.value(p, "margin-left")));
+    return (double) Math.round(StyleDeclarations.points(StyleDeclarations.value(p, "margin-left")));
   }
 
   /** Takes the sign out of the text. */
@@ -330,7 +330,7 @@ final class FakedLists implements CleaningStep {
   /** Cuts characters off the front, through whatever elements they are in. */
   private static void cut(Element p, int characters) {
     int[] left = {characters};
-    Nodes.texts(
+    DomWalk.texts(
         p,
         t -> {
           int n = Math.min(left[0], t.getWholeText().length());

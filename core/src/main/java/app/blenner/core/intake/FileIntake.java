@@ -9,7 +9,7 @@ import app.blenner.core.format.markdown.MarkdownReader;
 import app.blenner.core.format.odt.OdtReader;
 import app.blenner.core.format.office.OfficeFile;
 import app.blenner.core.format.office.Pictures;
-import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.text.Encoding;
 import java.io.IOException;
@@ -64,7 +64,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
    *
    * @param file where its bytes are
    * @param name what it was called
-   * @throws UnreadableFile where it cannot or may not be read
+   * @throws UnreadableFileException where it cannot or may not be read
    */
   public static FileIntake read(Path file, String name, Wish wish) throws IOException {
     FileKind kind = FileKind.of(file, name);
@@ -91,21 +91,21 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
       throw tooLong();
     }
     if (read.text().chars().limit(100_000).filter(c -> c == 0).count() > 8) {
-      throw new UnreadableFile(
+      throw new UnreadableFileException(
           "This file holds bytes that stand for nothing in a text (NUL), so it is not text, whatever its name says.");
     }
     return read;
   }
 
-  private static UnreadableFile tooLong() {
-    return new UnreadableFile(
+  private static UnreadableFileException tooLong() {
+    return new UnreadableFileException(
         "This file has more text than an item can hold, which is 8 million characters. Split it first.");
   }
 
   private static Encoding encoding(byte[] bytes, boolean declares, String chosen) {
     if (!chosen.isEmpty()) {
       return Encoding.readAs(bytes, chosen)
-          .orElseThrow(() -> new UnreadableFile("There is no encoding “" + chosen + "”."));
+          .orElseThrow(() -> new UnreadableFileException("There is no encoding “" + chosen + "”."));
     }
     return declares ? Encoding.readPage(bytes, "") : Encoding.read(bytes);
   }
@@ -128,7 +128,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
   }
 
   private static FileIntake word(WordText text, String called, Wish wish) {
-    String first = wish.asItem() ? Title.take(text.body()) : "";
+    String first = wish.asItem() ? TitleDetection.take(text.body()) : "";
     String title = !first.isEmpty() ? first : text.title().isEmpty() ? called : text.title();
     return new FileIntake(
         title, Intake.read(text, PasteMode.CLEAN, wish.destination(), wish.taken()), null);
@@ -137,7 +137,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
   private static FileIntake page(Encoding read, String called, Wish wish) {
     refuseDepth(read.text());
     org.jsoup.nodes.Document page = Jsoup.parse(read.text());
-    String first = wish.asItem() ? Title.take(page.body()) : "";
+    String first = wish.asItem() ? TitleDetection.take(page.body()) : "";
     String title =
         !first.isEmpty() ? first : page.title().isBlank() ? called : page.title().strip();
     return told(title, cleaned(page.outerHtml(), wish), read);
@@ -145,7 +145,11 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
 
   private static Intake cleaned(String html, Wish wish) {
     return Intake.read(
-        Material.html(html), PasteMode.CLEAN, wish.pictures(), wish.destination(), wish.taken());
+        IntakeSource.html(html),
+        PasteMode.CLEAN,
+        wish.pictures(),
+        wish.destination(),
+        wish.taken());
   }
 
   /** Counts how deep elements are nested before anything is built of them. */
@@ -164,7 +168,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
                 || (end > 0 && html.charAt(end - 1) == '/');
         depth += isVoid ? 0 : 1;
         if (depth > DEEPEST) {
-          throw new UnreadableFile(
+          throw new UnreadableFileException(
               "This page is nested more deeply than any text, so it was not read.");
         }
       }
@@ -188,7 +192,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
   }
 
   private static FileIntake plain(Encoding read, String called, Wish wish) {
-    Report.Tally tally = new Report.Tally();
+    IntakeReport.Tally tally = new IntakeReport.Tally();
     Intake intake =
         PlainIntake.ofFile(read.text(), wish.mode(), wish.destination(), wish.taken(), tally);
     return told(called, intake, read);
@@ -216,7 +220,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
         MainText.find(page)
             .orElseThrow(
                 () ->
-                    new UnreadableFile(
+                    new UnreadableFileException(
                         "No text was found on this page. Perhaps it is made by a script when somebody looks at it; copy it from there and paste it."));
     sheet.ifPresent(s -> s.inline(found.body()));
     String title = found.title().isEmpty() ? address.getHost() : found.title();

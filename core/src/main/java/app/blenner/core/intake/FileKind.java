@@ -1,6 +1,6 @@
 package app.blenner.core.intake;
 
-import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.core.media.FileType;
 import app.blenner.core.media.FileTypes;
 import java.io.IOException;
@@ -48,12 +48,12 @@ enum FileKind {
   /**
    * Tells what a file is.
    *
-   * @throws UnreadableFile with the sentence that is true for it, where it is nothing that can be read
+   * @throws UnreadableFileException with the sentence that is true for it, where it is nothing that can be read
    */
   static FileKind of(Path file, String name) throws IOException {
     byte[] head = head(file);
     if (head.length == 0) {
-      throw new UnreadableFile("This file is empty.");
+      throw new UnreadableFileException("This file is empty.");
     }
     String ending = ending(name);
     FileKind said = ENDINGS.get(ending);
@@ -66,7 +66,7 @@ enum FileKind {
       if (content.equals("an archive") || content.equals("old")) {
         return said; // the reader tells what is wrong with it
       }
-      throw new UnreadableFile(
+      throw new UnreadableFileException(
           "This file is called ."
               + ending
               + ", but it is "
@@ -76,21 +76,22 @@ enum FileKind {
     }
     if (!content.isEmpty() && !archive) {
       String what = content.equals("old") ? "a file of an old or locked format" : content;
-      throw new UnreadableFile(
+      throw new UnreadableFileException(
           (said == null ? "This is " : "Whatever its name says, this is ")
               + what
               + ", and holds no text that could be read. "
               + advice(content));
     }
     if (archive) {
-      throw new UnreadableFile(
+      throw new UnreadableFileException(
           "Whatever its name says, this is ." + content + ". Name it so, and bring it in again.");
     }
     if (said != null) {
       return said;
     }
     if (!ending.isEmpty()) {
-      throw new UnreadableFile("Files that end in ." + ending + " are not read. " + READABLE);
+      throw new UnreadableFileException(
+          "Files that end in ." + ending + " are not read. " + READABLE);
     }
     String begins =
         new String(head, StandardCharsets.ISO_8859_1).stripLeading().toLowerCase(Locale.ROOT);

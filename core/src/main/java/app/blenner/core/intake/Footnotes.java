@@ -30,7 +30,7 @@ final class Footnotes implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     Map<Element, Element> notes = new LinkedHashMap<>();
     for (Element sign : body.select(SIGNS)) {
       String href = sign.attr("href");
@@ -71,7 +71,7 @@ final class Footnotes implements CleaningStep {
       body.appendElement("hr");
     }
     body.appendChild(list);
-    tally.kept(Report.Kept.FOOTNOTE, numbers.size());
+    tally.kept(IntakeReport.Kept.FOOTNOTE, numbers.size());
   }
 
   /** Whether the last thing to be features is a rule, as notes often have one above them already. */

@@ -11,7 +11,7 @@ import app.blenner.core.document.Mark;
 import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Text;
-import app.blenner.core.format.html.Declared;
+import app.blenner.core.format.html.StyleDeclarations;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -223,7 +223,7 @@ public final class HeadingEvidence {
     } else if (value.endsWith("%")) {
       return number(value, 1) * body / 100;
     }
-    return Declared.points(value);
+    return StyleDeclarations.points(value);
   }
 
   private static double number(String value, int unit) {
@@ -242,6 +242,6 @@ public final class HeadingEvidence {
                       ? new Heading(c.level(), "", p.content(), p.style())
                       : b);
     }
-    return Formatting.tidy(out);
+    return FormattingCleaning.tidy(out);
   }
 }

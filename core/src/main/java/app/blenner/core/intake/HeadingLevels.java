@@ -8,7 +8,7 @@ final class HeadingLevels {
   private HeadingLevels() {}
 
   /** The text with all its headings lowered so that none is at level 1. */
-  static Document belowTitle(Document document, Report.Tally tally) {
+  static Document belowTitle(Document document, IntakeReport.Tally tally) {
     int[] top = {7};
     document.each(b -> top[0] = b instanceof Heading h ? Math.min(top[0], h.level()) : top[0]);
     if (top[0] != 1) {

@@ -16,7 +16,11 @@ final class HtmlCleaning {
    * @param mode whether colours and fonts are of use, or only what they may mean
    */
   static Element clean(
-      String html, PasteMode mode, Pictures pictures, Destination destination, Report.Tally tally) {
+      String html,
+      PasteMode mode,
+      Pictures pictures,
+      Destination destination,
+      IntakeReport.Tally tally) {
     return clean(page(html, mode), pictures, destination, tally);
   }
 
@@ -30,7 +34,7 @@ final class HtmlCleaning {
 
   /** A body after all steps; it is changed. */
   static Element clean(
-      Element body, Pictures pictures, Destination destination, Report.Tally tally) {
+      Element body, Pictures pictures, Destination destination, IntakeReport.Tally tally) {
     PageFeatures features = new PageFeatures(body);
     for (CleaningStep step : steps(pictures, destination)) {
       if (step.concerns(features)) {
@@ -43,8 +47,8 @@ final class HtmlCleaning {
   /** What is done to HTML, in this order: what goes, goes before anything is counted. */
   static List<CleaningStep> steps(Pictures pictures, Destination destination) {
     return List.of(
-        new Tracked(),
-        new Hidden(),
+        new TrackedChanges(),
+        new HiddenContent(),
         new OwnPlaces(),
         new Footnotes(destination.names()),
         new LetterPictures(),
@@ -53,14 +57,14 @@ final class HtmlCleaning {
         new FakedLists(),
         new WordParagraphs(),
         new HeadingRoles(),
-        new Tables(),
+        new TableCleaning(),
         new PictureCleaning(pictures, destination.own()),
         new BlankLines(),
         new ListNumbers(),
         new ListTables(),
         new BlockType(),
-        new Anchors(destination.names()),
-        new Links(destination.own()),
+        new AnchorCleaning(destination.names()),
+        new LinkCleaning(destination.own()),
         new WordDirections(),
         new Emphasis());
   }

@@ -5,7 +5,7 @@ import app.blenner.core.document.RunningText;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.WordText;
-import app.blenner.core.toolset.Held;
+import app.blenner.core.toolset.FilteredText;
 import java.util.List;
 import java.util.Set;
 import org.jsoup.nodes.Element;
@@ -20,13 +20,13 @@ import org.jsoup.nodes.Element;
  * @param offers what it leaves open, and what was decided of that already
  */
 public record Intake(
-    Document document, PasteMode read, PasteMode other, Report report, List<Offer> offers) {
+    Document document, PasteMode read, PasteMode other, IntakeReport report, List<Offer> offers) {
 
   /** The same with one more thing told. */
   Intake with(String sentence) {
     List<String> notes = new java.util.ArrayList<>(report.notes());
     notes.add(0, sentence);
-    Report more = new Report(report.sentence(), report.kept(), report.dropped(), notes);
+    IntakeReport more = new IntakeReport(report.sentence(), report.kept(), report.dropped(), notes);
     return new Intake(document, read, other, more, offers);
   }
 
@@ -40,12 +40,12 @@ public record Intake(
    * @param taken which offers are taken
    */
   public static Intake read(
-      Material material,
+      IntakeSource material,
       PasteMode mode,
       Pictures pictures,
       Destination destination,
       Set<Offer.Kind> taken) {
-    Report.Tally tally = new Report.Tally();
+    IntakeReport.Tally tally = new IntakeReport.Tally();
     if (mode == PasteMode.CLEAN || mode == PasteMode.FORMATTED) {
       if (!material.html().isBlank()) {
         Element body = HtmlCleaning.clean(material.html(), mode, pictures, destination, tally);
@@ -58,7 +58,7 @@ public record Intake(
 
   /** Takes a text in, with all it leaves open left so. */
   public static Intake read(
-      Material material, PasteMode mode, Pictures pictures, Destination destination) {
+      IntakeSource material, PasteMode mode, Pictures pictures, Destination destination) {
     return read(material, mode, pictures, destination, Set.of());
   }
 
@@ -72,11 +72,11 @@ public record Intake(
    */
   public static Intake read(
       WordText text, PasteMode mode, Destination destination, Set<Offer.Kind> taken) {
-    Report.Tally tally = new Report.Tally();
-    tally.dropped(Report.Dropped.DELETION, text.deletions());
-    tally.dropped(Report.Dropped.REMARK, text.remarks());
+    IntakeReport.Tally tally = new IntakeReport.Tally();
+    tally.dropped(IntakeReport.Dropped.DELETION, text.deletions());
+    tally.dropped(IntakeReport.Dropped.REMARK, text.remarks());
     if (text.remarks() > 0) {
-      tally.note(Tracked.REMARKS_STAY);
+      tally.note(TrackedChanges.REMARKS_STAY);
     }
     text.notes().forEach(tally::note);
     Element body = HtmlCleaning.clean(text.body(), Pictures.NONE, destination, tally);
@@ -90,10 +90,10 @@ public record Intake(
       Destination destination,
       Set<Offer.Kind> taken,
       boolean fromPage,
-      Report.Tally tally) {
-    Document read = Breaks.partAtDoubles(HtmlReader.read(body));
+      IntakeReport.Tally tally) {
+    Document read = LineBreakCleaning.partAtDoubles(HtmlReader.read(body));
     Document dressed =
-        HeadingLevels.belowTitle(Directions.in(read, destination.direction()), tally);
+        HeadingLevels.belowTitle(DirectionCleaning.in(read, destination.direction()), tally);
     Offers offers = new Offers(taken);
     // In a word processor's file a line break is somebody's; on a clipboard it may be a page's
     // edge.
@@ -101,15 +101,17 @@ public record Intake(
         fromPage ? WrappedLines.told(offers.withoutRunningLines(dressed), tally) : dressed;
     List<HeadingCandidate> headings = HeadingEvidence.find(whole);
     Document document =
-        mode == PasteMode.FORMATTED ? Formatting.tidy(whole) : Formatting.off(whole, tally);
+        mode == PasteMode.FORMATTED
+            ? FormattingCleaning.tidy(whole)
+            : FormattingCleaning.off(whole, tally);
     document = offers.withLists(offers.withHeadings(document, headings));
     return done(document, mode, null, offers.all(), destination, tally);
   }
 
   /** A text that was read already, with what there is to tell of it. */
   static Intake of(Document document, PasteMode read, Destination destination) {
-    Report.Tally tally = new Report.Tally();
-    Document directed = Directions.in(document, destination.direction());
+    IntakeReport.Tally tally = new IntakeReport.Tally();
+    Document directed = DirectionCleaning.in(document, destination.direction());
     return done(
         HeadingLevels.belowTitle(directed, tally), read, null, List.of(), destination, tally);
   }
@@ -120,18 +122,19 @@ public record Intake(
       PasteMode other,
       List<Offer> offers,
       Destination destination,
-      Report.Tally tally) {
-    Document undecided = Elsewhere.undecided(held(document, destination, tally), tally);
-    Counting.count(undecided, tally);
+      IntakeReport.Tally tally) {
+    Document undecided = RemotePictures.undecided(held(document, destination, tally), tally);
+    ContentCounts.count(undecided, tally);
     return new Intake(undecided, read, other, tally.report(), offers);
   }
 
   /** The text as far as the one it joins may hold it. */
-  private static Document held(Document document, Destination destination, Report.Tally tally) {
+  private static Document held(
+      Document document, Destination destination, IntakeReport.Tally tally) {
     if (destination.allowance() == null) {
       return document;
     }
-    Held held = Held.of(document, destination.allowance());
+    FilteredText held = FilteredText.of(document, destination.allowance());
     if (!held.isWhole()) {
       tally.notOffered(held.words());
     }
@@ -142,15 +145,15 @@ public record Intake(
    * The characters that came, or those inside the HTML where only that came. What the HTML held besides characters is
    * told as left behind.
    */
-  private static String characters(Material material, Report.Tally tally) {
+  private static String characters(IntakeSource material, IntakeReport.Tally tally) {
     if (material.html().isBlank()) {
       return material.text();
     }
-    Report.Tally all = new Report.Tally();
+    IntakeReport.Tally all = new IntakeReport.Tally();
     Element body =
         HtmlCleaning.clean(material.html(), PasteMode.CLEAN, Pictures.NONE, Destination.NEW, all);
     Document document = HtmlReader.read(body);
-    Counting.count(document, all);
+    ContentCounts.count(document, all);
     tally.formLost(all);
     return material.text().isEmpty() ? words(document) : material.text();
   }

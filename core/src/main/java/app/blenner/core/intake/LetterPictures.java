@@ -45,7 +45,7 @@ final class LetterPictures implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     for (Element e : body.select("li[role=checkbox], [role=checkbox], input[type=checkbox]")) {
       if (e.closest("form.contact-form") == null) {
         box(e);

@@ -29,7 +29,7 @@ final class LeveledLists implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     Set<Element> done = Collections.newSetFromMap(new IdentityHashMap<>());
     for (Element list : body.select("ul, ol")) {
       if (done.contains(list) || !list.hasParent() || !isLeveled(list)) {

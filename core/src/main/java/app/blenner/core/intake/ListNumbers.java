@@ -1,6 +1,6 @@
 package app.blenner.core.intake;
 
-import app.blenner.core.format.html.Declared;
+import app.blenner.core.format.html.StyleDeclarations;
 import java.util.Map;
 import java.util.Set;
 import org.jsoup.nodes.Element;
@@ -34,7 +34,7 @@ final class ListNumbers implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     int dropped = 0;
     for (Element list : body.select("ul, ol, menu, dir")) {
       String style = style(list);
@@ -62,7 +62,7 @@ final class ListNumbers implements CleaningStep {
         dropped++;
       }
     }
-    tally.dropped(Report.Dropped.LIST_STYLE, dropped);
+    tally.dropped(IntakeReport.Dropped.LIST_STYLE, dropped);
   }
 
   private static int depth(Element list) {
@@ -71,9 +71,9 @@ final class ListNumbers implements CleaningStep {
   }
 
   private static String style(Element e) {
-    String said = Declared.value(e, "list-style-type");
+    String said = StyleDeclarations.value(e, "list-style-type");
     if (said.isEmpty()) {
-      for (String word : Declared.value(e, "list-style").split("\\s+")) {
+      for (String word : StyleDeclarations.value(e, "list-style").split("\\s+")) {
         if (TYPES.containsKey(word) || SIGNS.contains(word)) {
           return word;
         }

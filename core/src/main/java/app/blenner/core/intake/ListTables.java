@@ -17,7 +17,7 @@ final class ListTables implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     int moved = 0;
     List<Element> tables = new ArrayList<>(body.select("li table"));
     for (Element table : tables) {

@@ -19,20 +19,20 @@ final class OwnPlaces implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     Map<String, List<Element>> pages =
-        Nodes.named(body, "a").stream()
+        DomWalk.named(body, "a").stream()
             .filter(a -> isPlace(a.attributes().get("href")))
             .collect(Collectors.groupingBy(a -> page(a.attributes().get("href"))));
     if (pages.isEmpty()) {
       return;
     }
-    Set<String> names = Anchors.places(body).keySet();
+    Set<String> names = AnchorCleaning.places(body).keySet();
     for (List<Element> links : pages.values()) {
       Map<Element, String> here = new HashMap<>();
       for (Element a : links) {
         String name = a.attr("href").substring(a.attr("href").indexOf('#') + 1);
-        if (names.contains(Anchors.decoded(name))) {
+        if (names.contains(AnchorCleaning.decoded(name))) {
           here.put(a, name);
         }
       }

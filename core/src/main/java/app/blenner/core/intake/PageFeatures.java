@@ -18,7 +18,7 @@ final class PageFeatures {
   private final Set<String> values = new HashSet<>();
 
   PageFeatures(Element body) {
-    Nodes.elements(
+    DomWalk.elements(
         body,
         e -> {
           elements.add(e.normalName());

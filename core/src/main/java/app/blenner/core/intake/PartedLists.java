@@ -22,10 +22,10 @@ final class PartedLists implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     // Of each list that took an inner one, how many items it has by now.
     Map<Element, Integer> whole = new IdentityHashMap<>();
-    for (Element list : Nodes.named(body, LISTS)) {
+    for (Element list : DomWalk.named(body, LISTS)) {
       Element before = before(list);
       if (before == null || !isList(before) || !list.hasParent()) {
         continue;

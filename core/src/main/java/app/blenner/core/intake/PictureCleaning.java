@@ -12,7 +12,7 @@ import org.jsoup.nodes.Element;
 
 /**
  * Pictures: those that come whole become assets, those of this site are its assets, those of other sites stay where
- * they are ({@link Elsewhere}), those that count readers go, and of those whose file did not come along a person is
+ * they are ({@link RemotePictures}), those that count readers go, and of those whose file did not come along a person is
  * told.
  */
 final class PictureCleaning implements CleaningStep {
@@ -33,14 +33,14 @@ final class PictureCleaning implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     int lost = 0;
     int unreadable = 0;
     List<Element> gone = new ArrayList<>();
     for (Element img : body.select("img")) {
       String src = img.attr("src").strip();
       if (TextSize.isDot(img) || isPixel(src)) {
-        tally.dropped(Report.Dropped.TRACKER, 1);
+        tally.dropped(IntakeReport.Dropped.TRACKER, 1);
         gone.add(img);
       } else if (src.startsWith("data:")) {
         Optional<String> asset = keep(src, img.attr("alt"));
@@ -60,8 +60,8 @@ final class PictureCleaning implements CleaningStep {
       }
       img.removeAttr("width").removeAttr("height");
     }
-    Nodes.remove(gone);
-    tally.dropped(Report.Dropped.PICTURE, lost + unreadable);
+    DomWalk.remove(gone);
+    tally.dropped(IntakeReport.Dropped.PICTURE, lost + unreadable);
     if (lost > 0) {
       tally.note(
           "The clipboard held only the places of "

@@ -41,8 +41,8 @@ final class PlainIntake {
       PasteMode mode,
       Destination destination,
       Set<Offer.Kind> taken,
-      Report.Tally tally) {
-    String text = Ligatures.opened(Embeddings.opened(given, tally), tally);
+      IntakeReport.Tally tally) {
+    String text = Ligatures.opened(DirectionalMarks.opened(given, tally), tally);
     return switch (mode) {
       case PARAGRAPHS, LINES, JOINED ->
           lines(TextReader.withBreaks(text), mode, null, destination, taken, tally);
@@ -52,7 +52,7 @@ final class PlainIntake {
   }
 
   private static Intake recognised(
-      String text, Destination destination, Set<Offer.Kind> taken, Report.Tally tally) {
+      String text, Destination destination, Set<Offer.Kind> taken, IntakeReport.Tally tally) {
     if (looksLikeMarkdown(text)) {
       return markdown(text, destination, tally);
     }
@@ -66,7 +66,7 @@ final class PlainIntake {
 
   /** Lines taken as the evidence says. */
   private static Intake judged(
-      Document lines, Destination destination, Set<Offer.Kind> taken, Report.Tally tally) {
+      Document lines, Destination destination, Set<Offer.Kind> taken, IntakeReport.Tally tally) {
     if (WrappedLines.isWrapped(lines)) {
       return lines(lines, PasteMode.JOINED, PasteMode.PARAGRAPHS, destination, taken, tally);
     }
@@ -85,8 +85,8 @@ final class PlainIntake {
       PasteMode mode,
       Destination destination,
       Set<Offer.Kind> taken,
-      Report.Tally tally) {
-    String text = Ligatures.opened(Embeddings.opened(given, tally), tally);
+      IntakeReport.Tally tally) {
+    String text = Ligatures.opened(DirectionalMarks.opened(given, tally), tally);
     if (mode == PasteMode.CLEAN) {
       return judged(TextReader.withBreaks(text), destination, taken, tally);
     }
@@ -100,21 +100,21 @@ final class PlainIntake {
       PasteMode other,
       Destination destination,
       Set<Offer.Kind> taken,
-      Report.Tally tally) {
+      IntakeReport.Tally tally) {
     Offers offers = new Offers(taken);
     Document broken = offers.withoutRunningLines(lines);
     Document made =
         switch (mode) {
           case JOINED -> WrappedLines.joined(broken, tally);
-          case PARAGRAPHS -> Breaks.partAtAll(broken);
+          case PARAGRAPHS -> LineBreakCleaning.partAtAll(broken);
           default -> broken;
         };
-    Document document = offers.withLists(Directions.in(made, destination.direction()));
+    Document document = offers.withLists(DirectionCleaning.in(made, destination.direction()));
     return Intake.done(document, mode, other, offers.all(), destination, tally);
   }
 
-  private static Intake markdown(String text, Destination destination, Report.Tally tally) {
-    Document read = Directions.in(MarkdownReader.read(text), destination.direction());
+  private static Intake markdown(String text, Destination destination, IntakeReport.Tally tally) {
+    Document read = DirectionCleaning.in(MarkdownReader.read(text), destination.direction());
     tally.note("Read as Markdown.");
     Document document = HeadingLevels.belowTitle(read, tally);
     return Intake.done(

@@ -87,7 +87,7 @@ final class RunningLines {
     Set<String> out = new HashSet<>();
     for (Block block : document.blocks()) {
       if (block instanceof Paragraph p && mayHold(p)) {
-        List<String> words = Lines.of(p).words();
+        List<String> words = BrokenLines.of(p).words();
         out.add(words.get(0));
         out.add(words.get(words.size() - 1));
         // A number may stand between the head and the text.
@@ -124,7 +124,7 @@ final class RunningLines {
     for (Block block : document.blocks()) {
       if (block instanceof Paragraph p) {
         if (mayHold(p)) {
-          Lines.of(p).words().stream().filter(w -> !w.isEmpty()).forEach(out::add);
+          BrokenLines.of(p).words().stream().filter(w -> !w.isEmpty()).forEach(out::add);
         }
       }
     }
@@ -149,8 +149,8 @@ final class RunningLines {
       boolean first = true;
       boolean firstCut = false;
       boolean lastCut = false;
-      List<String> words = Lines.of(p).words();
-      List<List<Inline>> all = Lines.of(p).all();
+      List<String> words = BrokenLines.of(p).words();
+      List<List<Inline>> all = BrokenLines.of(p).all();
       for (int i = 0; i < all.size(); i++) {
         lastCut = running.contains(words.get(i));
         firstCut |= first && lastCut;
@@ -180,8 +180,8 @@ final class RunningLines {
   }
 
   private static boolean isOneSentence(Paragraph before, Paragraph after) {
-    List<String> above = Lines.of(before).words();
-    String next = Lines.of(after).words().get(0);
+    List<String> above = BrokenLines.of(before).words();
+    String next = BrokenLines.of(after).words().get(0);
     return !next.isEmpty()
         && !LineWrapping.endsSentence(above.get(above.size() - 1))
         && Character.isLowerCase(next.codePointAt(0));

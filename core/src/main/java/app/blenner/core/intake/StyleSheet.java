@@ -229,7 +229,7 @@ final class StyleSheet {
       }
     }
     Map<String, Said> known = new HashMap<>();
-    Nodes.elements(body, e -> inline(e, known, more.getOrDefault(e, "")));
+    DomWalk.elements(body, e -> inline(e, known, more.getOrDefault(e, "")));
     inline(body, known, more.getOrDefault(body, ""));
   }
 

@@ -1,6 +1,6 @@
 package app.blenner.core.intake;
 
-import app.blenner.core.format.html.Declared;
+import app.blenner.core.format.html.StyleDeclarations;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,8 +18,8 @@ final class TextSize {
 
   /** A side in points; empty where nothing usable is said. */
   static OptionalDouble side(Element img, String name) {
-    String css = Declared.value(img, name);
-    String most = Declared.value(img, "max-" + name);
+    String css = StyleDeclarations.value(img, name);
+    String most = StyleDeclarations.value(img, "max-" + name);
     OptionalDouble said = points(css.isEmpty() || css.equals("auto") ? img.attr(name) : css);
     OptionalDouble bound = points(most);
     if (bound.isPresent() && (said.isEmpty() || bound.getAsDouble() < said.getAsDouble())) {
@@ -38,7 +38,7 @@ final class TextSize {
       case "", "px" -> OptionalDouble.of(number * 0.75);
       case "em", "rem", "ex", "ch" -> OptionalDouble.of(number * 12);
       case "%" -> OptionalDouble.empty();
-      default -> OptionalDouble.of(Declared.points(said));
+      default -> OptionalDouble.of(StyleDeclarations.points(said));
     };
   }
 

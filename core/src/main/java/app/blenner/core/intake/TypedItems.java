@@ -99,7 +99,7 @@ public final class TypedItems {
       return List.of();
     }
     List<Item> out = new ArrayList<>();
-    for (List<Inline> line : Lines.of(p).all()) {
+    for (List<Inline> line : BrokenLines.of(p).all()) {
       String words = Inlines.text(line);
       Optional<ListMarker> marker = ListMarker.of(words);
       if (marker.isEmpty() || marker.get().length() >= words.length()) {

@@ -17,7 +17,7 @@ final class WordDirections implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     int lost = 0;
     for (Element e : body.select(WORDS)) {
       Direction said = Direction.of(e.attr("dir"));
@@ -25,6 +25,6 @@ final class WordDirections implements CleaningStep {
       boolean turned = e.normalName().equals("bdo") || said != own;
       lost += e.hasText() && said != Direction.NONE && own != Direction.NONE && turned ? 1 : 0;
     }
-    tally.dropped(Report.Dropped.DIRECTION, lost);
+    tally.dropped(IntakeReport.Dropped.DIRECTION, lost);
   }
 }

@@ -14,7 +14,7 @@ final class WordParagraphs implements CleaningStep {
   }
 
   @Override
-  public void take(Element body, Report.Tally tally) {
+  public void take(Element body, IntakeReport.Tally tally) {
     Map<String, Boolean> titles = new HashMap<>();
     for (Element p : body.select("p[class]")) {
       String name =

@@ -37,7 +37,7 @@ final class WrappedLines {
     for (Block block : document.blocks()) {
       // A paragraph of one line was broken by nobody.
       if (isBroken(block)) {
-        groups.add(Lines.of((Paragraph) block).words());
+        groups.add(BrokenLines.of((Paragraph) block).words());
       }
     }
     groups.removeIf(g -> g.stream().anyMatch(String::isEmpty));
@@ -45,17 +45,17 @@ final class WrappedLines {
   }
 
   /** The text without line breaks that the edge of a page has made, told; as it is where there are none. */
-  static Document told(Document document, Report.Tally tally) {
+  static Document told(Document document, IntakeReport.Tally tally) {
     // Two lines are an address, a greeting, a verse; what a page broke has at least three
     // somewhere.
     boolean hasMore =
         document.blocks().stream()
-            .anyMatch(b -> isBroken(b) && Lines.of((Paragraph) b).all().size() > 2);
+            .anyMatch(b -> isBroken(b) && BrokenLines.of((Paragraph) b).all().size() > 2);
     return hasMore && isWrapped(document) ? joined(document, tally) : document;
   }
 
   /** The text with its lines joined, told, whatever the evidence says. */
-  static Document joined(Document document, Report.Tally tally) {
+  static Document joined(Document document, IntakeReport.Tally tally) {
     Joined joined = join(document);
     if (joined.joined() > 0) {
       tally.note(
@@ -82,7 +82,7 @@ final class WrappedLines {
   }
 
   private static void join(Paragraph p, LineWrapping wrapping, List<Block> out, int[] count) {
-    List<List<Inline>> lines = Lines.of(p).all();
+    List<List<Inline>> lines = BrokenLines.of(p).all();
     List<Inline> run = new ArrayList<>(lines.get(0));
     for (int i = 1; i < lines.size(); i++) {
       String before = Inlines.text(lines.get(i - 1)).strip();

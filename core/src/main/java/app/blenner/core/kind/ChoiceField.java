@@ -9,7 +9,7 @@ import java.util.Map;
  * @param head what every field has
  * @param choices what can be chosen, in order
  */
-public record ChoiceField(Head head, List<String> choices) implements Field {
+public record ChoiceField(FieldProperties head, List<String> choices) implements Field {
   public ChoiceField {
     choices = List.copyOf(choices);
   }
@@ -26,7 +26,7 @@ public record ChoiceField(Head head, List<String> choices) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return Data.orNothing(Data.line(data));
+    return FieldData.orNothing(FieldData.line(data));
   }
 
   @Override
@@ -35,7 +35,7 @@ public record ChoiceField(Head head, List<String> choices) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.lines(List.of((String) value));
   }
 }

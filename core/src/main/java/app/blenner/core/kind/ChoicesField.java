@@ -10,7 +10,7 @@ import java.util.stream.Stream;
  * @param head what every field has
  * @param choices what can be chosen, in order
  */
-public record ChoicesField(Head head, List<String> choices) implements Field {
+public record ChoicesField(FieldProperties head, List<String> choices) implements Field {
   public ChoicesField {
     choices = List.copyOf(choices);
   }
@@ -27,8 +27,8 @@ public record ChoicesField(Head head, List<String> choices) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    List<String> given = Data.words(data).stream().distinct().toList();
-    return Data.orNothing(
+    List<String> given = FieldData.words(data).stream().distinct().toList();
+    return FieldData.orNothing(
         Stream.concat(
                 choices.stream().filter(given::contains),
                 given.stream().filter(g -> !choices.contains(g)))
@@ -37,11 +37,11 @@ public record ChoicesField(Head head, List<String> choices) implements Field {
 
   @Override
   public String problem(Object value) {
-    return Limits.among(head, Data.as(value), choices);
+    return Limits.among(head, FieldData.as(value), choices);
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
-    out.list(Data.as(value));
+  public void show(Object value, FieldOutput out) {
+    out.list(FieldData.as(value));
   }
 }

@@ -9,7 +9,7 @@ import java.util.Map;
  *
  * @param head what every field has
  */
-public record DateField(Head head) implements Field {
+public record DateField(FieldProperties head) implements Field {
 
   @Override
   public FieldType type() {
@@ -24,7 +24,7 @@ public record DateField(Head head) implements Field {
   @Override
   public Object tidy(Object data) {
     try {
-      return LocalDate.parse(Data.line(data)).toString();
+      return LocalDate.parse(FieldData.line(data)).toString();
     } catch (DateTimeParseException e) {
       return null;
     }
@@ -36,7 +36,7 @@ public record DateField(Head head) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.date(LocalDate.parse((String) value));
   }
 }

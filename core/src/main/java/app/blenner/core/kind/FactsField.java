@@ -10,7 +10,7 @@ import java.util.Map;
  * @param head what every field has
  * @param most most facts
  */
-public record FactsField(Head head, int most) implements Field {
+public record FactsField(FieldProperties head, int most) implements Field {
 
   @Override
   public FieldType type() {
@@ -24,16 +24,16 @@ public record FactsField(Head head, int most) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return Data.orNothing(
-        Data.rows(data).stream()
-            .map(r -> FactsField.row(Data.line(r.get("name")), Data.line(r.get("value"))))
+    return FieldData.orNothing(
+        FieldData.rows(data).stream()
+            .map(r -> FactsField.row(FieldData.line(r.get("name")), FieldData.line(r.get("value"))))
             .filter(r -> !r.get("name").isEmpty() || !r.get("value").isEmpty())
             .toList());
   }
 
   @Override
   public String problem(Object value) {
-    List<Map<String, String>> rows = Data.as(value);
+    List<Map<String, String>> rows = FieldData.as(value);
     boolean nameless = rows.stream().anyMatch(r -> r.get("name").isEmpty());
     return nameless
         ? head.label() + ": a value has no name yet."
@@ -41,9 +41,9 @@ public record FactsField(Head head, int most) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     Map<String, String> facts = new LinkedHashMap<>();
-    Data.<List<Map<String, String>>>as(value)
+    FieldData.<List<Map<String, String>>>as(value)
         .forEach(
             r ->
                 facts.merge(

@@ -27,7 +27,7 @@ public sealed interface Field
         YesNoField {
 
   /** What every field has. */
-  Head head();
+  FieldProperties head();
 
   /** Its type. */
   FieldType type();
@@ -46,7 +46,7 @@ public sealed interface Field
   String problem(Object value);
 
   /** Shows a value in its one form to readers. */
-  void show(Object value, FieldOut out);
+  void show(Object value, FieldOutput out);
 
   /** The assets a value in its one form uses. */
   default Set<String> assets(Object value) {

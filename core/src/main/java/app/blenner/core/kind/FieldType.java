@@ -68,7 +68,7 @@ public enum FieldType {
    *
    * @param settings what is set of it besides its head; what is left out or makes no sense is as a new field has it
    */
-  public Field make(Head head, Map<String, ?> settings) {
+  public Field make(FieldProperties head, Map<String, ?> settings) {
     return switch (this) {
       case LINE -> new LineField(head, most(settings, LINE_LIMIT, MOST_CHARACTERS));
       case LINES -> new LinesField(head, most(settings, LINES_LIMIT, MOST_CHARACTERS));
@@ -79,7 +79,7 @@ public enum FieldType {
       case NUMBER ->
           new NumberField(
               head,
-              Data.line(settings.get("unit")),
+              FieldData.line(settings.get("unit")),
               number(settings.get("least")),
               number(settings.get("most")));
       case DATE -> new DateField(head);
@@ -103,11 +103,11 @@ public enum FieldType {
   }
 
   private static BigDecimal number(Object data) {
-    Object tidy = new NumberField(Head.of("x", "x"), "", null, null).tidy(data);
+    Object tidy = new NumberField(FieldProperties.of("x", "x"), "", null, null).tidy(data);
     return tidy == null ? null : new BigDecimal((String) tidy);
   }
 
   private static List<String> choices(Map<String, ?> settings) {
-    return Data.words(settings.get("choices")).stream().distinct().toList();
+    return FieldData.words(settings.get("choices")).stream().distinct().toList();
   }
 }

@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
  * @param head what every field has
  * @param most most files
  */
-public record FilesField(Head head, int most) implements Field {
+public record FilesField(FieldProperties head, int most) implements Field {
 
   @Override
   public FieldType type() {
@@ -28,10 +28,10 @@ public record FilesField(Head head, int most) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return Data.orNothing(
-        Data.rows(data).stream()
+    return FieldData.orNothing(
+        FieldData.rows(data).stream()
             .filter(r -> Address.isAssetName(r.getOrDefault("file", "")))
-            .map(r -> FilesField.row(new Attachment(r.get("file"), Data.line(r.get("words")))))
+            .map(r -> FilesField.row(new Attachment(r.get("file"), FieldData.line(r.get("words")))))
             .toList());
   }
 
@@ -41,16 +41,16 @@ public record FilesField(Head head, int most) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.files(
-        Data.<List<Map<String, String>>>as(value).stream()
+        FieldData.<List<Map<String, String>>>as(value).stream()
             .map(r -> new Attachment(r.get("file"), r.get("words")))
             .toList());
   }
 
   @Override
   public Set<String> assets(Object value) {
-    return Data.<List<Map<String, String>>>as(value).stream()
+    return FieldData.<List<Map<String, String>>>as(value).stream()
         .map(r -> r.get("file"))
         .collect(Collectors.toSet());
   }

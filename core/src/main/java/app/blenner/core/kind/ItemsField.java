@@ -12,7 +12,7 @@ import java.util.Set;
  * @param head what every field has
  * @param most most items
  */
-public record ItemsField(Head head, int most) implements Field {
+public record ItemsField(FieldProperties head, int most) implements Field {
 
   @Override
   public FieldType type() {
@@ -26,7 +26,8 @@ public record ItemsField(Head head, int most) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return Data.orNothing(Data.words(data).stream().filter(Address::isItemKey).distinct().toList());
+    return FieldData.orNothing(
+        FieldData.words(data).stream().filter(Address::isItemKey).distinct().toList());
   }
 
   @Override
@@ -36,11 +37,11 @@ public record ItemsField(Head head, int most) implements Field {
 
   @Override
   public Set<String> items(Object value) {
-    return new LinkedHashSet<>(Data.<List<String>>as(value));
+    return new LinkedHashSet<>(FieldData.<List<String>>as(value));
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
-    out.items(Data.as(value));
+  public void show(Object value, FieldOutput out) {
+    out.items(FieldData.as(value));
   }
 }

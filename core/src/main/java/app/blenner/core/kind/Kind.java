@@ -69,7 +69,7 @@ public record Kind(
 
   /** All fields of its items: its own, and those that every item has. */
   public Stream<Field> all() {
-    return Stream.concat(fields(), Standard.fields());
+    return Stream.concat(fields(), StandardFields.fields());
   }
 
   /** The field with this name, its own or one that every item has. */

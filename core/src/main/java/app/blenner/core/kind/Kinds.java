@@ -92,7 +92,7 @@ public final class Kinds {
               if (!labels.add(label.toLowerCase(java.util.Locale.ROOT))) {
                 out.add("Two fields are called “" + label + "”; nobody could tell them apart.");
               }
-              if (Counts.characters(f.head().help()) > Head.HELP_LIMIT) {
+              if (Counts.characters(f.head().help()) > FieldProperties.HELP_LIMIT) {
                 out.add("The help of “" + label + "” is longer than 500 characters.");
               }
               if (f.settings().get("choices") instanceof List<?> choices && choices.isEmpty()) {
@@ -117,8 +117,8 @@ public final class Kinds {
   private static void label(List<String> out, String what, String label) {
     if (label.isEmpty()) {
       out.add(what + " has no name that people read.");
-    } else if (Counts.characters(label) > Head.LABEL_LIMIT) {
-      out.add(what + " has a name longer than " + Head.LABEL_LIMIT + " characters.");
+    } else if (Counts.characters(label) > FieldProperties.LABEL_LIMIT) {
+      out.add(what + " has a name longer than " + FieldProperties.LABEL_LIMIT + " characters.");
     }
   }
 
@@ -144,7 +144,7 @@ public final class Kinds {
   }
 
   private static Map<String, Object> write(Field field) {
-    Head head = field.head();
+    FieldProperties head = field.head();
     Map<String, Object> out = new LinkedHashMap<>();
     out.put("name", head.name());
     out.put("type", field.type().word());
@@ -164,13 +164,13 @@ public final class Kinds {
   public static Kind read(Map<?, ?> data) {
     Kind kind =
         new Kind(
-            Data.line(data.get("name")),
-            Data.line(data.get("label")),
-            Data.line(data.get("plural")),
-            Data.line(data.get("help")),
-            !"false".equals(Data.line(data.get("news"))),
-            "true".equals(Data.line(data.get("unfolds"))),
-            limit(Data.line(data.get("summary-limit"))),
+            FieldData.line(data.get("name")),
+            FieldData.line(data.get("label")),
+            FieldData.line(data.get("plural")),
+            FieldData.line(data.get("help")),
+            !"false".equals(FieldData.line(data.get("news"))),
+            "true".equals(FieldData.line(data.get("unfolds"))),
+            limit(FieldData.line(data.get("summary-limit"))),
             maps(data.get("cards")).stream().map(Kinds::card).toList());
     List<String> problems = problems(kind);
     if (!problems.isEmpty()) {
@@ -189,12 +189,13 @@ public final class Kinds {
 
   private static Card card(Map<?, ?> data) {
     return new Card(
-        Data.line(data.get("label")), maps(data.get("fields")).stream().map(Kinds::field).toList());
+        FieldData.line(data.get("label")),
+        maps(data.get("fields")).stream().map(Kinds::field).toList());
   }
 
   private static Field field(Map<?, ?> data) {
-    String name = Data.line(data.get("name"));
-    String word = Data.line(data.get("type"));
+    String name = FieldData.line(data.get("name"));
+    String word = FieldData.line(data.get("type"));
     FieldType type =
         FieldType.of(word)
             .filter(FieldType::isForKinds)
@@ -202,25 +203,25 @@ public final class Kinds {
                 () ->
                     new IllegalArgumentException(
                         "The field “" + name + "” is of the type “" + word + "”, which is none."));
-    Head head =
-        new Head(
+    FieldProperties head =
+        new FieldProperties(
             name,
-            Data.line(data.get("label")),
-            Data.line(data.get("help")),
-            "true".equals(Data.line(data.get("required"))),
-            place(Data.line(data.get("place"))));
+            FieldData.line(data.get("label")),
+            FieldData.line(data.get("help")),
+            "true".equals(FieldData.line(data.get("required"))),
+            place(FieldData.line(data.get("place"))));
     Map<String, Object> settings = new LinkedHashMap<>();
     data.forEach((key, value) -> settings.put(String.valueOf(key), value));
     return type.make(head, settings);
   }
 
-  private static Head.Place place(String word) {
-    for (Head.Place place : Head.Place.values()) {
+  private static FieldProperties.Place place(String word) {
+    for (FieldProperties.Place place : FieldProperties.Place.values()) {
       if (place.name().equalsIgnoreCase(word)) {
         return place;
       }
     }
-    return Head.Place.BEHIND;
+    return FieldProperties.Place.BEHIND;
   }
 
   private static List<Map<?, ?>> maps(Object data) {

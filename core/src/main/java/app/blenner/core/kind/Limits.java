@@ -7,20 +7,20 @@ import java.util.List;
 final class Limits {
   private Limits() {}
 
-  static String characters(Head head, String value, int most) {
+  static String characters(FieldProperties head, String value, int most) {
     int over = Counts.characters(value) - most;
     return over <= 0
         ? ""
         : head.label() + " is " + over + (over == 1 ? " character" : " characters") + " too long.";
   }
 
-  static String number(Head head, int count, int most, String what) {
+  static String number(FieldProperties head, int count, int most, String what) {
     return count <= most
         ? ""
         : head.label() + " takes at most " + most + " " + what + "; there are " + count + ".";
   }
 
-  static String among(Head head, List<String> chosen, List<String> choices) {
+  static String among(FieldProperties head, List<String> chosen, List<String> choices) {
     return chosen.stream()
         .filter(c -> !choices.contains(c))
         .findFirst()

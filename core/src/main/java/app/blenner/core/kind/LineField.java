@@ -9,7 +9,7 @@ import java.util.Map;
  * @param head what every field has
  * @param most most characters
  */
-public record LineField(Head head, int most) implements Field {
+public record LineField(FieldProperties head, int most) implements Field {
 
   @Override
   public FieldType type() {
@@ -23,7 +23,7 @@ public record LineField(Head head, int most) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return Data.orNothing(Data.line(data));
+    return FieldData.orNothing(FieldData.line(data));
   }
 
   @Override
@@ -32,7 +32,7 @@ public record LineField(Head head, int most) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.lines(List.of((String) value));
   }
 }

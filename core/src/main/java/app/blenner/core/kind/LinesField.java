@@ -8,7 +8,7 @@ import java.util.Map;
  * @param head what every field has
  * @param most most characters
  */
-public record LinesField(Head head, int most) implements Field {
+public record LinesField(FieldProperties head, int most) implements Field {
 
   @Override
   public FieldType type() {
@@ -22,7 +22,7 @@ public record LinesField(Head head, int most) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return Data.orNothing(String.join("\n", Data.lines(data)));
+    return FieldData.orNothing(String.join("\n", FieldData.lines(data)));
   }
 
   @Override
@@ -31,7 +31,7 @@ public record LinesField(Head head, int most) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.lines(((String) value).lines().toList());
   }
 }

@@ -10,7 +10,7 @@ import java.util.Set;
  *
  * @param head what every field has
  */
-public record LinkField(Head head) implements Field {
+public record LinkField(FieldProperties head) implements Field {
 
   @Override
   public FieldType type() {
@@ -25,37 +25,37 @@ public record LinkField(Head head) implements Field {
   @Override
   public Object tidy(Object data) {
     Map<String, String> given =
-        data instanceof String s ? Map.of("address", Data.line(s)) : Data.pairs(data);
+        data instanceof String s ? Map.of("address", FieldData.line(s)) : FieldData.pairs(data);
     String address = given.getOrDefault("address", "").strip();
     Map<String, String> out = new LinkedHashMap<>();
     if (!address.isEmpty()) {
       out.put("address", Address.parse(address).map(Address::value).orElse(address));
-      String words = Data.line(given.get("words"));
+      String words = FieldData.line(given.get("words"));
       if (!words.isEmpty() && !words.equals(address)) {
         out.put("words", words);
       }
     }
-    return Data.orNothing(out);
+    return FieldData.orNothing(out);
   }
 
   @Override
   public String problem(Object value) {
-    String address = Data.<Map<String, String>>as(value).get("address");
+    String address = FieldData.<Map<String, String>>as(value).get("address");
     return Address.parse(address).isPresent()
         ? ""
         : head.label() + ": “" + address + "” is no address. One begins with https:// or mailto:.";
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
-    Map<String, String> link = Data.as(value);
+  public void show(Object value, FieldOutput out) {
+    Map<String, String> link = FieldData.as(value);
     String address = link.get("address");
     out.link(address, link.getOrDefault("words", address));
   }
 
   @Override
   public Set<String> assets(Object value) {
-    return Address.parse(Data.<Map<String, String>>as(value).get("address"))
+    return Address.parse(FieldData.<Map<String, String>>as(value).get("address"))
         .filter(a -> a.kind() == Address.Kind.ASSET)
         .map(a -> Set.of(a.assetName()))
         .orElse(Set.of());
@@ -63,7 +63,7 @@ public record LinkField(Head head) implements Field {
 
   @Override
   public Set<String> items(Object value) {
-    return Address.parse(Data.<Map<String, String>>as(value).get("address"))
+    return Address.parse(FieldData.<Map<String, String>>as(value).get("address"))
         .filter(a -> a.kind() == Address.Kind.ITEM)
         .map(a -> Set.of(a.itemKey()))
         .orElse(Set.of());

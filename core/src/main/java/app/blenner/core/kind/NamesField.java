@@ -9,7 +9,7 @@ import java.util.Map;
  * @param head what every field has
  * @param most most names
  */
-public record NamesField(Head head, int most) implements Field {
+public record NamesField(FieldProperties head, int most) implements Field {
   private static final int LONGEST = 200;
 
   @Override
@@ -24,12 +24,12 @@ public record NamesField(Head head, int most) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return Data.orNothing(Data.words(data).stream().distinct().toList());
+    return FieldData.orNothing(FieldData.words(data).stream().distinct().toList());
   }
 
   @Override
   public String problem(Object value) {
-    List<String> names = Data.as(value);
+    List<String> names = FieldData.as(value);
     String tooMany = Limits.number(head, names.size(), most, "names");
     return !tooMany.isEmpty()
         ? tooMany
@@ -41,7 +41,7 @@ public record NamesField(Head head, int most) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
-    out.list(Data.as(value));
+  public void show(Object value, FieldOutput out) {
+    out.list(FieldData.as(value));
   }
 }

@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
  * @param least the least it may be, or null
  * @param most the most it may be, or null
  */
-public record NumberField(Head head, String unit, BigDecimal least, BigDecimal most)
+public record NumberField(FieldProperties head, String unit, BigDecimal least, BigDecimal most)
     implements Field {
   /** As people write one, with a point or a comma and at most forty digits, so that none is dear to reckon with. */
   private static final Pattern FORM = Pattern.compile("[+-]?\\d{1,20}(?:[.,]\\d{1,20})?");
@@ -30,7 +30,7 @@ public record NumberField(Head head, String unit, BigDecimal least, BigDecimal m
 
   @Override
   public Object tidy(Object data) {
-    String text = Data.line(data).replace('\u2212', '-');
+    String text = FieldData.line(data).replace('\u2212', '-');
     if (!FORM.matcher(text).matches()) {
       return null;
     }
@@ -51,7 +51,7 @@ public record NumberField(Head head, String unit, BigDecimal least, BigDecimal m
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.number(new BigDecimal((String) value), unit);
   }
 

@@ -10,7 +10,7 @@ import java.util.Set;
  *
  * @param head what every field has
  */
-public record PictureField(Head head) implements Field {
+public record PictureField(FieldProperties head) implements Field {
 
   @Override
   public FieldType type() {
@@ -24,7 +24,7 @@ public record PictureField(Head head) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    String name = Data.line(data);
+    String name = FieldData.line(data);
     return Address.isAssetName(name) ? name : null;
   }
 
@@ -34,7 +34,7 @@ public record PictureField(Head head) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.pictures(List.of((String) value));
   }
 

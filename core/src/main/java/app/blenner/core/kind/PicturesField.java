@@ -11,7 +11,7 @@ import java.util.Set;
  * @param head what every field has
  * @param most most pictures
  */
-public record PicturesField(Head head, int most) implements Field {
+public record PicturesField(FieldProperties head, int most) implements Field {
 
   @Override
   public FieldType type() {
@@ -25,8 +25,8 @@ public record PicturesField(Head head, int most) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return Data.orNothing(
-        Data.words(data).stream().filter(Address::isAssetName).distinct().toList());
+    return FieldData.orNothing(
+        FieldData.words(data).stream().filter(Address::isAssetName).distinct().toList());
   }
 
   @Override
@@ -35,12 +35,12 @@ public record PicturesField(Head head, int most) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
-    out.pictures(Data.as(value));
+  public void show(Object value, FieldOutput out) {
+    out.pictures(FieldData.as(value));
   }
 
   @Override
   public Set<String> assets(Object value) {
-    return Set.copyOf(Data.<List<String>>as(value));
+    return Set.copyOf(FieldData.<List<String>>as(value));
   }
 }

@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
  *
  * @param head what every field has
  */
-public record RichTextField(Head head) implements Field {
+public record RichTextField(FieldProperties head) implements Field {
   private static final int MOST = 1_000_000;
 
   @Override
@@ -29,7 +29,7 @@ public record RichTextField(Head head) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return Data.orNothing(HtmlWriter.write(HtmlReader.read(Data.text(data))));
+    return FieldData.orNothing(HtmlWriter.write(HtmlReader.read(FieldData.text(data))));
   }
 
   @Override
@@ -40,7 +40,7 @@ public record RichTextField(Head head) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.text(HtmlReader.read((String) value));
   }
 

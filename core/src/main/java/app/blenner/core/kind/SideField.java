@@ -14,7 +14,7 @@ import java.util.Set;
  *
  * @param head what every field has
  */
-public record SideField(Head head) implements Field {
+public record SideField(FieldProperties head) implements Field {
   /** Most parts of one column. */
   public static final int MOST = 20;
 
@@ -41,18 +41,18 @@ public record SideField(Head head) implements Field {
         }
       }
     }
-    return Data.orNothing(out);
+    return FieldData.orNothing(out);
   }
 
   private static Map<String, String> tidy(Map<?, ?> row) {
-    SidePart part = SidePart.of(Data.line(row.get("part")));
+    SidePart part = SidePart.of(FieldData.line(row.get("part")));
     Map<String, String> out = new LinkedHashMap<>();
     if (part == null) {
       return out;
     }
     out.put("part", part.word());
     for (String name : part.needs()) {
-      String text = String.join("\n", Data.lines(row.get(name)));
+      String text = String.join("\n", FieldData.lines(row.get(name)));
       if (!text.isEmpty()) {
         out.put(name, text);
       }
@@ -62,7 +62,7 @@ public record SideField(Head head) implements Field {
 
   @Override
   public String problem(Object value) {
-    List<Map<String, String>> parts = Data.as(value);
+    List<Map<String, String>> parts = FieldData.as(value);
     String tooMany = Limits.number(head, parts.size(), MOST, "parts");
     if (!tooMany.isEmpty()) {
       return tooMany;
@@ -79,14 +79,14 @@ public record SideField(Head head) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     // It is no field among fields: the page of the item lays it out beside the text.
   }
 
   @Override
   public Set<String> assets(Object value) {
     Set<String> out = new LinkedHashSet<>();
-    for (Map<String, String> part : Data.<List<Map<String, String>>>as(value)) {
+    for (Map<String, String> part : FieldData.<List<Map<String, String>>>as(value)) {
       String picture = part.getOrDefault("picture", "");
       if (Address.isAssetName(picture)) {
         out.add(picture);

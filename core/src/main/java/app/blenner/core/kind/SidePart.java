@@ -46,8 +46,8 @@ public enum SidePart {
 
   /** The parts of an item's column in their order, with what each needs. */
   public static List<Map<String, String>> in(Content content) {
-    return Standard.value(content, Standard.SIDE)
-        .map(Data::<List<Map<String, String>>>as)
+    return StandardFields.value(content, StandardFields.SIDE)
+        .map(FieldData::<List<Map<String, String>>>as)
         .orElse(List.of());
   }
 

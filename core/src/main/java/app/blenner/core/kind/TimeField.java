@@ -10,7 +10,7 @@ import java.util.Map;
  *
  * @param head what every field has
  */
-public record TimeField(Head head) implements Field {
+public record TimeField(FieldProperties head) implements Field {
 
   @Override
   public FieldType type() {
@@ -25,7 +25,7 @@ public record TimeField(Head head) implements Field {
   @Override
   public Object tidy(Object data) {
     try {
-      return LocalTime.parse(Data.line(data)).truncatedTo(ChronoUnit.MINUTES).toString();
+      return LocalTime.parse(FieldData.line(data)).truncatedTo(ChronoUnit.MINUTES).toString();
     } catch (DateTimeParseException e) {
       return null;
     }
@@ -37,7 +37,7 @@ public record TimeField(Head head) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.time(LocalTime.parse((String) value));
   }
 }

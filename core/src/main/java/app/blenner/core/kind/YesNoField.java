@@ -7,7 +7,7 @@ import java.util.Map;
  *
  * @param head what every field has
  */
-public record YesNoField(Head head) implements Field {
+public record YesNoField(FieldProperties head) implements Field {
 
   @Override
   public FieldType type() {
@@ -21,7 +21,7 @@ public record YesNoField(Head head) implements Field {
 
   @Override
   public Object tidy(Object data) {
-    return switch (Data.line(data)) {
+    return switch (FieldData.line(data)) {
       case "true" -> true;
       case "false" -> false;
       default -> null;
@@ -34,7 +34,7 @@ public record YesNoField(Head head) implements Field {
   }
 
   @Override
-  public void show(Object value, FieldOut out) {
+  public void show(Object value, FieldOutput out) {
     out.yesNo((Boolean) value);
   }
 }

@@ -1,6 +1,6 @@
 package app.blenner.core.media;
 
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.EOFException;
@@ -17,7 +17,8 @@ final class GifData {
 
   private GifData() {}
 
-  static void strip(DataInputStream in, DataOutputStream out) throws IOException, PictureBroken {
+  static void strip(DataInputStream in, DataOutputStream out)
+      throws IOException, BrokenPictureException {
     byte[] head = exactly(in, 13);
     out.write(head);
     table(in, out, head[10]);

@@ -1,6 +1,6 @@
 package app.blenner.core.media;
 
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.EOFException;
@@ -35,7 +35,7 @@ final class GifTime {
   }
 
   /** How long it moves from its first picture to its last. */
-  static Duration of(DataInputStream in) throws IOException, PictureBroken {
+  static Duration of(DataInputStream in) throws IOException, BrokenPictureException {
     GifTime time = new GifTime(in);
     try {
       time.read();
@@ -53,7 +53,7 @@ final class GifTime {
     return plays == 0 ? MovingTime.WITHOUT_END : Duration.ofMillis(10 * (once * plays - last));
   }
 
-  private void read() throws IOException, PictureBroken {
+  private void read() throws IOException, BrokenPictureException {
     byte[] head = GifData.exactly(in, 13);
     GifData.table(in, NOWHERE, head[10]);
     while (true) {

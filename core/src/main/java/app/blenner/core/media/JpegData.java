@@ -1,6 +1,6 @@
 package app.blenner.core.media;
 
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.EOFException;
@@ -16,7 +16,7 @@ final class JpegData {
   private JpegData() {}
 
   static void strip(DataInputStream in, DataOutputStream out, int orientation)
-      throws IOException, PictureBroken {
+      throws IOException, BrokenPictureException {
     if (in.readUnsignedShort() != 0xFF00 + BEGINS) {
       throw PictureData.broken();
     }
@@ -40,7 +40,7 @@ final class JpegData {
     out.writeShort(0xFF00 + ENDS);
   }
 
-  private static byte[] segment(DataInputStream in) throws IOException, PictureBroken {
+  private static byte[] segment(DataInputStream in) throws IOException, BrokenPictureException {
     int length = in.readUnsignedShort() - 2;
     if (length < 0) {
       throw PictureData.broken();
@@ -63,7 +63,7 @@ final class JpegData {
         || (marker == 0xEE && begin.startsWith("Adobe"));
   }
 
-  private static int marker(DataInputStream in) throws IOException, PictureBroken {
+  private static int marker(DataInputStream in) throws IOException, BrokenPictureException {
     int b = in.readUnsignedByte();
     if (b != 0xFF) {
       throw PictureData.broken();

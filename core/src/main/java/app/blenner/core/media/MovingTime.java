@@ -1,6 +1,6 @@
 package app.blenner.core.media;
 
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
 import java.io.BufferedInputStream;
 import java.io.DataInputStream;
 import java.io.IOException;
@@ -23,7 +23,7 @@ public final class MovingTime {
     try (DataInputStream in =
         new DataInputStream(new BufferedInputStream(Files.newInputStream(file)))) {
       return GifTime.of(in);
-    } catch (PictureBroken e) {
+    } catch (BrokenPictureException e) {
       return Duration.ZERO;
     }
   }

@@ -23,7 +23,7 @@ public final class PdfPages {
     return Loader.loadPDF(file.toFile(), "", IOUtils.createTempFileOnlyStreamCache());
   }
 
-  static FileSays says(Path file) throws IOException {
+  static FileMetadata says(Path file) throws IOException {
     try (PDDocument document = open(file)) {
       PDDocumentInformation said = document.getDocumentInformation();
       Description words =
@@ -36,7 +36,7 @@ public final class PdfPages {
               "",
               line(said.getSubject()),
               List.of());
-      return new FileSays(1, Duration.ZERO, document.getNumberOfPages(), words);
+      return new FileMetadata(1, Duration.ZERO, document.getNumberOfPages(), words);
     }
   }
 

@@ -1,6 +1,6 @@
 package app.blenner.core.media;
 
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
@@ -22,10 +22,10 @@ public final class PictureData {
    *
    * @param type JPEG, PNG, GIF or WebP; of other types nothing is taken out
    * @param orientation its EXIF orientation, 1 to 8, which is said again
-   * @throws PictureBroken where the file ends before the picture does, or is not what it seems
+   * @throws BrokenPictureException where the file ends before the picture does, or is not what it seems
    */
   public static void strip(Path from, Path to, FileType type, int orientation)
-      throws IOException, PictureBroken {
+      throws IOException, BrokenPictureException {
     try (DataInputStream in =
             new DataInputStream(new BufferedInputStream(Files.newInputStream(from), 1 << 16));
         DataOutputStream out =
@@ -38,15 +38,16 @@ public final class PictureData {
         default -> in.transferTo(out);
       }
     } catch (EOFException e) {
-      throw new PictureBroken("This picture is broken: its file ends before the picture does.");
+      throw new BrokenPictureException(
+          "This picture is broken: its file ends before the picture does.");
     }
     if (type == FileType.WEBP) {
       WebpData.sayLength(to);
     }
   }
 
-  static PictureBroken broken() {
-    return new PictureBroken(
+  static BrokenPictureException broken() {
+    return new BrokenPictureException(
         "This picture is broken: there is something in it that is no picture.");
   }
 

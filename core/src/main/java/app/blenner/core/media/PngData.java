@@ -1,6 +1,6 @@
 package app.blenner.core.media;
 
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.EOFException;
@@ -22,7 +22,7 @@ final class PngData {
   private PngData() {}
 
   static void strip(DataInputStream in, DataOutputStream out, int orientation)
-      throws IOException, PictureBroken {
+      throws IOException, BrokenPictureException {
     if (in.readLong() != SIGNATURE) {
       throw PictureData.broken();
     }

@@ -1,6 +1,6 @@
 package app.blenner.core.media;
 
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
 import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -54,11 +54,12 @@ public final class SvgCleaning {
   /**
    * A drawing without anything that is not drawing, in UTF-8.
    *
-   * @throws PictureBroken where it is no drawing in SVG, or no end of one
+   * @throws BrokenPictureException where it is no drawing in SVG, or no end of one
    */
-  public static String clean(Path file) throws IOException, PictureBroken {
+  public static String clean(Path file) throws IOException, BrokenPictureException {
     if (Files.size(file) > LARGEST) {
-      throw new PictureBroken("It is a drawing of more than 10 MB; bring it in as a picture.");
+      throw new BrokenPictureException(
+          "It is a drawing of more than 10 MB; bring it in as a picture.");
     }
     XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
     factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
@@ -71,11 +72,11 @@ public final class SvgCleaning {
       cleaning.document();
       return cleaning.out.toString();
     } catch (XMLStreamException | RuntimeException e) {
-      throw new PictureBroken("This drawing is broken: it is no XML that could be read.");
+      throw new BrokenPictureException("This drawing is broken: it is no XML that could be read.");
     }
   }
 
-  private void document() throws XMLStreamException, PictureBroken {
+  private void document() throws XMLStreamException, BrokenPictureException {
     while (in.hasNext()) {
       switch (in.next()) {
         case XMLStreamConstants.START_ELEMENT -> start();
@@ -90,18 +91,18 @@ public final class SvgCleaning {
       }
     }
     if (out.isEmpty()) {
-      throw new PictureBroken("There is no drawing in this file.");
+      throw new BrokenPictureException("There is no drawing in this file.");
     }
   }
 
-  private void start() throws XMLStreamException, PictureBroken {
+  private void start() throws XMLStreamException, BrokenPictureException {
     String name = in.getLocalName();
     boolean ours = in.getNamespaceURI() == null || in.getNamespaceURI().equals(SVG);
     if (++depth > DEEPEST) {
-      throw new PictureBroken(
+      throw new BrokenPictureException(
           "This drawing holds more groups within each other than anybody draws.");
     } else if (depth == 1 && !(ours && name.equals("svg"))) {
-      throw new PictureBroken("There is no drawing in this file.");
+      throw new BrokenPictureException("There is no drawing in this file.");
     } else if (ours && name.equals("a")) {
       return; // what a link holds is drawing, where it leads is not
     } else if (!ours || !KEPT.contains(name)) {

@@ -1,6 +1,6 @@
 package app.blenner.core.media;
 
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.EOFException;
@@ -21,7 +21,7 @@ final class WebpData {
   private WebpData() {}
 
   static void strip(DataInputStream in, DataOutputStream out, int orientation)
-      throws IOException, PictureBroken {
+      throws IOException, BrokenPictureException {
     String head = name(in);
     long left = length(in) - 4;
     if (!head.equals("RIFF") || !name(in).equals("WEBP")) {

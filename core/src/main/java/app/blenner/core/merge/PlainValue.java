@@ -4,7 +4,7 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.kind.Field;
-import app.blenner.core.kind.FieldOut;
+import app.blenner.core.kind.FieldOutput;
 import com.ibm.icu.text.ListFormatter;
 import java.math.BigDecimal;
 import java.text.NumberFormat;
@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 
 /** The value of a field as a few words in a line. */
-final class PlainValue implements FieldOut {
+final class PlainValue implements FieldOutput {
   private final Filling filling;
   private String words = "";
 

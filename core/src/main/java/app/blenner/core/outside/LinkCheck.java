@@ -1,10 +1,10 @@
 package app.blenner.core.outside;
 
 import app.blenner.core.document.Address;
+import app.blenner.core.outside.FetchOutcome.Answered;
+import app.blenner.core.outside.FetchOutcome.Failed;
+import app.blenner.core.outside.FetchOutcome.Reason;
 import app.blenner.core.outside.LinkAnswer.Verdict;
-import app.blenner.core.outside.Outcome.Answered;
-import app.blenner.core.outside.Outcome.Failed;
-import app.blenner.core.outside.Outcome.Reason;
 import java.net.URI;
 import java.time.Duration;
 import java.time.Instant;
@@ -39,7 +39,7 @@ public final class LinkCheck {
      *
      * @param content whether its content is asked for (GET) or only whether there is one (HEAD)
      */
-    Outcome ask(URI address, boolean content);
+    FetchOutcome ask(URI address, boolean content);
   }
 
   /**
@@ -60,7 +60,7 @@ public final class LinkCheck {
       if (!seen.add(at)) {
         return found(Verdict.DOUBTFUL, "It leads round in a circle.", now);
       }
-      Outcome outcome = askBoth(at, asker);
+      FetchOutcome outcome = askBoth(at, asker);
       if (outcome instanceof Failed failed) {
         return failed(failed.reason(), now);
       }
@@ -82,8 +82,8 @@ public final class LinkCheck {
   }
 
   /** Servers that know HEAD badly, or answer it with a lie, are asked once more in the usual way. */
-  private static Outcome askBoth(URI at, Asker asker) {
-    Outcome outcome = asker.ask(at, false);
+  private static FetchOutcome askBoth(URI at, Asker asker) {
+    FetchOutcome outcome = asker.ask(at, false);
     boolean again =
         outcome instanceof Answered a
             ? a.status() >= 400 && a.status() != 429

@@ -27,11 +27,11 @@ public final class PictureReader {
   public record Head(Size size, int frames) {}
 
   private interface Use<T> {
-    T of(ImageReader reader) throws IOException, PictureBroken;
+    T of(ImageReader reader) throws IOException, BrokenPictureException;
   }
 
   /** What the file says, without reading a pixel. */
-  public static Head head(Path file) throws PictureBroken {
+  public static Head head(Path file) throws BrokenPictureException {
     return with(
         file,
         reader -> {
@@ -41,15 +41,15 @@ public final class PictureReader {
         });
   }
 
-  private static Size size(ImageReader reader) throws IOException, PictureBroken {
+  private static Size size(ImageReader reader) throws IOException, BrokenPictureException {
     int width = reader.getWidth(0);
     int height = reader.getHeight(0);
     if (width < 1 || height < 1) {
-      throw new PictureBroken("This picture has no size.");
+      throw new BrokenPictureException("This picture has no size.");
     }
     Size size = new Size(width, height);
     if (size.pixels() > MOST_PIXELS) {
-      throw new PictureBroken(
+      throw new BrokenPictureException(
           String.format(
               java.util.Locale.ROOT,
               "This picture says that it has %,d × %,d pixels. More than %d million are not opened;"
@@ -62,7 +62,7 @@ public final class PictureReader {
   }
 
   /** The first picture of a file. */
-  static Raster read(Path file) throws PictureBroken {
+  static Raster read(Path file) throws BrokenPictureException {
     return with(
         file,
         reader -> {
@@ -73,7 +73,7 @@ public final class PictureReader {
   }
 
   /** The first picture of a file with fewer pixels, where it has many: about as many as wanted along the longer side, up to twice as many. */
-  static BufferedImage small(Path file, int longest) throws PictureBroken {
+  static BufferedImage small(Path file, int longest) throws BrokenPictureException {
     return with(
         file,
         reader -> {
@@ -86,16 +86,16 @@ public final class PictureReader {
   }
 
   /** The first picture of a file, written as PNG: of formats that pages do not show. */
-  public static byte[] asPng(Path file) throws IOException, PictureBroken {
+  public static byte[] asPng(Path file) throws IOException, BrokenPictureException {
     return PictureWriter.write(read(file), Rendition.Format.PNG);
   }
 
-  private static <T> T with(Path file, Use<T> use) throws PictureBroken {
+  private static <T> T with(Path file, Use<T> use) throws BrokenPictureException {
     try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
       Iterator<ImageReader> readers =
           in == null ? java.util.Collections.emptyIterator() : ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
-        throw new PictureBroken("This is no picture that can be read.");
+        throw new BrokenPictureException("This is no picture that can be read.");
       }
       ImageReader reader = readers.next();
       try {
@@ -106,7 +106,7 @@ public final class PictureReader {
       }
     } catch (IOException | RuntimeException e) {
       // Broken pictures fail in the reader in many ways; each means the same for people.
-      throw new PictureBroken(
+      throw new BrokenPictureException(
           "This picture is broken: it ends too soon, or holds what it should not.");
     }
   }

@@ -86,8 +86,8 @@ record Raster(byte[] pixels, int channels, Size size) {
         : new Raster(Resampling.to(pixels, channels, size, other), channels, other);
   }
 
-  Raster turned(Turn turn) {
-    if (turn.equals(Turn.NONE)) {
+  Raster turned(Orientation turn) {
+    if (turn.equals(Orientation.NONE)) {
       return this;
     }
     Size upright = turn.of(size);
@@ -95,7 +95,7 @@ record Raster(byte[] pixels, int channels, Size size) {
     int to = 0;
     for (int y = 0; y < upright.height(); y++) {
       for (int x = 0; x < upright.width(); x++) {
-        Turn.Pixel at = turn.source(x, y, size);
+        Orientation.Pixel at = turn.source(x, y, size);
         int from = (at.y() * size.width() + at.x()) * channels;
         for (int c = 0; c < channels; c++) {
           out[to++] = pixels[from + c];

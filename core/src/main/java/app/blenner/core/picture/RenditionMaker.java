@@ -19,8 +19,8 @@ public final class RenditionMaker {
    * @param edit what people have done to it
    * @param focus what every crop keeps in sight, of the edited picture
    */
-  public record Source(Path file, Turn stored, Edit edit, Focus focus) {
-    Turn turn() {
+  public record Source(Path file, Orientation stored, PictureEdit edit, Focus focus) {
+    Orientation turn() {
       return stored.then(edit.turn());
     }
   }
@@ -35,12 +35,12 @@ public final class RenditionMaker {
   /**
    * Makes renditions, the largest first; the picture is opened once, and smaller ones are made of larger ones.
    *
-   * @throws PictureBroken where the file is no picture that can be opened
+   * @throws BrokenPictureException where the file is no picture that can be opened
    */
   public static void make(Source source, List<Rendition> wanted, Taker taker)
-      throws IOException, PictureBroken {
+      throws IOException, BrokenPictureException {
     Raster whole = PictureReader.read(source.file());
-    Turn turn = source.turn();
+    Orientation turn = source.turn();
     Size edited = source.edit().crop().of(turn.of(whole.size())).size();
     List<Rendition> order = new ArrayList<>(wanted);
     order.sort(

@@ -34,18 +34,18 @@ public final class WordsInPicture {
    * Whether there seem to be words in a picture.
    *
    * @param turn how its stored pixels are turned
-   * @throws PictureBroken where it cannot be read
+   * @throws BrokenPictureException where it cannot be read
    */
-  public static boolean suspected(Path file, Turn turn) throws PictureBroken {
+  public static boolean suspected(Path file, Orientation turn) throws BrokenPictureException {
     return suspected(PictureReader.small(file, LONGEST), turn);
   }
 
-  static boolean suspected(BufferedImage image, Turn turn) {
-    Greys all = Greys.of(image, LONGEST).turned(turn);
+  static boolean suspected(BufferedImage image, Orientation turn) {
+    LuminanceImage all = LuminanceImage.of(image, LONGEST).turned(turn);
     for (double scale : SCALES) {
-      Greys greys = scale == 1 ? all : all.scaled(scale);
+      LuminanceImage greys = scale == 1 ? all : all.scaled(scale);
       for (boolean darker : new boolean[] {true, false}) {
-        List<Blob> letters = letters(greys, darker);
+        List<ConnectedComponent> letters = letters(greys, darker);
         if (rows(letters).stream().anyMatch(WordsInPicture::isWriting)) {
           return true;
         }
@@ -54,9 +54,10 @@ public final class WordsInPicture {
     return false;
   }
 
-  private static List<Blob> letters(Greys greys, boolean darker) {
-    List<Blob> out = new ArrayList<>();
-    for (Blob b : Blob.all(greys, greys.standingOut(darker, REACH), MOST_HEIGHT)) {
+  private static List<ConnectedComponent> letters(LuminanceImage greys, boolean darker) {
+    List<ConnectedComponent> out = new ArrayList<>();
+    for (ConnectedComponent b :
+        ConnectedComponent.all(greys, greys.standingOut(darker, REACH), MOST_HEIGHT)) {
       boolean shaped =
           b.height() >= LEAST_HEIGHT
               && b.width() <= 1.6 * b.height()
@@ -70,15 +71,16 @@ public final class WordsInPicture {
   }
 
   /** Rows of what may be letters: each goes on with the nearest to its right that stands as it does. */
-  static List<List<Blob>> rows(List<Blob> letters) {
-    List<Blob> sorted = letters.stream().sorted(Comparator.comparingInt(Blob::left)).toList();
+  static List<List<ConnectedComponent>> rows(List<ConnectedComponent> letters) {
+    List<ConnectedComponent> sorted =
+        letters.stream().sorted(Comparator.comparingInt(ConnectedComponent::left)).toList();
     int[] next = new int[sorted.size()];
     boolean[] led = new boolean[sorted.size()];
     for (int i = 0; i < next.length; i++) {
       next[i] = -1;
-      Blob a = sorted.get(i);
+      ConnectedComponent a = sorted.get(i);
       for (int k = i + 1; k < next.length; k++) {
-        Blob b = sorted.get(k);
+        ConnectedComponent b = sorted.get(k);
         if (b.left() - a.right() > Math.max(a.height(), MOST_HEIGHT)) {
           break;
         }
@@ -89,10 +91,10 @@ public final class WordsInPicture {
         }
       }
     }
-    List<List<Blob>> out = new ArrayList<>();
+    List<List<ConnectedComponent>> out = new ArrayList<>();
     for (int i = 0; i < next.length; i++) {
       if (!led[i]) {
-        List<Blob> row = new ArrayList<>();
+        List<ConnectedComponent> row = new ArrayList<>();
         for (int k = i; k >= 0; k = next[k]) {
           row.add(sorted.get(k));
         }
@@ -102,7 +104,7 @@ public final class WordsInPicture {
     return out;
   }
 
-  private static boolean goesOn(Blob a, Blob b) {
+  private static boolean goesOn(ConnectedComponent a, ConnectedComponent b) {
     int tall = Math.max(a.height(), b.height());
     int low = Math.min(a.height(), b.height());
     int gap = b.left() - a.right();
@@ -117,28 +119,28 @@ public final class WordsInPicture {
         && Math.max(a.stroke(), b.stroke()) <= 2 * Math.min(a.stroke(), b.stroke());
   }
 
-  private static boolean isWriting(List<Blob> row) {
+  private static boolean isWriting(List<ConnectedComponent> row) {
     if (row.size() < LEAST_LETTERS) {
       return false;
     }
-    int tall = row.stream().mapToInt(Blob::height).max().orElseThrow();
+    int tall = row.stream().mapToInt(ConnectedComponent::height).max().orElseThrow();
     return onOneLine(row, tall) && ofTwoHeights(row) && ofOnePen(row) && differ(row);
   }
 
   /** Most stand on one straight line, whichever way it leans a little. */
-  private static boolean onOneLine(List<Blob> row, int tall) {
+  private static boolean onOneLine(List<ConnectedComponent> row, int tall) {
     int most = 0;
     double off = Math.max(1, 0.1 * tall);
     for (int i = 0; i < row.size(); i++) {
       for (int k = i + 1; k < row.size(); k++) {
-        Blob a = row.get(i);
-        Blob b = row.get(k);
+        ConnectedComponent a = row.get(i);
+        ConnectedComponent b = row.get(k);
         double slope = (double) (b.bottom() - a.bottom()) / Math.max(1, b.left() - a.left());
         if (Math.abs(slope) > 0.2) {
           continue;
         }
         int on = 0;
-        for (Blob c : row) {
+        for (ConnectedComponent c : row) {
           double line = a.bottom() + slope * (c.left() - a.left());
           on += Math.abs(c.bottom() - line) <= off ? 1 : 0;
         }
@@ -149,8 +151,8 @@ public final class WordsInPicture {
   }
 
   /** Letters are small or capital: two heights, and nothing between or beyond them but here and there. */
-  private static boolean ofTwoHeights(List<Blob> row) {
-    int[] heights = row.stream().mapToInt(Blob::height).sorted().toArray();
+  private static boolean ofTwoHeights(List<ConnectedComponent> row) {
+    int[] heights = row.stream().mapToInt(ConnectedComponent::height).sorted().toArray();
     int most = 0;
     for (int low : heights) {
       int in = 0;
@@ -166,17 +168,19 @@ public final class WordsInPicture {
   }
 
   /** One thickness and one brightness. */
-  private static boolean ofOnePen(List<Blob> row) {
-    return spread(row, Blob::stroke) <= 0.25 * mean(row, Blob::stroke)
-        && spread(row, Blob::bright) <= 16;
+  private static boolean ofOnePen(List<ConnectedComponent> row) {
+    return spread(row, ConnectedComponent::stroke) <= 0.25 * mean(row, ConnectedComponent::stroke)
+        && spread(row, ConnectedComponent::bright) <= 16;
   }
 
-  private static double mean(List<Blob> row, ToDoubleFunction<Blob> of) {
+  private static double mean(
+      List<ConnectedComponent> row, ToDoubleFunction<ConnectedComponent> of) {
     return row.stream().mapToDouble(of).average().orElseThrow();
   }
 
   /** The standard deviation. */
-  private static double spread(List<Blob> row, ToDoubleFunction<Blob> of) {
+  private static double spread(
+      List<ConnectedComponent> row, ToDoubleFunction<ConnectedComponent> of) {
     double mean = mean(row, of);
     double squares =
         row.stream().mapToDouble(of).map(x -> (x - mean) * (x - mean)).average().orElseThrow();
@@ -184,7 +188,7 @@ public final class WordsInPicture {
   }
 
   /** Bricks, keys and windows are all alike; letters are not. */
-  private static boolean differ(List<Blob> row) {
+  private static boolean differ(List<ConnectedComponent> row) {
     double sum = 0;
     int pairs = 0;
     for (int i = 0; i < row.size(); i++) {

@@ -5,22 +5,22 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** An address is short enough to be said and sent. */
 public final class AddressLong extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "address-long",
           "Long addresses",
           "Long addresses are cut off in mails and search results, and nobody types them.",
           "Common practice: at most some 75 characters for an item’s own part",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a shorter address",
           "shorter addresses");
 

@@ -9,24 +9,24 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /** An alternative text does not say what the text beside the picture says already. */
 public final class AlternativeBeside extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "alternative-beside",
           "Alternative texts that repeat the text beside the picture",
           "People with a screen reader hear the same words twice, one after the other.",
           "HTML Living Standard, 4.8.4.4, images whose contents stand in the text already; WCAG 2.2, technique H2",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "another alternative text than the text beside it",
           "%d other alternative texts than the text beside them");
 

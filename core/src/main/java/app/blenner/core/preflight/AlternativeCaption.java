@@ -4,20 +4,20 @@ import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Picture;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 
 /** An alternative text says what the caption does not. */
 public final class AlternativeCaption extends BasicRule implements AlternativeRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "alternative-caption",
           "Alternative texts that repeat the caption",
           "People with a screen reader hear the same sentence twice, and still not what the picture shows.",
           "Common practice; HTML Living Standard, 4.8.4.4.8, images whose contents have a caption",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "another alternative text than the caption",
           "%d other alternative texts than the captions");
 

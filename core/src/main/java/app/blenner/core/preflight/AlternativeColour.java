@@ -3,23 +3,23 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Picture;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 
 /** An alternative text says more than a colour. */
 public final class AlternativeColour extends BasicRule implements AlternativeRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "alternative-colour",
           "Alternative texts that name a colour alone",
           "Whoever does not see the picture learns of it nothing that means anything.",
           "WCAG 2.2, success criteria 1.1.1 Non-text Content and 1.4.1 Use of Color",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "another alternative text for one picture",
           "other alternative texts for %d pictures");
 

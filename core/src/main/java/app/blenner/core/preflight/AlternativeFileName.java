@@ -3,21 +3,21 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Picture;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.regex.Pattern;
 
 /** An alternative text is words, not the name of a file. */
 public final class AlternativeFileName extends BasicRule implements AlternativeRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "alternative-file-name",
           "Alternative texts that are names of files",
           "Instead of what the picture shows, people hear letters and numbers.",
           "WCAG 2.2, failure F30 of success criterion 1.1.1",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "words instead of the name of a file",
           "words instead of the names of %d files");
 

@@ -5,20 +5,20 @@ import app.blenner.core.language.Counts;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 
 /** An alternative text can be heard in one breath. */
 public final class AlternativeLength extends BasicRule implements AlternativeRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "alternative-length",
           "Long alternative texts",
           "It is read out without a stop, and nobody can go back in it. What is longer belongs in the text or the caption.",
           "Common practice; W3C, Web Accessibility Tutorials, complex images",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a shorter alternative text",
           "%d shorter alternative texts");
 

@@ -4,23 +4,23 @@ import app.blenner.core.document.Picture;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
 /** An alternative text does not begin by saying that it is of a picture. */
 public final class AlternativeOpening extends BasicRule implements AlternativeRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "alternative-opening",
           "Alternative texts that begin “image of”",
           "A screen reader has just said that it is a picture.",
           "Common practice; W3C, Web Accessibility Tutorials, images: tips and tricks",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one alternative text without its opening",
           "%d alternative texts without their openings");
 

@@ -1,26 +1,26 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.face.SearchResult;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** The address of an original is one that search engines can go to. */
 public final class CanonicalAddress extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "canonical-address",
           "The address of the original",
           "Search engines are led there instead of here; where they cannot go, neither page is found.",
           "RFC 6596, section 3: the target of a canonical link is an IRI of a page",
-          Weight.REQUIRED,
+          RuleSeverity.REQUIRED,
           "the address of its original set right",
           "the addresses of its originals set right");
 
@@ -30,11 +30,11 @@ public final class CanonicalAddress extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    String given = Standard.text(subject.content(), Standard.SEARCH_CANONICAL);
+    String given = StandardFields.text(subject.content(), StandardFields.SEARCH_CANONICAL);
     if (given.isEmpty() || SearchResult.isPage(given)) {
       return List.of();
     }
-    String field = Finding.FIELD + Standard.SEARCH_CANONICAL;
+    String field = Finding.FIELD + StandardFields.SEARCH_CANONICAL;
     return List.of(
         Finding.onField(
             this,

@@ -11,24 +11,24 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
-import app.blenner.core.tidy.Undress;
+import app.blenner.core.tidy.FormattingRemoval;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /** Text stands out from its ground, wherever either has a colour of its own. */
 public final class ColourContrast extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "colour-contrast",
           "Text that hardly stands out",
           "In sunlight, on a poor screen or with ageing eyes it cannot be read.",
           "WCAG 2.2, success criterion 1.4.3 Contrast (Minimum)",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one stretch of text that stands out",
           "%d stretches of text that stand out");
 
@@ -82,7 +82,8 @@ public final class ColourContrast extends BasicRule implements BlockRule {
         List.of(
             Fix.ofItem(
                 "Take its colours off",
-                (content, at) -> content.withBody(Undress.colours(content.body(), at, from, to)))));
+                (content, at) ->
+                    content.withBody(FormattingRemoval.colours(content.body(), at, from, to)))));
   }
 
   private static String value(Inline inline, Mark.Kind kind, String otherwise) {

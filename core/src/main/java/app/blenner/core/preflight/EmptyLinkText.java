@@ -8,26 +8,26 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
-import app.blenner.core.rule.Level;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
+import app.blenner.core.rule.Severity;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Every link has words, or a picture with alternative text, to say where it goes. */
 public final class EmptyLinkText extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "empty-link-text",
           "Links without words",
           "A link without words cannot be seen, and a screen reader has nothing to say for it.",
           "WCAG 2.2, success criteria 2.4.4 Link Purpose and 4.1.2; failure F89",
-          Weight.REQUIRED,
+          RuleSeverity.REQUIRED,
           "words for one link",
           "words for %d links");
 
@@ -37,7 +37,7 @@ public final class EmptyLinkText extends BasicRule implements BlockRule {
 
   @Override
   public List<Finding> look(Passage passage, Settings settings) {
-    Level level = settings.level(this);
+    Severity level = settings.level(this);
     List<Finding> found = new ArrayList<>();
     for (Place place : passage.places()) {
       whole(place, level, found);
@@ -63,7 +63,7 @@ public final class EmptyLinkText extends BasicRule implements BlockRule {
   }
 
   /** A block that is a link as a whole. */
-  private void whole(Place place, Level level, List<Finding> found) {
+  private void whole(Place place, Severity level, List<Finding> found) {
     if (place.block() instanceof Picture p) {
       // While nobody has said what the picture shows, that is the finding to mend first.
       if (p.link() != null && p.alternative() != null && saysNothing(p.alternative())) {

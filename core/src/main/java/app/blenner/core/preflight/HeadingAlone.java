@@ -7,23 +7,23 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Something stands below each heading. */
 public final class HeadingAlone extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "heading-alone",
           "Headings without text below them",
           "A heading promises something. Whoever jumps to it finds nothing and takes the page for unfinished.",
           "WCAG 2.2, success criterion 1.3.1; Common practice",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "text below one heading",
           "text below %d headings");
 

@@ -5,23 +5,23 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** A heading is short enough to be taken in at a glance. */
 public final class HeadingLong extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "heading-long",
           "Long headings",
           "Headings are read in passing, to see what is where. A sentence is not seen at a glance.",
           "Common practice: a heading has at most some ten to fifteen words",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a shorter heading",
           "%d shorter headings");
 

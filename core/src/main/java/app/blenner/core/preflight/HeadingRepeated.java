@@ -4,11 +4,11 @@ import app.blenner.core.document.Heading;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -16,13 +16,13 @@ import java.util.Set;
 
 /** Two headings of one part say different things. */
 public final class HeadingRepeated extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "heading-repeated",
           "Headings said twice",
           "In a list of headings nobody can tell which of the two is meant.",
           "WCAG 2.2, success criterion 2.4.6 Headings and Labels; technique G130",
-          Weight.LOOK,
+          RuleSeverity.LOOK,
           "another heading",
           "%d other headings");
 

@@ -5,23 +5,23 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Heading levels go down one at a time. The page's title is level 1. */
 public final class HeadingSkipped extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "heading-skipped",
           "Skipped levels of headings",
           "Screen readers and search engines read the levels as the outline of the page.",
           "WCAG 2.2, success criterion 1.3.1 Info and Relationships; technique G141",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a heading of another level",
           "%d headings of another level");
 

@@ -6,10 +6,10 @@ import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,13 +20,13 @@ import java.util.regex.Pattern;
 
 /** A link to a file says what sort of file it is. */
 public final class LinkFile extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "link-file",
           "Links to files that do not say so",
           "A file may be large, and opens elsewhere or not at all; readers want to know before they press.",
           "Common practice: the kind of a file and its size stand in the link; WCAG 2.2, technique G201",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "the kind of file one link leads to",
           "the kinds of file %d links lead to");
 

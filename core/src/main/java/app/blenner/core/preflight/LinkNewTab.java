@@ -9,10 +9,10 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,13 +20,13 @@ import java.util.Set;
 
 /** A link that opens a new tab says so. */
 public final class LinkNewTab extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "link-new-tab",
           "Links that open a new tab unannounced",
           "Whoever does not see the new tab wonders why “back” does nothing any more.",
           "WCAG 2.2, techniques G200 and G201",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one link that says that it opens a new tab",
           "%d links that say that they open a new tab");
 

@@ -8,11 +8,11 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -20,13 +20,13 @@ import java.util.Set;
 
 /** A link within the text goes to a place that is there. */
 public final class LinkPlaceMissing extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "link-place-missing",
           "Links to places in the text that are not there",
           "Whoever presses it stays where they are, and takes the page for broken.",
           "HTML Living Standard, navigating to a fragment; WCAG 2.2, technique G124",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a place for one link within the text",
           "places for %d links within the text");
 

@@ -5,11 +5,11 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -18,13 +18,13 @@ import java.util.Set;
 
 /** Links with the same words go to the same place. */
 public final class LinkSameWords extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "link-same-words",
           "Links with the same words to two places",
           "Two links that sound the same are taken for one, and half of the readers miss the other.",
           "WCAG 2.2, success criterion 2.4.9 Link Purpose (Link Only); success criterion 3.2.4",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "other words for one link",
           "other words for %d links");
 

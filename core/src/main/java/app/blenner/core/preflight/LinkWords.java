@@ -5,23 +5,23 @@ import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 
 /** Links say by themselves where they go. */
 public final class LinkWords extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "link-words",
           "Links that say nothing by themselves",
           "Whoever goes from link to link, as people with a screen reader do, hears these words and no others.",
           "WCAG 2.2, success criteria 2.4.4 and 2.4.9 Link Purpose; failure F84",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "words that say where one link goes",
           "words that say where %d links go");
 

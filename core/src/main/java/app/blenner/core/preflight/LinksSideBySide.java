@@ -5,22 +5,22 @@ import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.LinkRun;
 import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** One place is linked once where it is spoken of. */
 public final class LinksSideBySide extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "links-side-by-side",
           "Links side by side to one place",
           "A screen reader says it twice, and the keyboard stops at it twice.",
           "WCAG 2.2, technique H2: neighbours that go to one place are one link",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one link instead of two",
           "one link each instead of %d more");
 

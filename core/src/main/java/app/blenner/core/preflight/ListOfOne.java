@@ -8,21 +8,21 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A list has more than one item. */
 public final class ListOfOne extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "list-of-one",
           "Lists of one",
           "A screen reader announces a list and how many items it has; one is none.",
           "Common practice: a list is of two or more",
-          Weight.LOOK,
+          RuleSeverity.LOOK,
           "a paragraph instead of a list of one",
           "paragraphs instead of %d lists of one");
 

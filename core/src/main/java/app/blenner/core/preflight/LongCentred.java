@@ -9,21 +9,21 @@ import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** Long text runs from one edge. */
 public final class LongCentred extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "long-centred",
           "Long text that is centred or justified",
           "The eye looks for each next line at another place, or meets holes in the lines.",
           "WCAG 2.2, success criterion 1.4.8 Visual Presentation (AAA); technique C19",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one long passage set as the language runs",
           "%d long passages set as the language runs");
 

@@ -6,20 +6,20 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 
 /** Films and sound can be read. */
 public final class MediaWords extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "media-words",
           "Films and sound without captions",
           "Who cannot hear it, or is where it must be silent, gets nothing of what is said.",
           "WCAG 2.2, success criteria 1.2.1 and 1.2.2; failures F8 and F74",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "captions for one film or sound",
           "captions for %d films or sounds");
 

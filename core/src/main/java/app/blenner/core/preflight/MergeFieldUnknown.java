@@ -11,23 +11,23 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Every merge field in the text is one that there is. */
 public final class MergeFieldUnknown extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "merge-field-unknown",
           "Merge fields that are not there",
           "Readers would find a hole in the sentence where it stands: what is in it is never shown to them.",
           "Common practice: what is filled in by itself needs something to be filled in with.",
-          Weight.REQUIRED,
+          RuleSeverity.REQUIRED,
           "another word for an unknown merge field",
           "other words for unknown merge fields");
 
@@ -74,7 +74,7 @@ public final class MergeFieldUnknown extends BasicRule {
       String name = inline.marks().value(Mark.Kind.MERGE_FIELD, null);
       if (name != null
           && !name.equals(before)
-          && !subject.around().fields().knows(name, subject.kind())) {
+          && !subject.context().fields().knows(name, subject.kind())) {
         found.add(
             Finding.onWords(
                 this,

@@ -7,20 +7,20 @@ import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 
 /** A paragraph can be taken in at one go. */
 public final class ParagraphLong extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "paragraph-long",
           "Long paragraphs",
           "On a phone it fills the screen and more, and readers skip what looks like a wall.",
           "Common practice: at most some 150 words, one thought",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a shorter paragraph",
           "%d shorter paragraphs");
 

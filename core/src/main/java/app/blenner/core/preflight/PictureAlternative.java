@@ -6,21 +6,21 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** Somebody has said of every picture what it shows, or that it is decorative. */
 public final class PictureAlternative extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "picture-alternative",
           "Pictures without alternative text",
           "People who cannot see it hear only “picture”.",
           "WCAG 2.2, success criterion 1.1.1 Non-text Content; techniques H37 and H67",
-          Weight.REQUIRED,
+          RuleSeverity.REQUIRED,
           "alternative text on one picture",
           "alternative text on %d pictures");
 

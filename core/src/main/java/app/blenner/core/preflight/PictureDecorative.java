@@ -6,21 +6,21 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A picture that has something said about it is not there for its looks alone. */
 public final class PictureDecorative extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "picture-decorative",
           "Decorative pictures with a caption",
           "A screen reader reads the caption of a picture it was told to leave out.",
           "WCAG 2.2, success criterion 1.1.1 Non-text Content; failure F39 read the other way",
-          Weight.LOOK,
+          RuleSeverity.LOOK,
           "a decision on one picture that is decorative",
           "decisions on %d pictures that are decorative");
 

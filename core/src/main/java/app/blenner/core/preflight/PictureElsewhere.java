@@ -6,22 +6,22 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** Somebody has decided about every picture that lies on another site. */
 public final class PictureElsewhere extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "picture-elsewhere",
           "Pictures on other sites",
           "A picture on another site can change or vanish there, and that site learns who reads this page. Until you"
               + " decide, readers get a link to it.",
           "Common practice; General Data Protection Regulation, article 25",
-          Weight.REQUIRED,
+          RuleSeverity.REQUIRED,
           "a decision about one picture on another site",
           "a decision about %d pictures on other sites");
 

@@ -8,23 +8,23 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Every linked snippet is one that there is. */
 public final class PieceMissing extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "snippet-missing",
           "Linked snippets that are gone",
           "Where it stood, readers see nothing at all.",
           "Common practice: what a page takes from elsewhere is there.",
-          Weight.REQUIRED,
+          RuleSeverity.REQUIRED,
           "a linked snippet that is there",
           "linked snippets that are there");
 
@@ -39,7 +39,7 @@ public final class PieceMissing extends BasicRule {
     for (int i = 0; i < passages.size(); i++) {
       for (Place place : passages.get(i).places()) {
         if (place.block() instanceof LinkedPiece piece
-            && !subject.around().pieces().contains(piece.key())) {
+            && !subject.context().pieces().contains(piece.key())) {
           found.add(
               Finding.onBlock(
                   this,

@@ -7,11 +7,11 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -19,13 +19,13 @@ import java.util.regex.Pattern;
 
 /** What stands in for a text is gone before readers come. */
 public final class Placeholder extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "placeholder",
           "Text that stands in for another",
           "It was put there to be replaced, and readers would see it as it is.",
           "Common practice: TK, dummy text and notes to oneself never go to print",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "the words for one placeholder",
           "the words for %d placeholders");
 

@@ -1,18 +1,18 @@
 package app.blenner.core.preflight;
 
-import app.blenner.core.preflight.beyond.AssetExpires;
-import app.blenner.core.preflight.beyond.DateOver;
-import app.blenner.core.preflight.beyond.LeadRule;
-import app.blenner.core.preflight.beyond.PictureFileRule;
-import app.blenner.core.preflight.beyond.SaidTwice;
-import app.blenner.core.preflight.beyond.TeaserPicture;
-import app.blenner.core.preflight.beyond.TermsCovered;
+import app.blenner.core.preflight.context.AssetExpires;
+import app.blenner.core.preflight.context.DateOver;
+import app.blenner.core.preflight.context.DuplicateDescription;
+import app.blenner.core.preflight.context.LinkTargetRule;
+import app.blenner.core.preflight.context.PictureFileRule;
+import app.blenner.core.preflight.context.TeaserPicture;
+import app.blenner.core.preflight.context.TermsCovered;
 import app.blenner.core.preflight.house.CountRules;
 import app.blenner.core.preflight.house.HeadlineCase;
 import app.blenner.core.preflight.house.HouseWords;
 import app.blenner.core.preflight.house.KeywordPlaces;
 import app.blenner.core.preflight.house.MissingRule;
-import app.blenner.core.preflight.house.PictureWords;
+import app.blenner.core.preflight.house.PictureTextRequired;
 import app.blenner.core.preflight.house.PlainWords;
 import app.blenner.core.preflight.language.AbbreviationUnexplained;
 import app.blenner.core.preflight.language.ForeignPassage;
@@ -21,13 +21,13 @@ import app.blenner.core.preflight.language.ProofreadRule;
 import app.blenner.core.preflight.typesetting.JustifiedHoles;
 import app.blenner.core.preflight.typesetting.LastLine;
 import app.blenner.core.preflight.typesetting.SharedTitle;
-import app.blenner.core.preflight.typesetting.SideColumn;
+import app.blenner.core.preflight.typesetting.SideColumnRule;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Level;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Severity;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Weight;
 import app.blenner.core.tidy.Tidy;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -74,7 +74,7 @@ public final class Preflight {
                 new MediaWords(),
                 new EmbedTitle(),
                 new AssetExpires()),
-            joined(PictureWords.all(), PictureFileRule.all())));
+            joined(PictureTextRequired.all(), PictureFileRule.all())));
     GROUPS.put(
         RuleGroup.LINKS,
         joined(
@@ -86,7 +86,7 @@ public final class Preflight {
                 new LinkPlaceMissing(),
                 new LinkNewTab(),
                 new LinkFile()),
-            joined(LeadRule.all(), CountRules.ofLinks())));
+            joined(LinkTargetRule.all(), CountRules.ofLinks())));
     GROUPS.put(
         RuleGroup.STRUCTURE,
         List.of(
@@ -109,10 +109,10 @@ public final class Preflight {
             new ForeignPassage(),
             new LastLine(),
             new JustifiedHoles(),
-            new SideColumn(),
+            new SideColumnRule(),
             new TableWide(),
             new ColourContrast(),
-            new DressMany()));
+            new TooManyStyles()));
     GROUPS.put(
         RuleGroup.WORDS,
         joined(
@@ -136,7 +136,7 @@ public final class Preflight {
                 new AddressLong(),
                 new KeywordPlaces(),
                 new TermsCovered()),
-            joined(CountRules.ofSearch(), SaidTwice.all())));
+            joined(CountRules.ofSearch(), DuplicateDescription.all())));
     GROUPS.put(RuleGroup.LEFTOVERS, List.copyOf(Tidy.rules()));
   }
 
@@ -180,7 +180,7 @@ public final class Preflight {
   static List<Finding> check(List<Rule> rules, Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
     for (Rule rule : rules) {
-      if (settings.weight(rule) != Weight.OFF) {
+      if (settings.weight(rule) != RuleSeverity.OFF) {
         String wording = settings.of(rule).wording();
         for (Finding f : asked(rule, subject, settings)) {
           found.add(wording.isEmpty() ? f : f.saying(wording));
@@ -206,23 +206,23 @@ public final class Preflight {
    *
    * @return empty when nothing must
    */
-  public static String needs(List<Noted> findings) {
+  public static String needs(List<StoredFinding> findings) {
     List<String> needs = new ArrayList<>();
     for (Rule rule : RULES) {
       int count =
           (int)
               findings.stream()
-                  .filter(f -> f.level() == Level.MUST_FIX && f.rule().equals(rule.id()))
+                  .filter(f -> f.level() == Severity.MUST_FIX && f.rule().equals(rule.id()))
                   .count();
       if (count > 0) {
-        needs.add(rule.told().need(count));
+        needs.add(rule.descriptor().need(count));
       }
     }
     return needs.isEmpty() ? "" : "Needs " + String.join(", ", needs);
   }
 
   /** How many of the findings are of a level. */
-  public static int count(List<Finding> findings, Level level) {
+  public static int count(List<Finding> findings, Severity level) {
     return (int) findings.stream().filter(f -> f.level() == level).count();
   }
 }

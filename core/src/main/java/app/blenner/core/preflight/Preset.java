@@ -1,9 +1,9 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Setting;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Weight;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -40,8 +40,8 @@ public enum Preset {
   public Settings settings(Settings before) {
     Map<String, Setting> all = new HashMap<>();
     for (Rule rule : Preflight.rules()) {
-      Weight usual = rule.told().weight();
-      Weight wanted = rule.always() ? usual : weight(rule, usual);
+      RuleSeverity usual = rule.descriptor().weight();
+      RuleSeverity wanted = rule.always() ? usual : weight(rule, usual);
       Setting set = before.of(rule).weighing(wanted == usual ? null : wanted);
       if (!set.equals(Setting.AS_IT_COMES)) {
         all.put(rule.id(), set);
@@ -50,15 +50,15 @@ public enum Preset {
     return new Settings(all);
   }
 
-  private Weight weight(Rule rule, Weight usual) {
+  private RuleSeverity weight(Rule rule, RuleSeverity usual) {
     return switch (this) {
       case HOUSE -> usual;
       case RELAXED ->
-          usual == Weight.REQUIRED || rule.told().reference().startsWith("WCAG")
+          usual == RuleSeverity.REQUIRED || rule.descriptor().reference().startsWith("WCAG")
               ? usual
-              : Weight.OFF;
+              : RuleSeverity.OFF;
       // What only a person can judge stays so, and what a house has to ask for by itself stays off.
-      case STRICT -> usual == Weight.ADVISED ? Weight.REQUIRED : usual;
+      case STRICT -> usual == RuleSeverity.ADVISED ? RuleSeverity.REQUIRED : usual;
     };
   }
 }

@@ -7,21 +7,21 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** Every prompt of an outline is answered, or taken out. */
 public final class PromptUnfilled extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "prompt-unfilled",
           "Prompts nobody has answered",
           "The outline asks for something here that the text does not have yet. Readers never see the prompt itself.",
           "Common practice: an outline says what to write where, and is followed or changed on purpose.",
-          Weight.REQUIRED,
+          RuleSeverity.REQUIRED,
           "an answer to one prompt",
           "answers to %d prompts");
 

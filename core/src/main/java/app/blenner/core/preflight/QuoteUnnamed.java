@@ -6,20 +6,20 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 
 /** A quote says whose words it is. */
 public final class QuoteUnnamed extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "quote-unnamed",
           "Quotes without a name",
           "Readers want to know who says so, and whoever said it has a right to be named.",
           "Common practice; Berne Convention, article 10(3)",
-          Weight.LOOK,
+          RuleSeverity.LOOK,
           "a name below one quote",
           "names below %d quotes");
 

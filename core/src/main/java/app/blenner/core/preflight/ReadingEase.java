@@ -7,24 +7,24 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** The text is as easily read as the site wants it to be. */
 public final class ReadingEase extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "reading-ease",
           "Texts that are hard to read",
           "Short sentences of short words are read by everybody, also in a hurry and in a language that is not their own.",
           "WCAG 2.2, success criterion 3.1.5 Reading Level; the measure is Flesch’s (1948), for German Amstad’s (1978)",
-          Weight.OFF,
+          RuleSeverity.OFF,
           "a text that is easier to read",
           "texts that are easier to read");
 

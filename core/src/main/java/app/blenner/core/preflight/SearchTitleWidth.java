@@ -2,27 +2,27 @@ package app.blenner.core.preflight;
 
 import app.blenner.core.face.SearchResult;
 import app.blenner.core.face.TitleWidth;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A title that was written for search results is shown whole there. */
 public final class SearchTitleWidth extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "search-title-width",
           "Search titles that are cut off",
           "Search engines cut off what has no room, and its last words are not read.",
           "Common practice: at most " + SearchResult.USUAL_WIDTH + " pixels",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a shorter search title",
           "shorter search titles");
 
@@ -35,13 +35,13 @@ public final class SearchTitleWidth extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    String title = Standard.text(subject.content(), Standard.SEARCH_TITLE);
+    String title = StandardFields.text(subject.content(), StandardFields.SEARCH_TITLE);
     long width = Math.round(TitleWidth.of(title));
     int shown = settings.number(this, WIDTH);
     if (width <= shown) {
       return List.of();
     }
-    String field = Finding.FIELD + Standard.SEARCH_TITLE;
+    String field = Finding.FIELD + StandardFields.SEARCH_TITLE;
     return List.of(
         Finding.onField(
             this,

@@ -9,22 +9,22 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** A sentence ends before its beginning is forgotten. */
 public final class SentenceLong extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "sentence-long",
           "Long sentences",
           "Readers who have forgotten the beginning when they come to the end read it twice, or not at all.",
           "Common practice: news agencies write at most some 20 to 30 words; WCAG 2.2, technique G153",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a shorter sentence",
           "%d shorter sentences");
 

@@ -5,18 +5,18 @@ import app.blenner.core.language.Counts;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
-import app.blenner.core.rule.Level;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Severity;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** The summary is there and is short enough for a teaser. */
 public final class SummaryLength extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "summary-length",
           "The length of the summary",
           "Section pages, search results and shared links show the summary, and cut off what is"
@@ -24,7 +24,7 @@ public final class SummaryLength extends BasicRule {
           "Common practice: at most "
               + Kind.SUMMARY_LIMIT
               + " characters, where a kind says nothing else",
-          Weight.REQUIRED,
+          RuleSeverity.REQUIRED,
           "a shorter summary",
           "shorter summaries");
 
@@ -41,7 +41,7 @@ public final class SummaryLength extends BasicRule {
       return List.of(
           Finding.onField(
               this,
-              Level.ADVISED,
+              Severity.ADVISED,
               "There is no summary yet.",
               "summary",
               List.of(Fix.ask("Write one", "summary"))));

@@ -6,21 +6,21 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 
 /** A table says what it is of. */
 public final class TableCaption extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "table-caption",
           "Tables without a caption",
           "Whoever goes from table to table hears the caption and knows which is which.",
           "WCAG 2.2, technique H39",
           // A table right below the heading that names it does without.
-          Weight.OFF,
+          RuleSeverity.OFF,
           "a caption for one table",
           "captions for %d tables");
 

@@ -6,21 +6,21 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A table says what its rows or columns are of. */
 public final class TableHead extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "table-head",
           "Tables without a header",
           "Whoever hears a table cell by cell is told the header with each; without one there are only numbers.",
           "WCAG 2.2, success criterion 1.3.1 Info and Relationships; techniques H51 and H63",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a header for one table",
           "headers for %d tables");
 

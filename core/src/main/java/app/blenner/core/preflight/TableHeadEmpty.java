@@ -7,21 +7,21 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** No header of a table is empty, but where its rows and its columns meet. */
 public final class TableHeadEmpty extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "table-head-empty",
           "Tables with empty headers",
           "Whoever hears a table cell by cell is told nothing where the header is empty.",
           "WCAG 2.2, success criterion 1.3.1 Info and Relationships; technique H51",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "words in the headers of one table",
           "words in the headers of %d tables");
 

@@ -9,21 +9,21 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A table holds data; what only is to stand side by side stands in columns. */
 public final class TableLayout extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "table-layout",
           "Tables that only lay out",
           "On a phone its columns are too narrow to read, and a screen reader counts cells that mean nothing.",
           "WCAG 2.2, technique H51 and failure F46; C20 on laying out without tables",
-          Weight.LOOK,
+          RuleSeverity.LOOK,
           "a look at one table that only lays out",
           "a look at %d tables that only lay out");
 

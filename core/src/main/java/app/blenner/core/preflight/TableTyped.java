@@ -13,11 +13,11 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -25,13 +25,13 @@ import java.util.regex.Pattern;
 
 /** What stands in columns is a table, and not lines with strokes or spaces in them. */
 public final class TableTyped extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "table-typed",
           "Tables made of lines",
           "On a phone the columns fall apart, and whoever hears them hears strokes.",
           "WCAG 2.2, failures F33 and F34",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one table in the place of lines",
           "%d tables in the place of lines");
 

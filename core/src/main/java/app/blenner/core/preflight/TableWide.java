@@ -6,20 +6,20 @@ import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.PlaceRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 
 /** A table can be read on a phone. */
 public final class TableWide extends BasicRule implements PlaceRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "table-wide",
           "Tables too wide for a phone",
           "On a phone a table of many columns is pushed to and fro, and its headers are out of sight.",
           "WCAG 2.2, success criterion 1.4.10 Reflow; common practice",
-          Weight.LOOK,
+          RuleSeverity.LOOK,
           "a look at one wide table",
           "looks at %d wide tables");
 

@@ -10,11 +10,11 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
-import app.blenner.core.tidy.Undress;
+import app.blenner.core.tidy.FormattingRemoval;
 import app.blenner.core.typeset.Measure;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,13 +30,13 @@ public final class TextSmall extends BasicRule implements BlockRule {
   private static final Parameter LEAST =
       new Parameter("least", "Smallest text, in points", 6, 24, 12);
 
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "text-small",
           "Small text",
           "Small text is what people skip who see badly, or read on the way.",
           "Common practice: at least 12 points; WCAG 2.2, success criterion 1.4.4 Resize Text",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one stretch of larger text",
           "%d stretches of larger text");
 
@@ -71,7 +71,8 @@ public final class TextSmall extends BasicRule implements BlockRule {
                       Fix.ofItem(
                           "Take the size off",
                           (content, path) ->
-                              content.withBody(Undress.sizes(content.body(), path, from, end))))));
+                              content.withBody(
+                                  FormattingRemoval.sizes(content.body(), path, from, end))))));
         }
         at = end;
       }

@@ -9,22 +9,22 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** What is underlined is a link. */
 public final class Underlined extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "underlined",
           "Underlined words that are no link",
           "Readers press underlined words and wonder why nothing happens.",
           "Common practice; W3C, understanding success criterion 1.4.1",
-          Weight.LOOK,
+          RuleSeverity.LOOK,
           "no line under one passage",
           "no line under %d passages");
 

@@ -6,23 +6,23 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Paragraph after paragraph, and nothing between them where an eye could rest. */
 public final class WallOfText extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "wall-of-text",
           "Walls of text",
           "Most readers skim first. Where nothing breaks the text, they find no place to begin, and leave.",
           "Common practice: a heading, a list or a picture at least every three or four hundred words",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "something that breaks one long stretch of text",
           "something that breaks %d long stretches of text");
 

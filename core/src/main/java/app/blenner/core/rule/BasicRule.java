@@ -4,19 +4,19 @@ import java.util.List;
 
 /** The frame of a rule: what it says of itself, what it reads, and the numbers by which it is set. */
 public abstract class BasicRule implements Rule {
-  private final Told told;
+  private final RuleDescriptor descriptor;
   private final Scope scope;
   private final List<Parameter> parameters;
 
-  protected BasicRule(Told told, Scope scope, Parameter... parameters) {
-    this.told = told;
+  protected BasicRule(RuleDescriptor descriptor, Scope scope, Parameter... parameters) {
+    this.descriptor = descriptor;
     this.scope = scope;
     this.parameters = List.of(parameters);
   }
 
   @Override
-  public Told told() {
-    return told;
+  public RuleDescriptor descriptor() {
+    return descriptor;
   }
 
   @Override

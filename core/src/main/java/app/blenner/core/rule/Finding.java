@@ -22,13 +22,13 @@ import java.util.Map;
  * @param path the block, for a finding in the body; otherwise null
  * @param from first character of the stretch within the block's or field's text, from 0
  * @param to the character after its last; equal to {@code from} for the block as a whole
- * @param about what it is about, as {@link About} tells it from others of its rule
+ * @param about what it is about, as {@link PassageFingerprint} tells it from others of its rule
  * @param number which of those that are about the same, from 1
  * @param fixes ways to mend it
  */
 public record Finding(
     String rule,
-    Level level,
+    Severity level,
     String message,
     String why,
     String field,
@@ -44,7 +44,7 @@ public record Finding(
 
   /** A finding on a field as a whole. */
   public static Finding onField(
-      Rule rule, Level level, String message, String field, List<Fix> fixes) {
+      Rule rule, Severity level, String message, String field, List<Fix> fixes) {
     return new Finding(rule.id(), level, message, rule.why(), field, null, 0, 0, field, 1, fixes);
   }
 
@@ -52,9 +52,9 @@ public record Finding(
   public static Finding failed(Rule rule) {
     return new Finding(
         rule.id(),
-        Level.LOOK,
+        Severity.LOOK,
         "Blenner could not look for this here: "
-            + rule.told().label().toLowerCase(Locale.ROOT)
+            + rule.descriptor().label().toLowerCase(Locale.ROOT)
             + ".",
         "It failed at this item. Everything else was looked for; look for this yourself.",
         "title",
@@ -68,15 +68,22 @@ public record Finding(
 
   /** A finding on a block as a whole. */
   public static Finding onBlock(
-      Rule rule, Level level, String message, Place place, List<Fix> fixes) {
-    return inBody(rule, level, message, place.path(), 0, 0, About.block(place), fixes);
+      Rule rule, Severity level, String message, Place place, List<Fix> fixes) {
+    return inBody(rule, level, message, place.path(), 0, 0, PassageFingerprint.block(place), fixes);
   }
 
   /** A finding on a stretch of a block's own text. */
   public static Finding onWords(
-      Rule rule, Level level, String message, Place place, int from, int to, List<Fix> fixes) {
+      Rule rule, Severity level, String message, Place place, int from, int to, List<Fix> fixes) {
     return inBody(
-        rule, level, message, place.path(), from, to, About.words(place, from, to), fixes);
+        rule,
+        level,
+        message,
+        place.path(),
+        from,
+        to,
+        PassageFingerprint.words(place, from, to),
+        fixes);
   }
 
   /**
@@ -86,20 +93,21 @@ public record Finding(
    */
   public static Finding onFieldWords(
       Rule rule,
-      Level level,
+      Severity level,
       String message,
       String field,
       String text,
       int from,
       int to,
       List<Fix> fixes) {
-    String about = About.told(field + "\n" + text.substring(from, to));
+    String about = PassageFingerprint.told(field + "\n" + text.substring(from, to));
     return new Finding(
         rule.id(), level, message, rule.why(), field, null, from, to, about, 1, fixes);
   }
 
   /** A finding on something that leads somewhere. */
-  public static Finding onLead(Rule rule, Level level, String message, Lead lead, List<Fix> fixes) {
+  public static Finding onLead(
+      Rule rule, Severity level, String message, LinkOccurrence lead, List<Fix> fixes) {
     return lead.from() == lead.to()
         ? onBlock(rule, level, message, lead.place(), fixes)
         : onWords(rule, level, message, lead.place(), lead.from(), lead.to(), fixes);
@@ -111,19 +119,19 @@ public record Finding(
    * @param of what it lies in: of another one it is another finding
    */
   public static Finding onFieldOf(
-      Rule rule, Level level, String message, String field, String of, List<Fix> fixes) {
-    String about = About.told(field + "\n" + of);
+      Rule rule, Severity level, String message, String field, String of, List<Fix> fixes) {
+    String about = PassageFingerprint.told(field + "\n" + of);
     return new Finding(rule.id(), level, message, rule.why(), field, null, 0, 0, about, 1, fixes);
   }
 
   /**
    * A finding in the text, of which the rule itself tells what it is about.
    *
-   * @param about as {@link About} tells it
+   * @param about as {@link PassageFingerprint} tells it
    */
   public static Finding inBody(
       Rule rule,
-      Level level,
+      Severity level,
       String message,
       BlockPath path,
       int from,

@@ -30,7 +30,7 @@ public final class Passage {
   private final String language;
   private final List<Place> places;
   private final List<LinkRun> links;
-  private final List<Lead> leads;
+  private final List<LinkOccurrence> leads;
   private final int size;
   private final Map<Look, List<Finding>> found = new ConcurrentHashMap<>();
   private volatile int words = -1;
@@ -43,7 +43,7 @@ public final class Passage {
     new Document(List.of(block)).walk((path, b) -> all.add(Place.of(path.within(), b)));
     this.places = List.copyOf(all);
     this.links = places.stream().flatMap(p -> LinkRun.of(p).stream()).toList();
-    this.leads = Lead.of(this);
+    this.leads = LinkOccurrence.of(this);
     this.size = places.stream().mapToInt(p -> p.text().length() + BESIDES).sum();
   }
 
@@ -68,7 +68,7 @@ public final class Passage {
   }
 
   /** What leads somewhere: links in running text, pictures and buttons. */
-  public List<Lead> leads() {
+  public List<LinkOccurrence> leads() {
     return leads;
   }
 

@@ -1,6 +1,6 @@
 package app.blenner.core.rule;
 
-import app.blenner.core.document.Stopping;
+import app.blenner.core.document.CancellationToken;
 import app.blenner.core.item.Content;
 import java.util.List;
 import java.util.function.Function;
@@ -27,7 +27,7 @@ public final class Repairs {
       List<Finding> found = look.apply(now);
       // From the end, so that the places of those before stay what they are.
       for (int i = found.size() - 1; i >= 0; i--) {
-        Stopping.check();
+        CancellationToken.check();
         now = mended(now, found.get(i), rule, label);
       }
       if (now.equals(before)) {

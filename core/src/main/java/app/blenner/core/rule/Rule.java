@@ -7,7 +7,7 @@ import java.util.Optional;
 public interface Rule {
 
   /** What it says of itself. */
-  Told told();
+  RuleDescriptor descriptor();
 
   /** What it reads. */
   Scope scope();
@@ -32,11 +32,11 @@ public interface Rule {
 
   /** Its lasting short name. */
   default String id() {
-    return told().id();
+    return descriptor().id();
   }
 
   /** Why it matters, in a sentence a newcomer understands. */
   default String why() {
-    return told().why();
+    return descriptor().why();
   }
 }

@@ -15,15 +15,15 @@ import java.util.Objects;
  * @param overrule who may go on in spite of it, where it is required
  */
 public record Setting(
-    Weight weight,
+    RuleSeverity weight,
     Map<String, Integer> numbers,
     List<String> words,
     String wording,
-    Overrule overrule) {
+    WaiverPolicy overrule) {
 
   /** A rule of which nothing is said. */
   public static final Setting AS_IT_COMES =
-      new Setting(null, Map.of(), List.of(), "", Overrule.NOBODY);
+      new Setting(null, Map.of(), List.of(), "", WaiverPolicy.NOBODY);
 
   /** The longest wording, in characters. */
   public static final int LONGEST = 300;
@@ -40,12 +40,12 @@ public record Setting(
   }
 
   /** One that weighs so much, and is as it comes otherwise. */
-  public static Setting of(Weight weight) {
+  public static Setting of(RuleSeverity weight) {
     return AS_IT_COMES.weighing(weight);
   }
 
   /** The same, weighing something else. */
-  public Setting weighing(Weight other) {
+  public Setting weighing(RuleSeverity other) {
     return new Setting(other, numbers, words, wording, overrule);
   }
 

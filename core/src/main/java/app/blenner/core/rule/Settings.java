@@ -36,14 +36,14 @@ public record Settings(Map<String, Setting> rules) {
   }
 
   /** How much what a rule finds weighs. */
-  public Level level(Rule rule) {
+  public Severity level(Rule rule) {
     return weight(rule).level();
   }
 
   /** How much a rule matters. */
-  public Weight weight(Rule rule) {
-    Weight said = of(rule).weight();
-    return said == null || rule.always() ? rule.told().weight() : said;
+  public RuleSeverity weight(Rule rule) {
+    RuleSeverity said = of(rule).weight();
+    return said == null || rule.always() ? rule.descriptor().weight() : said;
   }
 
   /** A number of a rule, within its limits. */

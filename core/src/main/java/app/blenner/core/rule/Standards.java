@@ -56,8 +56,10 @@ public record Standards(Map<String, Settings> settings) {
 
   private static List<String> problems(Rule rule, Setting setting) {
     List<String> problems = new ArrayList<>();
-    String named = "“" + rule.told().label() + "”: ";
-    if (rule.always() && setting.weight() != null && setting.weight() != rule.told().weight()) {
+    String named = "“" + rule.descriptor().label() + "”: ";
+    if (rule.always()
+        && setting.weight() != null
+        && setting.weight() != rule.descriptor().weight()) {
       problems.add(named + "this holds on every site.");
     }
     setting

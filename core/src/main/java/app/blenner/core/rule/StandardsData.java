@@ -41,7 +41,7 @@ public final class StandardsData {
     if (!setting.wording().isEmpty()) {
       out.put("wording", setting.wording());
     }
-    if (setting.overrule() != Overrule.NOBODY) {
+    if (setting.overrule() != WaiverPolicy.NOBODY) {
       out.put("overrule", label(setting.overrule()));
     }
     return out;
@@ -85,13 +85,13 @@ public final class StandardsData {
               });
     }
     return new Setting(
-        data.get("weight") == null ? null : pick(Weight.class, id, data.get("weight")),
+        data.get("weight") == null ? null : pick(RuleSeverity.class, id, data.get("weight")),
         numbers,
         words(id, data.get("words")),
         data.get("wording") == null ? "" : String.valueOf(data.get("wording")),
         data.get("overrule") == null
-            ? Overrule.NOBODY
-            : pick(Overrule.class, id, data.get("overrule")));
+            ? WaiverPolicy.NOBODY
+            : pick(WaiverPolicy.class, id, data.get("overrule")));
   }
 
   private static List<String> words(String id, Object data) {

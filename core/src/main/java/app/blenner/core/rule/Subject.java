@@ -8,15 +8,15 @@ import java.util.List;
 /** An item as rules look at it, with what many of them ask for worked out once, and what lies beyond it. */
 public final class Subject {
   private final Content content;
-  private final Surroundings around;
+  private final RuleContext context;
   private final String language;
   private final List<Passage> passages;
   private final List<Place> headings;
 
-  private Subject(Content content, Surroundings around, Passages known) {
+  private Subject(Content content, RuleContext context, PassageCache known) {
     this.content = content;
-    this.around = around;
-    this.language = content.languageOn(around.language());
+    this.context = context;
+    this.language = content.languageOn(context.language());
     this.passages =
         content.body().blocks().stream().map(block -> known.of(block, language)).toList();
     List<Place> found = new ArrayList<>();
@@ -33,8 +33,8 @@ public final class Subject {
    *
    * @param known where its passages may be known from before
    */
-  public static Subject of(Content content, Surroundings around, Passages known) {
-    return new Subject(content, around, known);
+  public static Subject of(Content content, RuleContext context, PassageCache known) {
+    return new Subject(content, context, known);
   }
 
   /** What somebody wrote. */
@@ -44,17 +44,17 @@ public final class Subject {
 
   /** The kind of the item. */
   public Kind kind() {
-    return around.kind();
+    return context.kind();
   }
 
   /** What else lies beyond it. */
-  public Surroundings around() {
-    return around;
+  public RuleContext context() {
+    return context;
   }
 
   /** What lies beyond it and concerns it alone. */
-  public Beyond beyond() {
-    return around.beyond();
+  public ItemContext itemContext() {
+    return context.item();
   }
 
   /** The language it is written in, a BCP 47 tag. */
@@ -73,11 +73,11 @@ public final class Subject {
   }
 
   /** What in its text leads somewhere, in reading order; the places are those of the whole text. */
-  public List<Lead> leads() {
-    List<Lead> out = new ArrayList<>();
+  public List<LinkOccurrence> leads() {
+    List<LinkOccurrence> out = new ArrayList<>();
     for (int i = 0; i < passages.size(); i++) {
-      for (Lead lead : passages.get(i).leads()) {
-        out.add(new Lead(lead.place().under(i), lead.link(), lead.from(), lead.to()));
+      for (LinkOccurrence lead : passages.get(i).leads()) {
+        out.add(new LinkOccurrence(lead.place().under(i), lead.link(), lead.from(), lead.to()));
       }
     }
     return out;

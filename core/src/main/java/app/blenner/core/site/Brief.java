@@ -4,7 +4,7 @@ import app.blenner.core.document.Block;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Fold;
 import app.blenner.core.item.Content;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -44,7 +44,7 @@ public final class Brief {
 
   private static Map<String, Object> ofTeaser(Map<String, Object> values) {
     return values.entrySet().stream()
-        .filter(e -> e.getKey().startsWith(TEASER) || e.getKey().equals(Standard.AUTHORS))
+        .filter(e -> e.getKey().startsWith(TEASER) || e.getKey().equals(StandardFields.AUTHORS))
         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
 }

@@ -1,7 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.format.html.HtmlOut;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.language.SiteWords;
 import com.ibm.icu.text.ListFormatter;
 import java.time.Instant;
@@ -33,7 +33,7 @@ final class Byline {
 
   /** Whose it is, in words. */
   static String names(PublishedItem item, SiteWords own) {
-    String line = Standard.text(item.content(), Standard.BYLINE);
+    String line = StandardFields.text(item.content(), StandardFields.BYLINE);
     if (!line.isEmpty()) {
       return line;
     }
@@ -42,7 +42,7 @@ final class Byline {
 
   /** The day readers see: the one somebody set, or of news the one it first went live on; else null. */
   private static LocalDate date(PublishedItem item, ZoneId zone) {
-    String set = Standard.text(item.content(), Standard.SHOWN_DATE);
+    String set = StandardFields.text(item.content(), StandardFields.SHOWN_DATE);
     if (!set.isEmpty()) {
       return LocalDate.parse(set);
     }

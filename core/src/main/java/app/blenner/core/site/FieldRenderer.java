@@ -11,8 +11,8 @@ import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.kind.Field;
-import app.blenner.core.kind.FieldOut;
-import app.blenner.core.kind.Head;
+import app.blenner.core.kind.FieldOutput;
+import app.blenner.core.kind.FieldProperties;
 import app.blenner.core.kind.SidePart;
 import app.blenner.core.language.SiteWords;
 import java.math.BigDecimal;
@@ -27,7 +27,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /** The fields of an item's kind as readers see them: their labels with what stands in them. */
-final class FieldRenderer implements FieldOut {
+final class FieldRenderer implements FieldOutput {
   private final Site site;
   private final Library library;
   private final ZoneId zone;
@@ -45,11 +45,11 @@ final class FieldRenderer implements FieldOut {
 
   /** Shows all fields that readers see, wherever they would stand. */
   void showAll(HtmlOut page) {
-    show(page, f -> f.head().place() != Head.Place.NOWHERE);
+    show(page, f -> f.head().place() != FieldProperties.Place.NOWHERE);
   }
 
   /** Shows the fields that stand in one place, if there are any with something for readers in them. */
-  void show(HtmlOut page, Head.Place place) {
+  void show(HtmlOut page, FieldProperties.Place place) {
     // What the column beside the text shows is not said twice.
     if (!SidePart.FACTS.isIn(item.content())) {
       show(page, f -> f.head().place() == place);

@@ -5,7 +5,7 @@ import app.blenner.core.face.SharedLink;
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
-import app.blenner.core.kind.Head;
+import app.blenner.core.kind.FieldProperties;
 import app.blenner.core.kind.LeadPlace;
 import app.blenner.core.kind.SidePart;
 import app.blenner.core.language.SiteWords;
@@ -47,7 +47,7 @@ final class ItemPage {
     if (!side.isEmpty()) {
       out.open("div").attribute("class", "beside-side").endOpen();
     }
-    fields.show(out, Head.Place.BEFORE);
+    fields.show(out, FieldProperties.Place.BEFORE);
     out.open("div").attribute("class", "article").endOpen();
     out.line();
     out.markup(
@@ -55,7 +55,7 @@ final class ItemPage {
             item.key(), site.asRead(content.body(), item, library, zone), library, own));
     out.line();
     out.close("div");
-    fields.show(out, Head.Place.BEHIND);
+    fields.show(out, FieldProperties.Place.BEHIND);
     attachments(out, content, own);
     if (!SidePart.RELATED.isIn(content)) {
       others.related(out, item);

@@ -1,7 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.format.html.HtmlOut;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.language.SiteWords;
 import com.ibm.icu.util.ULocale;
 import java.util.LinkedHashMap;
@@ -24,7 +24,7 @@ final class OtherItems {
   }
 
   private List<PublishedItem> live(PublishedItem item, String field) {
-    return Standard.texts(item.content(), field).stream()
+    return StandardFields.texts(item.content(), field).stream()
         .filter(key -> !key.equals(item.key()))
         .flatMap(key -> library.item(key).stream())
         .toList();
@@ -38,7 +38,7 @@ final class OtherItems {
   Map<String, String> addresses(PublishedItem item) {
     Map<String, String> out = new LinkedHashMap<>();
     out.put(language(item), item.path());
-    live(item, Standard.LANGUAGES).forEach(i -> out.putIfAbsent(language(i), i.path()));
+    live(item, StandardFields.LANGUAGES).forEach(i -> out.putIfAbsent(language(i), i.path()));
     return out.size() < 2 ? Map.of() : out;
   }
 
@@ -68,7 +68,7 @@ final class OtherItems {
 
   /** Links to related items. */
   void related(HtmlOut out, PublishedItem item) {
-    List<PublishedItem> items = live(item, Standard.RELATED);
+    List<PublishedItem> items = live(item, StandardFields.RELATED);
     if (items.isEmpty()) {
       return;
     }

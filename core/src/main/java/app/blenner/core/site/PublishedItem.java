@@ -2,7 +2,7 @@ package app.blenner.core.site;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import java.time.Instant;
 import java.util.List;
 
@@ -41,7 +41,7 @@ public record PublishedItem(
 
   /** The names of those it is of, one by one. */
   public List<String> authors() {
-    List<String> authors = Standard.texts(content, Standard.AUTHORS);
+    List<String> authors = StandardFields.texts(content, StandardFields.AUTHORS);
     return authors.isEmpty() ? List.of(author) : authors;
   }
 

@@ -2,7 +2,7 @@ package app.blenner.core.site;
 
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.core.language.SiteWords;
-import app.blenner.core.search.Passages;
+import app.blenner.core.search.SearchHits;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -88,16 +88,16 @@ public final class SearchPage {
     PublishedItem item = hit.item();
     String language = item.content().languageOn(site.language());
     SiteWords own = SiteWords.of(language);
-    Passages passages = new Passages(asked, language);
+    SearchHits passages = new SearchHits(asked, language);
     out.open("li").attributeIf("lang", language.equals(site.language()) ? "" : language);
     out.attributeIf("dir", PageFrame.direction(own, words)).endOpen();
     out.tag("h2").open("a").attribute("href", item.path()).endOpen();
     marked(out, passages.marked(item.content().title()));
     out.close("a");
     out.close("h2");
-    List<Passages.Piece> summary = passages.marked(item.content().summary());
-    List<Passages.Piece> best = passages.best(hit.text(), PASSAGE);
-    boolean said = best.isEmpty() || summary.stream().anyMatch(Passages.Piece::hit);
+    List<SearchHits.Piece> summary = passages.marked(item.content().summary());
+    List<SearchHits.Piece> best = passages.best(hit.text(), PASSAGE);
+    boolean said = best.isEmpty() || summary.stream().anyMatch(SearchHits.Piece::hit);
     if (said && !summary.isEmpty()) {
       out.tag("p");
       marked(out, summary);
@@ -113,8 +113,8 @@ public final class SearchPage {
     out.close("li");
   }
 
-  private static void marked(HtmlOut out, List<Passages.Piece> pieces) {
-    for (Passages.Piece piece : pieces) {
+  private static void marked(HtmlOut out, List<SearchHits.Piece> pieces) {
+    for (SearchHits.Piece piece : pieces) {
       if (piece.hit()) {
         out.tag("mark").text(piece.words()).close("mark");
       } else {

@@ -1,9 +1,9 @@
 package app.blenner.core.terms;
 
 import app.blenner.core.document.Block;
+import app.blenner.core.document.CancellationToken;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.RunningText;
-import app.blenner.core.document.Stopping;
 import com.ibm.icu.text.BreakIterator;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -90,7 +90,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
     words.setText(text);
     int start = words.first();
     for (int end = words.next(); end != BreakIterator.DONE; start = end, end = words.next()) {
-      Stopping.check();
+      CancellationToken.check();
       if (words.getRuleStatus() != BreakIterator.WORD_NONE) {
         String word = text.substring(start, end);
         out.add(new Token(word, forms.stem(word), block, piece));

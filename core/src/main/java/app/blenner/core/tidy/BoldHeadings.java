@@ -4,13 +4,13 @@ import app.blenner.core.document.Document;
 import app.blenner.core.intake.HeadingCandidate;
 import app.blenner.core.intake.HeadingEvidence;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
 import java.util.List;
 
 /** Lines that play heading. */
 final class BoldHeadings extends BasicRule implements CleanUpRule {
-  private static final Told TOLD =
+  private static final RuleDescriptor TOLD =
       CleanUpRule.asked(
           "bold-headings",
           "Lines that play heading",
@@ -33,7 +33,7 @@ final class BoldHeadings extends BasicRule implements CleanUpRule {
             .filter(
                 c ->
                     take.take(
-                        Spot.block(
+                        CleanUpSpot.block(
                             c.path(),
                             c.words(),
                             c.words(),

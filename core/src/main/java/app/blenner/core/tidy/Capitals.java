@@ -2,8 +2,8 @@ package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
 
 /** Stretches of at least three words, or a whole line, in nothing but capitals. */
 final class Capitals extends BasicRule implements BlockCleanUp {
-  private static final Told TOLD =
+  private static final RuleDescriptor TOLD =
       CleanUpRule.asked(
           "capitals",
           "All capitals",

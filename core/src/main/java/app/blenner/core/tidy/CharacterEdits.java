@@ -1,10 +1,10 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.BlockPath;
+import app.blenner.core.document.CancellationToken;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Inlines;
-import app.blenner.core.document.Stopping;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,13 +47,13 @@ final class CharacterEdits {
       CleanUpRule.Ask take) {
     String text = Inlines.text(content);
     List<Edit> chosen = new ArrayList<>();
-    Snippet.Letters letters = new Snippet.Letters(text);
+    Excerpt.Letters letters = new Excerpt.Letters(text);
     for (Edit edit : edits.apply(text, Edits.kept(content, isKept))) {
-      Stopping.check();
-      String before = Snippet.around(text, edit.from(), edit.to());
-      String after = Snippet.around(text, edit.from(), edit.to(), edit.with());
+      CancellationToken.check();
+      String before = Excerpt.around(text, edit.from(), edit.to());
+      String after = Excerpt.around(text, edit.from(), edit.to(), edit.with());
       String words = letters.around(edit.from());
-      if (take.take(new Spot(path, edit.from(), edit.to(), words, before, after))) {
+      if (take.take(new CleanUpSpot(path, edit.from(), edit.to(), words, before, after))) {
         chosen.add(edit);
       }
     }

@@ -1,14 +1,14 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
-import app.blenner.core.rule.About;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.PassageFingerprint;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,19 +21,26 @@ interface CleanUpRule extends Rule {
   @FunctionalInterface
   interface Ask {
     /** Whether to mend it. */
-    boolean take(Spot spot);
+    boolean take(CleanUpSpot spot);
   }
 
   /** What such a rule says of itself. People tidy a text when they choose to; a site can ask for it. */
-  static Told told(String id, String label, String why, String reference) {
-    return new Told(
-        id, label, why, reference, Weight.OFF, "tidying in one place", "tidying in %d places");
+  static RuleDescriptor told(String id, String label, String why, String reference) {
+    return new RuleDescriptor(
+        id,
+        label,
+        why,
+        reference,
+        RuleSeverity.OFF,
+        "tidying in one place",
+        "tidying in %d places");
   }
 
   /** The same of one that is advised everywhere: what it finds is in readers' way. */
-  static Told asked(String id, String label, String why, String reference) {
-    Told told = told(id, label, why, reference);
-    return new Told(id, label, why, reference, Weight.ADVISED, told.one(), told.several());
+  static RuleDescriptor asked(String id, String label, String why, String reference) {
+    RuleDescriptor descriptor = told(id, label, why, reference);
+    return new RuleDescriptor(
+        id, label, why, reference, RuleSeverity.ADVISED, descriptor.one(), descriptor.several());
   }
 
   /** What is wrong at a place, in a sentence. */
@@ -67,7 +74,7 @@ interface CleanUpRule extends Rule {
                   spot.path(),
                   spot.from(),
                   spot.to(),
-                  About.letters(spot.words()),
+                  PassageFingerprint.letters(spot.words()),
                   List.of(fix(language, spot.from()))));
           return false;
         });

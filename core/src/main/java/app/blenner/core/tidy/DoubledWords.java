@@ -2,9 +2,9 @@ package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,13 +16,13 @@ import java.util.regex.Pattern;
 
 /** A word written twice, as happens at the end of a line or when a sentence is changed. */
 final class DoubledWords extends BasicRule implements BlockCleanUp {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "doubled-words",
           "Words written twice",
           "The eye of whoever wrote it skips the second; readers stumble over it.",
           "Common practice: proofreaders look for it at each line’s end",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one word less",
           "%d words less");
 

@@ -8,14 +8,14 @@ import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Paragraphs and headings that hold nothing one can see, to make room. */
 final class EmptyParagraphs extends BasicRule implements CleanUpRule {
-  private static final Told TOLD =
+  private static final RuleDescriptor TOLD =
       CleanUpRule.asked(
           "empty-paragraphs",
           "Empty paragraphs used as space",
@@ -53,8 +53,8 @@ final class EmptyParagraphs extends BasicRule implements CleanUpRule {
 
   private static boolean mend(BlockPath at, String before, Ask take) {
     String place =
-        before.isEmpty() ? "(empty) at the start" : "(empty) after “" + Snippet.end(before) + "”";
-    return take.take(Spot.block(at, before, place, ""));
+        before.isEmpty() ? "(empty) at the start" : "(empty) after “" + Excerpt.end(before) + "”";
+    return take.take(CleanUpSpot.block(at, before, place, ""));
   }
 
   /** The last words before a block. */

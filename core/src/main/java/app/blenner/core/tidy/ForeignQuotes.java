@@ -5,8 +5,8 @@ import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
 import app.blenner.core.language.QuotationMarks;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -18,7 +18,7 @@ import java.util.List;
  * another language by itself, such as a phrase marked so, keeps its own.
  */
 final class ForeignQuotes extends BasicRule implements BlockCleanUp {
-  private static final Told TOLD =
+  private static final RuleDescriptor TOLD =
       CleanUpRule.told(
           "foreign-quotes",
           "Quotation marks of another language",

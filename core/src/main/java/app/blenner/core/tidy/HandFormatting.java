@@ -7,8 +7,8 @@ import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -17,7 +17,7 @@ import java.util.stream.Collectors;
 
 /** Runs with a colour, font or size of their own. */
 final class HandFormatting extends BasicRule implements BlockCleanUp {
-  private static final Told TOLD =
+  private static final RuleDescriptor TOLD =
       CleanUpRule.told(
           "hand-formatting",
           "Hand-made colours, fonts and sizes",
@@ -55,7 +55,8 @@ final class HandFormatting extends BasicRule implements BlockCleanUp {
       List<Inline> run = content.subList(i, end);
       String words = words(run);
       int to = at + run.stream().mapToInt(x -> x instanceof Text t ? t.text().length() : 1).sum();
-      boolean bare = !worn.isEmpty() && take.take(new Spot(path, at, to, words, words, told(worn)));
+      boolean bare =
+          !worn.isEmpty() && take.take(new CleanUpSpot(path, at, to, words, words, told(worn)));
       for (Inline inline : run) {
         out.add(bare ? inline.withMarks(inline.marks().without(worn::contains)) : inline);
       }

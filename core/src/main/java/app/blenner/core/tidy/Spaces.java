@@ -2,8 +2,8 @@ package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,7 +15,7 @@ import java.util.regex.Pattern;
  * left to find are the hard ones: no-break spaces and those of a fixed width.
  */
 final class Spaces extends BasicRule implements BlockCleanUp {
-  private static final Told TOLD =
+  private static final RuleDescriptor TOLD =
       CleanUpRule.told(
           "spaces",
           "Doubled spaces",

@@ -3,15 +3,15 @@ package app.blenner.core.tidy;
 import app.blenner.core.document.Document;
 import app.blenner.core.language.QuotationMarks;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Quotation marks of the typewriter, which become those of the language. */
 final class StraightQuotes extends BasicRule implements BlockCleanUp {
-  private static final Told TOLD =
+  private static final RuleDescriptor TOLD =
       CleanUpRule.told(
           "straight-quotes",
           "Straight quotation marks",

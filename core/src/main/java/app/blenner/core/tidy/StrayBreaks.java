@@ -2,15 +2,15 @@ package app.blenner.core.tidy;
 
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockPath;
+import app.blenner.core.document.CancellationToken;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Paragraph;
-import app.blenner.core.document.Stopping;
 import app.blenner.core.intake.TypedItems;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +20,7 @@ import java.util.List;
  * the edge of a page the text once stood on. Short lines, as of an address or a poem, stay.
  */
 final class StrayBreaks extends BasicRule implements BlockCleanUp {
-  private static final Told TOLD =
+  private static final RuleDescriptor TOLD =
       CleanUpRule.told(
           "stray-breaks",
           "Stray line breaks",
@@ -61,7 +61,7 @@ final class StrayBreaks extends BasicRule implements BlockCleanUp {
     List<Edit> joins = new ArrayList<>();
     List<Integer> parts = new ArrayList<>();
     for (int i = text.indexOf('\n'); i >= 0; i = text.indexOf('\n', i + 1)) {
-      Stopping.check();
+      CancellationToken.check();
       String line = text.substring(text.lastIndexOf('\n', i - 1) + 1, i);
       int lineEnd = text.indexOf('\n', i + 1);
       String next = text.substring(i + 1, lineEnd < 0 ? text.length() : lineEnd);
@@ -72,17 +72,17 @@ final class StrayBreaks extends BasicRule implements BlockCleanUp {
       }
       String words = line + next;
       if (doubled || (ends && line.length() >= LONG_LINE)) {
-        String before = Snippet.around(text, i, i + 1).replace("\n", " ↵ ");
+        String before = Excerpt.around(text, i, i + 1).replace("\n", " ↵ ");
         String after = before.replace(" ↵ ", " ¶ ");
-        if (take.take(new Spot(path, i, i + 1, words, before, after))) {
+        if (take.take(new CleanUpSpot(path, i, i + 1, words, before, after))) {
           parts.add(i);
         }
       } else if (!ends && line.length() >= LONG_LINE && !next.isEmpty()) {
-        String before = Snippet.around(text, i, i + 1).replace("\n", " ↵ ");
+        String before = Excerpt.around(text, i, i + 1).replace("\n", " ↵ ");
         boolean hyphen =
             line.matches("(?s).*\\p{L}[-\\u00AD\\u2010]$") && Character.isLowerCase(next.charAt(0));
         String after = before.replace(hyphen ? "- ↵ " : " ↵ ", hyphen ? "" : " ");
-        if (take.take(new Spot(path, i, i + 1, words, before, after))) {
+        if (take.take(new CleanUpSpot(path, i, i + 1, words, before, after))) {
           joins.add(hyphen ? new Edit(i - 1, i + 1, "") : new Edit(i, i + 1, " "));
         }
       }

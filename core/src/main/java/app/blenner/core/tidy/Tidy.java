@@ -1,7 +1,7 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
-import app.blenner.core.rule.About;
+import app.blenner.core.rule.PassageFingerprint;
 import app.blenner.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -12,7 +12,7 @@ import java.util.Set;
 /** Finds what the clean-up rules find in hand-made text, and mends those that somebody chose. */
 public final class Tidy {
   /** What was found of one rule. */
-  public record Matches(String rule, String label, String why, List<Trace> traces) {}
+  public record Matches(String rule, String label, String why, List<CleanUpMatch> traces) {}
 
   /**
    * In this order they do not get into each other's way: headings while their evidence stands, then
@@ -42,17 +42,17 @@ public final class Tidy {
   public static List<Matches> find(Document document, String language) {
     List<Matches> out = new ArrayList<>();
     for (CleanUpRule rule : RULES) {
-      List<Trace> traces = new ArrayList<>();
+      List<CleanUpMatch> traces = new ArrayList<>();
       Keys keys = new Keys();
       rule.mend(
           document,
           language,
           spot -> {
-            traces.add(new Trace(keys.next(spot), spot.before(), spot.after()));
+            traces.add(new CleanUpMatch(keys.next(spot), spot.before(), spot.after()));
             return false;
           });
       if (!traces.isEmpty()) {
-        out.add(new Matches(rule.id(), rule.told().label(), rule.why(), List.copyOf(traces)));
+        out.add(new Matches(rule.id(), rule.descriptor().label(), rule.why(), List.copyOf(traces)));
       }
     }
     return out;
@@ -80,8 +80,8 @@ public final class Tidy {
   private static final class Keys {
     private final Map<String, Integer> seen = new HashMap<>();
 
-    String next(Spot spot) {
-      String about = About.letters(spot.words());
+    String next(CleanUpSpot spot) {
+      String about = PassageFingerprint.letters(spot.words());
       return about + "." + seen.merge(about, 1, Integer::sum);
     }
   }

@@ -3,13 +3,13 @@ package app.blenner.core.tidy;
 import app.blenner.core.document.Document;
 import app.blenner.core.intake.TypedItems;
 import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
-import app.blenner.core.rule.Told;
 import java.util.List;
 
 /** Lines that begin with “1.”, “-” or “•”, one below the other. */
 final class TypedLists extends BasicRule implements CleanUpRule {
-  private static final Told TOLD =
+  private static final RuleDescriptor TOLD =
       CleanUpRule.asked(
           "typed-lists",
           "Hand-typed lists",
@@ -28,7 +28,9 @@ final class TypedLists extends BasicRule implements CleanUpRule {
   @Override
   public Document mend(Document document, String language, Ask take) {
     return TypedItems.made(
-        document, 2, run -> take.take(Spot.block(run.at(), before(run), before(run), after(run))));
+        document,
+        2,
+        run -> take.take(CleanUpSpot.block(run.at(), before(run), before(run), after(run))));
   }
 
   private static String before(TypedItems.Run run) {

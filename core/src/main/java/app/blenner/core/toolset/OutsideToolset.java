@@ -7,11 +7,11 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 
 /** A text holds what its toolset does not offer, since it did so before; that is told once for the whole text. */
@@ -29,15 +29,15 @@ public final class OutsideToolset implements Rule {
   }
 
   @Override
-  public Told told() {
-    return new Told(
+  public RuleDescriptor descriptor() {
+    return new RuleDescriptor(
         "outside-toolset",
         LABEL,
         "The toolset “"
             + set.label()
             + "” was chosen for texts like this one. What stands here already stays until somebody takes it out.",
         REFERENCE,
-        Weight.ADVISED,
+        RuleSeverity.ADVISED,
         "nothing",
         "nothing");
   }
@@ -50,15 +50,15 @@ public final class OutsideToolset implements Rule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     Document body = subject.content().body();
-    Allowance allowance = set.allowance();
-    Held held = Held.of(body, allowance);
+    ContentPolicy allowance = set.allowance();
+    FilteredText held = FilteredText.of(body, allowance);
     if (held.isWhole()) {
       return List.of();
     }
     Fix fix =
         Fix.ofItem(
             "Take it out, and keep every word",
-            (c, at) -> c.withBody(Held.of(c.body(), allowance).text()));
+            (c, at) -> c.withBody(FilteredText.of(c.body(), allowance).text()));
     int first = first(body, allowance);
     return List.of(
         Finding.onBlock(
@@ -70,10 +70,10 @@ public final class OutsideToolset implements Rule {
   }
 
   /** The number of the first block at the top that holds some of it. */
-  private static int first(Document body, Allowance allowance) {
+  private static int first(Document body, ContentPolicy allowance) {
     List<Block> blocks = body.blocks();
     for (int i = 0; i < blocks.size(); i++) {
-      if (!Held.of(new Document(List.of(blocks.get(i))), allowance).isWhole()) {
+      if (!FilteredText.of(new Document(List.of(blocks.get(i))), allowance).isWhole()) {
         return i;
       }
     }

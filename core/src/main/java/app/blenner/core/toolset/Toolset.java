@@ -54,8 +54,8 @@ public record Toolset(
   }
 
   /** What a text may hold that is held to it. */
-  public Allowance allowance() {
-    return new Allowance(tools(), only, Set.of());
+  public ContentPolicy allowance() {
+    return new ContentPolicy(tools(), only, Set.of());
   }
 
   /**

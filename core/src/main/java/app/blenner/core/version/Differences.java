@@ -1,6 +1,6 @@
 package app.blenner.core.version;
 
-import app.blenner.core.document.Stopping;
+import app.blenner.core.document.CancellationToken;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -106,7 +106,7 @@ public final class Differences {
     // Of what is left of both lists from here on: how much they have in common.
     int[][] common = new int[rows + 1][columns + 1];
     for (int i = rows - 1; i >= 0; i--) {
-      Stopping.check();
+      CancellationToken.check();
       for (int j = columns - 1; j >= 0; j--) {
         common[i][j] =
             same(s, i, j) ? common[i + 1][j + 1] + 1 : Math.max(common[i + 1][j], common[i][j + 1]);

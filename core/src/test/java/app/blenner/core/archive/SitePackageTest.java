@@ -15,7 +15,7 @@ import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.rule.Checked;
-import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Severity;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -68,7 +68,7 @@ public class SitePackageTest {
   public void whatIsLiveInTheDemoHasNothingToFix() throws IOException {
     for (PackedItem item : SitePackage.read(DEMO, NOW).items()) {
       if (item.live() != null) {
-        assertEquals(Preflight.count(Checked.of(item.live()), Level.MUST_FIX), 0, item.key());
+        assertEquals(Preflight.count(Checked.of(item.live()), Severity.MUST_FIX), 0, item.key());
       }
     }
   }

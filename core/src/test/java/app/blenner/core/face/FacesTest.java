@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.rule.Checked;
 import java.util.List;
 import java.util.Map;
@@ -49,11 +49,11 @@ public class FacesTest {
     Content content =
         content(
             Map.of(
-                Standard.TEASER_TITLE, " Out by lamp ",
-                Standard.TEASER_PICTURE, "other.jpg",
-                Standard.SEARCH_TITLE, "Night walks at Tarnlow",
-                Standard.SEARCH_CANONICAL, Map.of("address", "https://example.com/walk"),
-                Standard.SEARCH_HIDDEN, true));
+                StandardFields.TEASER_TITLE, " Out by lamp ",
+                StandardFields.TEASER_PICTURE, "other.jpg",
+                StandardFields.SEARCH_TITLE, "Night walks at Tarnlow",
+                StandardFields.SEARCH_CANONICAL, Map.of("address", "https://example.com/walk"),
+                StandardFields.SEARCH_HIDDEN, true));
     assertEquals(Teaser.of(content).title(), new FaceWords("Out by lamp", ""));
     assertEquals(SharedLink.of(content).title().from(), "the teaser’s title");
     assertEquals(SharedLink.of(content).picture().words(), "other.jpg");
@@ -99,13 +99,14 @@ public class FacesTest {
   public void anOriginalThatIsNoPageIsFoundAndLeadsNobodyAway() {
     for (String no :
         List.of("mailto:a@example.com", "../items/k7f3q9x2mb.html", "//example.com/x")) {
-      Content content = content(Map.of(Standard.SEARCH_CANONICAL, Map.of("address", no)));
+      Content content = content(Map.of(StandardFields.SEARCH_CANONICAL, Map.of("address", no)));
       assertEquals(SearchResult.of(content, "T").canonical(), "", no);
       assertTrue(
           Checked.of(content).stream().anyMatch(f -> f.field().equals("field:search.canonical")),
           no);
     }
-    Content path = content(Map.of(Standard.SEARCH_CANONICAL, Map.of("address", "/visit/walk")));
+    Content path =
+        content(Map.of(StandardFields.SEARCH_CANONICAL, Map.of("address", "/visit/walk")));
     assertEquals(SearchResult.of(path, "T").canonical(), "/visit/walk");
     assertTrue(
         Checked.of(path).stream().noneMatch(f -> f.field().equals("field:search.canonical")));
@@ -113,11 +114,11 @@ public class FacesTest {
 
   @Test
   public void aTitleThatIsCutOffIsFound() {
-    Content wide = content(Map.of(Standard.SEARCH_TITLE, "W".repeat(32)));
+    Content wide = content(Map.of(StandardFields.SEARCH_TITLE, "W".repeat(32)));
     assertTrue(
         Checked.of(wide).stream()
             .anyMatch(f -> f.rule().equals("search-title-width") && f.field().endsWith("title")));
-    Content fits = content(Map.of(Standard.SEARCH_TITLE, "W".repeat(31)));
+    Content fits = content(Map.of(StandardFields.SEARCH_TITLE, "W".repeat(31)));
     assertTrue(Checked.of(fits).stream().noneMatch(f -> f.rule().equals("search-title-width")));
   }
 }

@@ -47,9 +47,9 @@ public class CorpusTest {
     }
   }
 
-  private static Material material(Path name) throws IOException {
+  private static IntakeSource material(Path name) throws IOException {
     String all = Files.readString(CORPUS.resolve(name));
-    return name.toString().endsWith(".html") ? Material.html(all) : Material.text(all);
+    return name.toString().endsWith(".html") ? IntakeSource.html(all) : IntakeSource.text(all);
   }
 
   private static Intake take(Path name, PasteMode mode) throws IOException {
@@ -101,7 +101,7 @@ public class CorpusTest {
   public void isTheSameWhenTakenInAgain(Path name) throws IOException {
     String once = HtmlWriter.write(take(name, PasteMode.CLEAN).document());
     Intake again =
-        Intake.read(Material.html(once), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
+        Intake.read(IntakeSource.html(once), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
     assertEquals(HtmlWriter.write(again.document()), once);
   }
 

@@ -20,7 +20,7 @@ public class SecondRoundTest {
   private static final String ROWS = "<tr><td>1</td><td>2</td></tr><tr><td>3</td><td>4</td></tr>";
 
   static Intake take(String html) {
-    return Intake.read(Material.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
+    return Intake.read(IntakeSource.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
   }
 
   private static String clean(String html) {
@@ -28,7 +28,7 @@ public class SecondRoundTest {
   }
 
   private static String told(String html) {
-    Report report = take(html).report();
+    IntakeReport report = take(html).report();
     return report.sentence() + " " + String.join(" ", report.notes());
   }
 
@@ -212,7 +212,7 @@ public class SecondRoundTest {
 
   @Test(dataProvider = "detours")
   public void detoursAreUndone(String given, String goal) {
-    assertEquals(Detours.straight(given), goal);
+    assertEquals(RedirectLinks.straight(given), goal);
   }
 
   /** RFC 6068, section 7: line breaks in a mail address can add fields to the mail. */
@@ -236,7 +236,7 @@ public class SecondRoundTest {
                     : Optional.empty());
     Intake intake =
         Intake.read(
-            Material.html(
+            IntakeSource.html(
                 "<p><a href='https://own.example/visit#kit'>a</a> <a href='https://x.example/'>b</a></p>"),
             PasteMode.CLEAN,
             Pictures.NONE,
@@ -270,12 +270,12 @@ public class SecondRoundTest {
   @Test
   public void theCountsFollowTheWayItIsTaken() {
     String html = "<h2>Sky</h2><p><a href='https://x.example/'>a</a></p><ul><li>b</li></ul>";
-    Report text =
-        Intake.read(Material.html(html), PasteMode.PARAGRAPHS, Pictures.NONE, Destination.NEW)
+    IntakeReport text =
+        Intake.read(IntakeSource.html(html), PasteMode.PARAGRAPHS, Pictures.NONE, Destination.NEW)
             .report();
     assertEquals(text.kept(), List.of());
     assertEquals(
-        text.dropped().stream().map(Report.Count::toString).collect(Collectors.joining(", ")),
+        text.dropped().stream().map(IntakeReport.Count::toString).collect(Collectors.joining(", ")),
         "1 heading, 1 list, 1 link");
   }
 
@@ -288,7 +288,8 @@ public class SecondRoundTest {
     Destination hebrew = new Destination(Set.of(), Direction.RTL, a -> Optional.empty());
     String there =
         HtmlWriter.write(
-            Intake.read(Material.html(mixed), PasteMode.CLEAN, Pictures.NONE, hebrew).document());
+            Intake.read(IntakeSource.html(mixed), PasteMode.CLEAN, Pictures.NONE, hebrew)
+                .document());
     assertEquals(there, "<p>שלום עולם</p>\n<p dir=\"ltr\">Night</p>\n<ul>\n<li>سماء</li>\n</ul>");
     assertEquals(
         clean("<div dir=rtl><p>21.75</p>bare</div>"),

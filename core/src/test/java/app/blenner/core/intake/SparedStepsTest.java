@@ -4,7 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.format.office.Pictures;
-import app.blenner.core.intake.Report.Tally;
+import app.blenner.core.intake.IntakeReport.Tally;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

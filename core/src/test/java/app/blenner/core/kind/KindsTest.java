@@ -68,13 +68,13 @@ public class KindsTest {
     for (int i = 0; i < 12; i++) {
       List<FieldType> types = Stream.of(FieldType.values()).filter(FieldType::isForKinds).toList();
       FieldType type = types.get(random.nextInt(types.size()));
-      Head head =
-          new Head(
+      FieldProperties head =
+          new FieldProperties(
               "f" + i,
               "Field " + i,
               random.nextBoolean() ? "" : "Help: " + i,
               random.nextBoolean(),
-              Head.Place.values()[random.nextInt(3)]);
+              FieldProperties.Place.values()[random.nextInt(3)]);
       fields.add(
           type.make(head, Map.of("choices", List.of("12", "Ü", "no"), "most", "40", "unit", "m")));
     }
@@ -171,7 +171,8 @@ public class KindsTest {
     assertEquals(good.size(), FieldType.values().length);
     good.forEach(
         (type, pair) -> {
-          Field field = type.make(Head.of("x", "X"), Map.of("choices", List.of("a", "b", "moon")));
+          Field field =
+              type.make(FieldProperties.of("x", "X"), Map.of("choices", List.of("a", "b", "moon")));
           Object tidy = field.tidy(pair.get(0));
           assertEquals(tidy, pair.get(1), type.toString());
           assertEquals(field.tidy(tidy), tidy, type + " in its one form");
@@ -196,13 +197,15 @@ public class KindsTest {
                 new Card(
                     "When",
                     List.of(
-                        FieldType.DATE.make(Head.of("day", "Day"), Map.of()),
+                        FieldType.DATE.make(FieldProperties.of("day", "Day"), Map.of()),
                         FieldType.NUMBER.make(
-                            Head.of("height", "Height"), Map.of("least", "0", "most", "900")),
+                            FieldProperties.of("height", "Height"),
+                            Map.of("least", "0", "most", "900")),
                         FieldType.CHOICE.make(
-                            Head.of("how", "How"), Map.of("choices", List.of("easy"))),
+                            FieldProperties.of("how", "How"), Map.of("choices", List.of("easy"))),
                         FieldType.LINE.make(
-                            new Head("who", "Who", "", true, Head.Place.BEHIND),
+                            new FieldProperties(
+                                "who", "Who", "", true, FieldProperties.Place.BEHIND),
                             Map.of("most", 3))))));
     Map<String, Object> values =
         Map.of("day", "2026-02-30", "height", "901", "how", "hard", "who", "Ilse");

@@ -5,7 +5,7 @@ import static org.testng.Assert.assertNotNull;
 
 import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
-import app.blenner.core.related.Subject;
+import app.blenner.core.related.TopicProfile;
 import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -61,7 +61,7 @@ public class LanguageTagsTest {
     assertEquals(content.language(), canonical);
     assertNotNull(SiteWords.of(content.language()).get("skip"));
     assertNotNull(WritingLanguage.of(content.language()).quotes());
-    assertNotNull(Subject.of("k", content, "en").language());
+    assertNotNull(TopicProfile.of("k", content, "en").language());
   }
 
   /** What is no tag is no language, and takes nobody's text along. */

@@ -52,7 +52,7 @@ public class PdfPagesTest {
   @Test
   public void pagesAndTitle() throws Exception {
     Path file = pdf(7, PDRectangle.A4, null);
-    FileSays says = FileSays.of(file, FileType.PDF);
+    FileMetadata says = FileMetadata.of(file, FileType.PDF);
     String theirs = Drawn.run("pdfinfo", file.toString());
     assertTrue(theirs.matches("(?s).*Pages:\\s+" + says.pages() + "\\n.*"), theirs);
     assertEquals(says.pages(), 7);
@@ -80,11 +80,11 @@ public class PdfPagesTest {
     Path huge = pdf(1, new PDRectangle(200_000, 200_000), null);
     assertEquals(PdfPages.first(huge, 500).orElseThrow().getWidth(), 500);
     Path locked = pdf(3, PDRectangle.A4, "secret");
-    assertEquals(FileSays.of(locked, FileType.PDF), FileSays.NOTHING);
+    assertEquals(FileMetadata.of(locked, FileType.PDF), FileMetadata.NOTHING);
     assertFalse(PdfPages.first(locked, 500).isPresent());
     Path broken = Files.createTempFile("broken", ".pdf");
     Files.writeString(broken, "%PDF-1.7\n1 0 obj << /Type /Catalog /Pages 1 0 R >> endobj\n%%EOF");
-    assertEquals(FileSays.of(broken, FileType.PDF).pages(), 0);
+    assertEquals(FileMetadata.of(broken, FileType.PDF).pages(), 0);
     assertFalse(PdfPages.first(broken, 500).isPresent());
   }
 }

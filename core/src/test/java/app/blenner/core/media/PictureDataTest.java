@@ -5,8 +5,8 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
+import app.blenner.core.picture.BrokenPictureException;
 import app.blenner.core.picture.Drawn;
-import app.blenner.core.picture.PictureBroken;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -138,7 +138,8 @@ public class PictureDataTest {
     byte[] whole = Files.readAllBytes(file);
     for (int part = 1; part < 8; part++) {
       Files.write(file, Arrays.copyOf(whole, whole.length * part / 8));
-      PictureBroken told = expectThrows(PictureBroken.class, () -> stripped(file, type, 1));
+      BrokenPictureException told =
+          expectThrows(BrokenPictureException.class, () -> stripped(file, type, 1));
       assertTrue(told.getMessage().contains("broken"), told.getMessage());
     }
   }

@@ -5,7 +5,7 @@ import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
 import app.blenner.core.picture.Size;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -94,13 +94,13 @@ public class SvgCleaningTest {
       laughs.append("<!ENTITY a%d \"&a%d;&a%d;&a%d;\">".formatted(i, i - 1, i - 1, i - 1));
     }
     String bomb = laughs + "]><svg xmlns=\"http://www.w3.org/2000/svg\"><text>&a29;</text></svg>";
-    assertThrows(PictureBroken.class, () -> clean(bomb));
+    assertThrows(BrokenPictureException.class, () -> clean(bomb));
     String outside =
         "<!DOCTYPE svg [<!ENTITY x SYSTEM \"file:///etc/passwd\">]><svg xmlns=\"http://www.w3.org/2000/svg\">"
             + "<text>&x;</text></svg>";
     try {
       assertFalse(clean(outside).contains("root:"));
-    } catch (PictureBroken refused) {
+    } catch (BrokenPictureException refused) {
       assertTrue(refused.getMessage().contains("broken"));
     }
     // As some programs write it: names of spaces by entities.
@@ -120,7 +120,7 @@ public class SvgCleaningTest {
           "",
           "<svg xmlns=\"http://www.w3.org/2000/svg\">" + deep + "</svg>"
         }) {
-      assertThrows(PictureBroken.class, () -> clean(svg));
+      assertThrows(BrokenPictureException.class, () -> clean(svg));
     }
   }
 

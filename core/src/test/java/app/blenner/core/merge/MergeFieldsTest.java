@@ -11,10 +11,10 @@ import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.preflight.MergeFieldUnknown;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Passages;
+import app.blenner.core.rule.PassageCache;
+import app.blenner.core.rule.RuleContext;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Surroundings;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -137,9 +137,9 @@ public class MergeFieldsTest {
   }
 
   private static List<Finding> unknown(Content content, MergeFields fields) {
-    Surroundings around = new Surroundings(WALK, "en", fields, Set.of());
+    RuleContext context = new RuleContext(WALK, "en", fields, Set.of());
     return new MergeFieldUnknown()
-        .check(Subject.of(content, around, new Passages(0)), Settings.USUAL);
+        .check(Subject.of(content, context, new PassageCache(0)), Settings.USUAL);
   }
 
   @Test

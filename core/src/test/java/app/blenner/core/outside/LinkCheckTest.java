@@ -4,10 +4,10 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
+import app.blenner.core.outside.FetchOutcome.Answered;
+import app.blenner.core.outside.FetchOutcome.Failed;
+import app.blenner.core.outside.FetchOutcome.Reason;
 import app.blenner.core.outside.LinkAnswer.Verdict;
-import app.blenner.core.outside.Outcome.Answered;
-import app.blenner.core.outside.Outcome.Failed;
-import app.blenner.core.outside.Outcome.Reason;
 import java.net.URI;
 import java.time.Duration;
 import java.time.Instant;
@@ -25,7 +25,7 @@ public class LinkCheckTest {
 
   /** Answers by what is asked, such as {@code HEAD https://example.org/}; whatever else is asked fails. */
   private static final class Script implements LinkCheck.Asker {
-    private final Map<String, Outcome> answers = new HashMap<>();
+    private final Map<String, FetchOutcome> answers = new HashMap<>();
     private final List<String> asked = new ArrayList<>();
 
     Script with(String question, int status, String... location) {
@@ -40,7 +40,7 @@ public class LinkCheckTest {
     }
 
     @Override
-    public Outcome ask(URI address, boolean content) {
+    public FetchOutcome ask(URI address, boolean content) {
       String question = (content ? "GET " : "HEAD ") + address;
       asked.add(question);
       return answers.getOrDefault(question, new Failed(Reason.NO_SUCH_HOST));

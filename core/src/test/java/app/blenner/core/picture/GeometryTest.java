@@ -42,13 +42,13 @@ public class GeometryTest {
   @Test(dataProvider = "orientations")
   public void exifOrientationsStandUpright(int orientation, String row, String column) {
     Size stored = new Size(5, 3);
-    Turn turn = Turn.ofExif(orientation);
+    Orientation turn = Orientation.ofExif(orientation);
     Size upright = turn.of(stored);
     assertEquals(upright, orientation < 5 ? stored : new Size(3, 5));
-    List<Turn.Pixel> seen = new ArrayList<>();
+    List<Orientation.Pixel> seen = new ArrayList<>();
     for (int y = 0; y < upright.height(); y++) {
       for (int x = 0; x < upright.width(); x++) {
-        Turn.Pixel from = turn.source(x, y, stored);
+        Orientation.Pixel from = turn.source(x, y, stored);
         assertEquals(from.y() == 0, isAt(row, x, y, upright), "row 0 is at the " + row);
         assertEquals(from.x() == 0, isAt(column, x, y, upright), "column 0 is at the " + column);
         seen.add(from);
@@ -62,14 +62,14 @@ public class GeometryTest {
     Size stored = new Size(4, 7);
     for (int a = 1; a <= 8; a++) {
       for (int b = 1; b <= 8; b++) {
-        Turn first = Turn.ofExif(a);
-        Turn second = Turn.ofExif(b);
-        Turn both = first.then(second);
+        Orientation first = Orientation.ofExif(a);
+        Orientation second = Orientation.ofExif(b);
+        Orientation both = first.then(second);
         Size upright = both.of(stored);
         assertEquals(upright, second.of(first.of(stored)));
         for (int x = 0; x < upright.width(); x++) {
           for (int y = 0; y < upright.height(); y++) {
-            Turn.Pixel half = second.source(x, y, first.of(stored));
+            Orientation.Pixel half = second.source(x, y, first.of(stored));
             assertEquals(
                 both.source(x, y, stored), first.source(half.x(), half.y(), stored), a + ", " + b);
           }
@@ -82,11 +82,11 @@ public class GeometryTest {
   public void aPartOfTheUprightPictureIsFoundWhereItIsStored() {
     Size stored = new Size(40, 30);
     for (int o = 1; o <= 8; o++) {
-      Turn turn = Turn.ofExif(o);
+      Orientation turn = Orientation.ofExif(o);
       Crop part = new Crop(0.1, 0.2, 0.3, 0.4);
       Crop.Area seen = part.of(turn.of(stored));
       Crop.Area kept = turn.stored(part).of(stored);
-      Turn.Pixel corner = turn.source(seen.x(), seen.y(), stored);
+      Orientation.Pixel corner = turn.source(seen.x(), seen.y(), stored);
       assertEquals(turn.of(kept.size()), seen.size(), "orientation " + o);
       assertTrue(
           corner.x() >= kept.x() && corner.x() < kept.x() + kept.size().width(),
@@ -162,16 +162,17 @@ public class GeometryTest {
 
   @Test
   public void editsAreSpeltAndReadBack() {
-    for (Edit edit :
+    for (PictureEdit edit :
         List.of(
-            Edit.NONE,
-            new Edit(new Turn(1, false), Crop.WHOLE),
-            new Edit(new Turn(3, true), new Crop(0.25, 0.125, 0.5, 0.333333)))) {
-      assertEquals(Edit.parse(edit.toString()), Optional.of(edit), edit.toString());
+            PictureEdit.NONE,
+            new PictureEdit(new Orientation(1, false), Crop.WHOLE),
+            new PictureEdit(new Orientation(3, true), new Crop(0.25, 0.125, 0.5, 0.333333)))) {
+      assertEquals(PictureEdit.parse(edit.toString()), Optional.of(edit), edit.toString());
     }
-    assertEquals(Edit.parse("turn 9"), Optional.empty());
+    assertEquals(PictureEdit.parse("turn 9"), Optional.empty());
     assertEquals(
-        new Edit(new Turn(1, false), Crop.WHOLE).of(new Size(300, 200)), new Size(200, 300));
+        new PictureEdit(new Orientation(1, false), Crop.WHOLE).of(new Size(300, 200)),
+        new Size(200, 300));
   }
 
   @Test

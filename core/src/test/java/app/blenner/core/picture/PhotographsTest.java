@@ -3,7 +3,7 @@ package app.blenner.core.picture;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
-import app.blenner.core.media.FileSays;
+import app.blenner.core.media.FileMetadata;
 import app.blenner.core.media.FileType;
 import app.blenner.core.media.FileTypes;
 import app.blenner.core.media.PictureData;
@@ -42,7 +42,7 @@ public class PhotographsTest {
     assertEquals(size, new Size(Integer.parseInt(theirs[0]), Integer.parseInt(theirs[1])));
 
     Path bare = Files.createTempFile("bare", ".jpg");
-    int orientation = FileSays.of(photograph, FileType.JPEG).orientation();
+    int orientation = FileMetadata.of(photograph, FileType.JPEG).orientation();
     PictureData.strip(photograph, bare, FileType.JPEG, orientation);
     String different =
         Drawn.run("compare", "-metric", "AE", photograph.toString(), bare.toString(), "null:");
@@ -60,7 +60,8 @@ public class PhotographsTest {
         small.toString());
     byte[][] ours = new byte[1][];
     RenditionMaker.make(
-        new RenditionMaker.Source(bare, Turn.ofExif(orientation), Edit.NONE, Focus.MIDDLE),
+        new RenditionMaker.Source(
+            bare, Orientation.ofExif(orientation), PictureEdit.NONE, Focus.MIDDLE),
         List.of(new Rendition(480, null, Rendition.Format.PNG)),
         (r, bytes, s) -> ours[0] = bytes);
     BufferedImage expected = ImageIO.read(small.toFile());

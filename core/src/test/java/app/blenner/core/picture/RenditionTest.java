@@ -23,7 +23,7 @@ public class RenditionTest {
   private static final Rendition.Format PNG = Rendition.Format.PNG;
 
   private static Map<String, byte[]> make(RenditionMaker.Source source, Rendition... wanted)
-      throws IOException, PictureBroken {
+      throws IOException, BrokenPictureException {
     Map<String, byte[]> out = new HashMap<>();
     RenditionMaker.make(
         source,
@@ -39,7 +39,7 @@ public class RenditionTest {
   }
 
   private static RenditionMaker.Source plain(Path file) {
-    return new RenditionMaker.Source(file, Turn.NONE, Edit.NONE, Focus.MIDDLE);
+    return new RenditionMaker.Source(file, Orientation.NONE, PictureEdit.NONE, Focus.MIDDLE);
   }
 
   private static BufferedImage image(byte[] bytes) throws IOException {
@@ -127,7 +127,9 @@ public class RenditionTest {
   @Test(dataProvider = "turned")
   public void allEightOrientationsStandUpright(int orientation, String corners) throws Exception {
     Path file = Drawn.file(Drawn.corners(300, 200), "png");
-    var source = new RenditionMaker.Source(file, Turn.ofExif(orientation), Edit.NONE, Focus.MIDDLE);
+    var source =
+        new RenditionMaker.Source(
+            file, Orientation.ofExif(orientation), PictureEdit.NONE, Focus.MIDDLE);
     BufferedImage upright = image(make(source, new Rendition(160, null, PNG)).get("160.png"));
     assertEquals(upright.getHeight(), orientation < 5 ? 107 : 240);
     assertEquals(corners(upright), corners);
@@ -151,8 +153,8 @@ public class RenditionTest {
   public void editsAndShapesAddUp() throws Exception {
     Path file = Drawn.file(Drawn.corners(400, 300), "png");
     // Turned clockwise the upper half is blue and red; its left half is blue alone.
-    Edit edit = new Edit(new Turn(1, false), new Crop(0, 0, 0.5, 0.5));
-    var source = new RenditionMaker.Source(file, Turn.NONE, edit, Focus.MIDDLE);
+    PictureEdit edit = new PictureEdit(new Orientation(1, false), new Crop(0, 0, 0.5, 0.5));
+    var source = new RenditionMaker.Source(file, Orientation.NONE, edit, Focus.MIDDLE);
     Map<String, byte[]> made =
         make(
             source,
@@ -163,7 +165,8 @@ public class RenditionTest {
     assertEquals(image(made.get("150-1x1.png")).getHeight(), 150);
     assertEquals(image(made.get("150-16x9.png")).getHeight(), 84);
     Path wide = Drawn.file(Drawn.corners(400, 200), "png");
-    var right = new RenditionMaker.Source(wide, Turn.NONE, Edit.NONE, new Focus(1, 0.5));
+    var right =
+        new RenditionMaker.Source(wide, Orientation.NONE, PictureEdit.NONE, new Focus(1, 0.5));
     assertEquals(
         corners(image(make(right, new Rendition(100, Ratio.SQUARE, PNG)).get("100-1x1.png"))),
         "GGWW",
@@ -223,9 +226,10 @@ public class RenditionTest {
     sum.update(png, 12, 17);
     ByteBuffer.wrap(png).putInt(29, (int) sum.getValue());
     Files.write(file, png);
-    PictureBroken told = expectThrows(PictureBroken.class, () -> PictureReader.head(file));
+    BrokenPictureException told =
+        expectThrows(BrokenPictureException.class, () -> PictureReader.head(file));
     assertTrue(told.getMessage().contains("60,000 × 60,000"), told.getMessage());
     Files.write(file, java.util.Arrays.copyOf(png, 20));
-    expectThrows(PictureBroken.class, () -> PictureReader.head(file));
+    expectThrows(BrokenPictureException.class, () -> PictureReader.head(file));
   }
 }

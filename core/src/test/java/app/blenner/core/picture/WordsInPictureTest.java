@@ -40,11 +40,11 @@ public class WordsInPictureTest {
   private static final String[] FONTS = {Font.SANS_SERIF, Font.SERIF, Font.MONOSPACED};
 
   private static boolean suspected(BufferedImage image) {
-    return WordsInPicture.suspected(image, Turn.NONE);
+    return WordsInPicture.suspected(image, Orientation.NONE);
   }
 
-  private static boolean suspected(Path file) throws PictureBroken {
-    return WordsInPicture.suspected(file, Turn.NONE);
+  private static boolean suspected(Path file) throws BrokenPictureException {
+    return WordsInPicture.suspected(file, Orientation.NONE);
   }
 
   private static List<BufferedImage> photographs() throws Exception {
@@ -154,7 +154,7 @@ public class WordsInPictureTest {
     g.setFont(new Font(Font.SERIF, Font.PLAIN, 50));
     g.drawString("Closed on Mondays", 120, 240);
     g.dispose();
-    assertEquals(WordsInPicture.suspected(sign, Turn.ofExif(6)), true);
+    assertEquals(WordsInPicture.suspected(sign, Orientation.ofExif(6)), true);
     assertEquals(suspected(sign), false, "nobody reads it so");
   }
 }

@@ -32,12 +32,14 @@ public class FixesTest {
       assertTrue(rule.id().matches("[a-z-]+"));
       assertTrue(rule.why().endsWith("."), rule.id());
       assertTrue(
-          rule.told()
+          rule.descriptor()
               .reference()
               .matches("(WCAG 2\\.2|RFC \\d+|HTML Living Standard|Unicode CLDR|Common practice).*"),
-          rule.told().reference());
-      assertFalse(rule.told().need(1).isEmpty() || rule.told().need(2).isEmpty());
-      assertFalse(rule.told().label().isEmpty() || rule.told().label().endsWith("."), rule.id());
+          rule.descriptor().reference());
+      assertFalse(rule.descriptor().need(1).isEmpty() || rule.descriptor().need(2).isEmpty());
+      assertFalse(
+          rule.descriptor().label().isEmpty() || rule.descriptor().label().endsWith("."),
+          rule.id());
       assertEquals(rule instanceof BlockRule, rule.scope() == Scope.BLOCK, rule.id());
     }
   }

@@ -13,9 +13,11 @@ import app.blenner.core.kind.Kinds;
 import app.blenner.core.rule.Checked;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
-import app.blenner.core.rule.Level;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Severity;
 import app.blenner.core.rule.Subject;
 import java.util.HashMap;
 import java.util.List;
@@ -53,7 +55,7 @@ public class PreflightTest {
   public void anItemNeedsATitle() {
     Finding f = Checked.of(content(" ", "s", "<p>a</p>")).get(0);
     assertEquals(f.rule(), "title-required");
-    assertEquals(f.level(), Level.MUST_FIX);
+    assertEquals(f.level(), Severity.MUST_FIX);
     assertEquals(f.fixes().get(0).asks(), "title");
   }
 
@@ -80,8 +82,8 @@ public class PreflightTest {
     assertEquals(Checked.of(content("t", "w".repeat(250), "")), List.of());
     Finding over = Checked.of(content("t", "w".repeat(251), "")).get(0);
     assertEquals(over.message(), "The summary is 1 character too long.");
-    assertEquals(over.level(), Level.MUST_FIX);
-    assertEquals(Checked.of(content("t", "", "")).get(0).level(), Level.ADVISED);
+    assertEquals(over.level(), Severity.MUST_FIX);
+    assertEquals(Checked.of(content("t", "", "")).get(0).level(), Severity.ADVISED);
   }
 
   /** Characters are what a reader counts: UAX #29 extended grapheme clusters. */
@@ -136,7 +138,7 @@ public class PreflightTest {
         body(
             "<img src='../assets/a.png'><img src='../assets/b.png'><p>a <a href='/x'>&nbsp;</a>b</p>");
     assertEquals(
-        Preflight.needs(Noted.of(found)),
+        Preflight.needs(StoredFinding.of(found)),
         "Needs alternative text on 2 pictures, words for one link");
     assertEquals(Preflight.needs(List.of()), "");
   }
@@ -148,7 +150,7 @@ public class PreflightTest {
         "<table><tr><td><p>x</p><figure class='picture pending'><img src='https://x.example/a.png' alt=''></figure></td></tr></table>";
     Finding f = body(waits).get(0);
     assertEquals(f.rule(), "picture-elsewhere");
-    assertEquals(f.level(), Level.MUST_FIX);
+    assertEquals(f.level(), Severity.MUST_FIX);
     assertEquals(f.path().steps(), List.of(0, 0, 1));
     assertTrue(f.message().contains("x.example"), f.message());
     assertEquals(f.fixes().get(0).asks(), "elsewhere");
@@ -179,18 +181,18 @@ public class PreflightTest {
     assertEquals(
         found.stream().map(Finding::message).toList(),
         List.of("Blenner could not look for this here: odd titles.", "The item has no title."));
-    assertEquals(found.get(0).level(), Level.LOOK, "nothing is held by a fault of ours");
+    assertEquals(found.get(0).level(), Severity.LOOK, "nothing is held by a fault of ours");
   }
 
   private abstract static class TitleLikeRule extends app.blenner.core.rule.BasicRule {
     TitleLikeRule() {
       super(
-          new app.blenner.core.rule.Told(
+          new RuleDescriptor(
               "odd-titles",
               "Odd titles",
               "Why.",
               "Common practice",
-              app.blenner.core.rule.Weight.REQUIRED,
+              RuleSeverity.REQUIRED,
               "a title",
               "titles"),
           app.blenner.core.rule.Scope.ITEM);

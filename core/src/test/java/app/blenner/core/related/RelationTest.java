@@ -10,29 +10,29 @@ import org.testng.annotations.Test;
 
 /** Why one item is offered beside another. */
 public class RelationTest {
-  private static Subject subject(
+  private static TopicProfile subject(
       String key, String body, String section, List<String> topics, String language) {
-    return Subject.of(
+    return TopicProfile.of(
         key,
         new Content(
             "T", "", HtmlReader.read(body), section, topics, List.of("Lamp"), "t", "", language),
         "en");
   }
 
-  private static Subject plain(String key, String body) {
+  private static TopicProfile plain(String key, String body) {
     return subject(key, body, "sky", List.of(), "en");
   }
 
   @Test
   public void theReasonNamesWhatIsSharedInTheOrderOfItsWeight() {
-    Subject one =
+    TopicProfile one =
         subject(
             "aaaaaaaaaa",
             "<p>A meter here, two meters there. <a href=\"../items/bbbbbbbbbb.html\">See</a></p>",
             "sky",
             List.of("kit", "moon"),
             "en");
-    Subject other =
+    TopicProfile other =
         subject(
             "bbbbbbbbbb",
             "<p>Meters measure. Every meter differs.</p>",
@@ -50,15 +50,16 @@ public class RelationTest {
 
   @Test
   public void topicsOfTwoSectionsAndWordsOfTwoLanguagesHaveNothingInCommon() {
-    Subject one = subject("a", "<p>Gift, gift.</p>", "sky", List.of("moon"), "en");
-    Subject other = subject("b", "<p>Gift, Gift.</p>", "visit", List.of("moon"), "de");
+    TopicProfile one = subject("a", "<p>Gift, gift.</p>", "sky", List.of("moon"), "en");
+    TopicProfile other = subject("b", "<p>Gift, Gift.</p>", "visit", List.of("moon"), "de");
     assertEquals(Relation.between(one, other).reason(), "has the keyword lamp");
   }
 
   @Test
   public void nothingInCommonIsNoReason() {
     Content bare = new Content("T", "", HtmlReader.read("<p>x</p>"), "", List.of(), "t", "");
-    Relation relation = Relation.between(Subject.of("a", bare, "en"), Subject.of("b", bare, "en"));
+    Relation relation =
+        Relation.between(TopicProfile.of("a", bare, "en"), TopicProfile.of("b", bare, "en"));
     assertEquals(relation, new Relation(0, ""));
   }
 }

@@ -22,6 +22,6 @@ public final class Checked {
 
   /** An item of a kind as rules look at it, never seen before. */
   public static Subject subject(Content content, Kind kind) {
-    return Subject.of(content, Surroundings.of(kind), new Passages(0));
+    return Subject.of(content, RuleContext.of(kind), new PassageCache(0));
   }
 }

@@ -22,7 +22,7 @@ import org.testng.annotations.Test;
 
 /** What findings are called, how they are mended, and that nobody looks twice at what has not changed. */
 public class FindingTest {
-  private static final Surroundings AROUND = Surroundings.of(Kinds.STANDARD.get(0));
+  private static final RuleContext AROUND = RuleContext.of(Kinds.STANDARD.get(0));
 
   /** Every rule asked for, those of tidying too. */
   private static final Settings ALL =
@@ -31,14 +31,18 @@ public class FindingTest {
               .collect(
                   Collectors.toMap(
                       Rule::id,
-                      r -> Setting.of(r.told().weight() == Weight.OFF ? Weight.ADVISED : null))));
+                      r ->
+                          Setting.of(
+                              r.descriptor().weight() == RuleSeverity.OFF
+                                  ? RuleSeverity.ADVISED
+                                  : null))));
 
   private static Content content(Document body) {
     return new Content("A Title", "A summary", body, "", List.of(), "", "");
   }
 
   private static List<Finding> all(Document body) {
-    return Preflight.check(Subject.of(content(body), AROUND, new Passages(0)), ALL);
+    return Preflight.check(Subject.of(content(body), AROUND, new PassageCache(0)), ALL);
   }
 
   private static List<String> identities(String html) {
@@ -88,12 +92,12 @@ public class FindingTest {
   public void aRepairTellsBeforehandWhatItGives() {
     Content content = content(HtmlReader.read("<p>a</p><h2>b</h2><h4>c</h4><p>d</p>"));
     Finding finding = mendable(content).get(0);
-    Given given = Given.of(finding, finding.fixes().get(0), content);
+    FixPreview given = FixPreview.of(finding, finding.fixes().get(0), content);
     assertEquals(HtmlWriter.write(given.before()), "<h4>c</h4>");
     assertEquals(HtmlWriter.write(given.after()), "<h3>c</h3>");
     Content quotes = content(HtmlReader.read("<p>Old.</p><p>He said \"no\".</p>"));
     Finding second = mendable(quotes).get(1);
-    Given one = Given.of(second, second.fixes().get(0), quotes);
+    FixPreview one = FixPreview.of(second, second.fixes().get(0), quotes);
     assertEquals(HtmlWriter.write(one.before()), "<p>He said \"no\".</p>");
     assertEquals(HtmlWriter.write(one.after()), "<p>He said \"no”.</p>", "this one, no other");
   }
@@ -129,7 +133,7 @@ public class FindingTest {
   /** After any edit, whoever remembers the passages finds what somebody finds who looks at them for the first time. */
   @Test
   public void lookingOnlyAtWhatChangedFindsTheSame() {
-    Passages known = new Passages();
+    PassageCache known = new PassageCache();
     Random random = new Random(10);
     List<app.blenner.core.document.Block> blocks = new ArrayList<>();
     for (int edit = 0; edit < 4_000; edit++) {
@@ -167,24 +171,30 @@ public class FindingTest {
   public void aBlockIsLookedAtOnceForEachSetting() {
     int[] looks = {0};
     BlockRule counting = new Counting(looks);
-    Passages known = new Passages();
+    PassageCache known = new PassageCache();
     Document body = HtmlReader.read("<p>a</p><p>b</p><p>a</p>");
-    Settings strict = new Settings(Map.of("counting", Setting.of(Weight.REQUIRED)));
-    Map<Settings, List<Level>> levels = new HashMap<>();
+    Settings strict = new Settings(Map.of("counting", Setting.of(RuleSeverity.REQUIRED)));
+    Map<Settings, List<Severity>> levels = new HashMap<>();
     for (Settings settings : List.of(Settings.USUAL, strict, Settings.USUAL, strict)) {
       Subject subject = Subject.of(content(HtmlReader.read(HtmlWriter.write(body))), AROUND, known);
       levels.put(settings, counting.check(subject, settings).stream().map(Finding::level).toList());
     }
     assertEquals(looks[0], 4, "two paragraphs, and two settings");
-    assertEquals(levels.get(strict), Collections.nCopies(3, Level.MUST_FIX));
-    assertEquals(levels.get(Settings.USUAL), Collections.nCopies(3, Level.LOOK));
+    assertEquals(levels.get(strict), Collections.nCopies(3, Severity.MUST_FIX));
+    assertEquals(levels.get(Settings.USUAL), Collections.nCopies(3, Severity.LOOK));
   }
 
   private record Counting(int[] looks) implements BlockRule {
     @Override
-    public Told told() {
-      return new Told(
-          "counting", "Anything", "It is there.", "Common practice", Weight.LOOK, "one", "some");
+    public RuleDescriptor descriptor() {
+      return new RuleDescriptor(
+          "counting",
+          "Anything",
+          "It is there.",
+          "Common practice",
+          RuleSeverity.LOOK,
+          "one",
+          "some");
     }
 
     @Override
@@ -209,7 +219,7 @@ public class FindingTest {
   /** What is remembered has a bound, and what does not fit is still looked at. */
   @Test
   public void memoryHasABound() {
-    Passages small = new Passages(2_000);
+    PassageCache small = new PassageCache(2_000);
     for (int i = 0; i < 300; i++) {
       String html = "<p>" + "x".repeat(i * 3) + i + "</p><h3>h" + i + "</h3><p>y</p>";
       Content content = content(HtmlReader.read(html));

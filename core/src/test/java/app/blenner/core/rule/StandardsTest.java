@@ -34,12 +34,14 @@ public class StandardsTest {
   public void whatIsSaidOfAKindStandsInThePlaceOfWhatIsSaidOfAll() {
     Standards both =
         standards(
-            Setting.of(Weight.REQUIRED).with("most", 90), Setting.AS_IT_COMES.with("most", 120));
+            Setting.of(RuleSeverity.REQUIRED).with("most", 90),
+            Setting.AS_IT_COMES.with("most", 120));
     Rule rule = rule(LONG);
     Parameter most = rule.parameters().get(0);
-    assertEquals(both.of("post").weight(rule), Weight.REQUIRED);
+    assertEquals(both.of("post").weight(rule), RuleSeverity.REQUIRED);
     assertEquals(both.of("post").number(rule, most), 90);
-    assertEquals(both.of("article").weight(rule), rule.told().weight(), "whole, not in parts");
+    assertEquals(
+        both.of("article").weight(rule), rule.descriptor().weight(), "whole, not in parts");
     assertEquals(both.of("article").number(rule, most), 120);
     assertEquals(Standards.USUAL.of("post"), Settings.USUAL);
   }
@@ -49,11 +51,11 @@ public class StandardsTest {
   public void whatIsWrittenIsReadTheSame() {
     Setting words =
         new Setting(
-            Weight.OFF,
+            RuleSeverity.OFF,
             Map.of(),
             List.of("no", "- a: b → c", "“on” # 1", "null", "1e3", "使用 → 用"),
             "yes: “so”",
-            Overrule.EVERYBODY);
+            WaiverPolicy.EVERYBODY);
     Standards all =
         new Standards(
             Map.of(
@@ -92,19 +94,22 @@ public class StandardsTest {
   @Test
   public void presetsSetWeightsAlone() {
     Settings before =
-        new Settings(Map.of("house-words", Setting.of(Weight.REQUIRED).with(List.of("utilise"))));
+        new Settings(
+            Map.of("house-words", Setting.of(RuleSeverity.REQUIRED).with(List.of("utilise"))));
     Settings strict = Preset.STRICT.settings(before);
     assertEquals(strict.words(rule("house-words")), List.of("utilise"));
     for (Rule rule : Preflight.rules()) {
-      Weight usual = rule.told().weight();
+      RuleSeverity usual = rule.descriptor().weight();
       assertEquals(
-          strict.weight(rule), usual == Weight.ADVISED ? Weight.REQUIRED : usual, rule.id());
-      Weight relaxed = Preset.RELAXED.settings(before).weight(rule);
+          strict.weight(rule),
+          usual == RuleSeverity.ADVISED ? RuleSeverity.REQUIRED : usual,
+          rule.id());
+      RuleSeverity relaxed = Preset.RELAXED.settings(before).weight(rule);
       assertTrue(
           relaxed == usual
-              || relaxed == Weight.OFF
-                  && usual != Weight.REQUIRED
-                  && !rule.told().reference().startsWith("WCAG"),
+              || relaxed == RuleSeverity.OFF
+                  && usual != RuleSeverity.REQUIRED
+                  && !rule.descriptor().reference().startsWith("WCAG"),
           rule.id());
     }
     assertEquals(Preset.HOUSE.settings(strict).rules().keySet(), java.util.Set.of("house-words"));
@@ -112,8 +117,8 @@ public class StandardsTest {
 
   @Test
   public void whoMayOverruleIsSaidByTheSite() {
-    assertTrue(Overrule.EVERYBODY.may(Role.WRITER) && Overrule.EDITORS.may(Role.EDITOR));
-    assertTrue(!Overrule.EDITORS.may(Role.WRITER) && !Overrule.NOBODY.may(Role.EDITOR));
+    assertTrue(WaiverPolicy.EVERYBODY.may(Role.WRITER) && WaiverPolicy.EDITORS.may(Role.EDITOR));
+    assertTrue(!WaiverPolicy.EDITORS.may(Role.WRITER) && !WaiverPolicy.NOBODY.may(Role.EDITOR));
     assertThrows(IllegalArgumentException.class, () -> new Parameter("x", "X", 5, 9, 4));
   }
 }

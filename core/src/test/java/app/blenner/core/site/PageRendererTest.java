@@ -8,7 +8,7 @@ import app.blenner.core.document.Document;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Card;
-import app.blenner.core.kind.Head;
+import app.blenner.core.kind.FieldProperties;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.kind.LineField;
@@ -197,7 +197,8 @@ public class PageRendererTest {
             "",
             true,
             false,
-            List.of(new Card("A", List.of(new LineField(Head.of("height", "Height"), 50)))));
+            List.of(
+                new Card("A", List.of(new LineField(FieldProperties.of("height", "Height"), 50)))));
     Map<String, Object> values =
         Map.of(
             "height",

@@ -23,7 +23,7 @@ public class TidyTest {
         .collect(
             Collectors.toMap(
                 Tidy.Matches::rule,
-                f -> f.traces().stream().map(Trace::key).collect(Collectors.toSet())));
+                f -> f.traces().stream().map(CleanUpMatch::key).collect(Collectors.toSet())));
   }
 
   private static String tidied(String html, String language) {

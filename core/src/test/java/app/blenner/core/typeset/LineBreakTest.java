@@ -41,7 +41,7 @@ public class LineBreakTest {
           wanted.append(Character.charCount(code) == 2 ? "×" : "");
         }
       }
-      boolean[] may = SetText.breaks(text.toString(), "en");
+      boolean[] may = MeasuredText.breaks(text.toString(), "en");
       StringBuilder found = new StringBuilder("×");
       for (int i = 1; i < may.length; i++) {
         found.append(may[i] ? "÷" : "×");

@@ -26,14 +26,14 @@ public class AccountService {
   private final AccountRepository accounts;
   private final SignIns signIns;
   private final Passwords passwords;
-  private final List<HandsOver> belongings;
+  private final List<OwnershipTransfer> belongings;
   private final TransactionTemplate transaction;
 
   AccountService(
       AccountRepository accounts,
       SignIns signIns,
       Passwords passwords,
-      @org.springframework.context.annotation.Lazy List<HandsOver> belongings,
+      @org.springframework.context.annotation.Lazy List<OwnershipTransfer> belongings,
       TransactionTemplate transaction) {
     this.accounts = accounts;
     this.signIns = signIns;

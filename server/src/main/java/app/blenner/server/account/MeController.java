@@ -43,7 +43,7 @@ class MeController {
   record RecoveryCodes(List<String> codes) {}
 
   private final AccountService accounts;
-  private final SigningIn signingIn;
+  private final LoginService signingIn;
   private final SignIns signIns;
   private final SecondFactor second;
   private final AuditService audit;
@@ -51,7 +51,7 @@ class MeController {
 
   MeController(
       AccountService accounts,
-      SigningIn signingIn,
+      LoginService signingIn,
       SignIns signIns,
       SecondFactor second,
       AuditService audit,

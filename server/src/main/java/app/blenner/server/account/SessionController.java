@@ -72,7 +72,7 @@ class SessionController {
   record NewPassword(@NotNull String word, @NotNull String password) {}
 
   private final AccountService accounts;
-  private final SigningIn signingIn;
+  private final LoginService signingIn;
   private final SignIns signIns;
   private final OneTimeLinks links;
   private final FirstAccount first;
@@ -83,7 +83,7 @@ class SessionController {
 
   SessionController(
       AccountService accounts,
-      SigningIn signingIn,
+      LoginService signingIn,
       SignIns signIns,
       OneTimeLinks links,
       FirstAccount first,

@@ -32,14 +32,14 @@ class ArchiveController {
   private static final int MOST_ITEMS = 500;
 
   private final SiteArchive archive;
-  private final Restoring restoring;
+  private final RestoreJob restoring;
   private final SiteService sites;
   private final DraftGuard drafts;
   private final AuditService audit;
 
   ArchiveController(
       SiteArchive archive,
-      Restoring restoring,
+      RestoreJob restoring,
       SiteService sites,
       DraftGuard drafts,
       AuditService audit) {
@@ -65,7 +65,7 @@ class ArchiveController {
 
   /** How far what whoever asks has under way has come. */
   @GetMapping("/standing")
-  List<Headway.UnderWay> standing() {
+  List<Progress.UnderWay> standing() {
     return restoring.standing(AccountService.current());
   }
 
@@ -110,7 +110,7 @@ class ArchiveController {
 
   /** Puts a package in the place of the site. What was there before is kept as an archive. */
   @PostMapping(path = "/site", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  Restoring.Replaced replace(
+  RestoreJob.Replaced replace(
       @RequestPart("file") MultipartFile file,
       @RequestParam(defaultValue = "false") boolean emptying)
       throws IOException {
@@ -126,12 +126,12 @@ class ArchiveController {
 
   /** Brings back what was there before a package was brought in. */
   @PostMapping("/before/{name}")
-  Restoring.Replaced bringBack(@PathVariable String name) throws IOException {
+  RestoreJob.Replaced bringBack(@PathVariable String name) throws IOException {
     AccountService.needs(Right.WHOLE_SITE);
     return noted(restoring.replace(restoring.backup(name), true, AccountService.current()));
   }
 
-  private Restoring.Replaced noted(Restoring.Replaced done) {
+  private RestoreJob.Replaced noted(RestoreJob.Replaced done) {
     note(Audited.RESTORED, done.items() + " items; what was there before is in " + done.before());
     return done;
   }

@@ -1,6 +1,6 @@
 package app.blenner.server.archive;
 
-import app.blenner.core.archive.Lazily;
+import app.blenner.core.archive.LazyList;
 import app.blenner.core.archive.PackedAsset;
 import app.blenner.core.archive.PackedItem;
 import app.blenner.core.archive.PackedPerson;
@@ -121,14 +121,14 @@ public class SiteArchive {
    * @return the names of assets whose bytes are gone; the package says so too
    */
   @Transactional(readOnly = true)
-  List<String> write(Collection<String> keys, Path folder, Headway headway) throws IOException {
+  List<String> write(Collection<String> keys, Path folder, Progress progress) throws IOException {
     List<PackedItem> packedItems = items.packed(keys);
-    headway.begin("Writing", packedItems.size());
+    progress.begin("Writing", packedItems.size());
     List<PackedItem> all =
-        Lazily.map(
+        LazyList.map(
             packedItems,
             i -> {
-              headway.step();
+              progress.step();
               return withNotebook(i);
             });
     Set<String> owners = new HashSet<>();
@@ -201,7 +201,7 @@ public class SiteArchive {
    *
    * @param password what people sign in with who are new; without one they set their own by a link
    */
-  void replace(SitePackage packed, String password, Headway headway) {
+  void replace(SitePackage packed, String password, Progress progress) {
     messages.clear();
     notebooks.clear();
     items.clear();
@@ -209,16 +209,16 @@ public class SiteArchive {
     assets.clear();
     sections.clear();
     reports.clear();
-    fill(packed, password, headway);
+    fill(packed, password, progress);
   }
 
   /** Fills an empty site. */
   public void fill(SitePackage packed, String password) {
-    fill(packed, password, Headway.unseen());
+    fill(packed, password, Progress.unseen());
   }
 
-  private void fill(SitePackage packed, String password, Headway headway) {
-    headway.begin("Bringing in", packed.items().size());
+  private void fill(SitePackage packed, String password, Progress progress) {
+    progress.begin("Bringing in", packed.items().size());
     sites.name(packed.site().name(), packed.site().tagline(), packed.site().language());
     sites.address(packed.site().address());
     kinds.replaceAll(packed.site().kinds());
@@ -248,7 +248,7 @@ public class SiteArchive {
     Map<String, Account> people = new HashMap<>();
     Set<String> keys = new HashSet<>();
     for (PackedItem item : packed.items()) {
-      headway.step();
+      progress.step();
       keys.add(item.key());
       Account owner =
           people.computeIfAbsent(item.people().owner(), s -> accounts.bySignIn(s).orElseThrow());

@@ -29,14 +29,14 @@ class AssetController {
   private final AssetService assets;
   private final AssetFinder finder;
   private final AssetEditing editing;
-  private final BringIn bringIn;
+  private final AssetIntake bringIn;
   private final Uploads uploads;
 
   AssetController(
       AssetService assets,
       AssetFinder finder,
       AssetEditing editing,
-      BringIn bringIn,
+      AssetIntake bringIn,
       Uploads uploads) {
     this.assets = assets;
     this.finder = finder;
@@ -87,7 +87,7 @@ class AssetController {
   @ResponseStatus(HttpStatus.CREATED)
   Added add(@Valid @RequestBody Sent sent) {
     Account who = AccountService.current();
-    BringIn.How how = new BringIn.How(sent.ask(), sent.whole());
+    AssetIntake.How how = new AssetIntake.How(sent.ask(), sent.whole());
     return uploads.use(
         sent.upload(),
         who.owner(),

@@ -3,9 +3,9 @@ package app.blenner.server.asset;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.media.Description;
 import app.blenner.core.picture.Crop;
-import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
-import app.blenner.core.picture.Turn;
+import app.blenner.core.picture.Orientation;
+import app.blenner.core.picture.PictureEdit;
 import app.blenner.server.asset.AssetViews.EditView;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.StoredFile;
@@ -79,7 +79,8 @@ class AssetEditing {
       throw Problem.unusable("Only pictures of pixels that stand still can be cut and turned.");
     }
     Crop crop = new Crop(wanted.left(), wanted.top(), wanted.width(), wanted.height());
-    asset.edit = new Edit(new Turn(wanted.quarters(), wanted.mirrored()), crop).toString();
+    asset.edit =
+        new PictureEdit(new Orientation(wanted.quarters(), wanted.mirrored()), crop).toString();
     Focus focus = new Focus(wanted.focusX(), wanted.focusY());
     asset.focusX = focus.x();
     asset.focusY = focus.y();

@@ -2,8 +2,8 @@ package app.blenner.server.asset;
 
 import app.blenner.core.media.Description;
 import app.blenner.core.media.FileType;
-import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
+import app.blenner.core.picture.PictureEdit;
 import app.blenner.core.picture.Size;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.digest.Sha256;
@@ -116,8 +116,8 @@ class AssetEntity implements Persistable<String> {
             .toLowerCase(Locale.ROOT);
   }
 
-  Edit edit() {
-    return Edit.parse(edit).orElse(Edit.NONE);
+  PictureEdit edit() {
+    return PictureEdit.parse(edit).orElse(PictureEdit.NONE);
   }
 
   Focus focus() {

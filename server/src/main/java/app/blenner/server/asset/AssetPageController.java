@@ -3,8 +3,8 @@ package app.blenner.server.asset;
 import app.blenner.core.document.Side;
 import app.blenner.core.document.Width;
 import app.blenner.core.media.FileType;
-import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
+import app.blenner.core.picture.PictureEdit;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.picture.Widths;
 import app.blenner.core.site.PictureAdvice;
@@ -53,7 +53,7 @@ class AssetPageController {
   private final FileService files;
   private final RenditionService renditions;
   private final Uploads uploads;
-  private final Expiries expiries;
+  private final ExpiryService expiries;
 
   AssetPageController(
       AssetPages pages,
@@ -62,7 +62,7 @@ class AssetPageController {
       FileService files,
       RenditionService renditions,
       Uploads uploads,
-      Expiries expiries) {
+      ExpiryService expiries) {
     this.pages = pages;
     this.assets = assets;
     this.editing = editing;
@@ -164,7 +164,7 @@ class AssetPageController {
   @GetMapping("/whole")
   ResponseEntity<Resource> whole(@PathVariable String name) {
     AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.missing(name));
-    return made(name, files.find(asset.file).orElseThrow(), Edit.NONE);
+    return made(name, files.find(asset.file).orElseThrow(), PictureEdit.NONE);
   }
 
   /** What the first page of a PDF looks like. */
@@ -182,11 +182,11 @@ class AssetPageController {
   @GetMapping("/earlier/{id}")
   ResponseEntity<Resource> earlier(@PathVariable String name, @PathVariable long id) {
     EarlierFileEntity before = pages.earlierOf(name, id);
-    Edit edit = Edit.parse(before.edit).orElse(Edit.NONE);
+    PictureEdit edit = PictureEdit.parse(before.edit).orElse(PictureEdit.NONE);
     return made(name, files.find(before.file).orElseThrow(), edit);
   }
 
-  private ResponseEntity<Resource> made(String name, StoredFile file, Edit edit) {
+  private ResponseEntity<Resource> made(String name, StoredFile file, PictureEdit edit) {
     int own =
         file.size().map(s -> edit.of(s).width()).orElseThrow(() -> AssetService.missing(name));
     Rendition wanted = new Rendition(Widths.atLeast(own, WHOLE), null, Rendition.Format.WEBP);

@@ -1,8 +1,8 @@
 package app.blenner.server.asset;
 
 import app.blenner.core.media.FileType;
-import app.blenner.core.picture.Edit;
 import app.blenner.core.picture.Focus;
+import app.blenner.core.picture.PictureEdit;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetViews.AssetPage;
 import app.blenner.server.asset.AssetViews.EarlierView;
@@ -26,7 +26,7 @@ class AssetPages {
   private final AssetCollectionRepository collections;
   private final EarlierFileRepository earlier;
   private final FileService files;
-  private final UsedIn items;
+  private final UseNames items;
 
   AssetPages(
       AssetRepository assets,
@@ -34,7 +34,7 @@ class AssetPages {
       AssetCollectionRepository collections,
       EarlierFileRepository earlier,
       FileService files,
-      UsedIn items) {
+      UseNames items) {
     this.assets = assets;
     this.uses = uses;
     this.collections = collections;
@@ -65,7 +65,7 @@ class AssetPages {
         earlier.findAllByAssetOrderByUntilDesc(name).stream().map(e -> earlier(a, e)).toList());
   }
 
-  private static EditView edit(Edit edit, Focus focus) {
+  private static EditView edit(PictureEdit edit, Focus focus) {
     return new EditView(
         edit.turn().quarters(),
         edit.turn().mirrored(),
@@ -80,7 +80,7 @@ class AssetPages {
   /** Where it stands: what readers see first. */
   List<UseView> uses(String name) {
     List<AssetUseEntity> all = uses.findAllByAsset(name);
-    Map<String, UsedIn.Line> lines =
+    Map<String, UseNames.Line> lines =
         items.lines(all.stream().map(u -> u.itemKey).distinct().toList());
     return all.stream()
         .filter(u -> lines.containsKey(u.itemKey))

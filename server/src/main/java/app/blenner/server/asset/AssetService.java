@@ -7,10 +7,10 @@ import app.blenner.core.media.Description;
 import app.blenner.core.media.FileType;
 import app.blenner.core.media.FileTypes;
 import app.blenner.core.site.SiteAsset;
-import app.blenner.server.file.Coming;
 import app.blenner.server.file.FileService;
+import app.blenner.server.file.IncomingFile;
+import app.blenner.server.file.ReceivedFile;
 import app.blenner.server.file.StoredFile;
-import app.blenner.server.file.Taken;
 import app.blenner.server.problem.Problem;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -209,7 +209,7 @@ public class AssetService {
    */
   @Transactional
   public Optional<SiteAsset> keep(String words, byte[] bytes) {
-    try (Coming coming = files.coming()) {
+    try (IncomingFile coming = files.coming()) {
       Files.write(coming.path(), bytes);
       boolean picture =
           FileTypes.of(coming.path(), words)
@@ -232,7 +232,7 @@ public class AssetService {
    */
   @Transactional
   public SiteAsset keep(Path coming, String words) {
-    Taken taken = files.take(coming, words, false);
+    ReceivedFile taken = files.take(coming, words, false);
     return make(taken.file(), words, taken.said(), "");
   }
 

@@ -5,8 +5,8 @@ import app.blenner.core.media.Captions;
 import app.blenner.core.media.Description;
 import app.blenner.core.media.FileType;
 import app.blenner.server.account.AccountService;
-import app.blenner.server.file.Coming;
 import app.blenner.server.file.FileService;
+import app.blenner.server.file.IncomingFile;
 import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
 import jakarta.validation.Valid;
@@ -120,7 +120,7 @@ class CaptionsController {
         throw Problem.unusable("Line " + (i + 1) + ": " + cues.get(i).problem());
       }
     }
-    try (Coming coming = files.coming()) {
+    try (IncomingFile coming = files.coming()) {
       Files.writeString(coming.path(), new Captions(given.head(), cues).write());
       return files.take(coming.path(), "captions.vtt", false).file();
     } catch (IOException e) {

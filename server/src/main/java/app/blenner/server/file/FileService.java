@@ -1,15 +1,15 @@
 package app.blenner.server.file;
 
-import app.blenner.core.media.FileSays;
+import app.blenner.core.media.FileMetadata;
 import app.blenner.core.media.FileType;
 import app.blenner.core.media.FileTypes;
 import app.blenner.core.media.PictureData;
 import app.blenner.core.media.SvgCleaning;
 import app.blenner.core.media.SvgSize;
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.BrokenPictureException;
+import app.blenner.core.picture.Orientation;
 import app.blenner.core.picture.PictureReader;
 import app.blenner.core.picture.Size;
-import app.blenner.core.picture.Turn;
 import app.blenner.server.digest.Sha256;
 import app.blenner.server.problem.Problem;
 import java.io.IOException;
@@ -47,9 +47,9 @@ public class FileService {
   }
 
   /** An empty place for bytes that are still coming. */
-  public Coming coming() {
+  public IncomingFile coming() {
     try {
-      return new Coming(store.temporary());
+      return new IncomingFile(store.temporary());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -65,14 +65,14 @@ public class FileService {
    *     and what else is done around it can go on
    */
   @Transactional(noRollbackFor = Problem.class)
-  public Taken take(Path from, String name, boolean whole) {
+  public ReceivedFile take(Path from, String name, boolean whole) {
     String given = hash(from);
-    try (Coming ready = coming()) {
+    try (IncomingFile ready = coming()) {
       FileType type = judge(from, name);
-      FileSays says = says(from, type, ready.path());
+      FileMetadata says = says(from, type, ready.path());
       for (StoredFileEntity known : files.findAllByGivenHash(given)) {
         if (store.has(known.hash) && (!whole || known.hash.equals(given))) {
-          return new Taken(known.view(), says.words());
+          return new ReceivedFile(known.view(), says.words());
         }
       }
       StoredFileEntity file = prepare(from, type, says, whole, ready.path());
@@ -83,10 +83,10 @@ public class FileService {
       store.keep(file.hash, ready.path());
       StoredFileEntity same = files.findById(file.hash).orElse(null);
       StoredFile kept = (same == null ? files.saveAndFlush(file) : same).view();
-      return new Taken(kept, says.words());
+      return new ReceivedFile(kept, says.words());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
-    } catch (PictureBroken e) {
+    } catch (BrokenPictureException e) {
       throw Problem.unusable("“" + name + "” was not taken in. " + e.getMessage());
     }
   }
@@ -105,16 +105,16 @@ public class FileService {
   }
 
   /** What a file says of itself; nothing where a picture says so much that it would fill the memory. */
-  private static FileSays says(Path from, FileType type, Path scratch)
-      throws IOException, PictureBroken {
+  private static FileMetadata says(Path from, FileType type, Path scratch)
+      throws IOException, BrokenPictureException {
     long bytes = Files.size(from);
     if (type.isPixels() && bytes > MOST_SAID) {
       PictureData.strip(from, scratch, type, 1);
       if (bytes - Files.size(scratch) > MOST_SAID) {
-        return FileSays.NOTHING;
+        return FileMetadata.NOTHING;
       }
     }
-    return FileSays.of(from, type);
+    return FileMetadata.of(from, type);
   }
 
   private static String hash(Path file) {
@@ -131,8 +131,8 @@ public class FileService {
    * @param ready where that goes
    */
   private StoredFileEntity prepare(
-      Path from, FileType type, FileSays says, boolean whole, Path ready)
-      throws IOException, PictureBroken {
+      Path from, FileType type, FileMetadata says, boolean whole, Path ready)
+      throws IOException, BrokenPictureException {
     StoredFileEntity file = new StoredFileEntity();
     file.orientation = 1;
     file.mediaType = type.mediaType();
@@ -161,15 +161,15 @@ public class FileService {
 
   /** Notes what a picture is: how large, how it stands, how much in it moves. */
   private static void describe(Path from, int orientation, StoredFileEntity file)
-      throws PictureBroken {
+      throws BrokenPictureException {
     PictureReader.Head head = PictureReader.head(from);
     if (head.size().pixels() * head.frames() > MOST_MOVING) {
-      throw new PictureBroken(
+      throw new BrokenPictureException(
           "It moves through " + head.frames() + " pictures; bring it in as a film.");
     }
     file.frames = head.frames();
     file.orientation = orientation;
-    Size upright = Turn.ofExif(orientation).of(head.size());
+    Size upright = Orientation.ofExif(orientation).of(head.size());
     file.width = upright.width();
     file.height = upright.height();
   }

@@ -13,7 +13,7 @@ class PictureLookEntity {
   long movesMillis;
   boolean words;
 
-  PictureLook view() {
-    return new PictureLook(Duration.ofMillis(movesMillis), words);
+  PictureInspection view() {
+    return new PictureInspection(Duration.ofMillis(movesMillis), words);
   }
 }

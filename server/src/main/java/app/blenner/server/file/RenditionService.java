@@ -1,9 +1,9 @@
 package app.blenner.server.file;
 
 import app.blenner.core.media.PdfPages;
-import app.blenner.core.picture.Edit;
+import app.blenner.core.picture.BrokenPictureException;
 import app.blenner.core.picture.Focus;
-import app.blenner.core.picture.PictureBroken;
+import app.blenner.core.picture.PictureEdit;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.picture.RenditionMaker;
 import app.blenner.core.picture.Size;
@@ -35,12 +35,13 @@ public class RenditionService {
 
   private static final String FIRST_PAGE = "first page " + PAGE;
 
-  private final PixelRoom room;
+  private final PixelBudget pixelBudget;
 
   private final ConcurrentMap<String, Object> busy = new ConcurrentHashMap<>();
 
-  RenditionService(ByteStore store, RenditionRepository renditions, PixelRoom room, Clock clock) {
-    this.room = room;
+  RenditionService(
+      ByteStore store, RenditionRepository renditions, PixelBudget pixelBudget, Clock clock) {
+    this.pixelBudget = pixelBudget;
     this.store = store;
     this.renditions = renditions;
     this.clock = clock;
@@ -54,10 +55,10 @@ public class RenditionService {
    * @param focus what every crop keeps in sight, of the edited picture
    * @return a file that must not be changed
    */
-  public Path file(StoredFile source, Edit edit, Focus focus, Rendition wanted) {
+  public Path file(StoredFile source, PictureEdit edit, Focus focus, Rendition wanted) {
     return once(
         new RenditionEntity.Key(source.hash(), operation(edit, focus, wanted)),
-        () -> room.with(source, () -> make(source, edit, focus, wanted)));
+        () -> pixelBudget.with(source, () -> make(source, edit, focus, wanted)));
   }
 
   /**
@@ -70,11 +71,11 @@ public class RenditionService {
     // One at a time: what a page can ask for has no bound but that.
     return once(
         new RenditionEntity.Key(source.hash(), FIRST_PAGE),
-        () -> room.alone(() -> drawPage(source)));
+        () -> pixelBudget.alone(() -> drawPage(source)));
   }
 
   private interface Making {
-    Path make() throws IOException, InterruptedException, PictureBroken;
+    Path make() throws IOException, InterruptedException, BrokenPictureException;
   }
 
   /** What is kept under a key, or is made now; once, however many ask for it at one time. */
@@ -96,15 +97,15 @@ public class RenditionService {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw new IllegalStateException(e);
-    } catch (PictureBroken e) {
+    } catch (BrokenPictureException e) {
       throw Problem.notThere(e.getMessage());
     }
   }
 
-  private Path drawPage(StoredFile source) throws IOException, PictureBroken {
+  private Path drawPage(StoredFile source) throws IOException, BrokenPictureException {
     BufferedImage page =
         PdfPages.first(store.file(source.hash()), PAGE)
-            .orElseThrow(() -> new PictureBroken("The first page cannot be drawn."));
+            .orElseThrow(() -> new BrokenPictureException("The first page cannot be drawn."));
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     ImageIO.write(page, "png", bytes);
     Size size = new Size(page.getWidth(), page.getHeight());
@@ -116,8 +117,8 @@ public class RenditionService {
     return known != null && store.has(known.hash) ? store.file(known.hash) : null;
   }
 
-  private Path make(StoredFile source, Edit edit, Focus focus, Rendition wanted)
-      throws IOException, PictureBroken {
+  private Path make(StoredFile source, PictureEdit edit, Focus focus, Rendition wanted)
+      throws IOException, BrokenPictureException {
     Path[] made = new Path[1];
     Path original = store.file(source.hash());
     RenditionMaker.make(
@@ -138,7 +139,7 @@ public class RenditionService {
     entity.width = size.width();
     entity.height = size.height();
     entity.madeAt = clock.instant();
-    try (Coming part = new Coming(store.temporary())) {
+    try (IncomingFile part = new IncomingFile(store.temporary())) {
       Files.write(part.path(), bytes);
       entity.hash = Sha256.of(part.path());
       store.keep(entity.hash, part.path());
@@ -148,7 +149,7 @@ public class RenditionService {
   }
 
   /** How it is made, in a name: the same name always gives the same picture of a file. */
-  private static String operation(Edit edit, Focus focus, Rendition rendition) {
+  private static String operation(PictureEdit edit, Focus focus, Rendition rendition) {
     String cut =
         rendition.ratio() == null
             ? ""

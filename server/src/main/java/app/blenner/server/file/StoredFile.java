@@ -1,8 +1,8 @@
 package app.blenner.server.file;
 
 import app.blenner.core.media.FileType;
+import app.blenner.core.picture.Orientation;
 import app.blenner.core.picture.Size;
-import app.blenner.core.picture.Turn;
 import java.time.Duration;
 import java.util.Optional;
 
@@ -45,7 +45,7 @@ public record StoredFile(
   }
 
   /** How its stored pixels are turned. */
-  public Turn turn() {
-    return Turn.ofExif(orientation);
+  public Orientation turn() {
+    return Orientation.ofExif(orientation);
   }
 }

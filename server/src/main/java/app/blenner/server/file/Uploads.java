@@ -87,7 +87,7 @@ public class Uploads {
 
   /** What is done with a file that has come. */
   public interface Use<T> {
-    T of(Coming coming, String name) throws IOException;
+    T of(IncomingFile coming, String name) throws IOException;
   }
 
   /**
@@ -99,7 +99,7 @@ public class Uploads {
    */
   public <T> T use(String id, String owner, Use<T> use) {
     String address = PATH + "/" + id;
-    try (Coming coming = files.coming()) {
+    try (IncomingFile coming = files.coming()) {
       UploadInfo info = tus.getUploadInfo(address, owner);
       // Of an empty file the library says for ever that it is still coming.
       if (info == null || info.isUploadInProgress() && (info.hasLength() || info.getOffset() > 0)) {

@@ -39,40 +39,47 @@ public final class ItemBinder implements TypeBinder {
     private final IndexFieldReference<Instant> at;
 
     Bridge(IndexSchemaElement schema) {
-      shown(schema, Names.TITLE);
-      shown(schema, Names.SUMMARY);
-      shown(schema, Names.WORDS);
-      written(schema, Names.HEADINGS, ItemAnalysis.FOLDED);
-      written(schema, Names.KEYWORDS, ItemAnalysis.FOLDED);
-      written(schema, Names.PARTS, ItemAnalysis.PARTS);
+      shown(schema, IndexFields.TITLE);
+      shown(schema, IndexFields.SUMMARY);
+      shown(schema, IndexFields.WORDS);
+      written(schema, IndexFields.HEADINGS, ItemAnalysis.FOLDED);
+      written(schema, IndexFields.KEYWORDS, ItemAnalysis.FOLDED);
+      written(schema, IndexFields.PARTS, ItemAnalysis.PARTS);
       for (String language : Languages.ALL.keySet()) {
-        written(schema, Names.title(language), ItemAnalysis.forms(language));
-        written(schema, Names.words(language), ItemAnalysis.forms(language));
+        written(schema, IndexFields.title(language), ItemAnalysis.forms(language));
+        written(schema, IndexFields.words(language), ItemAnalysis.forms(language));
       }
-      for (String name : List.of(Names.KIND, Names.SECTION, Names.LANGUAGE)) {
+      for (String name : List.of(IndexFields.KIND, IndexFields.SECTION, IndexFields.LANGUAGE)) {
         texts.put(name, schema.field(name, f -> f.asString()).toReference());
       }
       texts.put(
-          Names.STAGE,
-          schema.field(Names.STAGE, f -> f.asString().aggregable(Aggregable.YES)).toReference());
-      texts.put(
-          Names.GROUP,
+          IndexFields.STAGE,
           schema
-              .field(Names.GROUP, f -> f.asString().aggregable(Aggregable.YES))
+              .field(IndexFields.STAGE, f -> f.asString().aggregable(Aggregable.YES))
+              .toReference());
+      texts.put(
+          IndexFields.GROUP,
+          schema
+              .field(IndexFields.GROUP, f -> f.asString().aggregable(Aggregable.YES))
               .multiValued()
               .toReference());
       texts.put(
-          Names.ORDER,
-          schema.field(Names.ORDER, f -> f.asString().sortable(Sortable.YES)).toReference());
-      for (String name : List.of(Names.TOPIC, Names.KEYWORD, Names.AUTHOR, Names.RULE)) {
+          IndexFields.ORDER,
+          schema.field(IndexFields.ORDER, f -> f.asString().sortable(Sortable.YES)).toReference());
+      for (String name :
+          List.of(IndexFields.TOPIC, IndexFields.KEYWORD, IndexFields.AUTHOR, IndexFields.RULE)) {
         texts.put(name, schema.field(name, f -> f.asString()).multiValued().toReference());
       }
       for (String name :
-          List.of(Names.FOR_READERS, Names.FOR_EDITORS, Names.FOR_OWNER, Names.MUST_FIX)) {
+          List.of(
+              IndexFields.FOR_READERS,
+              IndexFields.FOR_EDITORS,
+              IndexFields.FOR_OWNER,
+              IndexFields.MUST_FIX)) {
         flags.put(name, schema.field(name, f -> f.asBoolean()).toReference());
       }
-      owner = schema.field(Names.OWNER, f -> f.asLong()).toReference();
-      at = schema.field(Names.AT, f -> f.asInstant().sortable(Sortable.YES)).toReference();
+      owner = schema.field(IndexFields.OWNER, f -> f.asLong()).toReference();
+      at = schema.field(IndexFields.AT, f -> f.asInstant().sortable(Sortable.YES)).toReference();
     }
 
     /** A text of which readers are shown where their words stand. */
@@ -103,38 +110,38 @@ public final class ItemBinder implements TypeBinder {
     public void write(DocumentElement to, FoundItem item, TypeBridgeWriteContext context) {
       FoundItem.Texts written = item.texts();
       FoundItem.Standing standing = item.standing();
-      to.addValue(texts.get(Names.TITLE), written.title());
-      to.addValue(texts.get(Names.SUMMARY), written.summary());
-      to.addValue(texts.get(Names.WORDS), written.words());
-      all(to, Names.HEADINGS, written.headings());
-      all(to, Names.KEYWORDS, written.keywords());
-      all(to, Names.PARTS, List.of(written.title(), written.summary()));
-      all(to, Names.PARTS, written.headings());
-      all(to, Names.PARTS, written.keywords());
-      all(to, Names.PARTS, compounds(written.words()));
+      to.addValue(texts.get(IndexFields.TITLE), written.title());
+      to.addValue(texts.get(IndexFields.SUMMARY), written.summary());
+      to.addValue(texts.get(IndexFields.WORDS), written.words());
+      all(to, IndexFields.HEADINGS, written.headings());
+      all(to, IndexFields.KEYWORDS, written.keywords());
+      all(to, IndexFields.PARTS, List.of(written.title(), written.summary()));
+      all(to, IndexFields.PARTS, written.headings());
+      all(to, IndexFields.PARTS, written.keywords());
+      all(to, IndexFields.PARTS, compounds(written.words()));
       Languages.of(written.language())
           .ifPresent(
               language -> {
-                to.addValue(texts.get(Names.title(language)), written.title());
-                to.addValue(texts.get(Names.words(language)), written.summary());
-                all(to, Names.words(language), written.headings());
-                to.addValue(texts.get(Names.words(language)), written.words());
+                to.addValue(texts.get(IndexFields.title(language)), written.title());
+                to.addValue(texts.get(IndexFields.words(language)), written.summary());
+                all(to, IndexFields.words(language), written.headings());
+                to.addValue(texts.get(IndexFields.words(language)), written.words());
               });
-      to.addValue(texts.get(Names.KIND), standing.kind());
-      to.addValue(texts.get(Names.STAGE), standing.stage());
-      to.addValue(texts.get(Names.SECTION), standing.section());
-      to.addValue(texts.get(Names.LANGUAGE), written.language());
-      to.addValue(texts.get(Names.ORDER), order(written.title()));
-      all(to, Names.TOPIC, standing.topics());
-      all(to, Names.KEYWORD, written.keywords().stream().map(Bridge::small).toList());
-      all(to, Names.AUTHOR, standing.authors());
-      to.addValue(flags.get(Names.FOR_READERS), item.isForReaders());
-      to.addValue(flags.get(Names.FOR_EDITORS), standing.forEditors());
-      to.addValue(flags.get(Names.FOR_OWNER), standing.forOwner());
-      to.addValue(flags.get(Names.MUST_FIX), standing.mustFix());
-      all(to, Names.RULE, standing.rules());
+      to.addValue(texts.get(IndexFields.KIND), standing.kind());
+      to.addValue(texts.get(IndexFields.STAGE), standing.stage());
+      to.addValue(texts.get(IndexFields.SECTION), standing.section());
+      to.addValue(texts.get(IndexFields.LANGUAGE), written.language());
+      to.addValue(texts.get(IndexFields.ORDER), order(written.title()));
+      all(to, IndexFields.TOPIC, standing.topics());
+      all(to, IndexFields.KEYWORD, written.keywords().stream().map(Bridge::small).toList());
+      all(to, IndexFields.AUTHOR, standing.authors());
+      to.addValue(flags.get(IndexFields.FOR_READERS), item.isForReaders());
+      to.addValue(flags.get(IndexFields.FOR_EDITORS), standing.forEditors());
+      to.addValue(flags.get(IndexFields.FOR_OWNER), standing.forOwner());
+      to.addValue(flags.get(IndexFields.MUST_FIX), standing.mustFix());
+      all(to, IndexFields.RULE, standing.rules());
       to.addValue(owner, standing.owner());
-      all(to, Names.GROUP, Group.of(standing));
+      all(to, IndexFields.GROUP, WorklistGroup.of(standing));
       to.addValue(at, standing.at());
     }
 

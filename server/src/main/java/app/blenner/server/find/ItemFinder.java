@@ -159,7 +159,7 @@ public class ItemFinder {
                         .where(
                             f ->
                                 f.bool()
-                                    .filter(f.match().field(Names.FOR_READERS).matching(true))
+                                    .filter(f.match().field(IndexFields.FOR_READERS).matching(true))
                                     .must(query.any(f)))
                         .fetchHits(count)
                         .stream()
@@ -176,11 +176,11 @@ public class ItemFinder {
         .where(
             f -> {
               BooleanPredicateClausesStep<?, ?> all = f.bool();
-              all.filter(f.match().field(Names.FOR_READERS).matching(true));
+              all.filter(f.match().field(IndexFields.FOR_READERS).matching(true));
               return all.must(
                   words.isEmpty() ? f.matchNone().toPredicate() : words.predicate(f, forgiving));
             })
-        .sort(f -> f.score().then().field(Names.AT).desc())
+        .sort(f -> f.score().then().field(IndexFields.AT).desc())
         .fetch(Math.min(from, DEEPEST), count);
   }
 
@@ -209,13 +209,13 @@ public class ItemFinder {
         .sort(
             f ->
                 switch (filter.order()) {
-                  case TITLE -> f.field(Names.ORDER).then().field(Names.AT).desc();
-                  case OLDEST -> f.field(Names.AT).asc();
-                  case CHANGED -> f.field(Names.AT).desc();
+                  case TITLE -> f.field(IndexFields.ORDER).then().field(IndexFields.AT).desc();
+                  case OLDEST -> f.field(IndexFields.AT).asc();
+                  case CHANGED -> f.field(IndexFields.AT).desc();
                   case BEST ->
                       words.isEmpty()
-                          ? f.field(Names.AT).desc()
-                          : f.score().then().field(Names.AT).desc();
+                          ? f.field(IndexFields.AT).desc()
+                          : f.score().then().field(IndexFields.AT).desc();
                 })
         .totalHitCountThreshold(1)
         .fetch(Math.min(from, DEEPEST), count)
@@ -232,33 +232,33 @@ public class ItemFinder {
       boolean forgiving,
       boolean binToo) {
     BooleanPredicateClausesStep<?, ?> all = f.bool();
-    all.filter(f.match().field(Names.FOR_READERS).matching(false));
+    all.filter(f.match().field(IndexFields.FOR_READERS).matching(false));
     seen(f, all, filter);
-    only(f, all, Names.STAGE, filter.stage());
+    only(f, all, IndexFields.STAGE, filter.stage());
     if (filter.stage().isEmpty() && !binToo) {
-      all.mustNot(f.match().field(Names.STAGE).matching(BINNED));
+      all.mustNot(f.match().field(IndexFields.STAGE).matching(BINNED));
     }
-    any(f, all, Names.SECTION, filter.sections());
+    any(f, all, IndexFields.SECTION, filter.sections());
     if (filter.among() != null) {
       all.filter(filter.among().isEmpty() ? f.matchNone() : f.id().matchingAny(filter.among()));
     }
-    only(f, all, Names.TOPIC, filter.topic());
-    only(f, all, Names.KIND, filter.kind());
-    only(f, all, Names.AUTHOR, filter.author());
-    only(f, all, Names.LANGUAGE, filter.language());
-    only(f, all, Names.KEYWORD, filter.keyword());
-    only(f, all, Names.RULE, filter.rule());
+    only(f, all, IndexFields.TOPIC, filter.topic());
+    only(f, all, IndexFields.KIND, filter.kind());
+    only(f, all, IndexFields.AUTHOR, filter.author());
+    only(f, all, IndexFields.LANGUAGE, filter.language());
+    only(f, all, IndexFields.KEYWORD, filter.keyword());
+    only(f, all, IndexFields.RULE, filter.rule());
     if (filter.owner() != null) {
-      all.filter(f.match().field(Names.OWNER).matching(filter.owner()));
+      all.filter(f.match().field(IndexFields.OWNER).matching(filter.owner()));
     }
     if (filter.mustFix() != null) {
-      all.filter(f.match().field(Names.MUST_FIX).matching(filter.mustFix()));
+      all.filter(f.match().field(IndexFields.MUST_FIX).matching(filter.mustFix()));
     }
     if (filter.from() != null) {
-      all.filter(f.range().field(Names.AT).atLeast(filter.from()));
+      all.filter(f.range().field(IndexFields.AT).atLeast(filter.from()));
     }
     if (filter.until() != null) {
-      all.filter(f.range().field(Names.AT).lessThan(filter.until()));
+      all.filter(f.range().field(IndexFields.AT).lessThan(filter.until()));
     }
     if (filter.waiting()) {
       all.filter(waits(f, filter.who()));
@@ -297,20 +297,20 @@ public class ItemFinder {
     if (!filter.who().editor()) {
       all.filter(
           f.bool()
-              .should(f.not(f.match().field(Names.STAGE).matching(DRAFT)))
-              .should(f.match().field(Names.OWNER).matching(filter.who().id())));
+              .should(f.not(f.match().field(IndexFields.STAGE).matching(DRAFT)))
+              .should(f.match().field(IndexFields.OWNER).matching(filter.who().id())));
     }
   }
 
   private static PredicateFinalStep waits(SearchPredicateFactory f, ItemFilter.Viewer who) {
     BooleanPredicateClausesStep<?, ?> any = f.bool();
     if (who.editor()) {
-      any.should(f.match().field(Names.FOR_EDITORS).matching(true));
+      any.should(f.match().field(IndexFields.FOR_EDITORS).matching(true));
     }
     return any.should(
         f.bool()
-            .filter(f.match().field(Names.OWNER).matching(who.id()))
-            .filter(f.match().field(Names.FOR_OWNER).matching(true)));
+            .filter(f.match().field(IndexFields.OWNER).matching(who.id()))
+            .filter(f.match().field(IndexFields.FOR_OWNER).matching(true)));
   }
 
   /** How many items there are of a filter, by stage; those in the bin too. */
@@ -322,8 +322,9 @@ public class ItemFinder {
         session
             .search(FoundItem.class)
             .where(f -> f.bool().filter(matches(f, filter, words, forgiving, true)))
-            .aggregation(stages, f -> f.terms().field(Names.STAGE, String.class))
-            .aggregation(groups, f -> f.terms().field(Names.GROUP, String.class).maxTermCount(MANY))
+            .aggregation(stages, f -> f.terms().field(IndexFields.STAGE, String.class))
+            .aggregation(
+                groups, f -> f.terms().field(IndexFields.GROUP, String.class).maxTermCount(MANY))
             .fetch(0);
     return counts(filter, found.aggregation(stages), found.aggregation(groups));
   }
@@ -331,9 +332,11 @@ public class ItemFinder {
   private static Counts counts(
       ItemFilter filter, Map<String, Long> stages, Map<String, Long> groups) {
     ItemFilter.Viewer who = filter.who();
-    long forMe = groups.getOrDefault(Group.waitsFor(who.id()), 0L);
-    long forEditors = who.editor() ? groups.getOrDefault(Group.WAITS_FOR_EDITORS, 0L) : 0;
+    long forMe = groups.getOrDefault(WorklistGroup.waitsFor(who.id()), 0L);
+    long forEditors = who.editor() ? groups.getOrDefault(WorklistGroup.WAITS_FOR_EDITORS, 0L) : 0;
     return new Counts(
-        Map.copyOf(stages), groups.getOrDefault(Group.ofOwner(who.id()), 0L), forMe + forEditors);
+        Map.copyOf(stages),
+        groups.getOrDefault(WorklistGroup.ofOwner(who.id()), 0L),
+        forMe + forEditors);
   }
 }

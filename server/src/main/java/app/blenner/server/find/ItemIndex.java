@@ -1,7 +1,7 @@
 package app.blenner.server.find;
 
 import app.blenner.server.BlennerSettings;
-import app.blenner.server.disk.OwnersAlone;
+import app.blenner.server.disk.DataFolderPermissions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -125,7 +125,7 @@ public class ItemIndex implements SmartLifecycle {
 
   private void open() throws IOException {
     Files.createDirectories(folder);
-    OwnersAlone.close(folder);
+    DataFolderPermissions.close(folder);
     mapping =
         SearchMapping.builder(AnnotatedTypeSource.fromClasses(FoundItem.class))
             .property("hibernate.search.backend.type", "lucene")
@@ -133,8 +133,14 @@ public class ItemIndex implements SmartLifecycle {
             .property("hibernate.search.backend.directory.root", folder.toString())
             .property("hibernate.search.backend.analysis.configurer", new ItemAnalysis())
             .property("hibernate.search.schema_management.strategy", "create-or-update")
+            // The one type is named above; to look for others would read whole jars at each start.
+            .property("hibernate.search.mapping.build_missing_discovered_jandex_indexes", "false")
             .property(
-                "hibernate.search.background_failure_handler", new Failures(this::failedUnseen))
+                "hibernate.search.mapping.discover_annotated_types_from_root_mapping_annotations",
+                "false")
+            .property(
+                "hibernate.search.background_failure_handler",
+                new IndexFailureHandler(this::failedUnseen))
             .build();
   }
 

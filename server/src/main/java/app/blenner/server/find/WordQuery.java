@@ -92,8 +92,8 @@ final class WordQuery {
     if (terms.size() > 1 && terms.size() <= 6) {
       String together = String.join(" ", terms.stream().map(Term::words).toList());
       BooleanPredicateClausesStep<?, ?> with = f.bool().must(all);
-      with.should(f.phrase().field(Names.TITLE).matching(together).slop(1).boost(TITLE));
-      with.should(f.phrase().field(Names.WORDS).matching(together).slop(2).boost(2f));
+      with.should(f.phrase().field(IndexFields.TITLE).matching(together).slop(1).boost(TITLE));
+      with.should(f.phrase().field(IndexFields.WORDS).matching(together).slop(2).boost(2f));
       return with.toPredicate();
     }
     return all.toPredicate();
@@ -111,38 +111,43 @@ final class WordQuery {
     String words = term.words;
     BooleanPredicateClausesStep<?, ?> any = f.bool();
     if (term.exact) {
-      any.should(f.phrase().field(Names.TITLE).matching(words).boost(TITLE));
-      any.should(f.phrase().field(Names.SUMMARY).matching(words).boost(SUMMARY));
-      any.should(f.phrase().field(Names.HEADINGS).matching(words).boost(HEADINGS));
-      any.should(f.phrase().field(Names.KEYWORDS).matching(words).boost(KEYWORDS));
-      return any.should(f.phrase().field(Names.WORDS).matching(words));
+      any.should(f.phrase().field(IndexFields.TITLE).matching(words).boost(TITLE));
+      any.should(f.phrase().field(IndexFields.SUMMARY).matching(words).boost(SUMMARY));
+      any.should(f.phrase().field(IndexFields.HEADINGS).matching(words).boost(HEADINGS));
+      any.should(f.phrase().field(IndexFields.KEYWORDS).matching(words).boost(KEYWORDS));
+      return any.should(f.phrase().field(IndexFields.WORDS).matching(words));
     }
-    any.should(f.match().field(Names.TITLE).matching(words).boost(TITLE));
-    any.should(f.match().field(Names.KEYWORDS).matching(words).boost(KEYWORDS));
-    any.should(f.match().field(Names.HEADINGS).matching(words).boost(HEADINGS));
-    any.should(f.match().field(Names.SUMMARY).matching(words).boost(SUMMARY));
-    any.should(f.match().field(Names.WORDS).matching(words));
+    any.should(f.match().field(IndexFields.TITLE).matching(words).boost(TITLE));
+    any.should(f.match().field(IndexFields.KEYWORDS).matching(words).boost(KEYWORDS));
+    any.should(f.match().field(IndexFields.HEADINGS).matching(words).boost(HEADINGS));
+    any.should(f.match().field(IndexFields.SUMMARY).matching(words).boost(SUMMARY));
+    any.should(f.match().field(IndexFields.WORDS).matching(words));
     for (String language : Languages.ALL.keySet()) {
-      any.should(f.match().field(Names.title(language)).matching(words).boost(TITLE / 2));
-      any.should(f.match().field(Names.words(language)).matching(words).boost(0.8f));
+      any.should(f.match().field(IndexFields.title(language)).matching(words).boost(TITLE / 2));
+      any.should(f.match().field(IndexFields.words(language)).matching(words).boost(0.8f));
     }
     if (words.length() >= SHORTEST_PART) {
       any.should(part(f, folded(words)).boost(PART));
     }
     if (last) {
       String begins = folded(words);
-      any.should(f.prefix().field(Names.TITLE).matching(begins).boost(TITLE / 2));
-      any.should(f.prefix().field(Names.KEYWORDS).matching(begins).boost(KEYWORDS / 2));
+      any.should(f.prefix().field(IndexFields.TITLE).matching(begins).boost(TITLE / 2));
+      any.should(f.prefix().field(IndexFields.KEYWORDS).matching(begins).boost(KEYWORDS / 2));
       // A beginning of three letters is that of very many words.
       if (begins.length() >= SHORTEST_PART) {
-        any.should(f.prefix().field(Names.WORDS).matching(begins).boost(0.5f));
+        any.should(f.prefix().field(IndexFields.WORDS).matching(begins).boost(0.5f));
       }
     }
     if (forgiving && words.length() >= SHORTEST_MISTYPED) {
-      any.should(f.match().field(Names.TITLE).matching(words).fuzzy(1).boost(TITLE * MISTYPED));
+      any.should(
+          f.match().field(IndexFields.TITLE).matching(words).fuzzy(1).boost(TITLE * MISTYPED));
       any.should(
           f.match()
-              .fields(Names.SUMMARY, Names.WORDS, Names.KEYWORDS, Names.HEADINGS)
+              .fields(
+                  IndexFields.SUMMARY,
+                  IndexFields.WORDS,
+                  IndexFields.KEYWORDS,
+                  IndexFields.HEADINGS)
               .matching(words)
               .fuzzy(1)
               .boost(MISTYPED));
@@ -156,7 +161,7 @@ final class WordQuery {
     for (int i = 0; i + SHORTEST_PART <= Math.min(word.length(), LONGEST_PART); i++) {
       all.must(
           f.match()
-              .field(Names.PARTS)
+              .field(IndexFields.PARTS)
               .matching(word.substring(i, i + SHORTEST_PART))
               .analyzer(ItemAnalysis.FOLDED));
     }

@@ -3,7 +3,7 @@ package app.blenner.server.intake;
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Direction;
 import app.blenner.core.intake.Destination;
-import app.blenner.core.toolset.Allowance;
+import app.blenner.core.toolset.ContentPolicy;
 import app.blenner.core.toolset.Toolset;
 import app.blenner.core.toolset.Use;
 import app.blenner.server.account.AccountService;
@@ -39,7 +39,7 @@ class Destinations {
         allowance(kind));
   }
 
-  private Allowance allowance(String kind) {
+  private ContentPolicy allowance(String kind) {
     return kind == null || kind.isEmpty()
         ? null
         : toolsets

@@ -1,6 +1,6 @@
 package app.blenner.server.intake;
 
-import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.asset.AssetView;
 import app.blenner.server.problem.Problem;
@@ -49,9 +49,9 @@ class ElsewhereController {
           .map(a -> assets.view(a.name()))
           .orElseThrow(
               () ->
-                  new UnreadableFile(
+                  new UnreadableFileException(
                       "What is at this address is no picture that pages can show: GIF, JPEG, PNG or WebP."));
-    } catch (UnreadableFile | IllegalArgumentException e) {
+    } catch (UnreadableFileException | IllegalArgumentException e) {
       throw Problem.unusable("The picture was not taken. " + e.getMessage());
     }
   }

@@ -1,6 +1,6 @@
 package app.blenner.server.intake;
 
-import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.core.intake.FileIntake;
 import app.blenner.core.intake.Offer;
 import app.blenner.core.intake.PasteMode;
@@ -103,7 +103,7 @@ class ImportController {
     try {
       file.transferTo(kept);
       return IntakeResult.ImportedFile.of(FileIntake.read(kept, name, wish));
-    } catch (UnreadableFile e) {
+    } catch (UnreadableFileException e) {
       throw Problem.unusable("“" + shortened(name) + "”: " + e.getMessage());
     } finally {
       Files.deleteIfExists(kept);
@@ -128,7 +128,7 @@ class ImportController {
                   "",
                   PasteMode.CLEAN,
                   wanted.taken() == null ? Set.of() : wanted.taken())));
-    } catch (UnreadableFile | IllegalArgumentException e) {
+    } catch (UnreadableFileException | IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage());
     }
   }

@@ -1,6 +1,6 @@
 package app.blenner.server.intake;
 
-import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.core.format.text.Encoding;
 import app.blenner.core.intake.FetchPolicy;
 import java.util.Objects;
@@ -28,7 +28,7 @@ class PageFetcher {
    * Fetches a page as HTML.
    *
    * @throws IllegalArgumentException where the address may not be fetched
-   * @throws UnreadableFile where nothing usable is found there
+   * @throws UnreadableFileException where nothing usable is found there
    */
   WebFetcher.Fetched<String> fetch(String typed, FetchPolicy policy) {
     return web.fetch(typed, policy, PAGE, PageFetcher::html);

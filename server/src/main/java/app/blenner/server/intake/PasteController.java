@@ -1,7 +1,7 @@
 package app.blenner.server.intake;
 
 import app.blenner.core.intake.Intake;
-import app.blenner.core.intake.Material;
+import app.blenner.core.intake.IntakeSource;
 import app.blenner.core.intake.Offer;
 import app.blenner.core.intake.PasteMode;
 import jakarta.validation.Valid;
@@ -49,7 +49,7 @@ class PasteController {
   @PostMapping
   IntakeResult paste(@Valid @RequestBody Pasted pasted) {
     Set<Offer.Kind> taken = pasted.taken() == null ? Set.of() : pasted.taken();
-    Material material = new Material(pasted.html(), pasted.text());
+    IntakeSource material = new IntakeSource(pasted.html(), pasted.text());
     return IntakeResult.of(
         Intake.read(
             material,

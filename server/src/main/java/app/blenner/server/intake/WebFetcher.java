@@ -1,6 +1,6 @@
 package app.blenner.server.intake;
 
-import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.core.intake.FetchPolicy;
 import app.blenner.server.outside.GuardedWeb;
 import java.io.ByteArrayOutputStream;
@@ -47,7 +47,7 @@ class WebFetcher {
    * Fetches something.
    *
    * @throws IllegalArgumentException where the address may not be fetched
-   * @throws UnreadableFile where nothing usable is found there
+   * @throws UnreadableFileException where nothing usable is found there
    */
   <T> Fetched<T> fetch(String typed, FetchPolicy policy, Sort sort, Reader<T> reader) {
     URI address = policy.check(typed);
@@ -61,17 +61,18 @@ class WebFetcher {
         }
         address = policy.check(address.resolve(step.next()).toString());
       }
-      throw new UnreadableFile("This address leads on and on to others; Blenner followed five.");
+      throw new UnreadableFileException(
+          "This address leads on and on to others; Blenner followed five.");
     } catch (GuardedWeb.Private e) {
       throw new IllegalArgumentException(
           "“"
               + address.getHost()
               + "” is on this machine or a local network, and the set-up does not name it.");
     } catch (UnknownHostException e) {
-      throw new UnreadableFile(
+      throw new UnreadableFileException(
           "There is no server called “" + address.getHost() + "”. Look at the address again.");
     } catch (IOException e) {
-      throw new UnreadableFile(
+      throw new UnreadableFileException(
           "“"
               + address.getHost()
               + "” did not give "
@@ -101,17 +102,18 @@ class WebFetcher {
       return new Step<>(null, location.getValue());
     }
     if (code == 404 || code == 410) {
-      throw new UnreadableFile("There is nothing at this address (" + code + ").");
+      throw new UnreadableFileException("There is nothing at this address (" + code + ").");
     }
     if (code >= 400) {
-      throw new UnreadableFile("The server does not give " + sort.what() + " away (" + code + ").");
+      throw new UnreadableFileException(
+          "The server does not give " + sort.what() + " away (" + code + ").");
     }
     ContentType type =
         answer.getEntity() == null
             ? null
             : ContentType.parseLenient(answer.getEntity().getContentType());
     if (type == null || !String.valueOf(type.getMimeType()).matches(sort.kinds())) {
-      throw new UnreadableFile(sort.otherwise());
+      throw new UnreadableFileException(sort.otherwise());
     }
     return new Step<>(
         reader.read(type, bytes(answer.getEntity().getContent(), deadline, sort)), null);
@@ -123,7 +125,7 @@ class WebFetcher {
     for (int n = in.read(piece); n >= 0; n = in.read(piece)) {
       out.write(piece, 0, n);
       if (out.size() > sort.largest()) {
-        throw new UnreadableFile(
+        throw new UnreadableFileException(
             "More than "
                 + sort.largest() / 1_000_000
                 + " megabytes are at this address, so nothing was brought in.");

@@ -2,9 +2,9 @@ package app.blenner.server.item;
 
 import app.blenner.core.archive.PackedDismissal;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Level;
-import app.blenner.core.rule.Overrule;
 import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Severity;
+import app.blenner.core.rule.WaiverPolicy;
 import app.blenner.core.signoff.Role;
 import app.blenner.server.account.Account;
 import app.blenner.server.problem.Problem;
@@ -40,8 +40,8 @@ class Dismissals {
     for (Finding f : findings) {
       DismissalEntity dismissal = all.get(f.identity());
       if (dismissal != null
-          && f.level() == Level.MUST_FIX
-          && !(dismissal.overruled && settings.of(f.rule()).overrule() != Overrule.NOBODY)) {
+          && f.level() == Severity.MUST_FIX
+          && !(dismissal.overruled && settings.of(f.rule()).overrule() != WaiverPolicy.NOBODY)) {
         all.remove(f.identity());
       }
     }
@@ -50,18 +50,18 @@ class Dismissals {
 
   /** What is found in an item, without what is left as it is in spite of a rule that is required. */
   List<Finding> withoutOverruled(String itemKey, List<Finding> findings, Settings settings) {
-    if (findings.stream().noneMatch(f -> f.level() == Level.MUST_FIX)) {
+    if (findings.stream().noneMatch(f -> f.level() == Severity.MUST_FIX)) {
       return findings;
     }
     Map<String, DismissalEntity> left = of(itemKey, findings, settings);
     return findings.stream()
-        .filter(f -> f.level() != Level.MUST_FIX || !left.containsKey(f.identity()))
+        .filter(f -> f.level() != Severity.MUST_FIX || !left.containsKey(f.identity()))
         .toList();
   }
 
   /** Whether somebody may leave as it is what was found. */
   static boolean mayLeave(Finding finding, Settings settings, Role role) {
-    return finding.level() != Level.MUST_FIX || settings.of(finding.rule()).overrule().may(role);
+    return finding.level() != Severity.MUST_FIX || settings.of(finding.rule()).overrule().may(role);
   }
 
   /**
@@ -72,11 +72,11 @@ class Dismissals {
   void dismiss(String itemKey, Finding finding, String reason, Settings settings, Account by) {
     if (!mayLeave(finding, settings, by.role())) {
       throw Problem.unusable(
-          settings.of(finding.rule()).overrule() == Overrule.EDITORS
+          settings.of(finding.rule()).overrule() == WaiverPolicy.EDITORS
               ? "Only an editor can leave this as it is."
               : "This must be put right before the item goes live.");
     }
-    if (finding.level() != Level.ADVISED && reason.isBlank()) {
+    if (finding.level() != Severity.ADVISED && reason.isBlank()) {
       throw Problem.unusable("Say in a few words why this is right as it is.");
     }
     keep(
@@ -86,7 +86,7 @@ class Dismissals {
             reason.strip(),
             by.name(),
             clock.instant(),
-            finding.level() == Level.MUST_FIX));
+            finding.level() == Severity.MUST_FIX));
   }
 
   private void keep(String itemKey, PackedDismissal packed) {

@@ -1,7 +1,7 @@
 package app.blenner.server.item;
 
 import app.blenner.core.format.html.HtmlWriter;
-import app.blenner.core.rule.Given;
+import app.blenner.core.rule.FixPreview;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.item.ItemViews.FixChoice;
 import app.blenner.server.item.ItemViews.ItemState;
@@ -53,7 +53,7 @@ class FindingController {
   /** What a repair of a finding would give. */
   @GetMapping("/findings/{finding}/fixes/{fix}")
   GivenView given(@PathVariable String key, @PathVariable String finding, @PathVariable int fix) {
-    Given given = findings.given(key, finding, fix, AccountService.current());
+    FixPreview given = findings.given(key, finding, fix, AccountService.current());
     return new GivenView(HtmlWriter.write(given.before()), HtmlWriter.write(given.after()));
   }
 

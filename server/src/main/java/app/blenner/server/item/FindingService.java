@@ -2,13 +2,13 @@ package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.StoredFinding;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
-import app.blenner.core.rule.Given;
-import app.blenner.core.rule.Level;
+import app.blenner.core.rule.FixPreview;
 import app.blenner.core.rule.Repairs;
+import app.blenner.core.rule.Severity;
 import app.blenner.server.account.Account;
 import app.blenner.server.item.ItemViews.FixChoice;
 import app.blenner.server.item.ItemViews.ItemState;
@@ -25,26 +25,26 @@ import org.springframework.transaction.annotation.Transactional;
 class FindingService {
   private final ItemService itemService;
   private final ItemRepository items;
-  private final StateMaker states;
-  private final Judge judge;
+  private final ItemStates states;
+  private final ItemChecker checker;
   private final Dismissals dismissals;
-  private final FindMarks marks;
+  private final IndexChanges indexChanges;
   private final KindService kinds;
 
   FindingService(
       ItemService itemService,
       ItemRepository items,
-      StateMaker states,
-      Judge judge,
+      ItemStates states,
+      ItemChecker checker,
       Dismissals dismissals,
-      FindMarks marks,
+      IndexChanges indexChanges,
       KindService kinds) {
     this.itemService = itemService;
     this.items = items;
     this.states = states;
-    this.judge = judge;
+    this.checker = checker;
     this.dismissals = dismissals;
-    this.marks = marks;
+    this.indexChanges = indexChanges;
     this.kinds = kinds;
   }
 
@@ -58,7 +58,7 @@ class FindingService {
     Fix fix = fix(finding, choice.fix());
     Content mended =
         Boolean.TRUE.equals(choice.all())
-            ? Repairs.all(content, c -> judge.look(key, c, kind), finding.rule(), fix.label())
+            ? Repairs.all(content, c -> checker.look(key, c, kind), finding.rule(), fix.label())
             : finding.mended(fix, content);
     itemService.keep(item, mended, by);
     return itemService.view(item, by, "");
@@ -66,17 +66,17 @@ class FindingService {
 
   /** What a repair would give. */
   @Transactional(readOnly = true)
-  Given given(String key, String finding, int fix, Account by) {
+  FixPreview given(String key, String finding, int fix, Account by) {
     ItemEntity item = itemService.get(key);
     Finding found = finding(item, finding, by);
-    return Given.of(found, fix(found, fix), itemService.content(item));
+    return FixPreview.of(found, fix(found, fix), itemService.content(item));
   }
 
   /** Leaves what was found as it is. */
   ItemState dismiss(String key, String finding, String reason, Account by) {
     ItemEntity item = itemService.get(key);
     Kind kind = kinds.kind(item.kind);
-    dismissals.dismiss(key, finding(item, finding, by), reason, judge.settings(kind), by);
+    dismissals.dismiss(key, finding(item, finding, by), reason, checker.settings(kind), by);
     noteFound(item, kind);
     return states.make(item, itemService.content(item), by);
   }
@@ -112,9 +112,9 @@ class FindingService {
     items.note(
         item.itemKey,
         item.working,
-        Preflight.count(findings, Level.MUST_FIX),
-        Noted.write(findings),
+        Preflight.count(findings, Severity.MUST_FIX),
+        StoredFinding.write(findings),
         Preflight.VERSION);
-    marks.mark(List.of(item.itemKey));
+    indexChanges.mark(List.of(item.itemKey));
   }
 }

@@ -4,7 +4,7 @@ import app.blenner.core.face.SearchResult;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.rule.Repairs;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.Right;
@@ -39,11 +39,11 @@ public class ItemChanges {
   private final LiveCopyRepository liveCopies;
   private final StageService stages;
   private final Addresses addresses;
-  private final StateMaker states;
+  private final ItemStates states;
   private final ItemLinks links;
   private final Versions versions;
   private final SiteService sites;
-  private final Judge judge;
+  private final ItemChecker checker;
 
   ItemChanges(
       ItemService itemService,
@@ -51,11 +51,11 @@ public class ItemChanges {
       LiveCopyRepository liveCopies,
       StageService stages,
       Addresses addresses,
-      StateMaker states,
+      ItemStates states,
       ItemLinks links,
       Versions versions,
       SiteService sites,
-      Judge judge) {
+      ItemChecker checker) {
     this.itemService = itemService;
     this.items = items;
     this.liveCopies = liveCopies;
@@ -65,7 +65,7 @@ public class ItemChanges {
     this.links = links;
     this.versions = versions;
     this.sites = sites;
-    this.judge = judge;
+    this.checker = checker;
   }
 
   /** The keys of all items that are in a section, in their working copy or where readers see them. */
@@ -143,7 +143,7 @@ public class ItemChanges {
   private Content mended(ItemEntity item, Content now, ItemChange.Mending mending) {
     Kind kind = itemService.kind(item.itemKey);
     return Repairs.all(
-        now, c -> judge.look(item.itemKey, c, kind), mending.rule(), mending.label());
+        now, c -> checker.look(item.itemKey, c, kind), mending.rule(), mending.label());
   }
 
   private void keep(ItemEntity item, Content next, Site site, Account by) {
@@ -169,9 +169,9 @@ public class ItemChanges {
     Map<String, Object> values = new LinkedHashMap<>(now.values());
     if (change.author() != null) {
       if (change.author().isBlank()) {
-        values.remove(Standard.AUTHORS);
+        values.remove(StandardFields.AUTHORS);
       } else {
-        values.put(Standard.AUTHORS, List.of(change.author().strip()));
+        values.put(StandardFields.AUTHORS, List.of(change.author().strip()));
       }
     }
     return placed(now, section, topics, keywords, values);
@@ -206,8 +206,8 @@ public class ItemChanges {
     }
     both(out, "Topics", topics(site, now), topics(site, next));
     both(out, "Keywords", now.keywords(), next.keywords());
-    List<String> authors = Standard.texts(now, Standard.AUTHORS);
-    both(out, "Authors", authors, Standard.texts(next, Standard.AUTHORS));
+    List<String> authors = StandardFields.texts(now, StandardFields.AUTHORS);
+    both(out, "Authors", authors, StandardFields.texts(next, StandardFields.AUTHORS));
     return out;
   }
 

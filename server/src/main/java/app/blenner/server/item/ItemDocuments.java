@@ -5,8 +5,8 @@ import app.blenner.core.document.Heading;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
-import app.blenner.core.kind.Standard;
-import app.blenner.core.preflight.Noted;
+import app.blenner.core.kind.StandardFields;
+import app.blenner.core.preflight.StoredFinding;
 import app.blenner.core.search.SearchedText;
 import app.blenner.server.find.FindSource;
 import app.blenner.server.find.FoundItem;
@@ -78,7 +78,7 @@ class ItemDocuments implements FindSource {
   private FoundItem found(
       ItemEntity item, Content content, String language, boolean forReaders, Instant at) {
     Content whole = pieces.whole(content);
-    List<String> authors = Standard.texts(content, Standard.AUTHORS);
+    List<String> authors = StandardFields.texts(content, StandardFields.AUTHORS);
     return new FoundItem(
         item.itemKey,
         forReaders,
@@ -101,7 +101,7 @@ class ItemDocuments implements FindSource {
                 || item.changeSentAt != null,
             !item.givenBackBy.isEmpty(),
             item.mustFix > 0,
-            Noted.read(item.findings).stream().map(Noted::rule).distinct().toList(),
+            StoredFinding.read(item.findings).stream().map(StoredFinding::rule).distinct().toList(),
             at));
   }
 

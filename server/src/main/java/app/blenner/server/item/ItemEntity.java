@@ -13,7 +13,7 @@ import java.time.Instant;
 
 /** An item and its working copy. */
 @Entity
-@EntityListeners(FindMarks.class)
+@EntityListeners(IndexChanges.class)
 @Table(name = "item")
 class ItemEntity {
   @Id String itemKey;
@@ -58,7 +58,7 @@ class ItemEntity {
   /** Must-fix findings when it was last saved, so that the worklist need not look again. */
   int mustFix;
 
-  /** All findings then, as {@link app.blenner.core.preflight.Noted} writes them. */
+  /** All findings then, as {@link app.blenner.core.preflight.StoredFinding} writes them. */
   @Column(columnDefinition = "text")
   String findings = "";
 

@@ -1,6 +1,6 @@
 package app.blenner.server.item;
 
-import app.blenner.core.archive.Lazily;
+import app.blenner.core.archive.LazyList;
 import app.blenner.core.archive.PackedItem;
 import app.blenner.core.item.Content;
 import app.blenner.server.account.Account;
@@ -32,12 +32,12 @@ public class ItemImport {
   private final LinkedPieces pieces;
   private final ItemLinks links;
   private final Listings listings;
-  private final FindMarks marks;
+  private final IndexChanges indexChanges;
   private final Dismissals dismissals;
   private final Versions versions;
   private final ItemWordsRepository words;
   private final WordInUseRepository wordsInUse;
-  private final Around around;
+  private final RuleContextService ruleContexts;
   private final EntityManager entities;
 
   ItemImport(
@@ -53,12 +53,12 @@ public class ItemImport {
       LinkedPieces pieces,
       ItemLinks links,
       Listings listings,
-      FindMarks marks,
+      IndexChanges indexChanges,
       Dismissals dismissals,
       Versions versions,
       ItemWordsRepository words,
       WordInUseRepository wordsInUse,
-      Around around,
+      RuleContextService ruleContexts,
       EntityManager entities) {
     this.items = items;
     this.itemService = itemService;
@@ -72,12 +72,12 @@ public class ItemImport {
     this.pieces = pieces;
     this.links = links;
     this.listings = listings;
-    this.marks = marks;
+    this.indexChanges = indexChanges;
     this.dismissals = dismissals;
     this.versions = versions;
     this.words = words;
     this.wordsInUse = wordsInUse;
-    this.around = around;
+    this.ruleContexts = ruleContexts;
     this.entities = entities;
   }
 
@@ -146,7 +146,7 @@ public class ItemImport {
         accounts.all().stream().collect(Collectors.toMap(Account::id, Account::signIn));
     List<String> all = items.keys();
     List<String> wanted = keys == null ? all : all.stream().filter(keys::contains).toList();
-    return Lazily.map(
+    return LazyList.map(
         wanted,
         key -> {
           ItemEntity i = items.findById(key).orElseThrow();
@@ -183,7 +183,7 @@ public class ItemImport {
 
   /** Takes all items away, and all their addresses. */
   public void clear() {
-    marks.markAll();
+    indexChanges.markAll();
     uses.clear();
     pieces.clear();
     links.clear();
@@ -193,7 +193,7 @@ public class ItemImport {
     items.deleteAllInBatch();
     words.deleteAllInBatch();
     wordsInUse.deleteAllInBatch();
-    around.clear();
+    ruleContexts.clear();
     dismissals.clear();
     versions.clear();
   }

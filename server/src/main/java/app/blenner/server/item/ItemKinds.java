@@ -11,10 +11,10 @@ import org.springframework.transaction.annotation.Transactional;
 class ItemKinds implements KindUses {
   private final ItemRepository items;
   private final Listings listings;
-  private final FindMarks marks;
+  private final IndexChanges indexChanges;
 
-  ItemKinds(ItemRepository items, Listings listings, FindMarks marks) {
-    this.marks = marks;
+  ItemKinds(ItemRepository items, Listings listings, IndexChanges indexChanges) {
+    this.indexChanges = indexChanges;
     this.items = items;
     this.listings = listings;
   }
@@ -27,7 +27,7 @@ class ItemKinds implements KindUses {
 
   @Override
   public void move(String from, Kind to) {
-    marks.mark(items.keysOfKind(from));
+    indexChanges.mark(items.keysOfKind(from));
     items.become(from, to.name());
     listings.sort(to.name(), to.isNews());
   }

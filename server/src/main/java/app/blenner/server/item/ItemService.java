@@ -9,10 +9,10 @@ import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.item.Values;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.StoredFinding;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Severity;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.Topic;
@@ -52,18 +52,18 @@ class ItemService {
   private final LiveCopyRepository liveCopies;
   private final Addresses addresses;
   private final SiteService sites;
-  private final StateMaker states;
-  private final Judge judge;
+  private final ItemStates states;
+  private final ItemChecker checker;
   private final Dismissals dismissals;
   private final List<ItemNotes> notes;
   private final UseService uses;
   private final Versions versions;
   private final ItemWordsRepository words;
   private final WordsInUse wordsInUse;
-  private final Around around;
-  private final FindMarks marks;
+  private final RuleContextService ruleContexts;
+  private final IndexChanges indexChanges;
   private final KindService kinds;
-  private final Holder holder;
+  private final ItemContentPolicy contentPolicy;
   private final LinkedPieces pieces;
   private final ItemLinks links;
   private final Clock clock;
@@ -74,18 +74,18 @@ class ItemService {
       LiveCopyRepository liveCopies,
       Addresses addresses,
       SiteService sites,
-      StateMaker states,
-      Judge judge,
+      ItemStates states,
+      ItemChecker checker,
       Dismissals dismissals,
       List<ItemNotes> notes,
       UseService uses,
       Versions versions,
       ItemWordsRepository words,
       WordsInUse wordsInUse,
-      Around around,
-      FindMarks marks,
+      RuleContextService ruleContexts,
+      IndexChanges indexChanges,
       KindService kinds,
-      Holder holder,
+      ItemContentPolicy contentPolicy,
       LinkedPieces pieces,
       ItemLinks links,
       Clock clock) {
@@ -94,17 +94,17 @@ class ItemService {
     this.addresses = addresses;
     this.sites = sites;
     this.states = states;
-    this.judge = judge;
+    this.checker = checker;
     this.dismissals = dismissals;
     this.notes = notes;
     this.uses = uses;
     this.versions = versions;
     this.words = words;
     this.wordsInUse = wordsInUse;
-    this.around = around;
-    this.marks = marks;
+    this.ruleContexts = ruleContexts;
+    this.indexChanges = indexChanges;
     this.kinds = kinds;
-    this.holder = holder;
+    this.contentPolicy = contentPolicy;
     this.pieces = pieces;
     this.links = links;
     this.clock = clock;
@@ -117,8 +117,8 @@ class ItemService {
     Document body = wanted.body() == null ? Document.EMPTY : HtmlReader.read(wanted.body());
     String slug = addresses.free(sites.site(), "", title, item.kind, item.itemKey);
     Content begun = new Content(title, "", body, "", List.of(), slug, "");
-    Holder.HeldContent held =
-        holder.held(
+    ItemContentPolicy.HeldContent held =
+        contentPolicy.held(
             Content.EMPTY,
             begun,
             wanted.outline() == null ? List.of() : List.of(wanted.outline()),
@@ -211,7 +211,7 @@ class ItemService {
 
   private ItemState store(ItemEntity item, ContentInput input, Account by) {
     Site site = sites.site();
-    Holder.HeldContent held = held(input, site, item, by);
+    ItemContentPolicy.HeldContent held = held(input, site, item, by);
     Content written = held.content();
     Addresses.Settled address =
         addresses.settle(site, item, written.section(), SearchResult.named(written), input.slug());
@@ -224,8 +224,9 @@ class ItemService {
   }
 
   /** What somebody wrote in an item, as far as its texts may hold it. */
-  private Holder.HeldContent held(ContentInput input, Site site, ItemEntity item, Account by) {
-    return holder.held(
+  private ItemContentPolicy.HeldContent held(
+      ContentInput input, Site site, ItemEntity item, Account by) {
+    return contentPolicy.held(
         content(item),
         content(input, site, item),
         Objects.requireNonNullElse(input.dropped(), List.of()),
@@ -278,7 +279,7 @@ class ItemService {
     Content whole = pieces.whole(content);
     pieces.note(item.itemKey, false, content);
     words.note(item.itemKey, whole);
-    around.note(item.itemKey, content);
+    ruleContexts.note(item.itemKey, content);
     wordsInUse.note(item.itemKey, content);
     item.changedAt = clock.instant();
     item.changedBy = by;
@@ -292,15 +293,15 @@ class ItemService {
   List<Finding> standing(ItemEntity item, Content content, Kind kind) {
     return dismissals.withoutOverruled(
         item.itemKey,
-        judge.findings(item.itemKey, item.working, content, kind),
-        judge.settings(kind));
+        checker.findings(item.itemKey, item.working, content, kind),
+        checker.settings(kind));
   }
 
   /** Notes what the worklist tells of the working copy. */
   private void judge(ItemEntity item, Content content, Kind kind) {
     List<Finding> findings = standing(item, content, kind);
-    item.mustFix = Preflight.count(findings, Level.MUST_FIX);
-    item.findings = Noted.write(findings);
+    item.mustFix = Preflight.count(findings, Severity.MUST_FIX);
+    item.findings = StoredFinding.write(findings);
     item.findingsBy = Preflight.VERSION;
     item.differs =
         liveCopies.findById(item.itemKey).map(l -> !l.live.equals(item.working)).orElse(true);
@@ -373,7 +374,7 @@ class ItemService {
     addresses.releaseAll(key);
     uses.forget(key);
     words.deleteById(key);
-    around.forget(key);
+    ruleContexts.forget(key);
     wordsInUse.forget(key);
     pieces.forget(key);
     links.forget(key);

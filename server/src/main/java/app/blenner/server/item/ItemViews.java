@@ -11,10 +11,10 @@ import app.blenner.core.language.Counts;
 import app.blenner.core.language.WordCounts;
 import app.blenner.core.language.WritingLanguage;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Level;
+import app.blenner.core.rule.Severity;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.site.Appearances;
-import app.blenner.server.asset.Expiries;
+import app.blenner.server.asset.ExpiryService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -120,7 +120,7 @@ final class ItemViews {
       String id,
       String rule,
       String label,
-      Level level,
+      Severity level,
       String message,
       String why,
       String reference,
@@ -263,7 +263,7 @@ final class ItemViews {
       Faces faces,
       List<FindingView> findings,
       boolean reading,
-      List<Expiries.Expiring> expiring,
+      List<ExpiryService.Expiring> expiring,
       TakenOut taken) {}
 
   record ContentView(

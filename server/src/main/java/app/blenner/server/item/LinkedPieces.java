@@ -31,9 +31,9 @@ public class LinkedPieces {
 
   private final PieceUseRepository uses;
   private final ItemRepository items;
-  private final List<ReadyMade> ready;
+  private final List<SnippetSource> ready;
 
-  LinkedPieces(PieceUseRepository uses, ItemRepository items, List<ReadyMade> ready) {
+  LinkedPieces(PieceUseRepository uses, ItemRepository items, List<SnippetSource> ready) {
     this.uses = uses;
     this.items = items;
     this.ready = ready;

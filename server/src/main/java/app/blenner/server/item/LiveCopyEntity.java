@@ -13,7 +13,7 @@ import java.time.Instant;
 
 /** What readers see of an item, or saw before it was withdrawn. */
 @Entity
-@EntityListeners(FindMarks.class)
+@EntityListeners(IndexChanges.class)
 @Table(name = "live_copy")
 class LiveCopyEntity {
   @Id String itemKey;

@@ -16,21 +16,21 @@ import org.springframework.web.bind.annotation.RestController;
 class LookingController {
   record LookingInput(@NotNull Boolean stopped) {}
 
-  private final Judging judging;
+  private final RecheckJob recheckJob;
 
-  LookingController(Judging judging) {
-    this.judging = judging;
+  LookingController(RecheckJob recheckJob) {
+    this.recheckJob = recheckJob;
   }
 
   @GetMapping
-  Judging.Looking standing() {
-    return judging.standing();
+  RecheckJob.Looking standing() {
+    return recheckJob.standing();
   }
 
   @PutMapping
-  Judging.Looking stop(@Valid @RequestBody LookingInput given) {
+  RecheckJob.Looking stop(@Valid @RequestBody LookingInput given) {
     AccountService.needs(Right.SET_UP);
-    judging.stop(given.stopped());
-    return judging.standing();
+    recheckJob.stop(given.stopped());
+    return recheckJob.standing();
   }
 }

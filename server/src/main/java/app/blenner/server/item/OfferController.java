@@ -3,7 +3,7 @@ package app.blenner.server.item;
 import app.blenner.core.merge.Filling;
 import app.blenner.core.merge.MergeFields;
 import app.blenner.core.related.Relation;
-import app.blenner.core.related.Subject;
+import app.blenner.core.related.TopicProfile;
 import app.blenner.core.site.Fillings;
 import app.blenner.core.site.Library;
 import app.blenner.core.site.PublishedItem;
@@ -93,13 +93,14 @@ class OfferController {
     String language = sites.site().language();
     PublishedItem item =
         published.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
-    Subject subject = Subject.of(key, item.content(), language);
+    TopicProfile subject = TopicProfile.of(key, item.content(), language);
     return candidates(item, subject).stream()
         .map(
             other ->
                 new Weighed(
                     other,
-                    Relation.between(subject, Subject.of(other.key(), other.content(), language))))
+                    Relation.between(
+                        subject, TopicProfile.of(other.key(), other.content(), language))))
         .filter(w -> w.relation.weight() > 0)
         .sorted(Comparator.comparingInt((Weighed w) -> -w.relation.weight()))
         .limit(OFFERED)
@@ -132,7 +133,7 @@ class OfferController {
         : site.fields().value(name, from).orElse("");
   }
 
-  private List<PublishedItem> candidates(PublishedItem item, Subject subject) {
+  private List<PublishedItem> candidates(PublishedItem item, TopicProfile subject) {
     Map<String, PublishedItem> out = new LinkedHashMap<>();
     subject.links().forEach(k -> published.live(k).ifPresent(i -> out.put(k, i)));
     String section = item.content().section();

@@ -37,7 +37,7 @@ public class PublishedItems {
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
   private final ListingRepository listings;
-  private final LongLists lists;
+  private final LongListPages lists;
   private final Versions versions;
   private final KindService kinds;
   private final SectionService sections;
@@ -46,7 +46,7 @@ public class PublishedItems {
       ItemRepository items,
       LiveCopyRepository liveCopies,
       ListingRepository listings,
-      LongLists lists,
+      LongListPages lists,
       Versions versions,
       KindService kinds,
       SectionService sections) {

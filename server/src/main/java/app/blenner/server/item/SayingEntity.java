@@ -1,6 +1,6 @@
 package app.blenner.server.item;
 
-import app.blenner.core.rule.Beyond;
+import app.blenner.core.rule.ItemContext;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -14,13 +14,13 @@ import java.io.Serializable;
 @Table(name = "item_saying")
 @IdClass(SayingEntity.Key.class)
 class SayingEntity {
-  record Key(String itemKey, Beyond.Said said) implements Serializable {}
+  record Key(String itemKey, ItemContext.Said said) implements Serializable {}
 
   @Id String itemKey;
 
   @Id
   @Enumerated(EnumType.STRING)
-  Beyond.Said said;
+  ItemContext.Said said;
 
   String words = "";
 }

@@ -1,6 +1,6 @@
 package app.blenner.server.item;
 
-import app.blenner.core.rule.Beyond;
+import app.blenner.core.rule.ItemContext;
 import java.util.Collection;
 import java.util.List;
 import org.springframework.data.domain.Limit;
@@ -14,18 +14,22 @@ interface SayingRepository extends JpaRepository<SayingEntity, SayingEntity.Key>
 
   /** Other live items in the same language that say this, the first by their titles. */
   @Query(
-      "select new app.blenner.core.rule.Beyond$Twin(s.said, i.itemKey, i.title) from SayingEntity s"
+      "select new app.blenner.core.rule.ItemContext$Twin(s.said, i.itemKey, i.title) from SayingEntity s"
           + " join ItemEntity i on i.itemKey = s.itemKey where s.said = :said and s.words = :words"
           + " and i.itemKey <> :itemKey and i.stage = LIVE and i.language in :languages"
           + " order by i.title, i.itemKey")
-  List<Beyond.Twin> twins(
-      String itemKey, Beyond.Said said, String words, Collection<String> languages, Limit limit);
+  List<ItemContext.Twin> twins(
+      String itemKey,
+      ItemContext.Said said,
+      String words,
+      Collection<String> languages,
+      Limit limit);
 
   @Modifying(flushAutomatically = true)
   @Query(
       "update ItemEntity i set i.findingsBy = 0 where i.itemKey <> :but and i.itemKey in"
           + " (select s.itemKey from SayingEntity s where s.said = :said and s.words = :words)")
-  void lookAnew(Beyond.Said said, String words, String but);
+  void lookAnew(ItemContext.Said said, String words, String but);
 
   @Modifying
   @Query("delete from SayingEntity s where s.itemKey = :itemKey")

@@ -33,14 +33,14 @@ class StageService {
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
   private final Addresses addresses;
-  private final StateMaker states;
+  private final ItemStates states;
   private final UseService uses;
   private final Versions versions;
   private final KindService kinds;
   private final LinkedPieces pieces;
   private final ItemLinks links;
   private final Listings listings;
-  private final Around around;
+  private final RuleContextService ruleContexts;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -49,14 +49,14 @@ class StageService {
       ItemRepository items,
       LiveCopyRepository liveCopies,
       Addresses addresses,
-      StateMaker states,
+      ItemStates states,
       UseService uses,
       Versions versions,
       KindService kinds,
       LinkedPieces pieces,
       ItemLinks links,
       Listings listings,
-      Around around,
+      RuleContextService ruleContexts,
       ApplicationEventPublisher events,
       Clock clock) {
     this.itemService = itemService;
@@ -70,7 +70,7 @@ class StageService {
     this.pieces = pieces;
     this.links = links;
     this.listings = listings;
-    this.around = around;
+    this.ruleContexts = ruleContexts;
     this.events = events;
     this.clock = clock;
   }
@@ -101,7 +101,7 @@ class StageService {
     if (item.stage != Stage.LIVE) {
       hide(item);
     }
-    around.shownOrHidden(key);
+    ruleContexts.shownOrHidden(key);
     tell(item, seen);
     return states.make(item, content, by);
   }

@@ -1,7 +1,7 @@
 package app.blenner.server.item;
 
 import app.blenner.core.item.Content;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -32,7 +32,7 @@ class WordsInUse {
   void note(String key, Content content) {
     List<WordInUseEntity> now = new ArrayList<>();
     add(now, key, Field.KEYWORDS, content.keywords());
-    add(now, key, Field.AUTHORS, Standard.texts(content, Standard.AUTHORS));
+    add(now, key, Field.AUTHORS, StandardFields.texts(content, StandardFields.AUTHORS));
     List<WordInUseEntity> before = words.findByItemKey(key);
     if (told(now).equals(told(before))) {
       return;

@@ -4,13 +4,13 @@ import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.language.RelativeDay;
-import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.StoredFinding;
 import app.blenner.core.signoff.NextStep;
 import app.blenner.core.signoff.Right;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
-import app.blenner.server.asset.Expiries;
+import app.blenner.server.asset.ExpiryService;
 import app.blenner.server.find.ItemFilter;
 import app.blenner.server.find.ItemFinder;
 import app.blenner.server.site.KindService;
@@ -79,23 +79,23 @@ class WorklistController {
       List<WorklistCounts.StageTotal> stages) {}
 
   private final ItemRepository items;
-  private final Expiries expiries;
+  private final ExpiryService expiries;
   private final KindService kinds;
   private final Clock clock;
 
   private final ItemFinder finder;
   private final WorklistCounts counts;
   private final SectionService sections;
-  private final Among among;
+  private final DatabaseFilter among;
 
   WorklistController(
       ItemRepository items,
-      Expiries expiries,
+      ExpiryService expiries,
       KindService kinds,
       ItemFinder finder,
       WorklistCounts counts,
       SectionService sections,
-      Among among,
+      DatabaseFilter among,
       Clock clock) {
     this.kinds = kinds;
     this.items = items;
@@ -166,7 +166,7 @@ class WorklistController {
     WorklistCounts.Totals totals =
         listed.map(WorklistCounts::of).orElseGet(() -> counts.byDatabase(filter));
     List<Kind> all = kinds.all();
-    Map<String, List<Expiries.Expiring>> soon =
+    Map<String, List<ExpiryService.Expiring>> soon =
         expiries.in(found.lines.stream().map(ItemRepository.Line::key).toList());
     return new Worklist(
         found.lines.stream().map(l -> row(l, all, soon.getOrDefault(l.key(), List.of()))).toList(),
@@ -228,7 +228,7 @@ class WorklistController {
     return within.isEmpty() ? Set.of(section) : within;
   }
 
-  private Row row(ItemRepository.Line l, List<Kind> all, List<Expiries.Expiring> expiring) {
+  private Row row(ItemRepository.Line l, List<Kind> all, List<ExpiryService.Expiring> expiring) {
     String since = day(l.stageSince());
     String sent = l.changeSentAt() == null ? "" : day(l.changeSentAt());
     return new Row(
@@ -244,7 +244,7 @@ class WorklistController {
         l.changedBy(),
         NextStep.of(
             l.stage(),
-            Preflight.needs(Noted.read(l.findings())),
+            Preflight.needs(StoredFinding.read(l.findings())),
             l.differs(),
             since,
             new NextStep.Waiting(sent, l.givenBackBy())),

@@ -21,7 +21,7 @@ public final class ContainerErrors extends ErrorReportValve {
       LOG.error("a request that nothing else answered", failure);
     }
     try {
-      Answers.send(request, response, status, Answers.sentence(status));
+      FallbackAnswers.send(request, response, status, FallbackAnswers.sentence(status));
       response.finishResponse();
     } catch (IOException | IllegalStateException gone) {
       // Nobody is there any more to be told.

@@ -22,10 +22,10 @@ class ErrorAnswers implements ErrorController {
     Object failure = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
     if (failure instanceof Throwable thrown && Problem.isDatabaseAway(thrown)) {
       response.setHeader("Retry-After", RETRY_AFTER);
-      Answers.send(
+      FallbackAnswers.send(
           request, response, HttpServletResponse.SC_SERVICE_UNAVAILABLE, Problem.DATABASE_AWAY);
       return;
     }
-    Answers.send(request, response, code, Answers.sentence(code));
+    FallbackAnswers.send(request, response, code, FallbackAnswers.sentence(code));
   }
 }

@@ -41,7 +41,7 @@ class TomcatSetup implements WebServerFactoryCustomizer<TomcatServletWebServerFa
       cookie.setName("__Host-" + cookie.getName());
       cookie.setSecure(true);
     }
-    factory.addEngineValves(new Rooms());
+    factory.addEngineValves(new BulkheadValve());
     factory.addContextCustomizers(
         context ->
             ((StandardHost) context.getParent())
@@ -51,7 +51,7 @@ class TomcatSetup implements WebServerFactoryCustomizer<TomcatServletWebServerFa
 
   private void connector(Connector connector) {
     WatchedProtocol protocol = (WatchedProtocol) connector.getProtocolHandler();
-    protocol.setMaxThreads((Rooms.PLACES + Rooms.DOOR) * 4 + SPARE);
+    protocol.setMaxThreads((BulkheadValve.PLACES + BulkheadValve.DOOR) * 4 + SPARE);
     protocol.setConnectionTimeout((int) PIECE.toMillis());
     protocol.setKeepAliveTimeout((int) Duration.ofSeconds(30).toMillis());
     Thread watch = new Thread(() -> watch(connector, protocol), "connections");

@@ -38,7 +38,7 @@ public final class WatchedProtocol extends Http11NioProtocol {
   BooleanSupplier presence(String address, int port) {
     for (SocketWrapperBase<NioChannel> connection : connections()) {
       if (connection.getRemotePort() == port && address.equals(connection.getRemoteAddr())) {
-        return new Presence(connection);
+        return new ClientPresence(connection);
       }
     }
     return () -> true;

@@ -1,6 +1,6 @@
 package app.blenner.server.net;
 
-import app.blenner.core.document.Stopping;
+import app.blenner.core.document.CancellationToken;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.function.BooleanSupplier;
@@ -29,7 +29,7 @@ class WorkLimit implements WebMvcConfigurer, HandlerInterceptor {
   public boolean preHandle(
       HttpServletRequest request, HttpServletResponse response, Object handler) {
     BooleanSupplier[] found = new BooleanSupplier[1];
-    Stopping.begin(
+    CancellationToken.begin(
         MILLIS,
         () -> {
           if (found[0] == null) {
@@ -49,6 +49,6 @@ class WorkLimit implements WebMvcConfigurer, HandlerInterceptor {
   @Override
   public void afterCompletion(
       HttpServletRequest request, HttpServletResponse response, Object handler, Exception failure) {
-    Stopping.end();
+    CancellationToken.end();
   }
 }

@@ -7,7 +7,7 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.piece.Pieces;
-import app.blenner.server.item.ReadyMade;
+import app.blenner.server.item.SnippetSource;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.KindService;
 import java.security.SecureRandom;
@@ -23,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The outlines of the site. */
 @Service
 @Transactional
-public class OutlineService implements ReadyMade {
+public class OutlineService implements SnippetSource {
   private static final String KEY_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
   private static final int KEY_LENGTH = 12;
 

@@ -2,7 +2,7 @@ package app.blenner.server.outside;
 
 import app.blenner.core.intake.FetchPolicy;
 import app.blenner.core.outside.LinkCheck;
-import app.blenner.core.preflight.beyond.LeadRule;
+import app.blenner.core.preflight.context.LinkTargetRule;
 import app.blenner.core.rule.Standards;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteService;
@@ -92,7 +92,7 @@ class OutsideChecker implements DisposableBean {
   boolean isWanted() {
     Standards standards = sites.site().standards();
     return sites.site().kinds().stream()
-        .anyMatch(kind -> LeadRule.wantsAnswers(standards.of(kind.name())));
+        .anyMatch(kind -> LinkTargetRule.wantsAnswers(standards.of(kind.name())));
   }
 
   /** Begins a round where none is under way; the thread of what is scheduled waits for nobody. */

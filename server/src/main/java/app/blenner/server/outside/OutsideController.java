@@ -3,7 +3,7 @@ package app.blenner.server.outside;
 import app.blenner.core.outside.LinkAnswer.Verdict;
 import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
-import app.blenner.server.asset.UsedIn;
+import app.blenner.server.asset.UseNames;
 import app.blenner.server.problem.Problem;
 import java.time.Clock;
 import java.time.Instant;
@@ -63,14 +63,14 @@ class OutsideController {
   private final OutsideLinkRepository links;
   private final OutsideUseRepository uses;
   private final OutsideChecker checker;
-  private final UsedIn usedIn;
+  private final UseNames usedIn;
   private final Clock clock;
 
   OutsideController(
       OutsideLinkRepository links,
       OutsideUseRepository uses,
       OutsideChecker checker,
-      UsedIn usedIn,
+      UseNames usedIn,
       Clock clock) {
     this.usedIn = usedIn;
     this.links = links;
@@ -92,7 +92,7 @@ class OutsideController {
             .collect(
                 Collectors.groupingBy(
                     u -> u.link, Collectors.mapping(u -> u.itemKey, Collectors.toList())));
-    Map<String, UsedIn.Line> lines =
+    Map<String, UseNames.Line> lines =
         usedIn.lines(
             items.values().stream()
                 .flatMap(keys -> keys.stream().sorted().limit(TOLD))
@@ -110,7 +110,7 @@ class OutsideController {
   }
 
   private static OutsidePlace view(
-      OutsideLinkEntity link, List<String> items, Map<String, UsedIn.Line> lines) {
+      OutsideLinkEntity link, List<String> items, Map<String, UseNames.Line> lines) {
     return new OutsidePlace(
         link.id,
         link.address,

@@ -1,11 +1,11 @@
 package app.blenner.server.outside;
 
 import app.blenner.core.intake.FetchPolicy;
+import app.blenner.core.outside.FetchOutcome;
+import app.blenner.core.outside.FetchOutcome.Answered;
+import app.blenner.core.outside.FetchOutcome.Failed;
+import app.blenner.core.outside.FetchOutcome.Reason;
 import app.blenner.core.outside.LinkCheck;
-import app.blenner.core.outside.Outcome;
-import app.blenner.core.outside.Outcome.Answered;
-import app.blenner.core.outside.Outcome.Failed;
-import app.blenner.core.outside.Outcome.Reason;
 import java.io.IOException;
 import java.io.InterruptedIOException;
 import java.net.ConnectException;
@@ -66,7 +66,7 @@ final class WebAsker implements LinkCheck.Asker, AutoCloseable {
   }
 
   @Override
-  public Outcome ask(URI address, boolean content) {
+  public FetchOutcome ask(URI address, boolean content) {
     try {
       policy.check(address.toString());
     } catch (IllegalArgumentException e) {
@@ -76,7 +76,7 @@ final class WebAsker implements LinkCheck.Asker, AutoCloseable {
     request.setHeader("Accept", "*/*");
     ScheduledFuture<?> cut =
         cutter.schedule(request::cancel, longest.toMillis(), TimeUnit.MILLISECONDS);
-    Outcome outcome = null;
+    FetchOutcome outcome = null;
     try (ClassicHttpResponse answer = client.executeOpen(null, request, null)) {
       outcome = new Answered(answer.getCode(), value(answer, "Location"), pause(answer));
       // What it would send is not waited for.

@@ -1,6 +1,6 @@
 package app.blenner.server.page;
 
-import app.blenner.server.account.Readers;
+import app.blenner.server.account.CurrentReader;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpFilter;
@@ -22,9 +22,9 @@ class PublicSiteFilter extends HttpFilter {
 
   private final transient PageCache cache;
   private final transient PagePolicy policy;
-  private final transient Readers readers;
+  private final transient CurrentReader readers;
 
-  PublicSiteFilter(PageCache cache, PagePolicy policy, Readers readers) {
+  PublicSiteFilter(PageCache cache, PagePolicy policy, CurrentReader readers) {
     this.readers = readers;
     this.cache = cache;
     this.policy = policy;

@@ -1,8 +1,8 @@
 package app.blenner.server.proofread;
 
-import app.blenner.core.proofread.Question;
-import app.blenner.core.proofread.Remark;
-import app.blenner.core.proofread.Remark.Sort;
+import app.blenner.core.proofread.ProofreadRemark;
+import app.blenner.core.proofread.ProofreadRemark.Sort;
+import app.blenner.core.proofread.ProofreadRequest;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
@@ -18,15 +18,16 @@ final class MisspelledWords {
 
   private record Word(String language, String word) {}
 
-  private final Cache<Word, Remark> words = Caffeine.newBuilder().maximumSize(MOST).build();
+  private final Cache<Word, ProofreadRemark> words =
+      Caffeine.newBuilder().maximumSize(MOST).build();
 
   /** Learns from a text that was read: what is misspelled in it, and what is not any more. */
-  void learn(Question question, List<Remark> remarks) {
+  void learn(ProofreadRequest question, List<ProofreadRemark> remarks) {
     Matcher m = WORD.matcher(question.text());
     while (m.find()) {
       Word word = new Word(question.language(), m.group());
-      Remark said = null;
-      for (Remark r : remarks) {
+      ProofreadRemark said = null;
+      for (ProofreadRemark r : remarks) {
         said = r.sort() == Sort.SPELLING && r.from() == m.start() && r.to() == m.end() ? r : said;
       }
       if (said != null) {
@@ -38,14 +39,14 @@ final class MisspelledWords {
   }
 
   /** What of it stands in a text that nobody has read yet. */
-  List<Remark> in(Question question) {
-    List<Remark> out = new ArrayList<>();
+  List<ProofreadRemark> in(ProofreadRequest question) {
+    List<ProofreadRemark> out = new ArrayList<>();
     Matcher m = WORD.matcher(question.text());
     while (words.estimatedSize() > 0 && m.find()) {
-      Remark known = words.getIfPresent(new Word(question.language(), m.group()));
+      ProofreadRemark known = words.getIfPresent(new Word(question.language(), m.group()));
       if (known != null) {
         out.add(
-            new Remark(
+            new ProofreadRemark(
                 m.start(), m.end(), Sort.SPELLING, known.rule(), known.message(), known.better()));
       }
     }

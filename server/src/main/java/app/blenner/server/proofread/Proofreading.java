@@ -1,7 +1,7 @@
 package app.blenner.server.proofread;
 
-import app.blenner.core.proofread.Question;
-import app.blenner.core.proofread.Remark;
+import app.blenner.core.proofread.ProofreadRemark;
+import app.blenner.core.proofread.ProofreadRequest;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
@@ -59,16 +59,16 @@ public class Proofreading implements DisposableBean {
   private final Path folder;
   private final int niceness;
   private final ApplicationEventPublisher events;
-  private final Cache<Question, List<Remark>> read =
+  private final Cache<ProofreadRequest, List<ProofreadRemark>> read =
       Caffeine.newBuilder()
           .maximumWeight(ROOM)
           .weigher(
-              (Question q, List<Remark> remarks) ->
+              (ProofreadRequest q, List<ProofreadRemark> remarks) ->
                   q.text().length() + OF_A_REMARK * (1 + remarks.size()))
           .build();
   private final MisspelledWords words = new MisspelledWords();
-  private final Set<Question> waiting = new LinkedHashSet<>();
-  private final Map<String, Set<Question>> items = new HashMap<>();
+  private final Set<ProofreadRequest> waiting = new LinkedHashSet<>();
+  private final Map<String, Set<ProofreadRequest>> items = new HashMap<>();
   private final ScheduledExecutorService watch =
       Executors.newSingleThreadScheduledExecutor(Proofreading::daemon);
   private final Map<String, ReaderProcess> processes = new LinkedHashMap<>(4, 0.75f, true);
@@ -98,16 +98,18 @@ public class Proofreading implements DisposableBean {
   }
 
   /** What was said of some texts, those left out of which nothing was; of what nobody has read yet, what is known of its words. */
-  public Map<Question, List<Remark>> known(Collection<Question> questions) {
+  public Map<ProofreadRequest, List<ProofreadRemark>> known(
+      Collection<ProofreadRequest> questions) {
     if (folder == null) {
       return Map.of();
     }
-    Map<Question, List<Remark>> out = new HashMap<>();
-    Map<Question, List<Remark>> there = read.getAllPresent(questions);
-    for (Question question : questions) {
+    Map<ProofreadRequest, List<ProofreadRemark>> out = new HashMap<>();
+    Map<ProofreadRequest, List<ProofreadRemark>> there = read.getAllPresent(questions);
+    for (ProofreadRequest question : questions) {
       // Whoever writes on sees no mark vanish and come back: a word misspelled a moment ago still
       // is.
-      List<Remark> remarks = there.containsKey(question) ? there.get(question) : words.in(question);
+      List<ProofreadRemark> remarks =
+          there.containsKey(question) ? there.get(question) : words.in(question);
       if (!remarks.isEmpty()) {
         out.put(question, remarks);
       }
@@ -120,17 +122,17 @@ public class Proofreading implements DisposableBean {
    *
    * @return whether some still have to be
    */
-  public synchronized boolean want(String item, Collection<Question> questions) {
+  public synchronized boolean want(String item, Collection<ProofreadRequest> questions) {
     if (!isThere() || ending || System.currentTimeMillis() < restsUntil) {
       return false;
     }
-    Set<Question> missing = new LinkedHashSet<>(questions);
+    Set<ProofreadRequest> missing = new LinkedHashSet<>(questions);
     missing.removeAll(read.getAllPresent(questions).keySet());
     if (missing.isEmpty()) {
       return false;
     }
     items.put(item, new HashSet<>(missing));
-    List<Question> before = new ArrayList<>(waiting);
+    List<ProofreadRequest> before = new ArrayList<>(waiting);
     waiting.clear();
     waiting.addAll(missing);
     before.stream().limit(MOST_WAITING).forEach(waiting::add);
@@ -144,7 +146,7 @@ public class Proofreading implements DisposableBean {
   }
 
   /** Waits until texts have been read, but no longer than this; what has not been by then is not waited for. */
-  public synchronized void await(Collection<Question> questions, Duration longest) {
+  public synchronized void await(Collection<ProofreadRequest> questions, Duration longest) {
     long end = System.currentTimeMillis() + longest.toMillis();
     long left = longest.toMillis();
     while (left > 0 && waiting.stream().anyMatch(Set.copyOf(questions)::contains)) {
@@ -160,11 +162,11 @@ public class Proofreading implements DisposableBean {
 
   private void readOn() {
     while (true) {
-      Question next = next();
+      ProofreadRequest next = next();
       if (next == null) {
         return;
       }
-      List<Remark> remarks = readOne(next);
+      List<ProofreadRemark> remarks = readOne(next);
       List<String> done;
       synchronized (this) {
         if (remarks != null) {
@@ -175,11 +177,11 @@ public class Proofreading implements DisposableBean {
         done = doneWith(next);
         notifyAll();
       }
-      done.forEach(item -> events.publishEvent(new TextsRead(item)));
+      done.forEach(item -> events.publishEvent(new ItemProofread(item)));
     }
   }
 
-  private List<String> doneWith(Question question) {
+  private List<String> doneWith(ProofreadRequest question) {
     List<String> done = new ArrayList<>();
     items.values().removeIf(Set::isEmpty);
     items.forEach(
@@ -192,7 +194,7 @@ public class Proofreading implements DisposableBean {
   }
 
   /** Waits for a text; none where the server ends. Processes that have nothing to read for long are ended. */
-  private synchronized Question next() {
+  private synchronized ProofreadRequest next() {
     long idleSince = System.currentTimeMillis();
     while (!ending && waiting.isEmpty()) {
       try {
@@ -209,7 +211,7 @@ public class Proofreading implements DisposableBean {
   }
 
   /** What is said of a text; null where nobody could read it for reasons that do not lie in it. */
-  private List<Remark> readOne(Question question) {
+  private List<ProofreadRemark> readOne(ProofreadRequest question) {
     String language = Locale.forLanguageTag(question.language()).getLanguage();
     boolean fresh;
     ReaderProcess process;
@@ -221,7 +223,7 @@ public class Proofreading implements DisposableBean {
       if (fresh) {
         process = started(language);
       }
-      List<Remark> remarks = process.read(question, fresh ? FIRST : LATER);
+      List<ProofreadRemark> remarks = process.read(question, fresh ? FIRST : LATER);
       failures = 0;
       return remarks;
     } catch (IOException | ArrayIndexOutOfBoundsException e) {
@@ -230,7 +232,7 @@ public class Proofreading implements DisposableBean {
   }
 
   /** One that was read before by a process that ended over this text is not asked for again. */
-  private synchronized List<Remark> failed(String language, boolean fresh, Exception e) {
+  private synchronized List<ProofreadRemark> failed(String language, boolean fresh, Exception e) {
     ReaderProcess ended = processes.remove(language);
     if (ended != null) {
       ended.close();

@@ -1,8 +1,8 @@
 package app.blenner.server.proofread;
 
-import app.blenner.core.proofread.Question;
-import app.blenner.core.proofread.Remark;
-import app.blenner.core.proofread.Wire;
+import app.blenner.core.proofread.ProofreadCodec;
+import app.blenner.core.proofread.ProofreadRemark;
+import app.blenner.core.proofread.ProofreadRequest;
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
@@ -63,7 +63,8 @@ final class ReaderProcess implements AutoCloseable {
   /** Where the form of questions and answers is, which both sides share. */
   private static String core() throws IOException {
     try {
-      return Path.of(Wire.class.getProtectionDomain().getCodeSource().getLocation().toURI())
+      return Path.of(
+              ProofreadCodec.class.getProtectionDomain().getCodeSource().getLocation().toURI())
           .toString();
     } catch (URISyntaxException e) {
       throw new IOException(e);
@@ -76,11 +77,11 @@ final class ReaderProcess implements AutoCloseable {
    * @param seconds how long that may take
    * @throws IOException where it took longer, or the process has ended
    */
-  List<Remark> read(Question question, int seconds) throws IOException {
+  List<ProofreadRemark> read(ProofreadRequest question, int seconds) throws IOException {
     ScheduledFuture<?> late = watch.schedule(process::destroyForcibly, seconds, TimeUnit.SECONDS);
     try {
-      Wire.write(questions, question);
-      return Wire.remarks(answers);
+      ProofreadCodec.write(questions, question);
+      return ProofreadCodec.remarks(answers);
     } finally {
       late.cancel(false);
     }

@@ -2,12 +2,12 @@ package app.blenner.server.report;
 
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Level;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.Severity;
 import app.blenner.core.rule.Standards;
 import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
-import app.blenner.server.item.LiveLook;
+import app.blenner.server.item.LiveItemChecker;
 import app.blenner.server.report.SiteReportRepository.ReportPoint;
 import app.blenner.server.site.RuleService;
 import app.blenner.server.site.RuleViews.RulesInput;
@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ReportController {
   /** A finding of an item on which rules are tried. */
-  record TriedFinding(Level level, String message, String why) {
+  record TriedFinding(Severity level, String message, String why) {
     static TriedFinding of(Finding f) {
       return new TriedFinding(f.level(), f.message(), f.why());
     }
@@ -38,7 +38,7 @@ class ReportController {
    *
    * @param labels what each rule looks for
    */
-  record ReportMade(Instant at, String by, Report report, Map<String, String> labels) {}
+  record ReportMade(Instant at, String by, SiteFindings report, Map<String, String> labels) {}
 
   /**
    * The site report.
@@ -47,15 +47,16 @@ class ReportController {
    * @param made the one that was made last; null where there is none
    * @param trend how the site stood at each
    */
-  record SiteReport(Headway.LookUnderWay underWay, ReportMade made, List<ReportPoint> trend) {}
+  record SiteReport(
+      ReportProgress.LookUnderWay underWay, ReportMade made, List<ReportPoint> trend) {}
 
   private static final Map<String, String> LABELS =
-      Preflight.rules().stream().collect(Collectors.toMap(Rule::id, r -> r.told().label()));
+      Preflight.rules().stream().collect(Collectors.toMap(Rule::id, r -> r.descriptor().label()));
 
   private final ReportService reports;
-  private final LiveLook live;
+  private final LiveItemChecker live;
 
-  ReportController(ReportService reports, LiveLook live) {
+  ReportController(ReportService reports, LiveItemChecker live) {
     this.reports = reports;
     this.live = live;
   }
@@ -82,18 +83,18 @@ class ReportController {
 
   /** Begins to look how many live items would fall short of rules set so. */
   @PostMapping("/editor/api/rules/trials")
-  Headway.LookUnderWay tryRules(@Valid @RequestBody RulesInput given) {
+  ReportProgress.LookUnderWay tryRules(@Valid @RequestBody RulesInput given) {
     AccountService.needs(Right.SET_UP);
     return reports.tryOut(standards(given));
   }
 
   @GetMapping("/editor/api/rules/trials/{id}")
-  Headway.LookUnderWay trial(@PathVariable long id) {
+  ReportProgress.LookUnderWay trial(@PathVariable long id) {
     return reports.trial(id);
   }
 
   @DeleteMapping("/editor/api/rules/trials/{id}")
-  Headway.LookUnderWay stopTrial(@PathVariable long id) {
+  ReportProgress.LookUnderWay stopTrial(@PathVariable long id) {
     AccountService.needs(Right.SET_UP);
     reports.stopTrial(id);
     return reports.trial(id);

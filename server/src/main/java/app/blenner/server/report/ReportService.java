@@ -2,7 +2,7 @@ package app.blenner.server.report;
 
 import app.blenner.core.rule.Standards;
 import app.blenner.server.account.Account;
-import app.blenner.server.item.LiveLook;
+import app.blenner.server.item.LiveItemChecker;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.report.SiteReportRepository.ReportPoint;
 import app.blenner.server.site.SiteService;
@@ -36,14 +36,14 @@ public class ReportService implements DisposableBean {
 
   private static final long PATIENCE = 10;
 
-  private final LiveLook live;
+  private final LiveItemChecker live;
   private final SiteService sites;
   private final SiteReportRepository reports;
   private final TransactionTemplate transaction;
   private final JsonMapper json;
   private final Clock clock;
-  private volatile Headway report = Headway.NONE;
-  private volatile Headway trial = Headway.NONE;
+  private volatile ReportProgress report = ReportProgress.NONE;
+  private volatile ReportProgress trial = ReportProgress.NONE;
   private final ExecutorService background =
       Executors.newSingleThreadExecutor(
           task -> {
@@ -54,7 +54,7 @@ public class ReportService implements DisposableBean {
           });
 
   ReportService(
-      LiveLook live,
+      LiveItemChecker live,
       SiteService sites,
       SiteReportRepository reports,
       TransactionTemplate transaction,
@@ -69,7 +69,7 @@ public class ReportService implements DisposableBean {
   }
 
   /** A report that was made. */
-  record Made(Instant at, String by, Report report) {}
+  record Made(Instant at, String by, SiteFindings report) {}
 
   @Override
   public void destroy() throws InterruptedException {
@@ -84,56 +84,56 @@ public class ReportService implements DisposableBean {
     if (report.isUnderWay()) {
       return;
     }
-    Headway headway = new Headway();
-    report = headway;
+    ReportProgress progress = new ReportProgress();
+    report = progress;
     background.execute(
         () ->
             run(
-                headway,
+                progress,
                 sites.site().standards(),
                 made -> {
-                  if (!headway.isStopped()) {
+                  if (!progress.isStopped()) {
                     keep(made, by);
                   }
                 }));
   }
 
   /** Begins to look what rules set in another way would mean; whoever asked before does not learn it any more. */
-  synchronized Headway.LookUnderWay tryOut(Standards standards) {
+  synchronized ReportProgress.LookUnderWay tryOut(Standards standards) {
     trial.stop();
-    Headway headway = new Headway();
-    trial = headway;
-    background.execute(() -> run(headway, standards, headway::found));
-    return headway.view();
+    ReportProgress progress = new ReportProgress();
+    trial = progress;
+    background.execute(() -> run(progress, standards, progress::found));
+    return progress.view();
   }
 
   private interface Then {
-    void made(Report report);
+    void made(SiteFindings report);
   }
 
-  private void run(Headway headway, Standards standards, Then then) {
+  private void run(ReportProgress progress, Standards standards, Then then) {
     try {
       List<String> keys = live.keys();
-      headway.begin(keys.size());
-      Tally tally = new Tally(clock.instant());
+      progress.begin(keys.size());
+      ReportTally tally = new ReportTally(clock.instant());
       for (String key : keys) {
-        if (headway.isStopped()) {
+        if (progress.isStopped()) {
           break;
         }
         live.look(key, standards).ifPresent(tally::add);
-        headway.step();
+        progress.step();
       }
       then.made(tally.report());
-      headway.end("");
+      progress.end("");
     } catch (Problem e) {
-      headway.end(e.getMessage());
+      progress.end(e.getMessage());
     } catch (RuntimeException e) {
       LOG.error("A report could not be made", e);
-      headway.end("Something went wrong within Blenner, and it was not finished.");
+      progress.end("Something went wrong within Blenner, and it was not finished.");
     }
   }
 
-  private void keep(Report made, Account by) {
+  private void keep(SiteFindings made, Account by) {
     SiteReportEntity kept = new SiteReportEntity();
     kept.madeAt = clock.instant();
     kept.madeBy = by.name();
@@ -149,11 +149,11 @@ public class ReportService implements DisposableBean {
         });
   }
 
-  Headway.LookUnderWay report() {
+  ReportProgress.LookUnderWay report() {
     return report.view();
   }
 
-  Headway.LookUnderWay trial(long id) {
+  ReportProgress.LookUnderWay trial(long id) {
     if (trial.id() != id) {
       throw Problem.notThere("Somebody else has begun to try rules out. Begin once more.");
     }
@@ -174,7 +174,7 @@ public class ReportService implements DisposableBean {
   Optional<Made> latest() {
     return reports
         .findFirstByOrderByIdDesc()
-        .map(r -> new Made(r.madeAt, r.madeBy, json.readValue(r.written, Report.class)));
+        .map(r -> new Made(r.madeAt, r.madeBy, json.readValue(r.written, SiteFindings.class)));
   }
 
   /** Forgets what was made, since the site is another one. */

@@ -19,9 +19,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class ChangesFilter extends OncePerRequestFilter {
   static final String PATH = "/editor/changes";
 
-  private final Changes changes;
+  private final ChangeCounter changes;
 
-  ChangesFilter(Changes changes) {
+  ChangesFilter(ChangeCounter changes) {
     this.changes = changes;
   }
 

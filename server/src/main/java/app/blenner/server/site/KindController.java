@@ -1,7 +1,7 @@
 package app.blenner.server.site;
 
 import app.blenner.core.kind.Kind;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
@@ -45,7 +45,7 @@ class KindController {
   /** The cards with the fields that every item has besides. */
   @GetMapping("/standard")
   List<CardView> standardCards() {
-    return Standard.CARDS.stream().map(CardView::of).toList();
+    return StandardFields.CARDS.stream().map(CardView::of).toList();
   }
 
   @PostMapping

@@ -35,13 +35,13 @@ public class KindService {
       Caffeine.newBuilder().maximumSize(2L * MOST).build();
 
   private final ObjectProvider<KindUses> uses;
-  private final AtHand atHand;
+  private final SettingsCache atHand;
   private final ApplicationEventPublisher events;
 
   KindService(
       KindRepository kinds,
       ObjectProvider<KindUses> uses,
-      AtHand atHand,
+      SettingsCache atHand,
       ApplicationEventPublisher events) {
     this.atHand = atHand;
     this.kinds = kinds;

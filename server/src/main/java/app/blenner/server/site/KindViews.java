@@ -2,8 +2,8 @@ package app.blenner.server.site;
 
 import app.blenner.core.kind.Card;
 import app.blenner.core.kind.Field;
+import app.blenner.core.kind.FieldProperties;
 import app.blenner.core.kind.FieldType;
-import app.blenner.core.kind.Head;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.site.Site;
@@ -132,7 +132,7 @@ final class KindViews {
       @NotNull String label,
       @NotNull String help,
       boolean required,
-      @NotNull Head.Place place,
+      @NotNull FieldProperties.Place place,
       String unit,
       String least,
       String most,

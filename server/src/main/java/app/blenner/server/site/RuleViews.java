@@ -3,13 +3,13 @@ package app.blenner.server.site;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.preflight.Preset;
 import app.blenner.core.preflight.RuleGroup;
-import app.blenner.core.rule.Overrule;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Setting;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Standards;
-import app.blenner.core.rule.Weight;
+import app.blenner.core.rule.WaiverPolicy;
 import app.blenner.core.rule.WordList;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -30,17 +30,17 @@ public final class RuleViews {
       String label,
       String why,
       String reference,
-      Weight weight,
+      RuleSeverity weight,
       boolean always,
       List<Parameter> parameters,
       WordList words) {
     static RuleView of(Rule rule) {
       return new RuleView(
           rule.id(),
-          rule.told().label(),
+          rule.descriptor().label(),
           rule.why(),
-          rule.told().reference(),
-          rule.told().weight(),
+          rule.descriptor().reference(),
+          rule.descriptor().weight(),
           rule.always(),
           rule.parameters(),
           rule.words().orElse(null));
@@ -58,11 +58,11 @@ public final class RuleViews {
   /** How one rule is set. {@code weight} is null where it is as it comes. */
   record RuleSetting(
       @NotNull @Size(max = 80) String rule,
-      Weight weight,
+      RuleSeverity weight,
       @NotNull @Size(max = 20) Map<String, Integer> numbers,
       @NotNull List<@NotNull String> words,
       @NotNull String wording,
-      @NotNull Overrule overrule) {
+      @NotNull WaiverPolicy overrule) {
     static RuleSetting of(String rule, Setting s) {
       return new RuleSetting(
           rule, s.weight(), new TreeMap<>(s.numbers()), s.words(), s.wording(), s.overrule());
@@ -87,10 +87,10 @@ public final class RuleViews {
   }
 
   /** A way to begin with setting rules, and what it makes of those of every kind. */
-  record PresetView(String label, String about, Map<String, Weight> weights) {
+  record PresetView(String label, String about, Map<String, RuleSeverity> weights) {
     static PresetView of(Preset preset) {
       Settings made = preset.settings(Settings.USUAL);
-      Map<String, Weight> weights = new TreeMap<>();
+      Map<String, RuleSeverity> weights = new TreeMap<>();
       Preflight.rules().forEach(r -> weights.put(r.id(), made.weight(r)));
       return new PresetView(preset.label(), preset.about(), weights);
     }

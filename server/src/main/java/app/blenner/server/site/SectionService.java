@@ -26,7 +26,7 @@ public class SectionService {
   private final ApplicationEventPublisher events;
   private final AddressBook addresses;
   private final PlacedItems items;
-  private final AtHand atHand;
+  private final SettingsCache cache;
 
   SectionService(
       SectionRepository sections,
@@ -35,8 +35,8 @@ public class SectionService {
       ApplicationEventPublisher events,
       AddressBook addresses,
       PlacedItems items,
-      AtHand atHand) {
-    this.atHand = atHand;
+      SettingsCache cache) {
+    this.cache = cache;
     this.sections = sections;
     this.rows = rows;
     this.settings = settings;
@@ -54,7 +54,7 @@ public class SectionService {
   /** All sections as a tree. */
   @Transactional(readOnly = true)
   public SectionTree tree() {
-    return atHand.get(
+    return cache.get(
         "sections",
         () ->
             new SectionTree(

@@ -20,7 +20,7 @@ public class SiteService {
   private final MergeFieldService fields;
   private final MenuService menus;
   private final RuleService rules;
-  private final AtHand atHand;
+  private final SettingsCache cache;
   private final Environment environment;
 
   SiteService(
@@ -31,11 +31,11 @@ public class SiteService {
       MergeFieldService fields,
       MenuService menus,
       RuleService rules,
-      AtHand atHand,
+      SettingsCache cache,
       Environment environment) {
     this.menus = menus;
     this.rules = rules;
-    this.atHand = atHand;
+    this.cache = cache;
     this.environment = environment;
     this.fields = fields;
     this.references = references;
@@ -47,7 +47,7 @@ public class SiteService {
   /** The site as it is now. */
   @Transactional(readOnly = true)
   public Site site() {
-    return atHand.get("site", this::read);
+    return cache.get("site", this::read);
   }
 
   private Site read() {

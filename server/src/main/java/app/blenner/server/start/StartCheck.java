@@ -1,7 +1,7 @@
 package app.blenner.server.start;
 
 import app.blenner.server.disk.Compaction;
-import app.blenner.server.disk.PatientFiles;
+import app.blenner.server.disk.RetryingFileSystem;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.InetAddress;
@@ -47,7 +47,7 @@ public final class StartCheck
 
   @Override
   public void onApplicationEvent(ApplicationEnvironmentPreparedEvent event) {
-    PatientFiles.register();
+    RetryingFileSystem.register();
     Environment told = event.getEnvironment();
     System.setProperty(FOLDER, told.getProperty("blenner.data", ""));
     port(told);

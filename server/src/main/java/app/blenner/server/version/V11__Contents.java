@@ -5,12 +5,12 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kinds;
-import app.blenner.core.preflight.Noted;
 import app.blenner.core.preflight.Preflight;
-import app.blenner.core.rule.Passages;
+import app.blenner.core.preflight.StoredFinding;
+import app.blenner.core.rule.PassageCache;
+import app.blenner.core.rule.RuleContext;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Surroundings;
 import app.blenner.core.search.SearchedText;
 import app.blenner.server.digest.Sha256;
 import java.sql.Connection;
@@ -36,7 +36,7 @@ class V11__Contents extends BaseJavaMigration {
           database,
           "update item set working = ?, findings = ? where item_key = ?",
           hash,
-          Noted.write(Preflight.check(subject(content), Settings.USUAL)),
+          StoredFinding.write(Preflight.check(subject(content), Settings.USUAL)),
           key);
       run(
           database,
@@ -54,7 +54,7 @@ class V11__Contents extends BaseJavaMigration {
 
   /** What rules read beyond the text was not kept then. */
   private static Subject subject(Content content) {
-    return Subject.of(content, Surroundings.of(Kinds.STANDARD.get(0)), new Passages(0));
+    return Subject.of(content, RuleContext.of(Kinds.STANDARD.get(0)), new PassageCache(0));
   }
 
   private static void run(Connection database, String sql, String... values) throws SQLException {

@@ -14,7 +14,7 @@ interface VersionRepository extends JpaRepository<VersionEntity, String> {
   String UNUSED =
       " and not exists (select 1 from ItemEntity i where i.working = v.hash)"
           + " and not exists (select 1 from LiveCopyEntity l where l.live = v.hash)"
-          + " and not exists (select 1 from SeveralItemEntity s"
+          + " and not exists (select 1 from BulkItemEntity s"
           + " where s.beforeWorking = v.hash or s.beforeLive = v.hash)";
 
   @Query("select v.written from VersionEntity v where v.hash = :hash")

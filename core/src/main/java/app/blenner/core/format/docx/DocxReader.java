@@ -2,7 +2,7 @@ package app.blenner.core.format.docx;
 
 import app.blenner.core.format.office.OfficeFile;
 import app.blenner.core.format.office.Pictures;
-import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.office.Xml;
 import java.io.IOException;
@@ -22,7 +22,7 @@ public final class DocxReader {
    * Reads a file.
    *
    * @param pictures where its pictures go
-   * @throws UnreadableFile where it is none, or may not be read
+   * @throws UnreadableFileException where it is none, or may not be read
    */
   public static WordText read(Path file, Pictures pictures) throws IOException {
     try (OfficeFile office = OfficeFile.open(file)) {
@@ -55,8 +55,8 @@ public final class DocxReader {
     }
   }
 
-  private static UnreadableFile none() {
-    return new UnreadableFile("This file is no .docx text: it lacks the text itself.");
+  private static UnreadableFileException none() {
+    return new UnreadableFileException("This file is no .docx text: it lacks the text itself.");
   }
 
   private static String main(OfficeFile office) {

@@ -35,7 +35,7 @@ final class BoxReader {
   }
 
   /** Reads a paragraph that is a download or a button; false where it is neither. */
-  boolean paragraph(Element p, HtmlReader.Place place, Flow flow) {
+  boolean paragraph(Element p, HtmlReader.Place place, BlockBuilder flow) {
     String classes = p.attributes().get("class");
     if (!classes.contains("download") && !classes.contains("button")) {
       return false; // nearly all of them
@@ -62,7 +62,7 @@ final class BoxReader {
   }
 
   /** Reads a paragraph or heading that only says what to write; false where it is another. */
-  boolean prompt(Element element, Flow flow) {
+  boolean prompt(Element element, BlockBuilder flow) {
     if (!element.attributes().get("class").contains("prompt")
         || !element.hasClass("prompt")
         || element.childrenSize() > 0) {
@@ -74,7 +74,7 @@ final class BoxReader {
   }
 
   /** Reads a box of a class the form knows; false where it is another. */
-  boolean box(Element box, HtmlReader.Place place, Flow flow) {
+  boolean box(Element box, HtmlReader.Place place, BlockBuilder flow) {
     if (box.hasClass("html") && box.normalName().equals("div")) {
       flow.add(new RawHtml(box.html()));
     } else if (box.hasClass("fold") && isBlank(box)) {
@@ -117,7 +117,7 @@ final class BoxReader {
     return element.childrenSize() == 0 && element.ownText().isBlank();
   }
 
-  private void columns(Element box, HtmlReader.Place place, Flow flow) {
+  private void columns(Element box, HtmlReader.Place place, BlockBuilder flow) {
     List<Columns.Column> columns = new ArrayList<>();
     List<Node> stray = new ArrayList<>();
     for (Node node : box.childNodes()) {
@@ -180,7 +180,7 @@ final class BoxReader {
     return list.ownText().isBlank() ? out : null;
   }
 
-  private void itemList(Element box, HtmlReader.Place place, Flow flow) {
+  private void itemList(Element box, HtmlReader.Place place, BlockBuilder flow) {
     Titled titled = titled(box);
     boolean latest = box.hasAttr("data-count");
     ItemList.Source source =
@@ -198,7 +198,7 @@ final class BoxReader {
     flow.addAll(rest);
   }
 
-  void code(Element pre, Flow flow) {
+  void code(Element pre, BlockBuilder flow) {
     Element code = pre.childrenSize() == 1 ? pre.child(0) : null;
     boolean wrapped = code != null && code.normalName().equals("code") && pre.ownText().isBlank();
     String language = "";

@@ -50,7 +50,7 @@ final class FigureReader {
     return new Parts(main, caption, rest);
   }
 
-  void figure(Element figure, HtmlReader.Place place, Flow flow) {
+  void figure(Element figure, HtmlReader.Place place, BlockBuilder flow) {
     Parts parts = parts(figure);
     HtmlReader.Place inner = place.inside();
     if (figure.hasClass("gallery") && place.mayNest()) {
@@ -69,7 +69,7 @@ final class FigureReader {
     HtmlReader.Split caption =
         parts.caption == null
             ? new HtmlReader.Split(List.of(), List.of())
-            : Splitting.split(reader.blocks(withoutCredit(parts.caption), inner));
+            : InlineFlattening.split(reader.blocks(withoutCredit(parts.caption), inner));
     flow.add(block.apply(caption.inline()));
     flow.addAll(caption.rest());
     flow.addAll(reader.blocks(parts.rest, inner));
@@ -136,7 +136,7 @@ final class FigureReader {
             figure.hasClass("pending"));
   }
 
-  private void gallery(Element figure, Parts parts, HtmlReader.Place place, Flow flow) {
+  private void gallery(Element figure, Parts parts, HtmlReader.Place place, BlockBuilder flow) {
     List<Node> nodes = new ArrayList<>(figure.childNodes());
     nodes.remove(parts.caption);
     List<Picture> pictures = new ArrayList<>();
@@ -174,7 +174,7 @@ final class FigureReader {
     return attribution -> new Quote(pull, source, reader.blocks(blockquote, inner), attribution);
   }
 
-  void bareQuote(Element blockquote, HtmlReader.Place place, Flow flow) {
+  void bareQuote(Element blockquote, HtmlReader.Place place, BlockBuilder flow) {
     if (place.mayNest()) {
       flow.add(quote(blockquote, false, place).apply(List.of()));
     } else {
@@ -182,7 +182,7 @@ final class FigureReader {
     }
   }
 
-  void bareImage(Element img, HtmlReader.Place place, Flow flow) {
+  void bareImage(Element img, HtmlReader.Place place, BlockBuilder flow) {
     Optional<Address> source = Address.parse(img.attr("src")).filter(Picture::isSource);
     String alternative = img.hasAttr("alt") ? img.attr("alt") : null;
     if (source.isEmpty()) {
@@ -194,7 +194,7 @@ final class FigureReader {
     }
   }
 
-  void bareFrame(Element frame, Flow flow) {
+  void bareFrame(Element frame, BlockBuilder flow) {
     Function<List<Inline>, Block> block = frame(frame);
     if (block != null) {
       flow.add(block.apply(List.of()));
@@ -217,7 +217,7 @@ final class FigureReader {
         : caption -> new Embed(to.get(), ElementText.of(a), width, Embed.Shape.of(ratio), caption);
   }
 
-  void barePlayer(Element player, HtmlReader.Place place, Flow flow) {
+  void barePlayer(Element player, HtmlReader.Place place, BlockBuilder flow) {
     Function<List<Inline>, Block> block = player(player, Width.OWN);
     if (block == null) {
       reader.ownLines(player, place, flow);

@@ -19,7 +19,7 @@ final class FormReader {
     this.reader = reader;
   }
 
-  void read(Element form, HtmlReader.Place place, Flow flow) {
+  void read(Element form, HtmlReader.Place place, BlockBuilder flow) {
     List<Field> fields = new ArrayList<>();
     List<Node> rest = new ArrayList<>();
     String button = null;

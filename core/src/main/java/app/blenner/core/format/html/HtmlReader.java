@@ -3,6 +3,7 @@ package app.blenner.core.format.html;
 import app.blenner.core.document.Anchors;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockStyle;
+import app.blenner.core.document.CancellationToken;
 import app.blenner.core.document.Direction;
 import app.blenner.core.document.Divider;
 import app.blenner.core.document.Document;
@@ -12,7 +13,6 @@ import app.blenner.core.document.LineBreak;
 import app.blenner.core.document.Marks;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.PlainText;
-import app.blenner.core.document.Stopping;
 import app.blenner.core.document.Text;
 import java.util.List;
 import java.util.Set;
@@ -97,14 +97,14 @@ public final class HtmlReader {
 
   /** What is inside an element, as blocks. */
   List<Block> blocks(Element parent, Place place) {
-    Flow flow = new Flow(StyleReader.plain(place.direction()));
+    BlockBuilder flow = new BlockBuilder(StyleReader.plain(place.direction()));
     children(parent, place, flow);
     return flow.end();
   }
 
   /** Nodes that follow each other, as blocks. */
   List<Block> blocks(List<? extends Node> nodes, Place place) {
-    Flow flow = new Flow(StyleReader.plain(place.direction()));
+    BlockBuilder flow = new BlockBuilder(StyleReader.plain(place.direction()));
     nodes.forEach(n -> node(n, place, flow));
     return flow.end();
   }
@@ -114,18 +114,18 @@ public final class HtmlReader {
 
   /** What is inside an element, as running text as far as it goes. */
   Split split(Element parent, Place place) {
-    return Splitting.split(blocks(parent, place));
+    return InlineFlattening.split(blocks(parent, place));
   }
 
-  private void children(Element element, Place place, Flow flow) {
+  private void children(Element element, Place place, BlockBuilder flow) {
     // Reading changes nothing, so the nodes need not be copied first.
     for (int i = 0; i < element.childNodeSize(); i++) {
       node(element.childNode(i), place, flow);
     }
   }
 
-  private void node(Node node, Place place, Flow flow) {
-    Stopping.check();
+  private void node(Node node, Place place, BlockBuilder flow) {
+    CancellationToken.check();
     if (node instanceof TextNode text) {
       flow.add(new Text(text.getWholeText(), place.marks()));
     } else if (node instanceof Element element && !SILENT.contains(element.normalName())) {
@@ -137,7 +137,7 @@ public final class HtmlReader {
     }
   }
 
-  private void element(Element element, Place place, Flow flow) {
+  private void element(Element element, Place place, BlockBuilder flow) {
     String name = element.normalName();
     switch (name) {
       case "br" -> flow.add(new LineBreak(place.marks()));
@@ -181,7 +181,7 @@ public final class HtmlReader {
   }
 
   /** An element that only ends the line before it and its own. */
-  void ownLines(Element element, Place place, Flow flow) {
+  void ownLines(Element element, Place place, BlockBuilder flow) {
     Direction direction = StyleReader.direction(element, place.direction());
     Place inner = place.deeper(marks.language(element, place.marks())).directed(direction);
     if (direction == place.direction()) {
@@ -192,13 +192,13 @@ public final class HtmlReader {
     }
   }
 
-  private void paragraph(Element element, Place place, Flow flow) {
+  private void paragraph(Element element, Place place, BlockBuilder flow) {
     BlockStyle style = StyleReader.blockStyle(element, place.direction());
     Place inner = place.deeper(marks.language(element, place.marks()));
     flow.within(content -> new Paragraph(content, style), () -> children(element, inner, flow));
   }
 
-  private void heading(Element element, Place place, Flow flow) {
+  private void heading(Element element, Place place, BlockBuilder flow) {
     BlockStyle style = StyleReader.blockStyle(element, place.direction());
     int level = element.normalName().charAt(1) - '0';
     String anchor = Anchors.legal(element.id());

@@ -19,7 +19,7 @@ final class ListReader {
     this.reader = reader;
   }
 
-  void read(Element list, HtmlReader.Place place, Flow flow) {
+  void read(Element list, HtmlReader.Place place, BlockBuilder flow) {
     if (!place.mayNest()) {
       reader.ownLines(list, place, flow);
       return;

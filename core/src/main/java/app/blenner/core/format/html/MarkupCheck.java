@@ -134,7 +134,7 @@ public final class MarkupCheck {
       } else if (!ELEMENTS.contains(name) && raw == 0) {
         loss(from, to, "<" + name + "> is not kept; its words are.");
       }
-      if (Declared.isHidden(e) && e.hasText()) {
+      if (StyleDeclarations.isHidden(e) && e.hasText()) {
         loss(from, to, "This is hidden; its words are kept, and readers will see them.");
       }
       for (Attribute a : e.attributes()) {

@@ -18,7 +18,7 @@ final class StyleReader {
 
   /** The declarations of a style attribute; names and values in small letters but for fonts. */
   static Map<String, String> declarations(Element element) {
-    Map<String, String> out = Declared.of(element);
+    Map<String, String> out = StyleDeclarations.of(element);
     out.replaceAll(
         (name, value) -> name.equals("font-family") ? value : value.toLowerCase(Locale.ROOT));
     return out;
@@ -65,7 +65,7 @@ final class StyleReader {
     if (named != BlockStyle.Align.START) {
       return named;
     }
-    String said = Declared.value(element, "text-align");
+    String said = StyleDeclarations.value(element, "text-align");
     String css = said.isEmpty() ? element.attr("align") : said;
     return switch (css.toLowerCase(Locale.ROOT)) {
       case "left" -> BlockStyle.Align.LEFT;
@@ -86,8 +86,9 @@ final class StyleReader {
       return around;
     }
     String said = element.attributes().get("dir");
-    if (said.isEmpty() && Declared.mentions(element.attributes().get("style"), "direction")) {
-      said = Declared.value(element, "direction");
+    if (said.isEmpty()
+        && StyleDeclarations.mentions(element.attributes().get("style"), "direction")) {
+      said = StyleDeclarations.value(element, "direction");
     }
     if (said.equalsIgnoreCase("auto")) {
       return Direction.firstStrong(element.text());

@@ -20,7 +20,7 @@ final class TableReader {
     this.reader = reader;
   }
 
-  void read(Element table, HtmlReader.Place place, Flow flow) {
+  void read(Element table, HtmlReader.Place place, BlockBuilder flow) {
     if (!place.mayNest()) {
       reader.ownLines(table, place, flow);
       return;

@@ -3,6 +3,7 @@ package app.blenner.core.format.markdown;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockStyle;
 import app.blenner.core.document.BulletedList;
+import app.blenner.core.document.CancellationToken;
 import app.blenner.core.document.Code;
 import app.blenner.core.document.Direction;
 import app.blenner.core.document.Divider;
@@ -13,7 +14,6 @@ import app.blenner.core.document.ListItem;
 import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Quote;
-import app.blenner.core.document.Stopping;
 import app.blenner.core.document.Table;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
@@ -53,7 +53,7 @@ public final class MarkdownWriter {
 
   /** The block as Markdown where reading that gives the same block again, else as HTML. */
   private static String block(Block block) {
-    Stopping.check();
+    CancellationToken.check();
     String text = markdown(block);
     return text != null && same(text, block) ? text : html(block);
   }

@@ -2,7 +2,7 @@ package app.blenner.core.format.odt;
 
 import app.blenner.core.format.office.OfficeFile;
 import app.blenner.core.format.office.Pictures;
-import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.format.office.Xml;
 import java.io.IOException;
@@ -16,7 +16,7 @@ public final class OdtReader {
    * Reads a file.
    *
    * @param pictures where its pictures go
-   * @throws UnreadableFile where it is none, or may not be read
+   * @throws UnreadableFileException where it is none, or may not be read
    */
   public static WordText read(Path file, Pictures pictures) throws IOException {
     try (OfficeFile office = OfficeFile.open(file)) {
@@ -42,11 +42,11 @@ public final class OdtReader {
             .map(m -> m.all("manifest:encryption-data").findFirst().isPresent())
             .orElse(false);
     if (locked) {
-      throw new UnreadableFile("This file is locked by a password. Save it without one.");
+      throw new UnreadableFileException("This file is locked by a password. Save it without one.");
     }
   }
 
-  private static UnreadableFile none() {
-    return new UnreadableFile("This file is no .odt text: it lacks the text itself.");
+  private static UnreadableFileException none() {
+    return new UnreadableFileException("This file is no .odt text: it lacks the text itself.");
   }
 }

@@ -39,11 +39,11 @@ public final class OfficeFile implements AutoCloseable {
   /**
    * Opens an archive.
    *
-   * @throws UnreadableFile where it is too large, broken, locked by a password, or holds macros
+   * @throws UnreadableFileException where it is too large, broken, locked by a password, or holds macros
    */
   public static OfficeFile open(Path file) throws IOException {
     if (Files.size(file) > LARGEST_FILE) {
-      throw new UnreadableFile(
+      throw new UnreadableFileException(
           "This file has more than 50 megabytes. Make its pictures smaller, or split it.");
     }
     refuseOldFormat(file);
@@ -51,7 +51,7 @@ public final class OfficeFile implements AutoCloseable {
     try {
       zip = new ZipFile(file.toFile());
     } catch (ZipException e) {
-      throw new UnreadableFile(
+      throw new UnreadableFileException(
           "This file is damaged: it is not the archive it should be. Open it where it was written and save it anew.");
     }
     OfficeFile opened = new OfficeFile(zip);
@@ -69,7 +69,7 @@ public final class OfficeFile implements AutoCloseable {
     try (InputStream in = Files.newInputStream(file)) {
       byte[] head = in.readNBytes(4);
       if (head.length == 4 && head[0] == (byte) 0xD0 && head[1] == (byte) 0xCF) {
-        throw new UnreadableFile(
+        throw new UnreadableFileException(
             "This file is in an old format, or locked by a password. Save it as .docx or .odt without one.");
       }
     }
@@ -77,7 +77,7 @@ public final class OfficeFile implements AutoCloseable {
 
   private void lookOver() {
     if (zip.size() > MOST_PARTS) {
-      throw new UnreadableFile(BOMB);
+      throw new UnreadableFileException(BOMB);
     }
     zip.stream()
         .forEach(
@@ -87,7 +87,7 @@ public final class OfficeFile implements AutoCloseable {
                   name.endsWith("vbaproject.bin")
                       || name.startsWith("basic/") && name.endsWith(".xml");
               if (script || name.startsWith("scripts/") && !e.isDirectory()) {
-                throw new UnreadableFile(
+                throw new UnreadableFileException(
                     "This file holds macros, which are programs. Save it without them, as plain .docx or .odt.");
               }
             });
@@ -122,7 +122,7 @@ public final class OfficeFile implements AutoCloseable {
         read += n;
         boolean bursts = out.size() > 2_000_000 && out.size() / packed > MOST_PACKED;
         if (read > LARGEST_ALL || bursts || (needed && out.size() > largest)) {
-          throw new UnreadableFile(BOMB);
+          throw new UnreadableFileException(BOMB);
         }
         if (out.size() > largest) {
           return Optional.empty();
@@ -131,7 +131,7 @@ public final class OfficeFile implements AutoCloseable {
       return Optional.of(out.toByteArray());
     } catch (IOException e) {
       if (needed) {
-        throw new UnreadableFile(
+        throw new UnreadableFileException(
             "This file is damaged: a part of it cannot be unpacked. Open it where it was written and save it anew.");
       }
       return Optional.empty();

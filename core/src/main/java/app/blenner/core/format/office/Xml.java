@@ -68,7 +68,7 @@ public final class Xml {
   /**
    * Reads a part.
    *
-   * @throws UnreadableFile where it is no XML, is nested too deeply, or refers to something outside
+   * @throws UnreadableFileException where it is no XML, is nested too deeply, or refers to something outside
    */
   static Xml read(byte[] bytes) {
     XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
@@ -84,7 +84,7 @@ public final class Xml {
         switch (reader.next()) {
           case XMLStreamConstants.START_ELEMENT -> {
             if (open.size() >= DEEPEST || ++elements > MOST_ELEMENTS) {
-              throw new UnreadableFile(
+              throw new UnreadableFileException(
                   "This file is nested more deeply than any text, so it was not read.");
             }
             Xml element = new Xml(name(reader), attributes(reader));
@@ -104,14 +104,14 @@ public final class Xml {
             }
           }
           case XMLStreamConstants.DTD, XMLStreamConstants.ENTITY_REFERENCE ->
-              throw new UnreadableFile(
+              throw new UnreadableFileException(
                   "This file refers to something outside itself, so it was not read.");
           default -> {}
         }
       }
       return root;
     } catch (XMLStreamException e) {
-      throw new UnreadableFile(
+      throw new UnreadableFileException(
           "This file is damaged: a part of it is not well formed. Open it where it was written and save it anew.");
     }
   }

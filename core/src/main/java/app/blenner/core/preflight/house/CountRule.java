@@ -4,20 +4,20 @@ import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
 import java.util.List;
 
 /** There are as many of something as the house wants: no fewer than the least, and no more than the most. */
 public final class CountRule extends BasicRule {
-  private final Counted counted;
+  private final CountedPart counted;
   private final Parameter least;
   private final Parameter most;
 
-  CountRule(Told told, Counted counted, Parameter least, Parameter most) {
-    super(told, Scope.ITEM, least, most);
+  CountRule(RuleDescriptor descriptor, CountedPart counted, Parameter least, Parameter most) {
+    super(descriptor, Scope.ITEM, least, most);
     this.counted = counted;
     this.least = least;
     this.most = most;

@@ -2,16 +2,16 @@ package app.blenner.core.preflight.house;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Picture;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.language.Counts;
 import app.blenner.core.language.WordCounts;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
@@ -30,7 +30,7 @@ public final class CountRules {
             "The length of the title",
             "A title that is too short says little, and a long one is cut off in lists.",
             "some 20 to 70 characters",
-            new Counted(
+            new CountedPart(
                 "The title has",
                 "character",
                 "characters",
@@ -45,7 +45,7 @@ public final class CountRules {
             "The length of the summary, least and most",
             "A summary tells in a line or two what readers get.",
             "some 50 to 200 characters",
-            new Counted(
+            new CountedPart(
                 "The summary has",
                 "character",
                 "characters",
@@ -60,7 +60,7 @@ public final class CountRules {
             "Words in the text",
             "Readers and search engines take a very short text for an empty page, and few read a very long one to its end.",
             "from some 200 words",
-            new Counted(
+            new CountedPart(
                 "The text has",
                 "word",
                 "words",
@@ -93,7 +93,7 @@ public final class CountRules {
             "In no section",
             "Readers find an item in its section; one in none is only found by its address.",
             "each item has its place",
-            new Counted(
+            new CountedPart(
                 "The item is in",
                 "section",
                 "sections",
@@ -108,7 +108,7 @@ public final class CountRules {
             "Topics",
             "Topics lead readers from one item to others like it.",
             "one to five",
-            new Counted(
+            new CountedPart(
                 "The item has",
                 "topic",
                 "topics",
@@ -123,7 +123,7 @@ public final class CountRules {
             "Keywords",
             "Keywords lead readers from one item to others like it; with too many none says much.",
             "one to ten",
-            new Counted(
+            new CountedPart(
                 "The item has",
                 "keyword",
                 "keywords",
@@ -167,7 +167,7 @@ public final class CountRules {
             "Search results show so much of it and no more.",
             "some 30 to 60 characters",
             "The search title has",
-            Standard.SEARCH_TITLE,
+            StandardFields.SEARCH_TITLE,
             300,
             20,
             60),
@@ -177,7 +177,7 @@ public final class CountRules {
             "Search results show so much of it and no more.",
             "some 50 to 160 characters",
             "The search description has",
-            Standard.SEARCH_DESCRIPTION,
+            StandardFields.SEARCH_DESCRIPTION,
             1000,
             50,
             160),
@@ -187,7 +187,7 @@ public final class CountRules {
             "Teasers stand beside each other; one much longer than the others breaks their row.",
             "some 50 to 200 characters",
             "The teaser text has",
-            Standard.TEASER_TEXT,
+            StandardFields.TEASER_TEXT,
             500,
             30,
             200));
@@ -208,7 +208,7 @@ public final class CountRules {
         label,
         why,
         practice,
-        new Counted(
+        new CountedPart(
             has,
             "character",
             "characters",
@@ -225,18 +225,18 @@ public final class CountRules {
       String label,
       String why,
       String practice,
-      Counted counted,
+      CountedPart counted,
       int limit,
       int least,
       int most) {
     String noun = counted.several();
     return new CountRule(
-        new Told(
+        new RuleDescriptor(
             id,
             label,
             why,
             PRACTICE + practice,
-            Weight.OFF,
+            RuleSeverity.OFF,
             "another number of " + noun,
             "other numbers of " + noun),
         counted,
@@ -244,9 +244,9 @@ public final class CountRules {
         new Parameter(Parameter.MOST, "Most " + noun, 0, limit, most));
   }
 
-  private static Counted counted(String has, String one, ToIntFunction<Subject> count) {
+  private static CountedPart counted(String has, String one, ToIntFunction<Subject> count) {
     String several = one.startsWith("link ") ? one.replaceFirst("link", "links") : one + "s";
-    return new Counted(has, one, several, "body", count, s -> true);
+    return new CountedPart(has, one, several, "body", count, s -> true);
   }
 
   private static String title(Subject subject) {
@@ -254,7 +254,7 @@ public final class CountRules {
   }
 
   private static String text(Subject subject, String field) {
-    return Standard.text(subject.content(), field);
+    return StandardFields.text(subject.content(), field);
   }
 
   private static int length(String text) {

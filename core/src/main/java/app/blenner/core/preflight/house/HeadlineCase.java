@@ -5,11 +5,11 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import app.blenner.core.tidy.WordEdit;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,8 +31,8 @@ public final class HeadlineCase extends BasicRule {
 
   private final boolean title;
 
-  private HeadlineCase(Told told, boolean title) {
-    super(told, Scope.ITEM);
+  private HeadlineCase(RuleDescriptor descriptor, boolean title) {
+    super(descriptor, Scope.ITEM);
     this.title = title;
   }
 
@@ -40,22 +40,22 @@ public final class HeadlineCase extends BasicRule {
   public static List<Rule> all() {
     return List.of(
         new HeadlineCase(
-            new Told(
+            new RuleDescriptor(
                 "title-case",
                 "Titles and headings not in title case",
                 "Headings that are written alike look like those of one publication.",
                 "Common practice: title case as style manuals have it",
-                Weight.OFF,
+                RuleSeverity.OFF,
                 "one heading in title case",
                 "%d headings in title case"),
             true),
         new HeadlineCase(
-            new Told(
+            new RuleDescriptor(
                 "sentence-case",
                 "Titles and headings not in sentence case",
                 "Headings that are written alike look like those of one publication, and names stand out.",
                 "Common practice: sentence case as style manuals have it",
-                Weight.OFF,
+                RuleSeverity.OFF,
                 "one heading in sentence case",
                 "%d headings in sentence case"),
             false));

@@ -8,13 +8,13 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Readings;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import app.blenner.core.rule.WordList;
+import app.blenner.core.rule.WordListCache;
 import app.blenner.core.tidy.WordEdit;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,13 +22,13 @@ import java.util.Optional;
 
 /** The house’s words are used, and not those it does without. */
 public final class HouseWords extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "house-words",
           "Words the house does without",
           "A site that calls one thing by one name is understood, and sounds like one voice.",
           "Common practice: a house keeps a list of its words",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one word the house uses",
           "%d words the house uses");
 
@@ -37,7 +37,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
           "The words",
           "One in each line. What is wanted instead stands behind an arrow: “utilise → use”, or “utilise = use”.");
 
-  private final Readings<WordBook> books = new Readings<>(WordBook::new);
+  private final WordListCache<WordBook> books = new WordListCache<>(WordBook::new);
 
   public HouseWords() {
     super(TOLD, Scope.BLOCK);

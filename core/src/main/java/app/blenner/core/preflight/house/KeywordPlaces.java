@@ -6,24 +6,24 @@ import app.blenner.core.language.Slug;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
 /** What an item is about stands where readers and search engines look first. */
 public final class KeywordPlaces extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "keyword-places",
           "The main keyword where it is looked for",
           "Whoever looks for it reads the title, the address and the first lines, and decides by them.",
           "Common practice: the first keyword stands in the title, the address, the first paragraph and a heading",
-          Weight.OFF,
+          RuleSeverity.OFF,
           "the main keyword in its places",
           "the main keyword in its places");
 

@@ -1,16 +1,16 @@
 package app.blenner.core.preflight.house;
 
 import app.blenner.core.face.Teaser;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -20,8 +20,9 @@ public final class MissingRule extends BasicRule {
   private final String field;
   private final Predicate<Subject> missing;
 
-  private MissingRule(Told told, String message, String field, Predicate<Subject> missing) {
-    super(told, Scope.ITEM);
+  private MissingRule(
+      RuleDescriptor descriptor, String message, String field, Predicate<Subject> missing) {
+    super(descriptor, Scope.ITEM);
     this.message = message;
     this.field = field;
     this.missing = missing;
@@ -52,7 +53,7 @@ public final class MissingRule extends BasicRule {
             "a picture for the teaser",
             "Among others that have one, a teaser without a picture is passed over.",
             "Teasers and shared links of the item have no picture.",
-            Finding.FIELD + Standard.TEASER_PICTURE,
+            Finding.FIELD + StandardFields.TEASER_PICTURE,
             s -> Teaser.of(s.content()).picture().words().isEmpty()),
         of(
             "authors-missing",
@@ -60,16 +61,16 @@ public final class MissingRule extends BasicRule {
             "an author",
             "Readers want to know who tells them this.",
             "Nobody is named as an author.",
-            Finding.FIELD + Standard.AUTHORS,
-            s -> Standard.texts(s.content(), Standard.AUTHORS).isEmpty()),
+            Finding.FIELD + StandardFields.AUTHORS,
+            s -> StandardFields.texts(s.content(), StandardFields.AUTHORS).isEmpty()),
         of(
             "review-date-missing",
             "No day to look at it again",
             "a day to look at it again",
             "What nobody looks at again is soon wrong without anybody noticing.",
             "No day is set on which somebody looks at it again.",
-            Finding.FIELD + Standard.REVIEW_DATE,
-            s -> Standard.text(s.content(), Standard.REVIEW_DATE).isEmpty()));
+            Finding.FIELD + StandardFields.REVIEW_DATE,
+            s -> StandardFields.text(s.content(), StandardFields.REVIEW_DATE).isEmpty()));
   }
 
   private static Rule of(
@@ -81,12 +82,12 @@ public final class MissingRule extends BasicRule {
       String field,
       Predicate<Subject> missing) {
     return new MissingRule(
-        new Told(
+        new RuleDescriptor(
             id,
             label,
             why,
             "Common practice: what each item has is agreed on once",
-            Weight.OFF,
+            RuleSeverity.OFF,
             what,
             what),
         message,

@@ -7,10 +7,10 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import app.blenner.core.tidy.WordEdit;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,13 +19,13 @@ import java.util.Map;
 
 /** Plain words in the place of hard ones, in English and German. */
 public final class PlainWords extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "plain-words",
           "Hard words",
           "The plain word says the same, is read sooner, and is known to more people.",
           "Common practice of plain language: the everyday word before the learned one",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "a plainer word in one place",
           "plainer words in %d places");
 

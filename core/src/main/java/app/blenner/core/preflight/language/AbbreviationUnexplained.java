@@ -7,11 +7,11 @@ import app.blenner.core.document.Mark;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import app.blenner.core.rule.WordList;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -23,13 +23,13 @@ import java.util.regex.Pattern;
 
 /** An abbreviation is explained where it first stands. */
 public final class AbbreviationUnexplained extends BasicRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "abbreviation-unexplained",
           "Abbreviations nobody explains",
           "Whoever does not know the letters cannot guess them.",
           "WCAG 2.2, success criterion 3.1.4 Abbreviations; technique G97",
-          Weight.OFF,
+          RuleSeverity.OFF,
           "the meaning of one abbreviation",
           "the meanings of %d abbreviations");
 

@@ -10,10 +10,10 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -21,13 +21,13 @@ import java.util.Optional;
 
 /** A passage in another language than the item says so. */
 public final class ForeignPassage extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "passage-language",
           "Passages in another language",
           "A screen reader reads them with the sounds of the wrong language.",
           "WCAG 2.2, success criterion 3.1.2 Language of Parts; technique H58",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "the language of one passage",
           "the languages of %d passages");
 
@@ -43,7 +43,7 @@ public final class ForeignPassage extends BasicRule implements BlockRule {
           || place.block().content().stream().anyMatch(ForeignPassage::isNamed)) {
         continue;
       }
-      Optional<String> other = Tongue.otherThan(passage.language(), place.text());
+      Optional<String> other = LanguageDetector.otherThan(passage.language(), place.text());
       if (other.isPresent()) {
         String name = Locale.forLanguageTag(other.get()).getDisplayLanguage(Locale.UK);
         found.add(

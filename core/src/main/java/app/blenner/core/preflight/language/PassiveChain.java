@@ -8,10 +8,10 @@ import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,13 +20,13 @@ import java.util.regex.Pattern;
 
 /** Not one sentence after the other hides who does something. In English and German. */
 public final class PassiveChain extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "passive-chain",
           "Chains of passive sentences",
           "Readers ask who does all this, and have to guess.",
           "Common practice: name who acts, and use the passive where nobody matters",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "somebody who acts in one passage",
           "somebody who acts in %d passages");
 

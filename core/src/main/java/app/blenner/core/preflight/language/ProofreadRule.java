@@ -1,21 +1,21 @@
 package app.blenner.core.preflight.language;
 
-import app.blenner.core.proofread.Question;
-import app.blenner.core.proofread.Reading;
-import app.blenner.core.proofread.Remark;
-import app.blenner.core.proofread.Remark.Sort;
+import app.blenner.core.proofread.ProofreadRemark;
+import app.blenner.core.proofread.ProofreadRemark.Sort;
+import app.blenner.core.proofread.ProofreadRequest;
+import app.blenner.core.proofread.ProofreadText;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Place;
-import app.blenner.core.rule.Readings;
 import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import app.blenner.core.rule.WordList;
+import app.blenner.core.rule.WordListCache;
 import app.blenner.core.tidy.WordEdit;
 import java.text.Normalizer;
 import java.util.ArrayList;
@@ -36,13 +36,13 @@ public final class ProofreadRule extends BasicRule {
           "One in each line: names, places, terms. They count as written, and with a capital at the beginning of a sentence.");
 
   private final Sort sort;
-  private final Readings<Set<String>> books = new Readings<>(ProofreadRule::words);
+  private final WordListCache<Set<String>> books = new WordListCache<>(ProofreadRule::words);
 
   /** Made once: whether one is on is asked at every save. */
   private static final List<Rule> ALL = made();
 
-  private ProofreadRule(Told told, Sort sort) {
-    super(told, Scope.SITE);
+  private ProofreadRule(RuleDescriptor descriptor, Sort sort) {
+    super(descriptor, Scope.SITE);
     this.sort = sort;
   }
 
@@ -54,32 +54,32 @@ public final class ProofreadRule extends BasicRule {
   private static List<Rule> made() {
     return List.of(
         new ProofreadRule(
-            new Told(
+            new RuleDescriptor(
                 SPELLING,
                 "Words that may be misspelled",
                 "Readers trust a text less with each slip they stumble over.",
                 "Common practice: no text goes out unread; the dictionaries of LanguageTool 6.8",
-                Weight.ADVISED,
+                RuleSeverity.ADVISED,
                 "one word spelled right",
                 "%d words spelled right"),
             Sort.SPELLING),
         new ProofreadRule(
-            new Told(
+            new RuleDescriptor(
                 "grammar",
                 "Words that do not go together",
                 "A sentence that has to be read twice is a sentence too many.",
                 "Common practice: no text goes out unread; the grammar of LanguageTool 6.8",
-                Weight.ADVISED,
+                RuleSeverity.ADVISED,
                 "a look at one sentence’s grammar",
                 "a look at the grammar of %d sentences"),
             Sort.GRAMMAR),
         new ProofreadRule(
-            new Told(
+            new RuleDescriptor(
                 "style",
                 "Words for which there are better ones",
                 "Plain words reach everybody, those too who read in a second language.",
                 "Common practice of plain language; the style rules of LanguageTool 6.8",
-                Weight.OFF,
+                RuleSeverity.OFF,
                 "a look at the style of one sentence",
                 "a look at the style of %d sentences"),
             Sort.STYLE));
@@ -87,12 +87,12 @@ public final class ProofreadRule extends BasicRule {
 
   /** Whether a rule is on for whose sake texts have to be read. */
   public static boolean wantsReading(Settings settings) {
-    return all().stream().anyMatch(r -> settings.weight(r) != Weight.OFF);
+    return all().stream().anyMatch(r -> settings.weight(r) != RuleSeverity.OFF);
   }
 
   /** Whether what is read holds an item. */
   public static boolean holds(Settings settings) {
-    return all().stream().anyMatch(r -> settings.weight(r) == Weight.REQUIRED);
+    return all().stream().anyMatch(r -> settings.weight(r) == RuleSeverity.REQUIRED);
   }
 
   @Override
@@ -103,17 +103,17 @@ public final class ProofreadRule extends BasicRule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    if (subject.beyond().remarks().isEmpty()) {
+    if (subject.itemContext().remarks().isEmpty()) {
       return found;
     }
-    Set<String> house = house(settings, subject.beyond().words());
+    Set<String> house = house(settings, subject.itemContext().words());
     field(subject, settings, house, "title", subject.content().title(), found);
     field(subject, settings, house, "summary", subject.content().summary(), found);
     for (int i = 0; i < subject.passages().size(); i++) {
       for (Place place : subject.passages().get(i).places()) {
-        if (Reading.isRead(place.block())) {
-          for (Remark r : remarks(subject, place.text(), house)) {
-            if (!Reading.isLeftOut(place.block().content(), r.from(), r.to())) {
+        if (ProofreadText.isRead(place.block())) {
+          for (ProofreadRemark r : remarks(subject, place.text(), house)) {
+            if (!ProofreadText.isLeftOut(place.block().content(), r.from(), r.to())) {
               found.add(
                   Finding.onWords(
                       this,
@@ -138,8 +138,8 @@ public final class ProofreadRule extends BasicRule {
       String field,
       String text,
       List<Finding> found) {
-    for (Remark r : remarks(subject, text, house)) {
-      if (!Reading.isAddress(text, r.from(), r.to())) {
+    for (ProofreadRemark r : remarks(subject, text, house)) {
+      if (!ProofreadText.isAddress(text, r.from(), r.to())) {
         found.add(
             Finding.onFieldWords(
                 this,
@@ -154,16 +154,19 @@ public final class ProofreadRule extends BasicRule {
     }
   }
 
-  private List<Remark> remarks(Subject subject, String text, Set<String> house) {
-    List<Remark> all =
-        subject.beyond().remarks().getOrDefault(new Question(subject.language(), text), List.of());
+  private List<ProofreadRemark> remarks(Subject subject, String text, Set<String> house) {
+    List<ProofreadRemark> all =
+        subject
+            .itemContext()
+            .remarks()
+            .getOrDefault(new ProofreadRequest(subject.language(), text), List.of());
     return all.stream()
         .filter(r -> r.sort() == sort && r.from() < r.to() && r.to() <= text.length())
         .filter(r -> sort != Sort.SPELLING || !knows(house, text.substring(r.from(), r.to())))
         .toList();
   }
 
-  private static List<Fix> fixes(Remark remark) {
+  private static List<Fix> fixes(ProofreadRemark remark) {
     return remark.better().stream()
         .map(
             better ->
@@ -176,7 +179,7 @@ public final class ProofreadRule extends BasicRule {
         .toList();
   }
 
-  private static String message(Remark remark, String text) {
+  private static String message(ProofreadRemark remark, String text) {
     String there = text.substring(remark.from(), remark.to()).strip();
     return remark.sort() == Sort.SPELLING
         ? "“" + there + "” stands in no dictionary of this language."

@@ -10,25 +10,25 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
-import app.blenner.core.typeset.Justified;
+import app.blenner.core.typeset.JustifiedGaps;
 import app.blenner.core.typeset.Measure;
-import app.blenner.core.typeset.SetText;
+import app.blenner.core.typeset.MeasuredText;
 import java.util.ArrayList;
 import java.util.List;
 
 /** Justified lines have no holes, and no rivers run through them. */
 public final class JustifiedHoles extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "justified-holes",
           "Holes in justified lines",
           "Wide gaps stop the eye at every word, and gaps below gaps draw it down the page.",
           "WCAG 2.2, success criterion 1.4.8 Visual Presentation; common practice of typesetting",
-          Weight.ADVISED,
+          RuleSeverity.ADVISED,
           "one paragraph without holes",
           "%d paragraphs without holes");
 
@@ -47,15 +47,16 @@ public final class JustifiedHoles extends BasicRule implements BlockRule {
     List<Finding> found = new ArrayList<>();
     for (Place place : passage.places()) {
       if (place.block() instanceof Paragraph p && p.style().align() == BlockStyle.Align.JUSTIFIED) {
-        Column.set(place, passage.language()).ifPresent(set -> look(set, place, settings, found));
+        MeasuredParagraphs.set(place, passage.language())
+            .ifPresent(set -> look(set, place, settings, found));
       }
     }
     return found;
   }
 
-  private void look(SetText set, Place place, Settings settings, List<Finding> found) {
+  private void look(MeasuredText set, Place place, Settings settings, List<Finding> found) {
     for (Measure measure : Measure.values()) {
-      Justified justified = Justified.of(set, measure.pixels());
+      JustifiedGaps justified = JustifiedGaps.of(set, measure.pixels());
       int widest = (int) Math.round(100 * justified.widest());
       String wrong =
           widest > settings.number(this, WIDEST)

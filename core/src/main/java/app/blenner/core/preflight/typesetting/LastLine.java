@@ -7,27 +7,27 @@ import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Told;
-import app.blenner.core.rule.Weight;
 import app.blenner.core.tidy.WordEdit;
 import app.blenner.core.typeset.Measure;
-import app.blenner.core.typeset.SetText;
-import app.blenner.core.typeset.SetText.Line;
+import app.blenner.core.typeset.MeasuredText;
+import app.blenner.core.typeset.MeasuredText.Line;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** The last line of a paragraph is more than one short word. */
 public final class LastLine extends BasicRule implements BlockRule {
-  private static final Told TOLD =
-      new Told(
+  private static final RuleDescriptor TOLD =
+      new RuleDescriptor(
           "last-line",
           "Last lines of one short word",
           "A word alone looks forgotten, and makes the page look longer than it is.",
           "Common practice of typesetting: no paragraph ends with one short word",
-          Weight.OFF,
+          RuleSeverity.OFF,
           "a longer last line of one paragraph",
           "longer last lines of %d paragraphs");
 
@@ -42,12 +42,13 @@ public final class LastLine extends BasicRule implements BlockRule {
   public List<Finding> look(Passage passage, Settings settings) {
     List<Finding> found = new ArrayList<>();
     for (Place place : passage.places()) {
-      Column.set(place, passage.language()).ifPresent(set -> look(set, place, settings, found));
+      MeasuredParagraphs.set(place, passage.language())
+          .ifPresent(set -> look(set, place, settings, found));
     }
     return found;
   }
 
-  private void look(SetText set, Place place, Settings settings, List<Finding> found) {
+  private void look(MeasuredText set, Place place, Settings settings, List<Finding> found) {
     List<String> where = new ArrayList<>();
     int word = -1;
     for (Measure measure : Measure.values()) {

@@ -38,7 +38,7 @@ public class CssValuesTest {
 
   @Test(dataProvider = "lengths")
   public void lengthsAreToldInPoints(String length, double points) {
-    assertEquals(Declared.points(length), points, 1e-9, length);
+    assertEquals(StyleDeclarations.points(length), points, 1e-9, length);
   }
 
   /** CSS Style Attributes: declarations parted by semicolons, names in whatever case. */
@@ -59,15 +59,16 @@ public class CssValuesTest {
   @Test(dataProvider = "declarations")
   public void declarationsAreTakenApart(String style, Map<String, String> expected) {
     Element e = new Element("p").attr("style", style);
-    assertEquals(Declared.of(e), expected);
+    assertEquals(StyleDeclarations.of(e), expected);
   }
 
   @Test
   public void oneDeclarationIsAskedForByItsName() {
     Element e = new Element("p").attr("style", "margin-left: 36.0PT; text-indent:-18pt");
-    assertEquals(Declared.value(e, "margin-left"), "36.0pt");
-    assertEquals(Declared.value(e, "margin"), "", "the beginning of a name is another name");
-    assertEquals(Declared.value(new Element("p"), "margin-left"), "");
+    assertEquals(StyleDeclarations.value(e, "margin-left"), "36.0pt");
+    assertEquals(
+        StyleDeclarations.value(e, "margin"), "", "the beginning of a name is another name");
+    assertEquals(StyleDeclarations.value(new Element("p"), "margin-left"), "");
   }
 
   /** CSS Color Module Level 4, sections 5.2 (hexadecimal), 5.1 (rgb) and 6.1 (keywords), through the reader. */

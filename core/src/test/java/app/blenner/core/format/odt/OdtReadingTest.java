@@ -5,7 +5,7 @@ import static org.testng.Assert.assertTrue;
 import static org.testng.Assert.expectThrows;
 
 import app.blenner.core.format.html.HtmlWriter;
-import app.blenner.core.format.office.UnreadableFile;
+import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.core.format.office.WordText;
 import app.blenner.core.intake.Destination;
 import app.blenner.core.intake.Intake;
@@ -297,7 +297,8 @@ public class OdtReadingTest {
     String manifest =
         "<manifest:manifest xmlns:manifest=\"urn:oasis:names:tc:opendocument:xmlns:manifest:1.0\">"
             + "<manifest:file-entry manifest:full-path=\"content.xml\"><manifest:encryption-data/></manifest:file-entry></manifest:manifest>";
-    UnreadableFile e = expectThrows(UnreadableFile.class, () -> read(p("x"), manifest));
+    UnreadableFileException e =
+        expectThrows(UnreadableFileException.class, () -> read(p("x"), manifest));
     assertEquals(e.getMessage(), "This file is locked by a password. Save it without one.");
   }
 

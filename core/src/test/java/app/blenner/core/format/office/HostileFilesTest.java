@@ -55,8 +55,8 @@ public class HostileFilesTest {
   }
 
   private static void isRefused(Path file, String why) {
-    UnreadableFile refused =
-        expectThrows(UnreadableFile.class, () -> DocxReader.read(file, Pictures.NONE));
+    UnreadableFileException refused =
+        expectThrows(UnreadableFileException.class, () -> DocxReader.read(file, Pictures.NONE));
     assertTrue(refused.getMessage().contains(why), refused.getMessage());
   }
 
@@ -98,9 +98,9 @@ public class HostileFilesTest {
     Path page = Files.createTempFile("deep", ".html");
     page.toFile().deleteOnExit();
     Files.writeString(page, "<div>".repeat(200_000) + "x");
-    UnreadableFile refused =
+    UnreadableFileException refused =
         expectThrows(
-            UnreadableFile.class,
+            UnreadableFileException.class,
             () ->
                 FileIntake.read(
                     page,
@@ -132,7 +132,7 @@ public class HostileFilesTest {
     Path odt =
         zip(Map.of("content.xml", bytes("<x/>"), "Basic/Standard/Module1.xml", bytes("<x/>")));
     assertTrue(
-        expectThrows(UnreadableFile.class, () -> OdtReader.read(odt, Pictures.NONE))
+        expectThrows(UnreadableFileException.class, () -> OdtReader.read(odt, Pictures.NONE))
             .getMessage()
             .contains("macros"));
   }

@@ -7,15 +7,17 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kinds;
-import app.blenner.core.kind.Standard;
+import app.blenner.core.kind.StandardFields;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.rule.Checked;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Repairs;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Setting;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Weight;
+import app.blenner.core.rule.Severity;
+import app.blenner.core.rule.WaiverPolicy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -43,7 +45,7 @@ public class HouseRulesTest {
   }
 
   private static Setting words(String... lines) {
-    return Setting.of(Weight.ADVISED).with(List.of(lines));
+    return Setting.of(RuleSeverity.ADVISED).with(List.of(lines));
   }
 
   private static String mended(Content content, String rule, Setting setting) {
@@ -125,7 +127,7 @@ public class HouseRulesTest {
         found(
                 content("T", "en", text.toString()),
                 "house-words",
-                Setting.of(Weight.ADVISED).with(lines))
+                Setting.of(RuleSeverity.ADVISED).with(lines))
             .size(),
         1000);
   }
@@ -178,14 +180,14 @@ public class HouseRulesTest {
   @Test(dataProvider = "counted")
   public void whatIsCountedIsHeldToItsLimits(
       Content content, String rule, int least, int most, String message) {
-    Setting set = Setting.of(Weight.REQUIRED).with("least", least).with("most", most);
+    Setting set = Setting.of(RuleSeverity.REQUIRED).with("least", least).with("most", most);
     assertEquals(messages(content, rule, set), message.isEmpty() ? List.of() : List.of(message));
   }
 
   @Test
   public void whatTheHouseAsksForIsMissed() {
     Content bare = content("T", "en", "<img src='../assets/a.png' alt='A hut'>");
-    Setting required = Setting.of(Weight.REQUIRED);
+    Setting required = Setting.of(RuleSeverity.REQUIRED);
     for (String rule :
         List.of(
             "lead-picture-missing",
@@ -197,7 +199,7 @@ public class HouseRulesTest {
       assertEquals(
           found(bare, rule, Setting.AS_IT_COMES), List.of(), rule + " is off until it is set");
     }
-    Content named = bare.withValues(Map.of(Standard.AUTHORS, List.of("A. Ode")));
+    Content named = bare.withValues(Map.of(StandardFields.AUTHORS, List.of("A. Ode")));
     assertEquals(found(named, "authors-missing", required), List.of());
   }
 
@@ -223,7 +225,7 @@ public class HouseRulesTest {
 
   @Test
   public void headingsAreHeldToTheCaseOfTheHouse() {
-    Setting set = Setting.of(Weight.ADVISED);
+    Setting set = Setting.of(RuleSeverity.ADVISED);
     Content content = content("The Sky", "en", "<h2>the <em>sky at</em> night</h2>");
     assertEquals(mended(content, "title-case", set), "<h2>The <em>Sky at</em> Night</h2>");
     Content german = content("der Himmel", "de", "<h2>der Himmel</h2>");
@@ -251,7 +253,7 @@ public class HouseRulesTest {
             "",
             "");
     assertEquals(
-        messages(content, "keyword-places", Setting.of(Weight.ADVISED)),
+        messages(content, "keyword-places", Setting.of(RuleSeverity.ADVISED)),
         List.of("The main keyword, “moths”, is not in the first paragraph."));
   }
 
@@ -259,20 +261,16 @@ public class HouseRulesTest {
   public void ownWordingAndWeightAreTold() {
     Setting set =
         new Setting(
-            Weight.REQUIRED,
-            Map.of(),
-            List.of("foo"),
-            "Ask the desk.",
-            app.blenner.core.rule.Overrule.NOBODY);
+            RuleSeverity.REQUIRED, Map.of(), List.of("foo"), "Ask the desk.", WaiverPolicy.NOBODY);
     Finding f = found(content("T", "en", "<p>foo</p>"), "house-words", set).get(0);
     assertEquals(f.why(), "Ask the desk.");
-    assertTrue(f.level() == app.blenner.core.rule.Level.MUST_FIX);
+    assertTrue(f.level() == Severity.MUST_FIX);
   }
 
   /** WCAG 2.2, technique H39; a house asks for it where its tables stand far from what names them. */
   @Test
   public void tablesOfDataCanBeAskedForACaption() {
-    Setting advised = Setting.of(Weight.ADVISED);
+    Setting advised = Setting.of(RuleSeverity.ADVISED);
     String grid =
         "<tr><th>Walk</th><th>Length</th></tr><tr><td>Long</td><td>4 km</td></tr></table>";
     assertEquals(
@@ -287,7 +285,7 @@ public class HouseRulesTest {
   /** Common practice: where nothing breaks the text, people find no place to begin. */
   @Test
   public void aWallIsCountedFromItsFirstParagraphToWhatBreaksIt() {
-    Setting most = new Setting(Weight.ADVISED, Map.of("most", 100), List.of(), "", null);
+    Setting most = new Setting(RuleSeverity.ADVISED, Map.of("most", 100), List.of(), "", null);
     String sixty = "<p>" + "We walk on. ".repeat(20) + "</p>";
     assertEquals(
         messages(content("T", "en", sixty + "<hr>" + sixty), "wall-of-text", most), List.of());

@@ -10,20 +10,20 @@ import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.merge.MergeFields;
 import app.blenner.core.preflight.Preflight;
-import app.blenner.core.proofread.Question;
-import app.blenner.core.proofread.Reading;
-import app.blenner.core.proofread.Remark;
-import app.blenner.core.proofread.Remark.Sort;
-import app.blenner.core.rule.Beyond;
+import app.blenner.core.proofread.ProofreadRemark;
+import app.blenner.core.proofread.ProofreadRemark.Sort;
+import app.blenner.core.proofread.ProofreadRequest;
+import app.blenner.core.proofread.ProofreadText;
 import app.blenner.core.rule.Checked;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Passages;
+import app.blenner.core.rule.ItemContext;
+import app.blenner.core.rule.PassageCache;
 import app.blenner.core.rule.Repairs;
+import app.blenner.core.rule.RuleContext;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Setting;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.core.rule.Surroundings;
-import app.blenner.core.rule.Weight;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -46,23 +46,25 @@ public class LanguageRulesTest {
   /** What is found where every text has been read by somebody who knows none of these words. */
   private static List<Finding> read(
       Content content, Settings settings, Set<String> own, String... wrong) {
-    Map<Question, List<Remark>> remarks = new HashMap<>();
-    for (Question q : Reading.of(content, "en")) {
-      List<Remark> found = new ArrayList<>();
+    Map<ProofreadRequest, List<ProofreadRemark>> remarks = new HashMap<>();
+    for (ProofreadRequest q : ProofreadText.of(content, "en")) {
+      List<ProofreadRemark> found = new ArrayList<>();
       for (String word : wrong) {
         Matcher m =
             Pattern.compile("(?<!\\p{L})" + Pattern.quote(word) + "(?!\\p{L})").matcher(q.text());
         while (m.find()) {
-          found.add(new Remark(m.start(), m.end(), Sort.SPELLING, "R", "", List.of("better", "")));
+          found.add(
+              new ProofreadRemark(
+                  m.start(), m.end(), Sort.SPELLING, "R", "", List.of("better", "")));
         }
       }
       remarks.put(q, found);
     }
-    Beyond beyond =
-        new Beyond(null, Map.of(), Map.of(), List.of(), Map.of(), remarks, List.of(), own);
-    Surroundings around =
-        new Surroundings(Kinds.STANDARD.get(0), "en", MergeFields.NONE, Set.of(), beyond);
-    return Preflight.check(Subject.of(content, around, new Passages(0)), settings).stream()
+    ItemContext context =
+        new ItemContext(null, Map.of(), Map.of(), List.of(), Map.of(), remarks, List.of(), own);
+    RuleContext around =
+        new RuleContext(Kinds.STANDARD.get(0), "en", MergeFields.NONE, Set.of(), context);
+    return Preflight.check(Subject.of(content, around, new PassageCache(0)), settings).stream()
         .filter(f -> f.rule().equals(ProofreadRule.SPELLING))
         .toList();
   }
@@ -129,7 +131,8 @@ public class LanguageRulesTest {
     Settings settings =
         new Settings(
             Map.of(
-                ProofreadRule.SPELLING, Setting.of(Weight.ADVISED).with(List.of(line, "other"))));
+                ProofreadRule.SPELLING,
+                Setting.of(RuleSeverity.ADVISED).with(List.of(line, "other"))));
     Content content = content("en", "<p>At " + there + " it is dark.</p>");
     assertEquals(read(content, settings, Set.of(), there).isEmpty(), known);
     Set<String> own = Set.of(line.split(" "));
@@ -144,7 +147,7 @@ public class LanguageRulesTest {
       many.add("word" + Integer.toString(i, 36));
     }
     Settings settings =
-        new Settings(Map.of(ProofreadRule.SPELLING, Setting.of(Weight.ADVISED).with(many)));
+        new Settings(Map.of(ProofreadRule.SPELLING, Setting.of(RuleSeverity.ADVISED).with(many)));
     Content content = content("en", "<p>" + "wordzz and wrng ".repeat(300) + "</p>");
     assertEquals(read(content, settings, Set.of(), "wrng", "wordzz").size(), 300);
   }
@@ -234,7 +237,7 @@ public class LanguageRulesTest {
     for (String page : SENTENCES.keySet()) {
       SENTENCES.forEach(
           (language, sentence) -> {
-            String told = Tongue.otherThan(page, sentence).orElse(page);
+            String told = LanguageDetector.otherThan(page, sentence).orElse(page);
             if (!told.equals(language)) {
               wrong.add(language + " on a page in " + page + ": " + told);
             }
@@ -247,7 +250,9 @@ public class LanguageRulesTest {
   public void abbreviationsAreExplainedOnceWhereAHouseWantsThat() {
     Settings settings =
         new Settings(
-            Map.of("abbreviation-unexplained", Setting.of(Weight.ADVISED).with(List.of("LOMC"))));
+            Map.of(
+                "abbreviation-unexplained",
+                Setting.of(RuleSeverity.ADVISED).with(List.of("LOMC"))));
     Content content =
         content(
             "en",

@@ -11,9 +11,9 @@ import app.blenner.core.preflight.Preflight;
 import app.blenner.core.rule.Checked;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Repairs;
+import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Setting;
 import app.blenner.core.rule.Settings;
-import app.blenner.core.rule.Weight;
 import java.util.List;
 import java.util.Map;
 import org.testng.annotations.Test;
@@ -23,8 +23,8 @@ public class TypesettingRulesTest {
   private static final Settings ON =
       new Settings(
           Map.of(
-              "last-line", Setting.of(Weight.ADVISED),
-              "justified-holes", Setting.of(Weight.ADVISED)));
+              "last-line", Setting.of(RuleSeverity.ADVISED),
+              "justified-holes", Setting.of(RuleSeverity.ADVISED)));
 
   private static Content content(String html) {
     return new Content("T", "S", HtmlReader.read(html), "", List.of(), List.of(), "", "", "en");

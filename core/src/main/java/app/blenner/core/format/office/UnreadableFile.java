@@ -1,8 +1,0 @@
-package app.blenner.core.format.office;
-
-/** A file that cannot or may not be read; the message says why and what to do, in a sentence. */
-public class UnreadableFile extends RuntimeException {
-  public UnreadableFile(String sentence) {
-    super(sentence);
-  }
-}

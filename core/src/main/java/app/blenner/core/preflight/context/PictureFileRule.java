@@ -1,0 +1,178 @@
+package app.blenner.core.preflight.context;
+
+import app.blenner.core.document.Address;
+import app.blenner.core.document.Picture;
+import app.blenner.core.media.MovingTime;
+import app.blenner.core.rule.AssetFacts;
+import app.blenner.core.rule.BasicRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.Parameter;
+import app.blenner.core.rule.Place;
+import app.blenner.core.rule.Rule;
+import app.blenner.core.rule.RuleDescriptor;
+import app.blenner.core.rule.RuleSeverity;
+import app.blenner.core.rule.Scope;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.site.Sizes;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+
+/** What the files of pictures are: how large, how heavy, whether they move, and on what terms they may be shown. */
+public final class PictureFileRule extends BasicRule {
+  private static final Parameter KILOBYTES =
+      new Parameter(
+          Parameter.MOST, "Most kilobytes of a picture that is given as it is", 50, 20_000, 1_000);
+
+  private static final Duration LONGEST = Duration.ofSeconds(5);
+
+  /** A picture of the site, and how it stands in the text; no picture where it leads the item. */
+  private record Shown(AssetFacts facts, Picture picture, int limit) {}
+
+  /** What is wrong with it, or an empty sentence. */
+  private interface Wrong extends Function<Shown, String> {}
+
+  private final Wrong wrong;
+  private final List<Fix> fixes;
+
+  private PictureFileRule(
+      RuleDescriptor descriptor, Wrong wrong, List<Fix> fixes, Parameter... parameters) {
+    super(descriptor, Scope.SITE, parameters);
+    this.wrong = wrong;
+    this.fixes = fixes;
+  }
+
+  /** All of them. */
+  public static List<Rule> all() {
+    return List.of(
+        new PictureFileRule(
+            new RuleDescriptor(
+                "picture-enlarged",
+                "Pictures shown larger than they are",
+                "Enlarged, a picture looks blurred.",
+                "Common practice: a picture has at least as many pixels as it is shown with",
+                RuleSeverity.ADVISED,
+                "a larger file for one picture",
+                "larger files for %d pictures"),
+            PictureFileRule::enlarged,
+            List.of(
+                Fix.ofBlock(
+                    "Show it as wide as it is",
+                    b -> b instanceof Picture p ? p.asWideAsItIs() : b))),
+        new PictureFileRule(
+            new RuleDescriptor(
+                "picture-heavy",
+                "Pictures that are far too heavy",
+                "Every reader loads all of it, on a phone and a slow line too.",
+                "Common practice: at most a megabyte",
+                RuleSeverity.ADVISED,
+                "a lighter file for one picture",
+                "lighter files for %d pictures"),
+            s ->
+                s.facts.asItIs() && s.facts.bytes() > s.limit * 1_000L
+                    ? String.format(
+                        Locale.ROOT,
+                        "This picture weighs %.1f MB, and every reader loads all of it.",
+                        s.facts.bytes() / 1e6)
+                    : "",
+            List.of(),
+            KILOBYTES),
+        new PictureFileRule(
+            new RuleDescriptor(
+                "picture-moves",
+                "Pictures that move by themselves",
+                "What moves beside a text keeps many people from reading it; a film can be stopped.",
+                "WCAG 2.2, success criterion 2.2.2 Pause, Stop, Hide: at most five seconds",
+                RuleSeverity.ADVISED,
+                "a film instead of one picture that moves",
+                "films instead of %d pictures that move"),
+            s -> moves(s.facts.moves()),
+            List.of()),
+        new PictureFileRule(
+            new RuleDescriptor(
+                "picture-with-words",
+                "Pictures in which there seem to be words",
+                "Words in a picture are not read aloud, not found, not translated, and blurred when enlarged.",
+                "WCAG 2.2, success criterion 1.4.5 Images of Text",
+                RuleSeverity.LOOK,
+                "a look at the words in one picture",
+                "a look at the words in %d pictures"),
+            s ->
+                s.facts.words()
+                    ? "This picture seems to have words in it. They belong in the text too, or in its alternative text."
+                    : "",
+            List.of()),
+        new PictureFileRule(
+            new RuleDescriptor(
+                "picture-licence",
+                "Pictures without a licence",
+                "Who shows a picture without being allowed to may have to pay for it.",
+                "Common practice: no picture goes live before its terms are written down",
+                RuleSeverity.OFF,
+                "the licence of one picture",
+                "the licences of %d pictures"),
+            s ->
+                s.facts.licence().isEmpty()
+                    ? "Nobody has written down on what terms “"
+                        + s.facts.title()
+                        + "” may be shown."
+                    : "",
+            List.of()));
+  }
+
+  private static String moves(Duration time) {
+    if (time.compareTo(LONGEST) <= 0) {
+      return "";
+    }
+    return time.equals(MovingTime.WITHOUT_END)
+        ? "This picture moves without end, and readers cannot stop it."
+        : "This picture moves for " + time.toSeconds() + " seconds, and readers cannot stop it.";
+  }
+
+  private static String enlarged(Shown s) {
+    if (s.picture == null || s.facts.lines() || s.facts.width() == 0) {
+      return "";
+    }
+    int shown = Sizes.onWideScreen(s.picture.width(), s.picture.side(), s.facts.width());
+    return shown > s.facts.width()
+        ? "This picture is shown " + shown + " pixels wide, and has only " + s.facts.width() + "."
+        : "";
+  }
+
+  @Override
+  public List<Finding> check(Subject subject, Settings settings) {
+    int limit = parameters().isEmpty() ? 0 : settings.number(this, KILOBYTES);
+    List<Finding> found = new ArrayList<>();
+    if (subject.itemContext().assets().isEmpty()) {
+      return found;
+    }
+    AssetFacts lead = subject.itemContext().assets().get(subject.content().leadPicture());
+    String ofLead = lead == null ? "" : wrong.apply(new Shown(lead, null, limit));
+    if (!ofLead.isEmpty()) {
+      found.add(
+          Finding.onFieldOf(
+              this,
+              settings.level(this),
+              ofLead.replaceFirst("^This picture", "The lead picture"),
+              "leadPicture",
+              subject.content().leadPicture(),
+              List.of()));
+    }
+    for (int i = 0; i < subject.passages().size(); i++) {
+      for (Place place : subject.passages().get(i).places()) {
+        if (place.block() instanceof Picture p && p.source().kind() == Address.Kind.ASSET) {
+          AssetFacts facts = subject.itemContext().assets().get(p.source().assetName());
+          String said = facts == null ? "" : wrong.apply(new Shown(facts, p, limit));
+          if (!said.isEmpty()) {
+            found.add(Finding.onBlock(this, settings.level(this), said, place.under(i), fixes));
+          }
+        }
+      }
+    }
+    return found;
+  }
+}

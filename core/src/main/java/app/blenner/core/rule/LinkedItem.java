@@ -1,0 +1,22 @@
+package app.blenner.core.rule;
+
+/**
+ * An item that another leads to.
+ *
+ * @param title its title
+ * @param shown whether readers find it
+ */
+public record LinkedItem(String title, Shown shown) {
+  /** There is no item of that key. */
+  public static final LinkedItem MISSING = new LinkedItem("", Shown.NO_MORE);
+
+  /** Whether readers find an item. */
+  public enum Shown {
+    /** They do. */
+    YES,
+    /** They may one day. */
+    NOT_YET,
+    /** It is in the bin, or was deleted. */
+    NO_MORE
+  }
+}

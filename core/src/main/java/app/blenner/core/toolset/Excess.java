@@ -1,9 +1,0 @@
-package app.blenner.core.toolset;
-
-/**
- * Something in a text that its toolset does not offer.
- *
- * @param piece what
- * @param value which colour, font, size, style, host or raw HTML; empty for what has no value
- */
-public record Excess(Piece piece, String value) {}

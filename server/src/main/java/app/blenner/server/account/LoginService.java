@@ -1,0 +1,105 @@
+package app.blenner.server.account;
+
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
+import app.blenner.server.problem.Problem;
+import java.time.Clock;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** Judges who wants in. It holds no connection to the database while a password is hashed: others need them. */
+@Service
+class LoginService {
+  private static final String WRONG =
+      "This name and password do not go together. Check both and try again.";
+
+  /** So many refused tries a minute are noted each; of a flood the log tells. */
+  private static final int NOTED = 30;
+
+  private final AccountRepository accounts;
+  private final Passwords passwords;
+  private final SecondFactor second;
+  private final LoginThrottle throttle;
+  private final AuditService audit;
+  private final Clock clock;
+  private long minute;
+  private int noted;
+
+  LoginService(
+      AccountRepository accounts,
+      Passwords passwords,
+      SecondFactor second,
+      LoginThrottle throttle,
+      AuditService audit,
+      Clock clock) {
+    this.accounts = accounts;
+    this.passwords = passwords;
+    this.second = second;
+    this.throttle = throttle;
+    this.audit = audit;
+    this.clock = clock;
+  }
+
+  /**
+   * The person, if what they typed is right.
+   *
+   * @param code what they typed of their second factor; empty at first
+   * @throws Problem with a sentence; where the second factor is asked for, with {@code second}
+   */
+  Account judge(String signIn, String password, String code, String address) {
+    String name = AccountService.normal(signIn);
+    throttle.pass(name, address);
+    AccountEntity account = accounts.findBySignIn(name).filter(a -> a.active).orElse(null);
+    boolean set = account != null && !account.password.equals(AccountService.NO_PASSWORD);
+    if (!passwords.matches(password, set ? account.password : null)) {
+      throw refused(name, address, WRONG, Map.of());
+    }
+    if (account.hasSecond()) {
+      if (code.isBlank()) {
+        throw new Problem(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "Type the six digits that your program for one-time passwords shows now, or a recovery code.",
+            Map.of("second", true));
+      }
+      if (!second.isRight(account, code)) {
+        throw refused(
+            name,
+            address,
+            "These are not the digits of now, nor a recovery code that was not used.",
+            Map.of("second", true));
+      }
+    }
+    throttle.right(name, address);
+    return account.toAccount();
+  }
+
+  private Problem refused(String name, String address, String said, Map<String, Object> details) {
+    throttle.wrong(name, address);
+    if (isToBeNoted()) {
+      audit.note(name, Audited.TRIED, "");
+    }
+    return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, said, details);
+  }
+
+  private synchronized boolean isToBeNoted() {
+    long now = clock.instant().getEpochSecond() / 60;
+    noted = now == minute ? noted + 1 : 1;
+    minute = now;
+    return noted <= NOTED;
+  }
+
+  /**
+   * Asks somebody for their password once more.
+   *
+   * @throws Problem where it is not theirs
+   */
+  void again(Account who, String password, String address) {
+    throttle.pass(who.signIn(), address);
+    if (!passwords.matches(password, accounts.findById(who.id()).orElseThrow().password)) {
+      throttle.wrong(who.signIn(), address);
+      throw Problem.unusable("This is not your password of now.");
+    }
+    throttle.right(who.signIn(), address);
+  }
+}

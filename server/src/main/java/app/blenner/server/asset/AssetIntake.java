@@ -1,0 +1,101 @@
+package app.blenner.server.asset;
+
+import app.blenner.core.document.PlainText;
+import app.blenner.core.media.Description;
+import app.blenner.server.asset.AssetViews.Added;
+import app.blenner.server.asset.AssetViews.FileChoice;
+import app.blenner.server.file.FileService;
+import app.blenner.server.file.ReceivedFile;
+import app.blenner.server.file.StoredFile;
+import app.blenner.server.problem.Problem;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Brings files in: content seen before is known again, and a name seen before is asked about. */
+@Service
+@Transactional(noRollbackFor = Problem.class)
+class AssetIntake {
+  /**
+   * How a file is brought in.
+   *
+   * @param ask whether somebody is there who can choose where its name is there already; else both are kept
+   * @param whole whether where and with what a picture was taken stays in it
+   */
+  record How(boolean ask, boolean whole) {}
+
+  private final AssetService assets;
+  private final AssetRepository repository;
+  private final AssetUseRepository uses;
+  private final AssetEditing editing;
+  private final FileService files;
+
+  AssetIntake(
+      AssetService assets,
+      AssetRepository repository,
+      AssetUseRepository uses,
+      AssetEditing editing,
+      FileService files) {
+    this.assets = assets;
+    this.repository = repository;
+    this.uses = uses;
+    this.editing = editing;
+    this.files = files;
+  }
+
+  /**
+   * Takes a file in.
+   *
+   * @throws Problem a conflict that names both, where its name is there already with other content
+   */
+  Added add(Path coming, String name, String by, How how) {
+    ReceivedFile taken = files.take(coming, name, how.whole());
+    StoredFile file = taken.file();
+    List<AssetEntity> same = repository.findAllByFile(file.hash());
+    if (!same.isEmpty()) {
+      AssetEntity there = same.get(0);
+      there.binnedAt = null;
+      return new Added(assets.view(there.name), true, uses(there.name));
+    }
+    String wanted = AssetService.nameOf(file, name);
+    if (how.ask() && repository.existsById(wanted)) {
+      throw Problem.conflict(
+          "There is a file of this name already, with something else in it.",
+          Map.of(
+              "existing", assets.view(wanted),
+              "uses", uses(wanted),
+              "file", file.hash(),
+              "name", name));
+    }
+    String made = assets.make(file, name, taken.said(), by).name();
+    repository.findById(made).orElseThrow().whole = how.whole();
+    return new Added(assets.view(made), false, 0);
+  }
+
+  /** Settles what becomes of a file that is in the store already. */
+  Added settle(FileChoice chosen, String by) {
+    StoredFile file =
+        files
+            .find(chosen.file())
+            .orElseThrow(
+                () -> Problem.notThere("This file is not here any more; bring it in again."));
+    String name = PlainText.line(chosen.name());
+    String wanted = AssetService.nameOf(file, name);
+    String made =
+        switch (chosen.choice()) {
+          case USE -> wanted;
+          case BOTH -> assets.make(file, name, Description.NONE, by).name();
+          case REPLACE -> {
+            editing.replace(wanted, file, by);
+            yield wanted;
+          }
+        };
+    return new Added(assets.view(made), false, uses(made));
+  }
+
+  private int uses(String name) {
+    return uses.count(List.of(name)).stream().mapToInt(c -> (int) c.items()).sum();
+  }
+}

@@ -1,0 +1,123 @@
+package app.blenner.server.item;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.language.ProofreadRule;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.ItemContext;
+import app.blenner.core.rule.PassageCache;
+import app.blenner.core.rule.RuleContext;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Subject;
+import app.blenner.server.site.MergeFieldService;
+import app.blenner.server.site.SiteService;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/**
+ * What rules find in items. A text is looked at once, however often it is asked for, as long as nothing around it changes;
+ * and of one that was changed, only the blocks that were.
+ */
+@Component
+class ItemChecker {
+  /** As many as dozens of people have open. */
+  private static final int REMEMBERED = 500;
+
+  private record Look(String version, RuleContext ruleContexts, Settings settings) {}
+
+  private final Cache<Look, List<Finding>> found =
+      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+  private final PassageCache passages = new PassageCache();
+  private final SiteService sites;
+  private final MergeFieldService fields;
+  private final LinkedPieces pieces;
+  private final RuleContextService ruleContexts;
+
+  ItemChecker(
+      SiteService sites,
+      MergeFieldService fields,
+      LinkedPieces pieces,
+      RuleContextService ruleContexts) {
+    this.ruleContexts = ruleContexts;
+    this.sites = sites;
+    this.fields = fields;
+    this.pieces = pieces;
+  }
+
+  /**
+   * What is found in a state of an item.
+   *
+   * @param key the key of the item
+   * @param version the hash of its content
+   */
+  List<Finding> findings(String key, String version, Content content, Kind kind) {
+    return findings(key, version, content, kind, Set.of());
+  }
+
+  /** The same, as somebody sees it who knows some words. */
+  List<Finding> findings(
+      String key, String version, Content content, Kind kind, Set<String> words) {
+    Settings settings = settings(kind);
+    ItemContext context = ruleContexts.of(key, content, kind, settings).knowing(words);
+    RuleContext ruleContexts = around(kind, context);
+    return found.get(
+        new Look(version, ruleContexts, settings),
+        look -> Preflight.check(Subject.of(content, ruleContexts, passages), settings));
+  }
+
+  /** What is found in a content that is not kept yet. */
+  List<Finding> look(String key, Content content, Kind kind) {
+    Settings settings = settings(kind);
+    return Preflight.check(
+        Subject.of(content, around(key, content, kind, settings), passages), settings);
+  }
+
+  /** What is found in a content with rules set in some way; nothing of it is remembered. */
+  List<Finding> lookOnce(String key, Content content, Kind kind, Settings settings) {
+    return Preflight.check(
+        Subject.of(content, around(key, content, kind, settings), new PassageCache(0)), settings);
+  }
+
+  /** An item as those look at it who ask for nothing beyond it. */
+  Subject subject(Content content, Kind kind) {
+    return Subject.of(content, around(kind, ItemContext.UNKNOWN), passages);
+  }
+
+  /**
+   * Has the texts of an item read for their language, as somebody looks at it.
+   *
+   * @return whether some still have to be
+   */
+  boolean read(String key, Content content, Kind kind) {
+    return ruleContexts.read(key, content, settings(kind));
+  }
+
+  /** Waits a little until they are, where what is found there holds items. */
+  void awaitReading(String key, Content content, Kind kind) {
+    if (ProofreadRule.holds(settings(kind))) {
+      awaitAll(key, content, kind);
+    }
+  }
+
+  /** Waits a little until they are, since somebody asks for what was found. */
+  void awaitAll(String key, Content content, Kind kind) {
+    ruleContexts.awaitReading(key, content, settings(kind));
+  }
+
+  /** How rules are set for items of a kind. */
+  Settings settings(Kind kind) {
+    return sites.site().standards().of(kind.name());
+  }
+
+  private RuleContext around(String key, Content content, Kind kind, Settings settings) {
+    return around(kind, ruleContexts.of(key, content, kind, settings));
+  }
+
+  private RuleContext around(Kind kind, ItemContext context) {
+    return new RuleContext(kind, sites.site().language(), fields.all(), pieces.keys(), context);
+  }
+}

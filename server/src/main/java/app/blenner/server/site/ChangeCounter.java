@@ -1,0 +1,32 @@
+package app.blenner.server.site;
+
+import java.time.Clock;
+import java.util.concurrent.atomic.AtomicLong;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+
+/** Counts the changes of the site and of what the editor offers, so that open benches notice them. */
+@Component
+class ChangeCounter {
+  private final AtomicLong count;
+
+  /** Begins elsewhere after each start: what is open then asks anew. */
+  ChangeCounter(Clock clock) {
+    count = new AtomicLong(clock.millis());
+  }
+
+  long count() {
+    return count.get();
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  void note(SiteChanged changed) {
+    count.incrementAndGet();
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  void note(EditorChanged changed) {
+    count.incrementAndGet();
+  }
+}
