@@ -8,6 +8,6 @@ cd "$(dirname "$0")/target"
 rm -rf app app.jsa training training.log
 java -Djarmode=tools -jar blenner-app.jar extract --destination app >/dev/null
 java -XX:+UseSerialGC -Xmx512m -XX:ArchiveClassesAtExit=app.jsa -Xlog:cds=off -Xlog:cds+dynamic=off -Dspring.context.exit=onRefresh \
-  -jar "$PWD/app/blenner-app.jar" --server.port=0 --blenner.mode=start --blenner.data="$PWD/training" >training.log 2>&1 || true
+  -jar "$PWD/app/blenner-app.jar" --server.port=0 --blenner.prepared=true --blenner.mode=demo --blenner.data="$PWD/training" --blenner.demo="$PWD/../../demo" >training.log 2>&1 || true
 [ -f app.jsa ] || { cat training.log; exit 1; }
 rm -rf training

@@ -87,6 +87,7 @@ final class App {
                       "--server.port=" + port,
                       // A test may hold a connection while it waits longer than anybody reads.
                       "--server.tomcat.keep-alive-timeout=10m",
+                      "--blenner.prepared=true",
                       "--blenner.mode=" + mode,
                       "--blenner.data=" + data.resolve("data"),
                       "--blenner.demo=../demo"))

@@ -3,11 +3,19 @@ package app.blenner.server;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.testng.Assert.assertEquals;
 
+import app.blenner.server.start.PreparedStart;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import jakarta.persistence.Entity;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.data.repository.Repository;
 import org.testng.annotations.Test;
 
@@ -31,6 +39,17 @@ public class ServerArchitectureTest {
   @Test
   public void areasHaveNoCycles() {
     slices().matching("app.blenner.server.(*)..").should().beFreeOfCycles().check(server);
+  }
+
+  /** A condition the prepared start does not know of would be decided once for all servers, by the build. */
+  @Test
+  public void thePreparedStartKnowsEveryCondition() {
+    Set<String> asked =
+        server.stream()
+            .flatMap(c -> c.tryGetAnnotationOfType(ConditionalOnProperty.class).stream())
+            .flatMap(a -> Stream.concat(Stream.of(a.name()), Stream.of(a.value())))
+            .collect(Collectors.toCollection(TreeSet::new));
+    assertEquals(List.copyOf(asked), PreparedStart.DECIDING);
   }
 
   @Test

@@ -15,6 +15,8 @@ interface OutsideLinkRepository extends JpaRepository<OutsideLinkEntity, String>
   /** Somewhere an item leads there. */
   String USED = " exists (select 1 from OutsideUseEntity u where u.link = l.id)";
 
+  String OF_VERDICT = " where (:verdict is null or l.verdict = :verdict) and" + USED;
+
   /** What is to be asked by now on hosts that are not resting, what waits longest first. */
   @Query(
       "select l from OutsideLinkEntity l where l.askAt <= :now and l.host not in :resting and"
@@ -36,10 +38,12 @@ interface OutsideLinkRepository extends JpaRepository<OutsideLinkEntity, String>
   void askAllAgain(Instant now);
 
   @Query(
-      "select l from OutsideLinkEntity l where (:verdict is null or l.verdict = :verdict) and"
-          + USED
-          + " order by case when l.verdict = BROKEN then 0 when l.verdict = DOUBTFUL then 1"
-          + " when l.leadsTo <> '' then 2 when l.verdict is null then 4 else 3 end, l.address")
+      value =
+          "select l from OutsideLinkEntity l"
+              + OF_VERDICT
+              + " order by case when l.verdict = BROKEN then 0 when l.verdict = DOUBTFUL then 1"
+              + " when l.leadsTo <> '' then 2 when l.verdict is null then 4 else 3 end, l.address",
+      countQuery = "select count(l) from OutsideLinkEntity l" + OF_VERDICT)
   Page<OutsideLinkEntity> find(Verdict verdict, Pageable page);
 
   /** How many places there are of a verdict; null for those not asked yet. */
