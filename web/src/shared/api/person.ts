@@ -1,4 +1,4 @@
-import { Store, useStore } from '../base/store'
+import { Store } from '../base/store'
 import type { Person } from './types'
 
 /**
@@ -12,8 +12,3 @@ export const setWindowPerson = person.set
 
 /** Whose window this is. */
 export const windowPerson = person.get
-
-/** Whose window this is, drawn anew when that changes. */
-export function useWindowPerson(): Person | null {
-  return useStore(person)
-}

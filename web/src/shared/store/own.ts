@@ -77,8 +77,5 @@ export async function resetOwn() {
   }
 }
 
-/** Calls somebody whenever anything of it changes. */
-export const watchOwn = settings.subscribe
-
 /** Why the latest setting is not kept for other machines; empty where it is. */
 export const useOwnTrouble = () => useStore(trouble)

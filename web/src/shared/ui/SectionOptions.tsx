@@ -10,11 +10,3 @@ export function SectionOptions({ sections, but }: { sections: Section[]; but?: (
       </option>
     ))
 }
-
-/** A section and all its parts. */
-export function withParts(sections: Section[], slug: string): Set<string> {
-  const out = new Set([slug])
-  // Each part stands behind the section it belongs to.
-  for (const s of sections) if (out.has(s.parent)) out.add(s.slug)
-  return out
-}

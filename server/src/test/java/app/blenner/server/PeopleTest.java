@@ -6,16 +6,26 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Answer;
 import app.blenner.server.Running.Visitor;
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.stream.Stream;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.IllegalTransactionStateException;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 /** People, for those who look after them: what they may do, and the trail of it. */
 public class PeopleTest extends WithPeople {
+
+  /** The trail tells of nothing that was not done, and of all that was: both are kept in one transaction, or neither. */
+  @Test(expectedExceptions = IllegalTransactionStateException.class)
+  public void nothingIsNotedApartFromWhatWasDone() {
+    running.bean(AuditService.class).note("Ilse", Audited.SET_UP_CHANGED, "nothing");
+  }
+
   @Test
   public void aLinkSetsAPasswordOnce() throws IOException {
     String name = "new.one@tarnlow.example";

@@ -65,7 +65,7 @@ public final class Running implements AutoCloseable {
 
   static Running fresh(String mode) {
     try {
-      return new Running(mode, Files.createTempDirectory("blenner-test"));
+      return at(mode, Files.createTempDirectory("blenner-test"));
     } catch (IOException e) {
       throw new IllegalStateException(e);
     }
@@ -78,8 +78,17 @@ public final class Running implements AutoCloseable {
     return new Running(mode, data, database);
   }
 
+  /** One with data of its own; the demo where the folder is empty and nothing else is said of where it keeps what. */
   static Running at(String mode, Path data, String... more) {
+    if (mode.equals("demo") && more.length == 0) {
+      DemoData.into(data);
+    }
     return new Running(mode, data, more);
+  }
+
+  /** One that fills its data folder itself. */
+  static Running filled(Path data, List<String> database) {
+    return new Running("demo", data, database);
   }
 
   int port() {

@@ -52,6 +52,7 @@ final class Server {
 
   /** Starts, and waits until it answers. */
   static Server started(Path data, int port) throws Exception {
+    DemoData.into(data);
     Server server = begin(data, port);
     server.waitUntilReady(port);
     return server;

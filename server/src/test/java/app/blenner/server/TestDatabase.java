@@ -37,15 +37,36 @@ final class TestDatabase {
       return List.of();
     }
     try {
-      if (port == 0) {
-        start();
-      }
-      String name = "t" + Integer.toHexString(data.toAbsolutePath().normalize().hashCode());
-      make(name);
-      return List.of("--blenner.database=" + address(name), "--blenner.database-user=postgres");
+      make(name(data), "");
+      return at(name(data));
     } catch (Exception e) {
       throw new IllegalStateException("no PostgreSQL for the tests", e);
     }
+  }
+
+  /** What a server is told that keeps its data in an empty database of this name. */
+  static synchronized List<String> named(String name) {
+    try {
+      make(name, "");
+      return at(name);
+    } catch (Exception e) {
+      throw new IllegalStateException("no PostgreSQL for the tests", e);
+    }
+  }
+
+  /** Makes the database of a data folder a copy of the demo's. */
+  static synchronized void copyTo(Path data) throws Exception {
+    if (!EMBEDDED) {
+      make(name(data), " template " + DemoData.TEMPLATE);
+    }
+  }
+
+  private static List<String> at(String name) {
+    return List.of("--blenner.database=" + address(name), "--blenner.database-user=postgres");
+  }
+
+  private static String name(Path data) {
+    return "t" + Integer.toHexString(data.toAbsolutePath().normalize().hashCode());
   }
 
   static String address(String name) {
@@ -53,6 +74,17 @@ final class TestDatabase {
   }
 
   static void make(String name) throws SQLException {
+    create(name, "");
+  }
+
+  private static void make(String name, String from) throws Exception {
+    if (port == 0) {
+      start();
+    }
+    create(name, from);
+  }
+
+  private static void create(String name, String from) throws SQLException {
     try (Connection connection = DriverManager.getConnection(address("postgres"), "postgres", "");
         Statement statement = connection.createStatement()) {
       try (ResultSet there =
@@ -61,7 +93,7 @@ final class TestDatabase {
           return;
         }
       }
-      statement.execute("create database " + name);
+      statement.execute("create database " + name + from);
     }
   }
 

@@ -110,9 +110,14 @@ public final class SignOff {
     return new Step(action, blocked, blocked.endsWith(FIXED_FIRST));
   }
 
+  /** Whether people of a role decide about what others hand on. */
+  public static boolean decides(Role role) {
+    return role == Role.EDITOR;
+  }
+
   private static boolean mayPublish(Standing standing, Role role) {
     return switch (standing.publishing()) {
-      case BY_ROLE -> role == Role.EDITOR;
+      case BY_ROLE -> decides(role);
       case NAMED -> true;
       case OTHERS -> false;
     };

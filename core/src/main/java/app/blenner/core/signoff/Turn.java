@@ -24,7 +24,7 @@ public final class Turn {
    */
   public static String told(
       SignOff.Standing standing, String author, String givenBackBy, String since, Viewer viewer) {
-    boolean editor = viewer.role() == Role.EDITOR;
+    boolean editor = SignOff.decides(viewer.role());
     return switch (standing.stage()) {
       case DRAFT ->
           viewer.own()

@@ -77,7 +77,7 @@ class LoginService {
   private Problem refused(String name, String address, String said, Map<String, Object> details) {
     throttle.wrong(name, address);
     if (isToBeNoted()) {
-      audit.note(name, Audited.TRIED, "");
+      audit.noteAlone(name, Audited.TRIED, "");
     }
     return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, said, details);
   }

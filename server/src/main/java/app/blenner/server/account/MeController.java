@@ -9,6 +9,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -79,6 +80,7 @@ class MeController {
   }
 
   @PutMapping
+  @Transactional
   Person name(@Valid @RequestBody OwnName given) {
     Account changed = accounts.change(me().id(), given.name, me().role());
     audit.note(changed.name(), Audited.PERSON_CHANGED, "their own name, which was " + me().name());
@@ -88,6 +90,7 @@ class MeController {
   /** Changes one's own password, which ends all other sign-ins. */
   @PutMapping("/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Transactional
   void password(@Valid @RequestBody OwnPassword given, HttpServletRequest request) {
     signingIn.again(me(), given.old, request.getRemoteAddr());
     accounts.password(me().id(), given.password, BrowserSession.secret(request));
@@ -97,6 +100,7 @@ class MeController {
 
   @DeleteMapping("/sign-ins/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Transactional
   void end(@PathVariable String id) {
     if (!signIns.end(me().id(), id)) {
       throw Problem.notThere("This sign-in has ended already.");
@@ -107,6 +111,7 @@ class MeController {
   /** Ends all sign-ins but the one that asks. */
   @DeleteMapping("/sign-ins")
   @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Transactional
   void endOthers(HttpServletRequest request) {
     signIns.endAllBut(me().id(), BrowserSession.secret(request));
     audit.note(me().name(), Audited.SIGN_IN_ENDED, "all others of their own");

@@ -11,6 +11,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -78,6 +79,7 @@ class PeopleController {
   }
 
   @PostMapping
+  @Transactional
   Person add(@Valid @RequestBody NewPerson person) {
     AccountService.needs(Right.PEOPLE);
     String password = person.password == null || person.password.isEmpty() ? null : person.password;
@@ -87,6 +89,7 @@ class PeopleController {
   }
 
   @PutMapping("/{id}")
+  @Transactional
   Person change(@PathVariable long id, @Valid @RequestBody ChangedPerson person) {
     AccountService.needs(Right.PEOPLE);
     Account before = accounts.get(id).toAccount();
@@ -105,6 +108,7 @@ class PeopleController {
 
   /** Makes a link with which somebody sets their password; it goes out as a letter where there is an address. */
   @PostMapping("/{id}/link")
+  @Transactional
   OneTimeLink link(@PathVariable long id, HttpServletRequest request) {
     AccountService.needs(Right.PEOPLE);
     Account who = accounts.get(id).toAccount();
@@ -132,6 +136,7 @@ class PeopleController {
   }
 
   @PostMapping("/{id}/deactivation")
+  @Transactional
   HandedOver deactivate(@PathVariable long id, @Valid @RequestBody Heir heir) {
     AccountService.needs(Right.PEOPLE);
     if (id == AccountService.current().id()) {
@@ -146,6 +151,7 @@ class PeopleController {
   }
 
   @PostMapping("/{id}/activation")
+  @Transactional
   Person activate(@PathVariable long id) {
     AccountService.needs(Right.PEOPLE);
     Account who = accounts.activate(id);
@@ -163,6 +169,7 @@ class PeopleController {
   /** Signs somebody out everywhere. */
   @DeleteMapping("/{id}/sign-ins")
   @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Transactional
   void end(@PathVariable long id) {
     AccountService.needs(Right.PEOPLE);
     signIns.endAllBut(accounts.get(id).id, null);

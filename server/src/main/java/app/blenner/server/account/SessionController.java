@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -167,6 +168,7 @@ class SessionController {
 
   /** Sets the password of whoever's link this is. They sign in with it, and with their second factor if they have one. */
   @PostMapping("/link/password")
+  @Transactional
   Invited password(@Valid @RequestBody NewPassword given) {
     AccountEntity whose = links.whose(given.word);
     accounts.password(whose.id, given.password, null, () -> links.use(given.word));
@@ -180,8 +182,7 @@ class SessionController {
   void signOut(HttpServletRequest request) {
     String secret = BrowserSession.secret(request);
     if (secret != null) {
-      signIns.end(secret);
-      audit.note(AccountService.current().name(), Audited.SIGNED_OUT, "");
+      signIns.signOut(secret, AccountService.current());
     }
     BrowserSession.end(request);
     SecurityContextHolder.clearContext();
@@ -207,14 +208,10 @@ class SessionController {
 
   private Person remember(Account account, HttpServletRequest request) {
     String before = BrowserSession.secret(request);
-    if (before != null) {
-      signIns.end(before);
-    }
     String browser = request.getHeader("User-Agent");
     BrowserSession.begin(
         request,
-        signIns.begin(account.id(), request.getRemoteAddr(), browser == null ? "" : browser));
-    audit.note(account.name(), Audited.SIGNED_IN, "");
+        signIns.begin(account, before, request.getRemoteAddr(), browser == null ? "" : browser));
     return Person.of(account);
   }
 }

@@ -1,5 +1,7 @@
 package app.blenner.server.account;
 
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
 import app.blenner.server.digest.Sha256;
 import app.blenner.server.disk.DiskService;
 import java.time.Clock;
@@ -39,23 +41,38 @@ class SignIns {
   private final SignInRepository signIns;
   private final AccountRepository accounts;
   private final DiskService disk;
+  private final AuditService audit;
   private final Clock clock;
 
-  SignIns(SignInRepository signIns, AccountRepository accounts, DiskService disk, Clock clock) {
+  SignIns(
+      SignInRepository signIns,
+      AccountRepository accounts,
+      DiskService disk,
+      AuditService audit,
+      Clock clock) {
     this.signIns = signIns;
     this.accounts = accounts;
     this.disk = disk;
+    this.audit = audit;
     this.clock = clock;
   }
 
-  /** Notes that somebody signed in, and gives the secret for their session. */
-  String begin(long account, String address, String browser) {
+  /**
+   * Notes that somebody signed in, and gives the secret for their session.
+   *
+   * @param before the secret of the session they had until now, which ends; null where they had none
+   */
+  String begin(Account account, String before, String address, String browser) {
+    if (before != null) {
+      end(before);
+    }
+    audit.note(account.name(), Audited.SIGNED_IN, "");
     Instant now = clock.instant();
     signIns.endOld(now.minus(LONGEST), now.minus(IDLE));
     String secret = Secrets.made();
     SignInEntity s = new SignInEntity();
     s.hash = Sha256.of(secret);
-    s.accountId = account;
+    s.accountId = account.id();
     s.beganAt = now;
     s.seenAt = now;
     s.address = address;
@@ -80,6 +97,12 @@ class SignIns {
 
   private static boolean isOver(SignInEntity s, Instant now) {
     return s.beganAt.isBefore(now.minus(LONGEST)) || s.seenAt.isBefore(now.minus(IDLE));
+  }
+
+  /** Ends the session of somebody who signs out. */
+  void signOut(String secret, Account who) {
+    end(secret);
+    audit.note(who.name(), Audited.SIGNED_OUT, "");
   }
 
   /** The sign-ins of somebody, the latest seen first. */

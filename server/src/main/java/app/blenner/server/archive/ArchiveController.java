@@ -78,7 +78,7 @@ class ArchiveController {
   @GetMapping("/site")
   void site(HttpServletResponse response) throws IOException {
     AccountService.needs(Right.WHOLE_SITE);
-    note(Audited.EXPORTED, "the whole site");
+    note("the whole site");
     send(null, response);
   }
 
@@ -91,7 +91,7 @@ class ArchiveController {
       throw Problem.notThere("None of these items is there any more.");
     }
     drafts.mayRead(keys);
-    note(Audited.EXPORTED, keys.size() == 1 ? "one item" : keys.size() + " items");
+    note(keys.size() == 1 ? "one item" : keys.size() + " items");
     send(keys, response);
   }
 
@@ -118,7 +118,7 @@ class ArchiveController {
     Path kept = Files.createTempFile("blenner-package", ".zip");
     try {
       file.transferTo(kept);
-      return noted(restoring.replace(kept, emptying, AccountService.current()));
+      return restoring.replace(kept, emptying, AccountService.current());
     } finally {
       Files.deleteIfExists(kept);
     }
@@ -128,15 +128,10 @@ class ArchiveController {
   @PostMapping("/before/{name}")
   RestoreJob.Replaced bringBack(@PathVariable String name) throws IOException {
     AccountService.needs(Right.WHOLE_SITE);
-    return noted(restoring.replace(restoring.backup(name), true, AccountService.current()));
+    return restoring.replace(restoring.backup(name), true, AccountService.current());
   }
 
-  private RestoreJob.Replaced noted(RestoreJob.Replaced done) {
-    note(Audited.RESTORED, done.items() + " items; what was there before is in " + done.before());
-    return done;
-  }
-
-  private void note(Audited what, String about) {
-    audit.note(AccountService.current().name(), what, about);
+  private void note(String about) {
+    audit.noteAlone(AccountService.current().name(), Audited.EXPORTED, about);
   }
 }

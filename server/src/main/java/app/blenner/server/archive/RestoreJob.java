@@ -4,6 +4,8 @@ import app.blenner.core.archive.PackageZip;
 import app.blenner.core.archive.SitePackage;
 import app.blenner.server.BlennerSettings;
 import app.blenner.server.account.Account;
+import app.blenner.server.audit.AuditService;
+import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -43,6 +45,7 @@ class RestoreJob {
   record Replaced(int items, int assets, String before, List<String> missing) {}
 
   private final SiteArchive archive;
+  private final AuditService audit;
   private final Clock clock;
   private final Path unpacked;
   private final Path backups;
@@ -53,8 +56,10 @@ class RestoreJob {
   private final Map<Long, Progress> underWay = new ConcurrentHashMap<>();
   private final AtomicLong count = new AtomicLong();
 
-  RestoreJob(SiteArchive archive, BlennerSettings settings, Clock clock) throws IOException {
+  RestoreJob(SiteArchive archive, AuditService audit, BlennerSettings settings, Clock clock)
+      throws IOException {
     this.archive = archive;
+    this.audit = audit;
     this.clock = clock;
     this.backups = settings.dataFolder().resolve("backups");
     this.unpacked = settings.dataFolder().resolve("unpacked");
@@ -151,7 +156,14 @@ class RestoreJob {
         missing = pack(null, out, progress);
       }
       String before = kept(part);
-      archive.replace(packed, "", progress);
+      archive.replace(
+          packed,
+          progress,
+          () ->
+              audit.note(
+                  by.name(),
+                  Audited.RESTORED,
+                  packed.items().size() + " items; what was there before is in " + before));
       return new Replaced(packed.items().size(), packed.assets().size(), before, missing);
     } catch (IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage() + " Nothing was changed.");

@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -37,7 +38,7 @@ class SetUpFileController {
   @GetMapping("/file")
   void setUpFile(HttpServletResponse response) throws IOException {
     AccountService.needs(Right.SET_UP);
-    audit.note(AccountService.current().name(), Audited.EXPORTED, "the set-up");
+    audit.noteAlone(AccountService.current().name(), Audited.EXPORTED, "the set-up");
     response.setContentType("application/yaml;charset=UTF-8");
     response.setHeader("Content-Disposition", "attachment; filename=\"set-up.yaml\"");
     response.getOutputStream().write(transfer.write().getBytes(StandardCharsets.UTF_8));
@@ -56,6 +57,7 @@ class SetUpFileController {
   }
 
   @PostMapping("/file")
+  @Transactional
   SetUpTransfer.SetUpBrought bringSetUp(@Valid @RequestBody SetUpGiven given) {
     AccountService.needs(Right.SET_UP);
     SetUpTransfer.SetUpBrought brought = transfer.bring(given.yaml);

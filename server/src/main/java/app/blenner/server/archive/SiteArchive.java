@@ -25,6 +25,7 @@ import app.blenner.server.site.MergeFieldService;
 import app.blenner.server.site.ReferenceService;
 import app.blenner.server.site.RuleService;
 import app.blenner.server.site.SectionService;
+import app.blenner.server.site.SettingsCache;
 import app.blenner.server.site.SiteService;
 import app.blenner.server.toolset.ToolsetService;
 import java.io.IOException;
@@ -64,6 +65,7 @@ public class SiteArchive {
   private final MergeFieldService fields;
   private final NotebookService notebooks;
   private final MessageService messages;
+  private final SettingsCache settings;
 
   SiteArchive(
       SiteService sites,
@@ -82,7 +84,8 @@ public class SiteArchive {
       ToolsetService toolsets,
       MergeFieldService fields,
       NotebookService notebooks,
-      MessageService messages) {
+      MessageService messages,
+      SettingsCache settings) {
     this.sites = sites;
     this.sections = sections;
     this.menus = menus;
@@ -100,6 +103,7 @@ public class SiteArchive {
     this.fields = fields;
     this.notebooks = notebooks;
     this.messages = messages;
+    this.settings = settings;
   }
 
   /** Whether there is nothing in the site. */
@@ -198,10 +202,11 @@ public class SiteArchive {
 
   /**
    * Makes the site that of a package: all that was there goes, but for the people.
+   * People who are new set their password by a link.
    *
-   * @param password what people sign in with who are new; without one they set their own by a link
+   * @param noted notes that it was done, in the same transaction
    */
-  void replace(SitePackage packed, String password, Progress progress) {
+  void replace(SitePackage packed, Progress progress, Runnable noted) {
     messages.clear();
     notebooks.clear();
     items.clear();
@@ -209,10 +214,15 @@ public class SiteArchive {
     assets.clear();
     sections.clear();
     reports.clear();
-    fill(packed, password, progress);
+    fill(packed, "", progress);
+    noted.run();
   }
 
-  /** Fills an empty site. */
+  /**
+   * Fills an empty site.
+   *
+   * @param password what its people sign in with
+   */
   public void fill(SitePackage packed, String password) {
     fill(packed, password, Progress.unseen());
   }
@@ -245,9 +255,14 @@ public class SiteArchive {
       assets.add(asset);
     }
     packed.outlines().forEach(outlines::add);
-    Map<String, Account> people = new HashMap<>();
     Set<String> keys = new HashSet<>();
-    for (PackedItem item : packed.items()) {
+    settings.whileSettled(() -> bringIn(packed.items(), keys, progress));
+    packed.messages().stream().filter(m -> keys.contains(m.item())).forEach(messages::add);
+  }
+
+  private void bringIn(List<PackedItem> all, Set<String> keys, Progress progress) {
+    Map<String, Account> people = new HashMap<>();
+    for (PackedItem item : all) {
       progress.step();
       keys.add(item.key());
       Account owner =
@@ -258,6 +273,5 @@ public class SiteArchive {
         notebooks.terms(item.key(), item.notebook().terms());
       }
     }
-    packed.messages().stream().filter(m -> keys.contains(m.item())).forEach(messages::add);
   }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -41,9 +42,21 @@ public class AuditService {
   /**
    * Notes something, with what is done in this transaction or not at all.
    *
+   * @throws org.springframework.transaction.IllegalTransactionStateException outside a transaction, where what it tells of
+   *     would be done for good before it was noted
    * @param who the name of the person who did it, or what they called themselves
    */
+  @Transactional(propagation = Propagation.MANDATORY)
   public void note(String who, Audited what, String about) {
+    keep(who, what, about);
+  }
+
+  /** Notes something that changes nothing, such as a try that was refused or an archive that was taken out. */
+  public void noteAlone(String who, Audited what, String about) {
+    keep(who, what, about);
+  }
+
+  private void keep(String who, Audited what, String about) {
     AuditEntity row = new AuditEntity();
     row.happenedAt = clock.instant();
     row.who = cut(who, LONGEST_NAME);

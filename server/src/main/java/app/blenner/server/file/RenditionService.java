@@ -80,17 +80,16 @@ public class RenditionService {
 
   /** What is kept under a key, or is made now; once, however many ask for it at one time. */
   private Path once(RenditionEntity.Key key, Making making) {
+    Object lock = null;
     try {
       Path kept = kept(key);
       if (kept != null) {
         return kept;
       }
-      Object lock = busy.computeIfAbsent(key.source() + key.operation(), k -> new Object());
+      lock = busy.computeIfAbsent(key.source() + key.operation(), k -> new Object());
       synchronized (lock) {
         kept = kept(key);
-        Path file = kept == null ? making.make() : kept;
-        busy.remove(key.source() + key.operation(), lock);
-        return file;
+        return kept == null ? making.make() : kept;
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -99,6 +98,10 @@ public class RenditionService {
       throw new IllegalStateException(e);
     } catch (BrokenPictureException e) {
       throw Problem.notThere(e.getMessage());
+    } finally {
+      if (lock != null) {
+        busy.remove(key.source() + key.operation(), lock);
+      }
     }
   }
 

@@ -62,9 +62,10 @@ public record ItemFilter(
    * Who looks.
    *
    * @param id their number
-   * @param editor whether they see the drafts of others
+   * @param readsDrafts whether they see the drafts of others
+   * @param decides whether what waits for an editor waits for them
    */
-  public record Viewer(long id, boolean editor) {}
+  public record Viewer(long id, boolean readsDrafts, boolean decides) {}
 
   /** In which order they stand. */
   public enum Order {

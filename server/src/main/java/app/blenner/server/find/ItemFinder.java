@@ -294,7 +294,7 @@ public class ItemFinder {
   /** A draft is its owner's alone until it is sent for review. */
   private static void seen(
       SearchPredicateFactory f, BooleanPredicateClausesStep<?, ?> all, ItemFilter filter) {
-    if (!filter.who().editor()) {
+    if (!filter.who().readsDrafts()) {
       all.filter(
           f.bool()
               .should(f.not(f.match().field(IndexFields.STAGE).matching(DRAFT)))
@@ -304,7 +304,7 @@ public class ItemFinder {
 
   private static PredicateFinalStep waits(SearchPredicateFactory f, ItemFilter.Viewer who) {
     BooleanPredicateClausesStep<?, ?> any = f.bool();
-    if (who.editor()) {
+    if (who.decides()) {
       any.should(f.match().field(IndexFields.FOR_EDITORS).matching(true));
     }
     return any.should(
@@ -333,7 +333,7 @@ public class ItemFinder {
       ItemFilter filter, Map<String, Long> stages, Map<String, Long> groups) {
     ItemFilter.Viewer who = filter.who();
     long forMe = groups.getOrDefault(WorklistGroup.waitsFor(who.id()), 0L);
-    long forEditors = who.editor() ? groups.getOrDefault(WorklistGroup.WAITS_FOR_EDITORS, 0L) : 0;
+    long forEditors = who.decides() ? groups.getOrDefault(WorklistGroup.WAITS_FOR_EDITORS, 0L) : 0;
     return new Counts(
         Map.copyOf(stages),
         groups.getOrDefault(WorklistGroup.ofOwner(who.id()), 0L),

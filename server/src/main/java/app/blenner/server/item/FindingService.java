@@ -24,6 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class FindingService {
   private final ItemService itemService;
+  private final ItemDerivatives derivatives;
   private final ItemRepository items;
   private final ItemStates states;
   private final ItemChecker checker;
@@ -33,6 +34,7 @@ class FindingService {
 
   FindingService(
       ItemService itemService,
+      ItemDerivatives derivatives,
       ItemRepository items,
       ItemStates states,
       ItemChecker checker,
@@ -40,6 +42,7 @@ class FindingService {
       IndexChanges indexChanges,
       KindService kinds) {
     this.itemService = itemService;
+    this.derivatives = derivatives;
     this.items = items;
     this.states = states;
     this.checker = checker;
@@ -108,7 +111,7 @@ class FindingService {
 
   /** Notes it anew after something was left or taken up again. That is no change of the item: whoever has it open goes on. */
   private void noteFound(ItemEntity item, Kind kind) {
-    List<Finding> findings = itemService.standing(item, itemService.content(item), kind);
+    List<Finding> findings = derivatives.openFindings(item, itemService.content(item), kind);
     items.note(
         item.itemKey,
         item.working,

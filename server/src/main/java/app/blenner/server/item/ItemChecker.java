@@ -10,7 +10,7 @@ import app.blenner.core.rule.PassageCache;
 import app.blenner.core.rule.RuleContext;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
-import app.blenner.server.site.MergeFieldService;
+import app.blenner.core.site.Site;
 import app.blenner.server.site.SiteService;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -33,18 +33,12 @@ class ItemChecker {
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
   private final PassageCache passages = new PassageCache();
   private final SiteService sites;
-  private final MergeFieldService fields;
   private final LinkedPieces pieces;
   private final RuleContextService ruleContexts;
 
-  ItemChecker(
-      SiteService sites,
-      MergeFieldService fields,
-      LinkedPieces pieces,
-      RuleContextService ruleContexts) {
+  ItemChecker(SiteService sites, LinkedPieces pieces, RuleContextService ruleContexts) {
     this.ruleContexts = ruleContexts;
     this.sites = sites;
-    this.fields = fields;
     this.pieces = pieces;
   }
 
@@ -118,6 +112,7 @@ class ItemChecker {
   }
 
   private RuleContext around(Kind kind, ItemContext context) {
-    return new RuleContext(kind, sites.site().language(), fields.all(), pieces.keys(), context);
+    Site site = sites.site();
+    return new RuleContext(kind, site.language(), site.fields(), pieces.keys(), context);
   }
 }

@@ -38,6 +38,7 @@ public class ItemImport {
   private final ItemWordsRepository words;
   private final WordInUseRepository wordsInUse;
   private final RuleContextService ruleContexts;
+  private final ItemDerivatives derivatives;
   private final EntityManager entities;
 
   ItemImport(
@@ -59,6 +60,7 @@ public class ItemImport {
       ItemWordsRepository words,
       WordInUseRepository wordsInUse,
       RuleContextService ruleContexts,
+      ItemDerivatives derivatives,
       EntityManager entities) {
     this.items = items;
     this.itemService = itemService;
@@ -78,6 +80,7 @@ public class ItemImport {
     this.words = words;
     this.wordsInUse = wordsInUse;
     this.ruleContexts = ruleContexts;
+    this.derivatives = derivatives;
     this.entities = entities;
   }
 
@@ -97,13 +100,13 @@ public class ItemImport {
     // What readers may have noted down goes first; two drafts that want one address get two.
     Content working = packed.content();
     String by = times.changedBy().isEmpty() ? owner.name() : times.changedBy();
-    itemService.take(item, live == null ? working : live, by);
+    itemService.set(item, live == null ? working : live, by);
     items.saveAndFlush(item);
     if (live != null) {
       stages.goLive(item, times.firstLive(), times.updated());
       item.slugByHand = packed.slugByHand();
       if (!live.equals(working)) {
-        itemService.take(item, working, by);
+        itemService.set(item, working, by);
       }
     }
     packed.addresses().forEach(path -> addresses.keep(path, packed.key(), true));
@@ -111,10 +114,13 @@ public class ItemImport {
       String slug =
           addresses.free(
               sites.site(), working.section(), working.slug(), packed.kind(), packed.key());
-      itemService.take(item, working.withSlug(slug), by);
+      working = working.withSlug(slug);
+      itemService.set(item, working, by);
     }
     addresses.reserve(item);
     dismissals.add(packed.key(), packed.dismissed());
+    // Once, of what the working copy is in the end.
+    derivatives.note(item, working);
     item.changedAt = times.changed();
     items.saveAndFlush(item);
     // A site has more items than memory; what is written need not be kept at hand.

@@ -48,11 +48,11 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
 
   /** An item waits for an editor where it was sent to one, and for its owner where it was given back. */
   String WAITS =
-      "(:editor = true and (i.stage in (IN_REVIEW, CLEARED) or i.changeSentAt is not null)"
+      "(:decides = true and (i.stage in (IN_REVIEW, CLEARED) or i.changeSentAt is not null)"
           + " or i.ownerId = :me and i.givenBackBy <> '')";
 
   /** What somebody may see who may not read others' drafts. */
-  String SHOWN = " and (:editor = true or i.stage <> DRAFT or i.ownerId = :me)";
+  String SHOWN = " and (:drafts = true or i.stage <> DRAFT or i.ownerId = :me)";
 
   String MATCHES =
       " from ItemEntity i where (:owner is null or i.ownerId = :owner)"
@@ -82,20 +82,21 @@ interface ItemRepository extends JpaRepository<ItemEntity, String> {
       String kind,
       boolean waiting,
       long me,
-      boolean editor,
+      boolean decides,
+      boolean drafts,
       String words,
       Pageable page);
 
   /** How many items wait for somebody. */
   @Query("select count(i) from ItemEntity i where " + WAITS)
-  long countWaiting(long me, boolean editor);
+  long countWaiting(long me, boolean decides);
 
   @Query(
       "select new app.blenner.server.item.ItemRepository$StageCount(i.stage, count(i)) from"
           + " ItemEntity i where (:owner is null or i.ownerId = :owner)"
           + SHOWN
           + " group by i.stage")
-  List<StageCount> countByStage(Long owner, long me, boolean editor);
+  List<StageCount> countByStage(Long owner, long me, boolean drafts);
 
   /** How an item stands. */
   record Standing(String key, String title, Stage stage) {}

@@ -9,16 +9,11 @@ import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import app.blenner.core.item.Values;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.preflight.Preflight;
-import app.blenner.core.preflight.StoredFinding;
-import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Severity;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.Topic;
 import app.blenner.core.version.Comparison;
 import app.blenner.server.account.Account;
-import app.blenner.server.asset.UseService;
 import app.blenner.server.item.ItemViews.AttachmentView;
 import app.blenner.server.item.ItemViews.ContentInput;
 import app.blenner.server.item.ItemViews.ContentView;
@@ -53,19 +48,11 @@ class ItemService {
   private final Addresses addresses;
   private final SiteService sites;
   private final ItemStates states;
-  private final ItemChecker checker;
-  private final Dismissals dismissals;
   private final List<ItemNotes> notes;
-  private final UseService uses;
   private final Versions versions;
-  private final ItemWordsRepository words;
-  private final WordsInUse wordsInUse;
-  private final RuleContextService ruleContexts;
-  private final IndexChanges indexChanges;
   private final KindService kinds;
   private final ItemContentPolicy contentPolicy;
-  private final LinkedPieces pieces;
-  private final ItemLinks links;
+  private final ItemDerivatives derivatives;
   private final Clock clock;
   private final SecureRandom random = new SecureRandom();
 
@@ -75,38 +62,22 @@ class ItemService {
       Addresses addresses,
       SiteService sites,
       ItemStates states,
-      ItemChecker checker,
-      Dismissals dismissals,
       List<ItemNotes> notes,
-      UseService uses,
       Versions versions,
-      ItemWordsRepository words,
-      WordsInUse wordsInUse,
-      RuleContextService ruleContexts,
-      IndexChanges indexChanges,
       KindService kinds,
       ItemContentPolicy contentPolicy,
-      LinkedPieces pieces,
-      ItemLinks links,
+      ItemDerivatives derivatives,
       Clock clock) {
     this.items = items;
     this.liveCopies = liveCopies;
     this.addresses = addresses;
     this.sites = sites;
     this.states = states;
-    this.checker = checker;
-    this.dismissals = dismissals;
     this.notes = notes;
-    this.uses = uses;
     this.versions = versions;
-    this.words = words;
-    this.wordsInUse = wordsInUse;
-    this.ruleContexts = ruleContexts;
-    this.indexChanges = indexChanges;
     this.kinds = kinds;
     this.contentPolicy = contentPolicy;
-    this.pieces = pieces;
-    this.links = links;
+    this.derivatives = derivatives;
     this.clock = clock;
   }
 
@@ -269,42 +240,21 @@ class ItemService {
     addresses.reserve(item);
   }
 
-  /** Makes this the working copy. */
+  /** Makes this the working copy, and works out anew what is kept of it. */
   void take(ItemEntity item, Content content, String by) {
+    set(item, content, by);
+    derivatives.note(item, content);
+  }
+
+  /** Makes this the working copy. Whoever does so has {@link ItemDerivatives#note} follow, once it is the last one. */
+  void set(ItemEntity item, Content content, String by) {
     item.working = versions.keep(content, by);
     item.title = content.title();
     item.section = content.section();
     item.slug = content.slug();
     item.language = content.language();
-    Content whole = pieces.whole(content);
-    pieces.note(item.itemKey, false, content);
-    words.note(item.itemKey, whole);
-    ruleContexts.note(item.itemKey, content);
-    wordsInUse.note(item.itemKey, content);
     item.changedAt = clock.instant();
     item.changedBy = by;
-    Kind kind = kinds.kind(item.kind);
-    uses.note(item.itemKey, false, kind.uses(whole));
-    links.note(item.itemKey, false, kind, content);
-    judge(item, content, kind);
-  }
-
-  /** What is found in the working copy, without what is left as it is in spite of a rule that is required. */
-  List<Finding> standing(ItemEntity item, Content content, Kind kind) {
-    return dismissals.withoutOverruled(
-        item.itemKey,
-        checker.findings(item.itemKey, item.working, content, kind),
-        checker.settings(kind));
-  }
-
-  /** Notes what the worklist tells of the working copy. */
-  private void judge(ItemEntity item, Content content, Kind kind) {
-    List<Finding> findings = standing(item, content, kind);
-    item.mustFix = Preflight.count(findings, Severity.MUST_FIX);
-    item.findings = StoredFinding.write(findings);
-    item.findingsBy = Preflight.VERSION;
-    item.differs =
-        liveCopies.findById(item.itemKey).map(l -> !l.live.equals(item.working)).orElse(true);
   }
 
   /** The kind of an item. */
@@ -372,13 +322,7 @@ class ItemService {
     String key = item.itemKey;
     notes.forEach(n -> n.forgetNotes(key));
     addresses.releaseAll(key);
-    uses.forget(key);
-    words.deleteById(key);
-    ruleContexts.forget(key);
-    wordsInUse.forget(key);
-    pieces.forget(key);
-    links.forget(key);
-    dismissals.forget(key);
+    derivatives.forget(key);
     items.delete(item);
   }
 }

@@ -23,13 +23,6 @@ interface ListingRepository extends JpaRepository<ListingEntity, ListingEntity.K
           + " where i.itemKey = l.itemKey and l.itemKey in :keys")
   List<Live> copies(Collection<String> keys);
 
-  /** The same of those that are live now. */
-  @Query(
-      "select new app.blenner.server.item.ListingRepository$Live(l, i.kind)"
-          + " from LiveCopyEntity l, ItemEntity i"
-          + " where i.itemKey = l.itemKey and i.stage = LIVE and l.itemKey in :keys")
-  List<Live> liveCopies(Collection<String> keys);
-
   /** What went live at a place just behind a moment, or at it with a key behind another in the order of lists. */
   @Query(
       "select p.itemKey from ListingEntity p where p.place = :place and p.news = true"

@@ -13,10 +13,7 @@ import app.blenner.server.site.SectionService;
 import app.blenner.server.version.Versions;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -163,21 +160,6 @@ public class PublishedItems {
     return listings.copies(List.of(key)).stream()
         .map(l -> brief(l.copy(), kinds.kind(l.kind()), sections.tree()))
         .findFirst();
-  }
-
-  /** Live items as lists show them, in the order of their keys; those that are not live are left out. */
-  public List<PublishedItem> briefs(List<String> keys) {
-    List<Kind> all = kinds.all();
-    SectionTree tree = sections.tree();
-    Map<String, PublishedItem> found =
-        keys.isEmpty()
-            ? Map.of()
-            : listings.liveCopies(keys).stream()
-                .collect(
-                    Collectors.toMap(
-                        l -> l.copy().itemKey,
-                        l -> brief(l.copy(), Kinds.named(all, l.kind()), tree)));
-    return keys.stream().map(found::get).filter(Objects::nonNull).toList();
   }
 
   private PublishedItem brief(LiveCopyEntity copy, Kind kind, SectionTree tree) {

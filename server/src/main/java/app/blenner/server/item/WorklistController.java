@@ -8,6 +8,7 @@ import app.blenner.core.preflight.Preflight;
 import app.blenner.core.preflight.StoredFinding;
 import app.blenner.core.signoff.NextStep;
 import app.blenner.core.signoff.Right;
+import app.blenner.core.signoff.SignOff;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.ExpiryService;
@@ -144,7 +145,8 @@ class WorklistController {
     ItemFilter filter =
         new ItemFilter(
             words,
-            new ItemFilter.Viewer(asks.id(), asks.role().may(Right.READ_OTHERS_DRAFTS)),
+            new ItemFilter.Viewer(
+                asks.id(), asks.role().may(Right.READ_OTHERS_DRAFTS), SignOff.decides(asks.role())),
             mine ? asks.id() : null,
             waiting,
             stage == null ? "" : stage.name(),
@@ -210,7 +212,8 @@ class WorklistController {
             filter.kind(),
             filter.waiting(),
             filter.who().id(),
-            filter.who().editor(),
+            filter.who().decides(),
+            filter.who().readsDrafts(),
             pattern(filter.words()),
             page);
     return new Lines(

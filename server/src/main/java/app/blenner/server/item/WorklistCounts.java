@@ -39,13 +39,13 @@ class WorklistCounts {
   /** The same by the database alone, which knows fewer of the filters. */
   Totals byDatabase(ItemFilter filter) {
     long me = filter.who().id();
-    boolean editor = filter.who().editor();
+    boolean drafts = filter.who().readsDrafts();
     return new Totals(
-        items.countWaiting(me, editor),
+        items.countWaiting(me, filter.who().decides()),
         items.countByOwnerId(me),
-        items.countByStage(null, me, editor).stream().mapToLong(c -> c.count()).sum(),
+        items.countByStage(null, me, drafts).stream().mapToLong(c -> c.count()).sum(),
         stages(
-            items.countByStage(filter.owner(), me, editor).stream()
+            items.countByStage(filter.owner(), me, drafts).stream()
                 .collect(
                     Collectors.toMap(c -> c.stage().name(), ItemRepository.StageCount::count))));
   }

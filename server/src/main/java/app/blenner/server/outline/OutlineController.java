@@ -23,6 +23,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -133,6 +134,7 @@ class OutlineController {
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
+  @Transactional
   OutlineView add(@Valid @RequestBody OutlineInput given) {
     AccountService.needs(Right.SET_UP);
     OutlineEntity made = new OutlineEntity();
@@ -142,6 +144,7 @@ class OutlineController {
   }
 
   @PutMapping("/{id}")
+  @Transactional
   OutlineView change(@PathVariable long id, @Valid @RequestBody OutlineInput given) {
     AccountService.needs(Right.SET_UP);
     OutlineEntity kept = keep(outlines.get(id), given);
@@ -168,12 +171,14 @@ class OutlineController {
 
   @PostMapping("/{id}/copy")
   @ResponseStatus(HttpStatus.CREATED)
+  @Transactional
   OutlineView copy(@PathVariable long id) {
     AccountService.needs(Right.SET_UP);
     return noted(outlines.copy(id));
   }
 
   @DeleteMapping("/{id}")
+  @Transactional
   void delete(@PathVariable long id) {
     AccountService.needs(Right.SET_UP);
     OutlineEntity gone = outlines.get(id);

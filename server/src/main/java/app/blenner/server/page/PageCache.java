@@ -86,12 +86,16 @@ class PageCache {
         generation.incrementAndGet();
         pages.invalidateAll();
       }
+      long begun = generation.get();
       until =
           library
               .nextExpiry(Instant.ofEpochMilli(now))
               .map(Instant::toEpochMilli)
               .map(end -> Math.min(end, midnightAfter(now)))
               .orElse(midnightAfter(now));
+      if (begun != generation.get()) {
+        until = 0; // it was worked out from what has changed since
+      }
     }
   }
 
@@ -131,9 +135,14 @@ class PageCache {
             answer.location(),
             ReaderName.isIn(answer.html()),
             answer.shows());
-    // Unknown addresses are endless, and a page made while the site changed may be old.
-    if (answer.status() != 404 && begun == generation.get()) {
+    // Unknown addresses are endless.
+    if (answer.status() != 404) {
       pages.put(at, ready);
+      // A page made while the site changed may be old. Looked at after it is kept: a change from
+      // here on finds it there.
+      if (begun != generation.get()) {
+        pages.asMap().remove(at, ready);
+      }
     }
     return ready;
   }

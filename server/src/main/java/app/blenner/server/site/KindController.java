@@ -13,6 +13,7 @@ import app.blenner.server.site.KindViews.KindStanding;
 import app.blenner.server.site.KindViews.KindView;
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -49,6 +50,7 @@ class KindController {
   }
 
   @PostMapping
+  @Transactional
   KindView addKind(@Valid @RequestBody KindView given) {
     AccountService.needs(Right.SET_UP);
     Kind added = kinds.add(read(given));
@@ -57,6 +59,7 @@ class KindController {
   }
 
   @PutMapping("/{name}")
+  @Transactional
   KindView changeKind(@PathVariable String name, @Valid @RequestBody KindChange given) {
     AccountService.needs(Right.SET_UP);
     Kind changed = kinds.change(name, given.revision(), read(given.kind()));
@@ -68,6 +71,7 @@ class KindController {
    * @param to the kind its items become; empty where it has none
    */
   @DeleteMapping("/{name}")
+  @Transactional
   void deleteKind(@PathVariable String name, @RequestParam(defaultValue = "") String to) {
     AccountService.needs(Right.SET_UP);
     kinds.delete(name, to);

@@ -10,6 +10,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -54,6 +55,7 @@ class MergeFieldController {
   }
 
   @PutMapping
+  @Transactional
   SiteMergeFields changeMergeFields(@Valid @RequestBody SiteMergeFields given) {
     AccountService.needs(Right.SET_UP);
     fields.set(

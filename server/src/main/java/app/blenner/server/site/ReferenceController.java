@@ -10,6 +10,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -76,6 +77,7 @@ class ReferenceController {
   }
 
   @PutMapping
+  @Transactional
   ReferenceLinks changeReferenceLinks(@Valid @RequestBody ReferenceLinks given) {
     AccountService.needs(Right.SET_UP);
     references.set(given.made());

@@ -7,6 +7,7 @@ import app.blenner.server.audit.Audited;
 import app.blenner.server.site.RuleViews.RulesInput;
 import app.blenner.server.site.RuleViews.RulesView;
 import jakarta.validation.Valid;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -31,6 +32,7 @@ class RuleController {
   }
 
   @PutMapping
+  @Transactional
   RulesView setRules(@Valid @RequestBody RulesInput given) {
     AccountService.needs(Right.SET_UP);
     rules.set(given.standards(), given.version());

@@ -15,6 +15,7 @@ import app.blenner.server.site.SectionViews.MoveInput;
 import app.blenner.server.site.SectionViews.SectionInput;
 import app.blenner.server.site.SectionViews.SectionView;
 import jakarta.validation.Valid;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -41,6 +42,7 @@ class SectionController {
   }
 
   @PostMapping("/sections")
+  @Transactional
   SectionView add(@Valid @RequestBody SectionInput given) {
     AccountService.needs(Right.SET_UP);
     Section added = sections.add(given.of(new Section("", "", "").at("")));
@@ -49,6 +51,7 @@ class SectionController {
   }
 
   @PutMapping("/sections/{slug}")
+  @Transactional
   SectionView change(@PathVariable String slug, @Valid @RequestBody SectionInput given) {
     AccountService.needs(Right.SET_UP);
     Section changed = sections.change(slug, given.of(section(slug)));
@@ -57,6 +60,7 @@ class SectionController {
   }
 
   @PostMapping("/sections/{slug}/move")
+  @Transactional
   SectionView move(@PathVariable String slug, @Valid @RequestBody MoveInput given) {
     AccountService.needs(Right.SET_UP);
     Section moved = sections.move(slug, given.parent(), given.before());
@@ -71,6 +75,7 @@ class SectionController {
   }
 
   @PutMapping("/menus")
+  @Transactional
   MenusView menus(@Valid @RequestBody MenusView given) {
     AccountService.needs(Right.SET_UP);
     MenusView set = MenusView.of(menus.set(given.menus()));
@@ -80,6 +85,7 @@ class SectionController {
 
   /** Puts an item into the menus, or takes it out of them. */
   @PutMapping("/menus/items/{key}")
+  @Transactional
   MenusView place(@PathVariable String key, @Valid @RequestBody InMenus given) {
     AccountService.needs(Right.SET_UP);
     MenusView set = MenusView.of(menus.place(key, given.main(), given.foot()));
@@ -88,6 +94,7 @@ class SectionController {
   }
 
   @PutMapping("/front")
+  @Transactional
   FrontView front(@Valid @RequestBody FrontView given) {
     AccountService.needs(Right.SET_UP);
     FrontPage front = menus.front(new FrontPage(given.composed(), given.listed()));

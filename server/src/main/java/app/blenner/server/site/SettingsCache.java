@@ -1,5 +1,6 @@
 package app.blenner.server.site;
 
+import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
@@ -16,15 +17,41 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * transaction reads it from the database, and sees their own change.
  */
 @Component
-class SettingsCache {
+public class SettingsCache {
   private record Kept(long generation, Object value) {}
 
   private final Map<String, Kept> kept = new ConcurrentHashMap<>();
   private final AtomicLong generation = new AtomicLong();
 
+  /** What this thread has read once while nothing of it changes; null where it may change. */
+  private final ThreadLocal<Map<String, Object>> settled = new ThreadLocal<>();
+
+  /**
+   * Does long work that changes no setting, within the transaction that set them: each is read from the database once. Without
+   * this a transaction that writes reads them again whenever they are asked for.
+   */
+  public void whileSettled(Runnable work) {
+    settled.set(new HashMap<>());
+    try {
+      work.run();
+    } finally {
+      settled.remove();
+    }
+  }
+
   /** Something by its name; read where it is not at hand. */
   @SuppressWarnings("unchecked")
   <T> T get(String name, Supplier<T> read) {
+    Map<String, Object> once = settled.get();
+    if (once != null) {
+      // What is read can ask for something else in turn.
+      Object there = once.get(name);
+      if (there == null) {
+        there = read.get();
+        once.put(name, there);
+      }
+      return (T) there;
+    }
     if (!TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
       return read.get();
     }

@@ -11,6 +11,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -43,6 +44,7 @@ class SiteController {
   }
 
   @PutMapping
+  @Transactional
   SiteView name(@Valid @RequestBody SiteName given) {
     AccountService.needs(Right.SET_UP);
     sites.name(given.name, given.tagline, given.language);
@@ -72,6 +74,7 @@ class SiteController {
   }
 
   @PutMapping("/external")
+  @Transactional
   ExternalSettings external(@Valid @RequestBody ExternalSettings given) {
     AccountService.needs(Right.SET_UP);
     try {

@@ -11,6 +11,7 @@ import app.blenner.server.toolset.ToolsetViews.ToolsetStanding;
 import app.blenner.server.toolset.ToolsetViews.ToolsetView;
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -51,12 +52,14 @@ class ToolsetController {
   }
 
   @PostMapping
+  @Transactional
   ToolsetView addToolset(@Valid @RequestBody ToolsetView given) {
     AccountService.needs(Right.SET_UP);
     return noted(toolsets.add(given.toolset()), "a new toolset, “", "”");
   }
 
   @PutMapping("/{name}")
+  @Transactional
   ToolsetView changeToolset(@PathVariable String name, @Valid @RequestBody ToolsetChange given) {
     AccountService.needs(Right.SET_UP);
     return noted(
@@ -64,6 +67,7 @@ class ToolsetController {
   }
 
   @DeleteMapping("/{name}")
+  @Transactional
   void deleteToolset(@PathVariable String name) {
     AccountService.needs(Right.SET_UP);
     noted(toolsets.delete(name), "the toolset “", "” was taken away");
