@@ -69,7 +69,8 @@ public record Finding(
   /** A finding on a block as a whole. */
   public static Finding onBlock(
       Rule rule, Severity level, String message, Place place, List<Fix> fixes) {
-    return inBody(rule, level, message, place.path(), 0, 0, PassageFingerprint.block(place), fixes);
+    return inBody(
+        rule, level, message, place.path(), Words.NONE, PassageFingerprint.block(place), fixes);
   }
 
   /** A finding on a stretch of a block's own text. */
@@ -80,10 +81,20 @@ public record Finding(
         level,
         message,
         place.path(),
-        from,
-        to,
+        new Words(from, to),
         PassageFingerprint.words(place, from, to),
         fixes);
+  }
+
+  /**
+   * Some words of a text.
+   *
+   * @param from their first character
+   * @param to the character after their last
+   */
+  public record Words(int from, int to) {
+    /** The whole text is meant. */
+    public static final Words NONE = new Words(0, 0);
   }
 
   /**
@@ -97,12 +108,12 @@ public record Finding(
       String message,
       String field,
       String text,
-      int from,
-      int to,
+      Words words,
       List<Fix> fixes) {
-    String about = PassageFingerprint.told(field + "\n" + text.substring(from, to));
+    String said = text.substring(words.from, words.to);
+    String about = PassageFingerprint.told(field + "\n" + said);
     return new Finding(
-        rule.id(), level, message, rule.why(), field, null, from, to, about, 1, fixes);
+        rule.id(), level, message, rule.why(), field, null, words.from, words.to, about, 1, fixes);
   }
 
   /** A finding on something that leads somewhere. */
@@ -134,12 +145,11 @@ public record Finding(
       Severity level,
       String message,
       BlockPath path,
-      int from,
-      int to,
+      Words words,
       String about,
       List<Fix> fixes) {
     return new Finding(
-        rule.id(), level, message, rule.why(), "body", path, from, to, about, 1, fixes);
+        rule.id(), level, message, rule.why(), "body", path, words.from, words.to, about, 1, fixes);
   }
 
   /** As a short lasting word: the rule, what it is about, and which of several about the same. */

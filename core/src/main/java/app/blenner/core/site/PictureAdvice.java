@@ -3,9 +3,10 @@ package app.blenner.core.site;
 import app.blenner.core.document.Side;
 import app.blenner.core.document.Width;
 import app.blenner.core.media.FileType;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Plain advice on a picture at the place where it is used, judged by what readers get of it and how large it is shown.
@@ -34,76 +35,94 @@ public record PictureAdvice(String says, String remedy, String width) {
 
   /** What is to be said of a picture in a text. */
   public static List<PictureAdvice> of(SiteAsset asset, Width width, Side side) {
-    List<PictureAdvice> out = new ArrayList<>();
     if (asset.size().isEmpty()) {
-      return out;
+      return List.of();
     }
+    int shown = Sizes.onWideScreen(width, side, asset.width());
+    return Stream.of(onSharpness(asset, shown), onWeight(asset), onPhones(asset), onFormat(asset))
+        .flatMap(Optional::stream)
+        .toList();
+  }
+
+  private static Optional<PictureAdvice> onSharpness(SiteAsset asset, int shown) {
     int own = asset.width();
-    boolean lines = asset.mediaType().equals(FileType.SVG.mediaType());
-    int shown = Sizes.onWideScreen(width, side, own);
-    if (!lines && shown > own) {
-      String by = percent((double) shown / own - 1);
-      out.add(
+    if (asset.mediaType().equals(FileType.SVG.mediaType())) {
+      return Optional.empty();
+    }
+    if (shown > own) {
+      return Optional.of(
           new PictureAdvice(
               "It is shown "
                   + shown
                   + " pixels wide and has only "
                   + own
                   + ": enlarged by "
-                  + by
+                  + percent((double) shown / own - 1)
                   + ", it looks blurred.",
               "Show it as wide as it is, or bring a larger one in.",
               own + "px"));
-    } else if (!lines && own / (shown / PIXELS_PER_INCH) < SHARP_ON_PAPER && !asset.moves()) {
-      long dots = Math.round(own / (shown / PIXELS_PER_INCH));
-      out.add(
-          new PictureAdvice(
-              "Printed, it has "
-                  + dots
-                  + " dots to an inch; from "
-                  + SHARP_ON_PAPER
-                  + " it looks sharp.",
-              "It does for screens. For paper bring one in that is "
-                  + Math.round(shown / PIXELS_PER_INCH * SHARP_ON_PAPER)
-                  + " pixels wide.",
-              ""));
     }
-    if (!asset.hasRenditions() && asset.bytes() > HEAVY) {
-      out.add(
-          new PictureAdvice(
-              String.format(
-                  Locale.ROOT,
-                  "Every reader loads all of it, %.1f MB, on a phone too.",
-                  asset.bytes() / 1e6),
-              asset.moves()
-                  ? "Bring it in as a film: that has a tenth of the weight, and can be stopped."
-                  : "Save it with fewer points, or bring it in as a picture of pixels.",
-              ""));
+    double dots = own / (shown / PIXELS_PER_INCH);
+    if (dots >= SHARP_ON_PAPER || asset.moves()) {
+      return Optional.empty();
     }
+    return Optional.of(
+        new PictureAdvice(
+            "Printed, it has "
+                + Math.round(dots)
+                + " dots to an inch; from "
+                + SHARP_ON_PAPER
+                + " it looks sharp.",
+            "It does for screens. For paper bring one in that is "
+                + Math.round(shown / PIXELS_PER_INCH * SHARP_ON_PAPER)
+                + " pixels wide.",
+            ""));
+  }
+
+  private static Optional<PictureAdvice> onWeight(SiteAsset asset) {
+    if (asset.hasRenditions() || asset.bytes() <= HEAVY) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new PictureAdvice(
+            String.format(
+                Locale.ROOT,
+                "Every reader loads all of it, %.1f MB, on a phone too.",
+                asset.bytes() / 1e6),
+            asset.moves()
+                ? "Bring it in as a film: that has a tenth of the weight, and can be stopped."
+                : "Save it with fewer points, or bring it in as a picture of pixels.",
+            ""));
+  }
+
+  private static Optional<PictureAdvice> onPhones(SiteAsset asset) {
+    int own = asset.width();
     boolean drawn = asset.mediaType().equals("image/png") || asset.mediaType().equals("image/gif");
-    int needed = own * LEGIBLE / PHONE;
-    if (drawn && own >= 3 * PHONE) {
-      out.add(
-          new PictureAdvice(
-              "On a phone it is "
-                  + Math.round(100.0 * PHONE / own)
-                  + " % as large. Letters in it that are lower than "
-                  + needed
-                  + " pixels cannot be read there.",
-              "Say in the text what they say, or cut the picture to what matters.",
-              ""));
+    if (!drawn || own < 3 * PHONE) {
+      return Optional.empty();
     }
+    return Optional.of(
+        new PictureAdvice(
+            "On a phone it is "
+                + Math.round(100.0 * PHONE / own)
+                + " % as large. Letters in it that are lower than "
+                + own * LEGIBLE / PHONE
+                + " pixels cannot be read there.",
+            "Say in the text what they say, or cut the picture to what matters.",
+            ""));
+  }
+
+  private static Optional<PictureAdvice> onFormat(SiteAsset asset) {
     boolean photograph =
         asset.mediaType().equals(FileType.PNG.mediaType())
-            && asset.bytes() > PHOTOGRAPH * own * asset.height();
-    if (photograph) {
-      out.add(
-          new PictureAdvice(
-              "It seems to be a photograph, and is a PNG, a format for drawings.",
-              "As a JPEG it would weigh a fraction in browsers that know no WebP.",
-              ""));
-    }
-    return out;
+            && asset.bytes() > PHOTOGRAPH * asset.width() * asset.height();
+    return photograph
+        ? Optional.of(
+            new PictureAdvice(
+                "It seems to be a photograph, and is a PNG, a format for drawings.",
+                "As a JPEG it would weigh a fraction in browsers that know no WebP.",
+                ""))
+        : Optional.empty();
   }
 
   private static String percent(double share) {

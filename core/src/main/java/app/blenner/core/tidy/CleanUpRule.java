@@ -72,8 +72,7 @@ interface CleanUpRule extends Rule {
                   settings.level(this),
                   message(),
                   spot.path(),
-                  spot.from(),
-                  spot.to(),
+                  new Finding.Words(spot.from(), spot.to()),
                   PassageFingerprint.letters(spot.words()),
                   List.of(fix(language, spot.from()))));
           return false;

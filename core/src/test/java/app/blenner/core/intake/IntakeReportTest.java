@@ -194,7 +194,7 @@ public class IntakeReportTest {
   }
 
   /** However deep something is nested, it is a text or refused in words; it never hangs, and loses no word. */
-  @Test(timeOut = 60_000)
+  @Test(timeOut = 180_000)
   public void nothingNestedHoldsAnybodyUp() {
     for (String[] piece :
         new String[][] {

@@ -92,8 +92,23 @@ class SetUpTransfer {
     } catch (IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage());
     }
-    List<String> changed = new ArrayList<>();
     Site now = sites.site();
+    List<String> changed = new ArrayList<>();
+    bringSite(file, now, changed);
+    bringDealings(file, changed);
+    bringTexts(file, changed);
+    // Last, since it has all items looked over anew.
+    if (file.has("merge-fields") || file.has("kinds") || file.has("rules")) {
+      fields.set(file.has("merge-fields") ? file.site().fields().own() : now.fields().own());
+      if (file.has("merge-fields")) {
+        changed.add("merge fields");
+      }
+    }
+    return new SetUpBrought(changed, file.unknown());
+  }
+
+  /** What the site is called, what can be written in it, and how it looks. */
+  private void bringSite(SetUpFile file, Site now, List<String> changed) {
     Site given = file.site();
     if (file.has("name") || file.has("tagline") || file.has("language")) {
       sites.name(
@@ -122,6 +137,10 @@ class SetUpTransfer {
       houseStyle.set(file.house());
       changed.add("the house style");
     }
+  }
+
+  /** What the site has to do with others. */
+  private void bringDealings(SetUpFile file, List<String> changed) {
     if (file.has("embed-hosts")) {
       external.embedHosts(file.embedHosts());
       changed.add("hosts of embeds");
@@ -134,22 +153,18 @@ class SetUpTransfer {
       external.contactAddress(file.contactAddress());
       changed.add("where messages go");
     }
+  }
+
+  /** What texts begin with, and what is asked of them. */
+  private void bringTexts(SetUpFile file, List<String> changed) {
     if (file.has("outlines")) {
       file.outlines().forEach(this::outline);
       changed.add("outlines and snippets");
     }
     if (file.has("rules")) {
-      rules.put(given.standards());
+      rules.put(file.site().standards());
       changed.add("rules");
     }
-    // Last, since it has all items looked over anew.
-    if (file.has("merge-fields") || file.has("kinds") || file.has("rules")) {
-      fields.set(file.has("merge-fields") ? given.fields().own() : now.fields().own());
-      if (file.has("merge-fields")) {
-        changed.add("merge fields");
-      }
-    }
-    return new SetUpBrought(changed, file.unknown());
   }
 
   private void outline(PackedOutline packed) {

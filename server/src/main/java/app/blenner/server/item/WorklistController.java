@@ -162,6 +162,10 @@ class WorklistController {
             until == null ? null : until.plusDays(1).atStartOfDay(clock.getZone()).toInstant(),
             among.keys(nowhere, expiring),
             order);
+    return worklist(filter, wanted);
+  }
+
+  private Worklist worklist(ItemFilter filter, PageRequest wanted) {
     Optional<ItemFinder.Listed> listed =
         finder.find(filter, (int) wanted.getOffset(), wanted.getPageSize());
     Lines found = listed.map(l -> lines(l.found())).orElseGet(() -> lines(filter, wanted));

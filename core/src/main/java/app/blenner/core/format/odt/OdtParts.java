@@ -119,6 +119,107 @@ final class OdtParts {
     out.append("</text:list-style>");
   }
 
+  private static final String HEADING =
+      " fo:margin-top=\"0.6cm\" fo:margin-bottom=\"0.2cm\" fo:keep-with-next=\"always\"";
+
+  private static final String BOLD = " fo:font-weight=\"bold\"";
+
+  /** The styles of a file, by the names that word processors give them (OpenDocument 1.3 part 3, 16.2). */
+  private static final List<ParagraphStyle> STYLES =
+      List.of(
+          new ParagraphStyle("Standard", "Standard", "", "", "", 0),
+          new ParagraphStyle(
+              "Text_20_body", "Text body", "Standard", " fo:margin-bottom=\"0.3cm\"", "", 0),
+          new ParagraphStyle(
+              "Title",
+              "Title",
+              "Standard",
+              " fo:margin-bottom=\"0.4cm\"",
+              " fo:font-size=\"24pt\" fo:font-weight=\"bold\"",
+              0),
+          new ParagraphStyle(
+              "Subtitle",
+              "Subtitle",
+              "Standard",
+              " fo:margin-bottom=\"0.4cm\"",
+              " fo:font-size=\"14pt\"",
+              0),
+          new ParagraphStyle(
+              "Heading_20_1", "Heading 1", "Standard", HEADING, BOLD + " fo:font-size=\"18pt\"", 1),
+          new ParagraphStyle(
+              "Heading_20_2", "Heading 2", "Standard", HEADING, BOLD + " fo:font-size=\"15pt\"", 2),
+          new ParagraphStyle(
+              "Heading_20_3", "Heading 3", "Standard", HEADING, BOLD + " fo:font-size=\"13pt\"", 3),
+          new ParagraphStyle(
+              "Heading_20_4", "Heading 4", "Standard", HEADING, BOLD + " fo:font-size=\"12pt\"", 4),
+          new ParagraphStyle(
+              "Heading_20_5", "Heading 5", "Standard", HEADING, BOLD + " fo:font-size=\"12pt\"", 5),
+          new ParagraphStyle(
+              "Heading_20_6", "Heading 6", "Standard", HEADING, BOLD + " fo:font-size=\"12pt\"", 6),
+          new ParagraphStyle(
+              "Quotations",
+              "Quotations",
+              "Standard",
+              " fo:margin-left=\"1cm\" fo:margin-right=\"1cm\" fo:margin-bottom=\"0.3cm\"",
+              " fo:font-style=\"italic\"",
+              0),
+          new ParagraphStyle(
+              "Caption",
+              "Caption",
+              "Standard",
+              " fo:margin-bottom=\"0.3cm\"",
+              " fo:font-size=\"10pt\"",
+              0),
+          new ParagraphStyle(
+              "Preformatted_20_Text",
+              "Preformatted Text",
+              "Standard",
+              "",
+              " style:font-name=\"Liberation Mono\" fo:font-size=\"10pt\"",
+              0),
+          new ParagraphStyle(
+              "Callout",
+              "Callout",
+              "Standard",
+              " fo:margin-left=\"0.5cm\" fo:padding-left=\"0.3cm\" fo:border-left=\"3pt solid #575f72\"",
+              "",
+              0),
+          new ParagraphStyle(
+              "Horizontal_20_Line",
+              "Horizontal Line",
+              "Standard",
+              " fo:border-bottom=\"0.5pt solid #000000\" fo:margin-bottom=\"0.5cm\"",
+              "",
+              0));
+
+  /**
+   * A style of paragraphs.
+   *
+   * @param name its name within the file, where a space is written as {@code _20_}
+   * @param shown its name as people read it
+   * @param parent the name of the style it is based on, or empty
+   * @param paragraph its properties as a paragraph, as attributes
+   * @param text its properties as text, as attributes
+   * @param outline the level of heading it is for; 0 for none
+   */
+  private record ParagraphStyle(
+      String name, String shown, String parent, String paragraph, String text, int outline) {
+
+    void write(StringBuilder out) {
+      out.append(
+          "<style:style style:name=\""
+              + name
+              + "\" style:display-name=\""
+              + shown
+              + "\" style:family=\"paragraph\"");
+      out.append(parent.isEmpty() ? "" : " style:parent-style-name=\"" + parent + "\"");
+      out.append(outline > 0 ? " style:default-outline-level=\"" + outline + "\"" : "").append(">");
+      out.append(paragraph.isEmpty() ? "" : "<style:paragraph-properties" + paragraph + "/>");
+      out.append(text.isEmpty() ? "" : "<style:text-properties" + text + "/>");
+      out.append("</style:style>");
+    }
+  }
+
   static String styles(String language) {
     String[] parts = language.split("-");
     String country = parts.length > 1 && parts[1].length() == 2 ? parts[1] : "none";
@@ -131,97 +232,8 @@ final class OdtParts {
             + "\" fo:country=\""
             + Markup.escaped(country)
             + "\"/></style:default-style>");
-    style(out, "Standard", "Standard", "", "", "", 0);
-    style(out, "Text_20_body", "Text body", "Standard", " fo:margin-bottom=\"0.3cm\"", "", 0);
-    style(
-        out,
-        "Title",
-        "Title",
-        "Standard",
-        " fo:margin-bottom=\"0.4cm\"",
-        " fo:font-size=\"24pt\" fo:font-weight=\"bold\"",
-        0);
-    style(
-        out,
-        "Subtitle",
-        "Subtitle",
-        "Standard",
-        " fo:margin-bottom=\"0.4cm\"",
-        " fo:font-size=\"14pt\"",
-        0);
-    int[] sizes = {18, 15, 13, 12, 12, 12};
-    for (int level = 1; level <= 6; level++) {
-      style(
-          out,
-          "Heading_20_" + level,
-          "Heading " + level,
-          "Standard",
-          " fo:margin-top=\"0.6cm\" fo:margin-bottom=\"0.2cm\" fo:keep-with-next=\"always\"",
-          " fo:font-weight=\"bold\" fo:font-size=\"" + sizes[level - 1] + "pt\"",
-          level);
-    }
-    style(
-        out,
-        "Quotations",
-        "Quotations",
-        "Standard",
-        " fo:margin-left=\"1cm\" fo:margin-right=\"1cm\" fo:margin-bottom=\"0.3cm\"",
-        " fo:font-style=\"italic\"",
-        0);
-    style(
-        out,
-        "Caption",
-        "Caption",
-        "Standard",
-        " fo:margin-bottom=\"0.3cm\"",
-        " fo:font-size=\"10pt\"",
-        0);
-    style(
-        out,
-        "Preformatted_20_Text",
-        "Preformatted Text",
-        "Standard",
-        "",
-        " style:font-name=\"Liberation Mono\" fo:font-size=\"10pt\"",
-        0);
-    style(
-        out,
-        "Callout",
-        "Callout",
-        "Standard",
-        " fo:margin-left=\"0.5cm\" fo:padding-left=\"0.3cm\" fo:border-left=\"3pt solid #575f72\"",
-        "",
-        0);
-    style(
-        out,
-        "Horizontal_20_Line",
-        "Horizontal Line",
-        "Standard",
-        " fo:border-bottom=\"0.5pt solid #000000\" fo:margin-bottom=\"0.5cm\"",
-        "",
-        0);
+    STYLES.forEach(style -> style.write(out));
     return out.append("</office:styles></office:document-styles>").toString();
-  }
-
-  private static void style(
-      StringBuilder out,
-      String name,
-      String display,
-      String parent,
-      String paragraph,
-      String text,
-      int outline) {
-    out.append(
-        "<style:style style:name=\""
-            + name
-            + "\" style:display-name=\""
-            + display
-            + "\" style:family=\"paragraph\"");
-    out.append(parent.isEmpty() ? "" : " style:parent-style-name=\"" + parent + "\"");
-    out.append(outline > 0 ? " style:default-outline-level=\"" + outline + "\"" : "").append(">");
-    out.append(paragraph.isEmpty() ? "" : "<style:paragraph-properties" + paragraph + "/>");
-    out.append(text.isEmpty() ? "" : "<style:text-properties" + text + "/>");
-    out.append("</style:style>");
   }
 
   static String meta(String title, String language) {

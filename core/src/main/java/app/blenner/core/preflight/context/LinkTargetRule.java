@@ -12,6 +12,7 @@ import app.blenner.core.rule.LinkedItem;
 import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
+import app.blenner.core.rule.RuleTable;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -26,8 +27,6 @@ import java.util.function.BiFunction;
 /** What is behind the links of a text: items of the site, and places elsewhere. */
 public final class LinkTargetRule extends BasicRule {
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
-
-  private static final String FOUND = "WCAG 2.2, success criterion 2.4.4 Link Purpose; RFC 9110, ";
 
   /** The rules by which places elsewhere are asked. */
   public static final Set<String> OUTSIDE =
@@ -56,96 +55,64 @@ public final class LinkTargetRule extends BasicRule {
   }
 
   private static List<Rule> made() {
-    return List.of(
-        new LinkTargetRule(
-            new RuleDescriptor(
-                "link-item-gone",
-                "Links to items that are gone",
-                "Readers who follow it are descriptor that there is nothing.",
-                "Common practice: no link of a site leads to nothing of its own",
-                RuleSeverity.ADVISED,
-                "another target for one link",
-                "other targets for %d links"),
-            (lead, context) ->
-                shown(lead, context) == LinkedItem.Shown.NO_MORE
-                    ? "This leads to an item that is in the bin or deleted."
-                    : "",
-            (lead, context) -> List.of(lead.leading("Take the link off", null))),
-        new LinkTargetRule(
-            new RuleDescriptor(
-                "link-item-hidden",
-                "Links to items readers cannot see",
-                "Until that item is live, readers who follow it are descriptor that there is nothing.",
-                "Common practice: what leads to each other goes live together",
-                RuleSeverity.LOOK,
-                "a look at one link to an item that is not live",
-                "a look at %d links to items that are not live"),
-            (lead, context) ->
-                shown(lead, context) == LinkedItem.Shown.NOT_YET
-                    ? "“"
-                        + target(lead, context).title()
-                        + "” is not live; readers cannot see it yet."
-                    : "",
-            (lead, context) -> List.of()),
-        new LinkTargetRule(
-            new RuleDescriptor(
-                "link-broken",
-                "Links to places elsewhere that are gone",
-                "Readers who follow it find nothing there, and blame this page.",
-                FOUND + "404 and 410",
-                RuleSeverity.OFF,
-                "another target for one broken link",
-                "other targets for %d broken links"),
-            (lead, context) -> verdict(lead, context, Verdict.BROKEN),
-            (lead, context) -> List.of(lead.leading("Take the link off", null))),
-        new LinkTargetRule(
-            new RuleDescriptor(
-                "link-doubtful",
-                "Links that answered oddly",
-                "Programs cannot tell whether readers find something there. You can.",
-                FOUND + "401 to 599",
-                RuleSeverity.OFF,
-                "a look at one link that answered oddly",
-                "a look at %d links that answered oddly"),
-            (lead, context) -> verdict(lead, context, Verdict.DOUBTFUL),
-            (lead, context) -> List.of()),
-        new LinkTargetRule(
-            new RuleDescriptor(
-                "link-moved",
-                "Links to places that have moved",
-                "The old address leads on today, and one day it will not any more.",
-                "RFC 9110, 301 Moved Permanently and 308 Permanent Redirect",
-                RuleSeverity.OFF,
-                "the new address for one link",
-                "new addresses for %d links"),
-            (lead, context) -> {
-              LinkAnswer answer = context.answers().get(lead.address().value());
-              return answer == null || moved(answer) == null
-                  ? ""
-                  : "This has moved for good to " + answer.leadsTo() + on(answer);
-            },
-            (lead, context) ->
-                List.of(
-                    lead.leading(
-                        "Link the new address",
-                        moved(context.answers().get(lead.address().value()))))),
-        new LinkTargetRule(
-            new RuleDescriptor(
-                "link-not-secure",
-                "Links without encryption",
-                "What readers ask for there can be read and changed on its way.",
-                "RFC 9110, section 4.2.2: the https scheme",
-                RuleSeverity.OFF,
-                "encryption for one link",
-                "encryption for %d links"),
-            (lead, context) -> {
-              LinkAnswer answer = context.answers().get(lead.address().value());
-              return answer == null || !answer.secure()
-                  ? ""
-                  : "This begins with http://, and answers with https:// as well" + on(answer);
-            },
-            (lead, context) ->
-                List.of(lead.leading("Link it with https://", secure(lead.address())))));
+    return RuleTable.beside(LinkTargetRule.class, "links.yaml").rows("rules").stream()
+        .map(r -> (Rule) new LinkTargetRule(r.descriptor(), wrong(r.id()), mends(r.id())))
+        .toList();
+  }
+
+  private static Wrong wrong(String rule) {
+    return switch (rule) {
+      case "link-item-gone" -> LinkTargetRule::gone;
+      case "link-item-hidden" -> LinkTargetRule::notLive;
+      case "link-broken" -> (lead, context) -> verdict(lead, context, Verdict.BROKEN);
+      case "link-doubtful" -> (lead, context) -> verdict(lead, context, Verdict.DOUBTFUL);
+      case "link-moved" -> LinkTargetRule::hasMoved;
+      case "link-not-secure" -> LinkTargetRule::couldBeSecure;
+      default -> throw new IllegalStateException(rule);
+    };
+  }
+
+  private static Mends mends(String rule) {
+    return switch (rule) {
+      case "link-item-gone", "link-broken" ->
+          (lead, context) -> List.of(lead.leading("Take the link off", null));
+      case "link-moved" ->
+          (lead, context) ->
+              List.of(lead.leading("Link the new address", moved(answer(lead, context))));
+      case "link-not-secure" ->
+          (lead, context) -> List.of(lead.leading("Link it with https://", secure(lead.address())));
+      default -> (lead, context) -> List.of();
+    };
+  }
+
+  private static String gone(LinkOccurrence lead, ItemContext context) {
+    return shown(lead, context) == LinkedItem.Shown.NO_MORE
+        ? "This leads to an item that is in the bin or deleted."
+        : "";
+  }
+
+  private static String notLive(LinkOccurrence lead, ItemContext context) {
+    return shown(lead, context) == LinkedItem.Shown.NOT_YET
+        ? "“" + target(lead, context).title() + "” is not live; readers cannot see it yet."
+        : "";
+  }
+
+  private static String hasMoved(LinkOccurrence lead, ItemContext context) {
+    LinkAnswer answer = answer(lead, context);
+    return answer == null || moved(answer) == null
+        ? ""
+        : "This has moved for good to " + answer.leadsTo() + on(answer);
+  }
+
+  private static String couldBeSecure(LinkOccurrence lead, ItemContext context) {
+    LinkAnswer answer = answer(lead, context);
+    return answer == null || !answer.secure()
+        ? ""
+        : "This begins with http://, and answers with https:// as well" + on(answer);
+  }
+
+  private static LinkAnswer answer(LinkOccurrence lead, ItemContext context) {
+    return context.answers().get(lead.address().value());
   }
 
   /** Whether a rule is on that asks how places elsewhere answered. Nobody is asked for the sake of rules that are off. */
@@ -182,7 +149,7 @@ public final class LinkTargetRule extends BasicRule {
   }
 
   private static String verdict(LinkOccurrence lead, ItemContext context, Verdict verdict) {
-    LinkAnswer answer = context.answers().get(lead.address().value());
+    LinkAnswer answer = answer(lead, context);
     return answer == null || answer.verdict() != verdict
         ? ""
         : answer.said().replaceFirst("\\.$", "") + on(answer);

@@ -11,7 +11,7 @@ import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.RuleDescriptor;
-import app.blenner.core.rule.RuleSeverity;
+import app.blenner.core.rule.RuleTable;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -48,80 +48,50 @@ public final class PictureFileRule extends BasicRule {
 
   /** All of them. */
   public static List<Rule> all() {
-    return List.of(
-        new PictureFileRule(
-            new RuleDescriptor(
-                "picture-enlarged",
-                "Pictures shown larger than they are",
-                "Enlarged, a picture looks blurred.",
-                "Common practice: a picture has at least as many pixels as it is shown with",
-                RuleSeverity.ADVISED,
-                "a larger file for one picture",
-                "larger files for %d pictures"),
-            PictureFileRule::enlarged,
-            List.of(
-                Fix.ofBlock(
-                    "Show it as wide as it is",
-                    b -> b instanceof Picture p ? p.asWideAsItIs() : b))),
-        new PictureFileRule(
-            new RuleDescriptor(
-                "picture-heavy",
-                "Pictures that are far too heavy",
-                "Every reader loads all of it, on a phone and a slow line too.",
-                "Common practice: at most a megabyte",
-                RuleSeverity.ADVISED,
-                "a lighter file for one picture",
-                "lighter files for %d pictures"),
-            s ->
-                s.facts.asItIs() && s.facts.bytes() > s.limit * 1_000L
-                    ? String.format(
-                        Locale.ROOT,
-                        "This picture weighs %.1f MB, and every reader loads all of it.",
-                        s.facts.bytes() / 1e6)
-                    : "",
-            List.of(),
-            KILOBYTES),
-        new PictureFileRule(
-            new RuleDescriptor(
-                "picture-moves",
-                "Pictures that move by themselves",
-                "What moves beside a text keeps many people from reading it; a film can be stopped.",
-                "WCAG 2.2, success criterion 2.2.2 Pause, Stop, Hide: at most five seconds",
-                RuleSeverity.ADVISED,
-                "a film instead of one picture that moves",
-                "films instead of %d pictures that move"),
-            s -> moves(s.facts.moves()),
-            List.of()),
-        new PictureFileRule(
-            new RuleDescriptor(
-                "picture-with-words",
-                "Pictures in which there seem to be words",
-                "Words in a picture are not read aloud, not found, not translated, and blurred when enlarged.",
-                "WCAG 2.2, success criterion 1.4.5 Images of Text",
-                RuleSeverity.LOOK,
-                "a look at the words in one picture",
-                "a look at the words in %d pictures"),
-            s ->
-                s.facts.words()
-                    ? "This picture seems to have words in it. They belong in the text too, or in its alternative text."
-                    : "",
-            List.of()),
-        new PictureFileRule(
-            new RuleDescriptor(
-                "picture-licence",
-                "Pictures without a licence",
-                "Who shows a picture without being allowed to may have to pay for it.",
-                "Common practice: no picture goes live before its terms are written down",
-                RuleSeverity.OFF,
-                "the licence of one picture",
-                "the licences of %d pictures"),
-            s ->
-                s.facts.licence().isEmpty()
-                    ? "Nobody has written down on what terms “"
-                        + s.facts.title()
-                        + "” may be shown."
-                    : "",
-            List.of()));
+    return RuleTable.beside(PictureFileRule.class, "pictures.yaml").rows("rules").stream()
+        .map(r -> made(r.descriptor()))
+        .toList();
+  }
+
+  private static Rule made(RuleDescriptor rule) {
+    return switch (rule.id()) {
+      case "picture-enlarged" ->
+          new PictureFileRule(
+              rule,
+              PictureFileRule::enlarged,
+              List.of(
+                  Fix.ofBlock(
+                      "Show it as wide as it is",
+                      b -> b instanceof Picture p ? p.asWideAsItIs() : b)));
+      case "picture-heavy" ->
+          new PictureFileRule(rule, PictureFileRule::heavy, List.of(), KILOBYTES);
+      case "picture-moves" -> new PictureFileRule(rule, s -> moves(s.facts.moves()), List.of());
+      case "picture-with-words" -> new PictureFileRule(rule, PictureFileRule::withWords, List.of());
+      case "picture-licence" ->
+          new PictureFileRule(rule, PictureFileRule::withoutLicence, List.of());
+      default -> throw new IllegalStateException(rule.id());
+    };
+  }
+
+  private static String heavy(Shown s) {
+    return s.facts.asItIs() && s.facts.bytes() > s.limit * 1_000L
+        ? String.format(
+            Locale.ROOT,
+            "This picture weighs %.1f MB, and every reader loads all of it.",
+            s.facts.bytes() / 1e6)
+        : "";
+  }
+
+  private static String withWords(Shown s) {
+    return s.facts.words()
+        ? "This picture seems to have words in it. They belong in the text too, or in its alternative text."
+        : "";
+  }
+
+  private static String withoutLicence(Shown s) {
+    return s.facts.licence().isEmpty()
+        ? "Nobody has written down on what terms “" + s.facts.title() + "” may be shown."
+        : "";
   }
 
   private static String moves(Duration time) {

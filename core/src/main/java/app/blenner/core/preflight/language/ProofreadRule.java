@@ -147,8 +147,7 @@ public final class ProofreadRule extends BasicRule {
                 message(r, text),
                 field,
                 text,
-                r.from(),
-                r.to(),
+                new Finding.Words(r.from(), r.to()),
                 List.of(Fix.ask("Write it otherwise", field))));
       }
     }

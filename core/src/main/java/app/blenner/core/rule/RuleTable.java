@@ -1,0 +1,81 @@
+package app.blenner.core.rule;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Map;
+import org.yaml.snakeyaml.LoaderOptions;
+import org.yaml.snakeyaml.Yaml;
+import org.yaml.snakeyaml.constructor.SafeConstructor;
+
+/**
+ * Rules of one shape as a table in a file of YAML: what each says of itself, and its numbers. What each looks for is code,
+ * found by its id; a rule more is a row more and a function.
+ */
+public final class RuleTable {
+  private final Map<String, List<Map<String, Object>>> groups;
+
+  private RuleTable(Map<String, List<Map<String, Object>>> groups) {
+    this.groups = groups;
+  }
+
+  /**
+   * A row of a table.
+   *
+   * @param cells its cells by their names
+   */
+  public record Row(Map<String, Object> cells) {
+
+    /** The lasting short name of the rule. */
+    public String id() {
+      return text("id");
+    }
+
+    /** A cell of words; the table is wrong where it has none. */
+    public String text(String name) {
+      Object cell = cells.get(name);
+      if (cell == null) {
+        throw new IllegalStateException(cells.get("id") + " has no " + name);
+      }
+      return cell.toString();
+    }
+
+    /** A cell with a whole number. */
+    public int number(String name) {
+      return Integer.parseInt(text(name));
+    }
+
+    /** What a rule says of itself whose row has all of that. */
+    public RuleDescriptor descriptor() {
+      return new RuleDescriptor(
+          id(),
+          text("label"),
+          text("why"),
+          text("reference"),
+          RuleSeverity.valueOf(text("severity")),
+          text("one"),
+          text("many"));
+    }
+  }
+
+  /** The table in a file that stands beside a class. */
+  @SuppressWarnings("unchecked")
+  public static RuleTable beside(Class<?> rules, String name) {
+    try (InputStream in = rules.getResourceAsStream(name)) {
+      if (in == null) {
+        throw new IllegalStateException("There is no table " + name + " beside " + rules + ".");
+      }
+      return new RuleTable(
+          (Map<String, List<Map<String, Object>>>)
+              new Yaml(new SafeConstructor(new LoaderOptions())).load(in));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** The rows of a group, in their order. */
+  public List<Row> rows(String group) {
+    return groups.get(group).stream().map(Row::new).toList();
+  }
+}
