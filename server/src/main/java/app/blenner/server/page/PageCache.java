@@ -87,14 +87,16 @@ class PageCache {
         pages.invalidateAll();
       }
       long begun = generation.get();
-      until =
+      long end =
           library
               .nextExpiry(Instant.ofEpochMilli(now))
               .map(Instant::toEpochMilli)
-              .map(end -> Math.min(end, midnightAfter(now)))
+              .map(expiry -> Math.min(expiry, midnightAfter(now)))
               .orElse(midnightAfter(now));
-      if (begun != generation.get()) {
-        until = 0; // it was worked out from what has changed since
+      synchronized (generation) {
+        if (begun == generation.get()) {
+          until = end; // else it was worked out from what has changed since
+        }
       }
     }
   }
@@ -147,6 +149,18 @@ class PageCache {
     return ready;
   }
 
+  /**
+   * Keeps a page, unless the site has changed since somebody began to make it. One lock with {@link #forget}: between the look
+   * and the keeping nothing may change, since nobody would throw the old page away again.
+   */
+  private void keep(Address at, Ready page, long begun) {
+    synchronized (generation) {
+      if (begun == generation.get()) {
+        pages.put(at, page);
+      }
+    }
+  }
+
   /** The bytes of a page as they are. */
   byte[] body(Ready page) {
     return plain.get(page, p -> Gzip.unpack(p.packed));
@@ -154,12 +168,17 @@ class PageCache {
 
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
   void forget(SiteChanged changed) {
-    generation.incrementAndGet();
-    if (changed.touched().isEmpty()) {
-      pages.invalidateAll();
-    } else {
-      pages.asMap().values().removeIf(page -> !Collections.disjoint(page.shows, changed.touched()));
+    synchronized (generation) {
+      generation.incrementAndGet();
+      if (changed.touched().isEmpty()) {
+        pages.invalidateAll();
+      } else {
+        pages
+            .asMap()
+            .values()
+            .removeIf(page -> !Collections.disjoint(page.shows, changed.touched()));
+      }
+      until = 0;
     }
-    until = 0;
   }
 }
