@@ -2,7 +2,7 @@
  * The floors of the front end: app, places, sheet, shared. What lies below knows nothing of what lies above, no place
  * knows another, and no file or folder leads back to itself.
  */
-const places = '(assets|bench|importing|inbox|notebook|outlines|sections|setup|worklist)'
+const places = '(account|assets|bench|importing|inbox|notebook|outlines|report|sections|setup|worklist)'
 
 module.exports = {
   forbidden: [

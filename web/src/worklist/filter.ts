@@ -70,7 +70,12 @@ const texts = [
   'words',
 ] as const
 
-function read(params: URLSearchParams): Filter {
+function number(typed: string | null, otherwise: number): number {
+  return typed !== null && /^\d{1,6}$/.test(typed) ? Number(typed) : otherwise
+}
+
+/** The filter an address holds; what it does not know, or what is not a number, is as if it were not there. */
+export function read(params: URLSearchParams): Filter {
   const order = params.get('order') ?? ''
   return {
     ...(Object.fromEntries(texts.map((name) => [name, params.get(name) ?? ''])) as Pick<
@@ -83,12 +88,13 @@ function read(params: URLSearchParams): Filter {
     nowhere: params.get('nowhere') === 'yes',
     expiring: params.get('expiring') === 'yes',
     order: (orders.includes(order) ? order : 'BEST') as Filter['order'],
-    page: Number(params.get('page') ?? 0),
-    size: Number(params.get('size') ?? 25),
+    page: number(params.get('page'), 0),
+    size: number(params.get('size'), 25),
   }
 }
 
-function written(filter: Filter): URLSearchParams {
+/** The address of a filter; what is as it usually is stays out of it. */
+export function written(filter: Filter): URLSearchParams {
   const out = new URLSearchParams()
   if (filter.mine) out.set('whose', 'mine')
   if (filter.waiting) out.set('waiting', 'yes')

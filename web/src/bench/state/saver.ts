@@ -178,7 +178,8 @@ export class Saver {
       return await working
     } finally {
       this.running = null
-      if (this.dirty && !this.isHeld() && this.now.status.is !== 'unreachable') this.schedule(PAUSE)
+      // What the server refuses it refuses again; the next change is sent, and so is what was unreachable, in its time.
+      if (this.dirty && !this.isHeld() && !['unreachable', 'refused'].includes(this.now.status.is)) this.schedule(PAUSE)
     }
   }
 

@@ -1,0 +1,11 @@
+import { defineConfig } from 'vitest/config'
+
+/** The front end's logic, without a browser; what only a browser can show is tested in `e2e/`. */
+export default defineConfig({
+  test: {
+    environment: 'jsdom',
+    include: ['src/**/*.test.ts'],
+    restoreMocks: true,
+    coverage: { provider: 'v8', include: ['src/**/*.ts'], exclude: ['src/**/*.d.ts'], reporter: ['text-summary'] },
+  },
+})
