@@ -20,6 +20,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javax.tools.JavaCompiler;
 import javax.tools.StandardJavaFileManager;
@@ -213,5 +215,22 @@ public class CodeShapeTest {
     Set<String> found = new TreeSet<>(types.keySet());
     found.retainAll(NO_NAMES);
     assertEquals(found, Set.of());
+  }
+
+  /** What an addition costs is told as it is: whoever makes it cheaper, or dearer, says so in the page about adding. */
+  @Test
+  public void theCostOfABlockIsTold() throws IOException {
+    Matcher told =
+        Pattern.compile("the divider, is named in (\\d+) files of the core")
+            .matcher(Files.readString(Path.of("../docs/adding.md")).replaceAll("\\s+", " "));
+    assertTrue(told.find(), "docs/adding.md tells it");
+    Pattern name = Pattern.compile("\\bDivider\\b");
+    long files = 0;
+    try (Stream<Path> all = Files.walk(Path.of("../core/src/main/java"))) {
+      for (Path source : all.filter(p -> p.toString().endsWith(".java")).toList()) {
+        files += name.matcher(Files.readString(source)).find() ? 1 : 0;
+      }
+    }
+    assertEquals(files, Long.parseLong(told.group(1)));
   }
 }

@@ -139,12 +139,7 @@ class PageCache {
             answer.shows());
     // Unknown addresses are endless.
     if (answer.status() != 404) {
-      pages.put(at, ready);
-      // A page made while the site changed may be old. Looked at after it is kept: a change from
-      // here on finds it there.
-      if (begun != generation.get()) {
-        pages.asMap().remove(at, ready);
-      }
+      keep(at, ready, begun);
     }
     return ready;
   }
