@@ -22,6 +22,7 @@ import { type Underlined, underlining } from '../plugins/underlines'
 import { tools } from '../tools/registry'
 import { replacement, withWords } from './changes'
 import { Followed } from './followed'
+import { hearCursor } from './hearing'
 import { type SheetHooks, silent } from './hooks'
 import { narrowed } from './narrowed'
 import { nodeViews } from './nodeViews'
@@ -31,11 +32,6 @@ import { directionOf, pluginsOf } from './plugins'
 /** Whether a block is picked as a whole: one with nothing to write in, and a figure, whose caption is apart. */
 export function isPickedWhole(node: Node): boolean {
   return node.isAtom || (!!node.type.spec.draggable && !!specOf(node))
-}
-
-/** What a view of ProseMirror has besides what its types say. */
-interface Observing {
-  domObserver: { flush: () => void }
 }
 
 /**
@@ -235,8 +231,7 @@ export class Sheet implements SheetHost {
   /** Carries a command out and leaves the keyboard where it is. */
   apply(command: Command) {
     if (!this.view) return
-    // Where somebody has just clicked is told by the browser a moment later; a command goes by it all the same.
-    if (this.view.hasFocus()) (this.view as unknown as Observing).domObserver.flush()
+    hearCursor(this.view)
     command(this.view.state, this.view.dispatch, this.view)
   }
 

@@ -15,6 +15,7 @@ import { linkBeforeEnter } from '../plugins/typing'
 import { chosenKeys, keysNow } from '../tools/ownKeys'
 import { tools } from '../tools/registry'
 import { canUse, type Tool } from '../tools/tool'
+import { hearCursor } from './hearing'
 
 type Handler = (view: EditorView, event: KeyboardEvent) => boolean
 
@@ -128,7 +129,9 @@ function handled(handle: Handler): Plugin {
   return new Plugin({
     props: {
       handleKeyDown: (view, event) => {
-        return !isThirdLevel(event) && handle(view, event)
+        if (isThirdLevel(event)) return false
+        hearCursor(view)
+        return handle(view, event)
       },
     },
   })

@@ -80,6 +80,27 @@ public class InsertTest extends BenchTest {
     }
   }
 
+  /** On a busy page keys come before the browser tells where the cursor went. */
+  @Test
+  public void keysGoByWhereTheCursorIsAndNotByWhereItWas() {
+    openWith("<p>Before.</p>");
+    page.evaluate(
+        """
+        () => {
+          getSelection().selectAllChildren(document.querySelector('.ProseMirror p'))
+          getSelection().collapseToEnd()
+          for (const [key, keyCode] of [['Enter', 13], ['/', 191]]) {
+            document.activeElement.dispatchEvent(
+              new KeyboardEvent('keydown', { key, keyCode, bubbles: true, cancelable: true }))
+          }
+        }
+        """);
+    assertThat(page.getByPlaceholder("What shall go in? Escape goes back")).isFocused();
+    page.keyboard().type("divider");
+    press("Enter");
+    assertEquals(stored(), "<p>Before.</p>\n<hr>");
+  }
+
   @Test
   public void aGalleryIsPickedInOrder() {
     onNewLine();
