@@ -5,6 +5,7 @@ import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -74,9 +75,12 @@ final class DemoData {
     }
   }
 
-  /** What tells this run of the tests from others: the process that started all that test. */
-  private static long run() {
-    return ProcessHandle.current().parent().map(ProcessHandle::pid).orElse(0L);
+  /** What tells this run of the tests from others: the process that started all that test, whose number comes again one day. */
+  private static String run() {
+    return ProcessHandle.current()
+        .parent()
+        .map(p -> p.pid() + "-" + p.info().startInstant().map(Instant::toEpochMilli).orElse(0L))
+        .orElse("alone");
   }
 
   private static Path filled(Path data) {

@@ -16,34 +16,15 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import org.testng.annotations.AfterClass;
-import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 
 /** A start is whole or refused: in one sentence, with what to do, an exit code, and nothing made or changed. */
 @Test(groups = TestDatabase.OF_THE_FILE)
 public class StartTest {
-  private Path kept;
-
-  /** A data folder with a site in it, to be copied. */
-  @BeforeClass(alwaysRun = true)
-  public void make() throws IOException {
-    kept = Files.createTempDirectory("blenner-kept");
-    Running.at("demo", kept).close();
-  }
-
-  @AfterClass(alwaysRun = true)
-  public void unlock() {
-    kept.toFile().setWritable(true);
-  }
-
-  private Path copy() throws IOException {
+  /** A data folder with a site in it. */
+  private static Path copy() throws IOException {
     Path to = Files.createTempDirectory("blenner-copy").resolve("data");
-    try (Stream<Path> all = Files.walk(kept)) {
-      for (Path from : all.toList()) {
-        Files.copy(from, to.resolve(kept.relativize(from).toString()));
-      }
-    }
+    DemoData.into(to);
     return to;
   }
 

@@ -33,22 +33,14 @@ final class TestDatabase {
 
   /** What a server with this data folder is told. */
   static synchronized List<String> told(Path data) {
-    if (EMBEDDED) {
-      return List.of();
-    }
-    try {
-      make(name(data), "");
-      return at(name(data));
-    } catch (Exception e) {
-      throw new IllegalStateException("no PostgreSQL for the tests", e);
-    }
+    return EMBEDDED ? List.of() : named(name(data));
   }
 
-  /** What a server is told that keeps its data in an empty database of this name. */
+  /** What a server is told that keeps its data in the database of this name, an empty one where there is none. */
   static synchronized List<String> named(String name) {
     try {
       make(name, "");
-      return at(name);
+      return List.of("--blenner.database=" + address(name), "--blenner.database-user=postgres");
     } catch (Exception e) {
       throw new IllegalStateException("no PostgreSQL for the tests", e);
     }
@@ -59,10 +51,6 @@ final class TestDatabase {
     if (!EMBEDDED) {
       make(name(data), " template " + DemoData.TEMPLATE);
     }
-  }
-
-  private static List<String> at(String name) {
-    return List.of("--blenner.database=" + address(name), "--blenner.database-user=postgres");
   }
 
   private static String name(Path data) {

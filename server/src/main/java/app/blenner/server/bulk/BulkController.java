@@ -24,11 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 class BulkController {
   private static final String LONG = "There is no word so long here.";
 
-  private final BulkService several;
+  private final BulkService bulk;
   private final ItemChanges items;
 
-  BulkController(BulkService several, ItemChanges items) {
-    this.several = several;
+  BulkController(BulkService bulk, ItemChanges items) {
+    this.bulk = bulk;
     this.items = items;
   }
 
@@ -96,43 +96,43 @@ class BulkController {
 
   @PostMapping("/editor/api/bulk/look")
   List<BulkLine> look(@Valid @RequestBody BulkInput given) {
-    return several.look(given.keys, given.change(), AccountService.current());
+    return bulk.look(given.keys, given.change(), AccountService.current());
   }
 
   @PostMapping("/editor/api/bulk")
   BulkProgress begin(@Valid @RequestBody BulkInput given) {
-    return several.begin(given.keys, given.change(), given.told, AccountService.current());
+    return bulk.begin(given.keys, given.change(), given.told, AccountService.current());
   }
 
   @GetMapping("/editor/api/bulk")
   List<BulkProgress> latest() {
-    return several.latest(AccountService.current());
+    return bulk.latest(AccountService.current());
   }
 
   @GetMapping("/editor/api/bulk/{id}")
   BulkProgress progress(@PathVariable long id) {
-    return several.progress(id, AccountService.current());
+    return bulk.progress(id, AccountService.current());
   }
 
   @PostMapping("/editor/api/bulk/{id}/stop")
   BulkProgress stop(@PathVariable long id) {
-    several.stop(id, AccountService.current());
-    return several.progress(id, AccountService.current());
+    bulk.stop(id, AccountService.current());
+    return bulk.progress(id, AccountService.current());
   }
 
   @PostMapping("/editor/api/bulk/{id}/undo")
   BulkProgress undo(@PathVariable long id) {
-    return several.undo(id, AccountService.current());
+    return bulk.undo(id, AccountService.current());
   }
 
   /** Gives a section up: its items go where it is said, then it goes itself. */
   @PostMapping("/editor/api/site/sections/{slug}/giving-up")
   BulkProgress giveUp(@PathVariable String slug, @Valid @RequestBody GiveUpInput given) {
     AccountService.needs(Right.SET_UP);
-    return several.begin(
+    return bulk.begin(
         items.inSection(slug),
-        several.leaving(slug, given.to),
-        several.tellLeaving(slug, given.to),
+        bulk.leaving(slug, given.to),
+        bulk.tellLeaving(slug, given.to),
         AccountService.current());
   }
 }

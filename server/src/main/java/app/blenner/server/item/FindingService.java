@@ -111,7 +111,8 @@ class FindingService {
 
   /** Notes it anew after something was left or taken up again. That is no change of the item: whoever has it open goes on. */
   private void noteFound(ItemEntity item, Kind kind) {
-    List<Finding> findings = derivatives.openFindings(item, itemService.content(item), kind);
+    List<Finding> findings =
+        derivatives.openFindings(item.itemKey, item.working, itemService.content(item), kind);
     items.note(
         item.itemKey,
         item.working,

@@ -10,6 +10,7 @@ import app.blenner.server.asset.UseService;
 import app.blenner.server.site.KindService;
 import java.util.List;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -68,17 +69,21 @@ class ItemDerivatives {
     noteFindings(item, content, kind);
   }
 
-  /** What is found in the working copy, without what is left as it is in spite of a rule that is required. */
-  List<Finding> openFindings(ItemEntity item, Content content, Kind kind) {
+  /**
+   * What is found in a state of an item, without what is left as it is in spite of a rule that is required. No transaction is
+   * begun for it: looking takes long, and settings are at hand only for those who do not write.
+   *
+   * @param version the hash of the content
+   */
+  @Transactional(propagation = Propagation.SUPPORTS)
+  List<Finding> openFindings(String key, String version, Content content, Kind kind) {
     return dismissals.withoutOverruled(
-        item.itemKey,
-        checker.findings(item.itemKey, item.working, content, kind),
-        checker.settings(kind));
+        key, checker.findings(key, version, content, kind), checker.settings(kind));
   }
 
   /** Notes what the worklist tells of the working copy. */
   private void noteFindings(ItemEntity item, Content content, Kind kind) {
-    List<Finding> findings = openFindings(item, content, kind);
+    List<Finding> findings = openFindings(item.itemKey, item.working, content, kind);
     item.mustFix = Preflight.count(findings, Severity.MUST_FIX);
     item.findings = StoredFinding.write(findings);
     item.findingsBy = Preflight.VERSION;

@@ -28,8 +28,7 @@ public class RecheckJob {
   private final ItemRepository items;
   private final Versions versions;
   private final KindService kinds;
-  private final ItemChecker checker;
-  private final Dismissals dismissals;
+  private final ItemDerivatives derivatives;
   private final LinkedPieces pieces;
   private final ItemLinks links;
   private final ItemWordsRepository words;
@@ -46,8 +45,7 @@ public class RecheckJob {
       ItemRepository items,
       Versions versions,
       KindService kinds,
-      ItemChecker checker,
-      Dismissals dismissals,
+      ItemDerivatives derivatives,
       LinkedPieces pieces,
       ItemLinks links,
       ItemWordsRepository words,
@@ -61,8 +59,7 @@ public class RecheckJob {
     this.items = items;
     this.versions = versions;
     this.kinds = kinds;
-    this.checker = checker;
-    this.dismissals = dismissals;
+    this.derivatives = derivatives;
     this.pieces = pieces;
     this.links = links;
     this.words = words;
@@ -116,11 +113,7 @@ public class RecheckJob {
   private void judge(ItemRepository.Judged item) {
     Content content = versions.content(item.working());
     Kind kind = kinds.kind(item.kind());
-    List<Finding> findings =
-        dismissals.withoutOverruled(
-            item.key(),
-            checker.findings(item.key(), item.working(), content, kind),
-            checker.settings(kind));
+    List<Finding> findings = derivatives.openFindings(item.key(), item.working(), content, kind);
     transaction.executeWithoutResult(
         status -> {
           int noted =

@@ -35,15 +35,15 @@ public class KindService {
       Caffeine.newBuilder().maximumSize(2L * MOST).build();
 
   private final ObjectProvider<KindUses> uses;
-  private final SettingsCache atHand;
+  private final SettingsCache cache;
   private final ApplicationEventPublisher events;
 
   KindService(
       KindRepository kinds,
       ObjectProvider<KindUses> uses,
-      SettingsCache atHand,
+      SettingsCache cache,
       ApplicationEventPublisher events) {
-    this.atHand = atHand;
+    this.cache = cache;
     this.kinds = kinds;
     this.uses = uses;
     this.events = events;
@@ -52,7 +52,7 @@ public class KindService {
   /** All kinds, in the order they are offered. */
   @Transactional(readOnly = true)
   public List<Kind> all() {
-    return atHand.get("kinds", this::readAll);
+    return cache.get("kinds", this::readAll);
   }
 
   private List<Kind> readAll() {
