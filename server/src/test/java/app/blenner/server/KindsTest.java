@@ -6,7 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Answer;
 import app.blenner.server.Running.Visitor;
-import app.blenner.server.item.RecheckJob;
+import app.blenner.server.item.checks.RecheckJob;
 import java.io.IOException;
 import java.util.Map;
 import org.testng.annotations.AfterClass;

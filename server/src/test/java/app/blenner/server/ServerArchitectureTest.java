@@ -6,9 +6,14 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 import static org.testng.Assert.assertEquals;
 
 import app.blenner.server.start.PreparedStart;
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import jakarta.persistence.Entity;
 import java.util.List;
 import java.util.Set;
@@ -26,14 +31,45 @@ public class ServerArchitectureTest {
           .withImportOption(new ImportOption.DoNotIncludeTests())
           .importPackages("app.blenner.server");
 
+  /** The first package below the root: what belongs together, and answers others through its services. */
+  private static String area(JavaClass c) {
+    return c.getPackageName().replaceFirst("^(app\\.blenner\\.server\\.[^.]+).*", "$1");
+  }
+
+  private static final DescribedPredicate<JavaClass> ROWS =
+      DescribedPredicate.describe(
+          "entities and repositories",
+          c -> c.isAnnotatedWith(Entity.class) || c.isAssignableTo(Repository.class));
+
   @Test
-  public void entitiesNeverLeaveTheirPackage() {
-    classes().that().areAnnotatedWith(Entity.class).should().bePackagePrivate().check(server);
+  public void entitiesAndRepositoriesNeverLeaveTheirArea() {
+    ArchCondition<JavaClass> stayAtHome =
+        new ArchCondition<>("be used in their own area only") {
+          @Override
+          public void check(JavaClass row, ConditionEvents events) {
+            row.getDirectDependenciesToSelf().stream()
+                .filter(d -> !area(d.getOriginClass()).equals(area(row)))
+                .forEach(d -> events.add(SimpleConditionEvent.violated(d, d.getDescription())));
+          }
+        };
+    classes().that(ROWS).should(stayAtHome).check(server);
+  }
+
+  /** A row that several rooms of an area share stands in its store; any other is its room's own affair. */
+  @Test
+  public void onlyAStoreSharesItsEntitiesAndRepositories() {
+    classes()
+        .that(ROWS)
+        .and()
+        .resideOutsideOfPackage("..store")
+        .should()
+        .bePackagePrivate()
+        .check(server);
   }
 
   @Test
-  public void repositoriesNeverLeaveTheirPackage() {
-    classes().that().areAssignableTo(Repository.class).should().bePackagePrivate().check(server);
+  public void roomsOfItemsHaveNoCycles() {
+    slices().matching("app.blenner.server.item.(*)..").should().beFreeOfCycles().check(server);
   }
 
   @Test

@@ -4,7 +4,7 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Visitor;
-import app.blenner.server.item.RecheckJob;
+import app.blenner.server.item.checks.RecheckJob;
 import app.blenner.server.version.VersionGarbageCollector;
 import java.time.Duration;
 import org.springframework.jdbc.core.JdbcTemplate;

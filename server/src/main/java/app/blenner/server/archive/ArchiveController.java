@@ -5,7 +5,7 @@ import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
-import app.blenner.server.item.DraftGuard;
+import app.blenner.server.item.content.DraftGuard;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.SiteService;
 import jakarta.servlet.http.HttpServletResponse;

@@ -12,7 +12,7 @@ import app.blenner.core.site.Section;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.AssetService;
-import app.blenner.server.item.ItemImport;
+import app.blenner.server.item.transfer.ItemImport;
 import app.blenner.server.message.MessageService;
 import app.blenner.server.notebook.NotebookService;
 import app.blenner.server.outline.OutlineService;

@@ -7,7 +7,7 @@ import app.blenner.core.toolset.ContentPolicy;
 import app.blenner.core.toolset.Toolset;
 import app.blenner.core.toolset.Use;
 import app.blenner.server.account.AccountService;
-import app.blenner.server.item.OwnAddresses;
+import app.blenner.server.item.addresses.OwnAddresses;
 import app.blenner.server.toolset.ToolsetService;
 import java.util.Optional;
 import java.util.Set;

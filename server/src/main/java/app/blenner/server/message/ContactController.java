@@ -6,7 +6,7 @@ import app.blenner.core.message.Submission;
 import app.blenner.core.site.FormPage;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.SitePaths;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.page.SitePages;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

@@ -2,7 +2,7 @@ package app.blenner.server.notebook;
 
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.terms.Terms;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.site.SiteService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

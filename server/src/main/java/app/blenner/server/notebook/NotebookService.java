@@ -2,9 +2,9 @@ package app.blenner.server.notebook;
 
 import app.blenner.core.archive.PackedNote;
 import app.blenner.core.document.PlainText;
-import app.blenner.server.item.ItemNotes;
-import app.blenner.server.item.NotesChanged;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.checks.ItemNotes;
+import app.blenner.server.item.checks.NotesChanged;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.problem.Problem;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -20,7 +20,7 @@ import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
 import app.blenner.server.asset.MediaFiles;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.HouseStyleService;
 import app.blenner.server.site.SiteService;

@@ -10,7 +10,7 @@ import app.blenner.core.signoff.Role;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
-import app.blenner.server.item.LinkedPieces;
+import app.blenner.server.item.links.LinkedPieces;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.EditorChanged;
 import app.blenner.server.site.SiteChanged;

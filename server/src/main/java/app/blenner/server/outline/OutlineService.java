@@ -7,7 +7,7 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.piece.Pieces;
-import app.blenner.server.item.SnippetSource;
+import app.blenner.server.item.links.SnippetSource;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.KindService;
 import java.security.SecureRandom;

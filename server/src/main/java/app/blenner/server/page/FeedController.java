@@ -6,7 +6,7 @@ import app.blenner.core.site.ListPlace;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.Site;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.site.SiteService;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.charset.StandardCharsets;

@@ -10,7 +10,7 @@ import app.blenner.core.site.SectionList;
 import app.blenner.core.site.Site;
 import app.blenner.core.site.SitePaths;
 import app.blenner.core.site.Topic;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.page.PublicPages.Answer;
 import app.blenner.server.site.SiteChanged;
 import java.util.ArrayList;

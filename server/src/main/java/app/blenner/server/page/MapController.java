@@ -3,7 +3,7 @@ package app.blenner.server.page;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.SectionTree;
 import app.blenner.core.site.Site;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.site.SiteService;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.io.IOException;

@@ -6,7 +6,7 @@ import app.blenner.core.site.Library;
 import app.blenner.core.site.ListPlace;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.SiteAsset;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.site.SiteChanged;
 import java.time.Instant;
 import java.util.HashSet;

@@ -4,7 +4,7 @@ import app.blenner.core.search.SearchedText;
 import app.blenner.core.site.Paging;
 import app.blenner.core.site.SearchPage;
 import app.blenner.server.find.ItemFinder;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;

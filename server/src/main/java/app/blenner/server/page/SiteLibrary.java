@@ -7,7 +7,7 @@ import app.blenner.core.site.Library;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.asset.AssetService;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.outline.OutlineService;
 import app.blenner.server.site.ExternalService;
 import java.time.Clock;

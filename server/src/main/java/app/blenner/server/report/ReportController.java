@@ -7,7 +7,7 @@ import app.blenner.core.rule.Severity;
 import app.blenner.core.rule.Standards;
 import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
-import app.blenner.server.item.LiveItemChecker;
+import app.blenner.server.item.marks.LiveItemChecker;
 import app.blenner.server.report.SiteReportRepository.ReportPoint;
 import app.blenner.server.site.RuleService;
 import app.blenner.server.site.RuleViews.RulesInput;

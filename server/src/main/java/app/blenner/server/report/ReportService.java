@@ -2,7 +2,7 @@ package app.blenner.server.report;
 
 import app.blenner.core.rule.Standards;
 import app.blenner.server.account.Account;
-import app.blenner.server.item.LiveItemChecker;
+import app.blenner.server.item.marks.LiveItemChecker;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.report.SiteReportRepository.ReportPoint;
 import app.blenner.server.site.SiteService;

@@ -3,7 +3,7 @@ package app.blenner.server.report;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Severity;
-import app.blenner.server.item.LiveItemChecker.Looked;
+import app.blenner.server.item.marks.LiveItemChecker.Looked;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;

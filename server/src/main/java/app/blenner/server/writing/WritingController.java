@@ -8,7 +8,7 @@ import app.blenner.core.house.Contrast;
 import app.blenner.core.house.HouseStyle;
 import app.blenner.core.language.Length;
 import app.blenner.core.language.Slug;
-import app.blenner.server.item.PublishedItems;
+import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.HouseStyleService;
 import jakarta.validation.Valid;

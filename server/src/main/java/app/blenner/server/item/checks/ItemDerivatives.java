@@ -1,0 +1,110 @@
+package app.blenner.server.item.checks;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.StoredFinding;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Severity;
+import app.blenner.server.asset.UseService;
+import app.blenner.server.item.links.ItemLinks;
+import app.blenner.server.item.links.LinkedPieces;
+import app.blenner.server.item.store.ItemEntity;
+import app.blenner.server.item.store.LiveCopyRepository;
+import app.blenner.server.item.words.ItemWords;
+import app.blenner.server.item.words.WordsInUse;
+import app.blenner.server.site.KindService;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * What is worked out from a working copy and kept beside it, so that lists, search and other items need not read its text:
+ * its words, what it uses and leads to, what it says of itself, and what rules find in it. All of it can be worked out anew
+ * from the text at any time.
+ */
+@Component
+@Transactional
+public class ItemDerivatives {
+  private final LiveCopyRepository liveCopies;
+  private final ItemWords words;
+  private final WordsInUse wordsInUse;
+  private final UseService uses;
+  private final LinkedPieces pieces;
+  private final ItemLinks links;
+  private final RuleContextService ruleContexts;
+  private final KindService kinds;
+  private final ItemChecker checker;
+  private final Dismissals dismissals;
+
+  ItemDerivatives(
+      LiveCopyRepository liveCopies,
+      ItemWords words,
+      WordsInUse wordsInUse,
+      UseService uses,
+      LinkedPieces pieces,
+      ItemLinks links,
+      RuleContextService ruleContexts,
+      KindService kinds,
+      ItemChecker checker,
+      Dismissals dismissals) {
+    this.liveCopies = liveCopies;
+    this.words = words;
+    this.wordsInUse = wordsInUse;
+    this.uses = uses;
+    this.pieces = pieces;
+    this.links = links;
+    this.ruleContexts = ruleContexts;
+    this.kinds = kinds;
+    this.checker = checker;
+    this.dismissals = dismissals;
+  }
+
+  /** Works all of it out from the working copy of an item. */
+  public void note(ItemEntity item, Content content) {
+    String key = item.itemKey;
+    Kind kind = kinds.kind(item.kind);
+    Content whole = pieces.whole(content);
+    pieces.note(key, false, content);
+    words.note(key, whole);
+    ruleContexts.note(key, content);
+    wordsInUse.note(key, content);
+    uses.note(key, false, kind.uses(whole));
+    links.note(key, false, kind, content);
+    noteFindings(item, content, kind);
+  }
+
+  /**
+   * What is found in a state of an item, without what is left as it is in spite of a rule that is required. No transaction is
+   * begun for it: looking takes long, and settings are at hand only for those who do not write.
+   *
+   * @param version the hash of the content
+   */
+  @Transactional(propagation = Propagation.SUPPORTS)
+  public List<Finding> openFindings(String key, String version, Content content, Kind kind) {
+    return dismissals.withoutOverruled(
+        key, checker.findings(key, version, content, kind), checker.settings(kind));
+  }
+
+  /** Notes what the worklist tells of the working copy. */
+  private void noteFindings(ItemEntity item, Content content, Kind kind) {
+    List<Finding> findings = openFindings(item.itemKey, item.working, content, kind);
+    item.mustFix = Preflight.count(findings, Severity.MUST_FIX);
+    item.findings = StoredFinding.write(findings);
+    item.findingsBy = Preflight.VERSION;
+    item.differs =
+        liveCopies.findById(item.itemKey).map(l -> !l.live.equals(item.working)).orElse(true);
+  }
+
+  /** Forgets all of it, since the item goes. */
+  public void forget(String key) {
+    uses.forget(key);
+    words.forget(key);
+    ruleContexts.forget(key);
+    wordsInUse.forget(key);
+    pieces.forget(key);
+    links.forget(key);
+    dismissals.forget(key);
+  }
+}

@@ -1,0 +1,166 @@
+package app.blenner.server.item.checks;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.piece.Pieces;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.StoredFinding;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Severity;
+import app.blenner.server.asset.UseService;
+import app.blenner.server.item.links.ItemLinks;
+import app.blenner.server.item.links.LinkedPieces;
+import app.blenner.server.item.store.IndexChanges;
+import app.blenner.server.item.store.ItemRepository;
+import app.blenner.server.item.store.LiveCopyRepository;
+import app.blenner.server.item.words.ItemWords;
+import app.blenner.server.item.words.WordsInUse;
+import app.blenner.server.site.KindService;
+import app.blenner.server.version.Versions;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.data.domain.Limit;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Looks anew at items whose findings were made by other rules than today's. */
+@Component
+public class RecheckJob {
+  private static final Logger LOG = LoggerFactory.getLogger(RecheckJob.class);
+  private static final int BATCH = 50;
+
+  private final ItemRepository items;
+  private final Versions versions;
+  private final KindService kinds;
+  private final ItemDerivatives derivatives;
+  private final LinkedPieces pieces;
+  private final ItemLinks links;
+  private final ItemWords words;
+  private final UseService uses;
+  private final LiveCopyRepository liveCopies;
+  private final WordsInUse wordsInUse;
+  private final RuleContextService ruleContexts;
+  private final RecheckQueue recheckQueue;
+  private final IndexChanges indexChanges;
+  private final TransactionTemplate transaction;
+  private volatile boolean stopped;
+
+  RecheckJob(
+      ItemRepository items,
+      Versions versions,
+      KindService kinds,
+      ItemDerivatives derivatives,
+      LinkedPieces pieces,
+      ItemLinks links,
+      ItemWords words,
+      UseService uses,
+      LiveCopyRepository liveCopies,
+      WordsInUse wordsInUse,
+      RuleContextService ruleContexts,
+      RecheckQueue recheckQueue,
+      IndexChanges indexChanges,
+      TransactionTemplate transaction) {
+    this.items = items;
+    this.versions = versions;
+    this.kinds = kinds;
+    this.derivatives = derivatives;
+    this.pieces = pieces;
+    this.links = links;
+    this.words = words;
+    this.uses = uses;
+    this.liveCopies = liveCopies;
+    this.wordsInUse = wordsInUse;
+    this.ruleContexts = ruleContexts;
+    this.recheckQueue = recheckQueue;
+    this.indexChanges = indexChanges;
+    this.transaction = transaction;
+  }
+
+  /**
+   * How far looking anew has come.
+   *
+   * @param left how many items are still to be looked at
+   * @param stopped whether somebody stopped it
+   */
+  record Looking(long left, boolean stopped) {}
+
+  Looking standing() {
+    return new Looking(items.countByFindingsByLessThan(Preflight.VERSION), stopped);
+  }
+
+  /** Stops looking, until somebody says to go on or the server starts anew; readers miss nothing by that. */
+  void stop(boolean stop) {
+    stopped = stop;
+  }
+
+  /** Soon after each start, since rules change with the program, and after a kind asks for something else. */
+  @Scheduled(initialDelay = 1, fixedDelay = 5, timeUnit = TimeUnit.SECONDS)
+  public void lookAnew() {
+    recheckQueue.settle();
+    List<ItemRepository.Judged> some;
+    String after = "";
+    int looked = 0;
+    do {
+      some = stopped ? List.of() : items.judgedByOthers(Preflight.VERSION, after, Limit.of(BATCH));
+      for (ItemRepository.Judged item : some) {
+        judge(item);
+        after = item.key();
+      }
+      looked += some.size();
+    } while (!some.isEmpty());
+    if (looked > 0) {
+      LOG.info("{} items were looked at with the rules of this version", looked);
+    }
+  }
+
+  /** Not as a change of the item: whoever has it open goes on writing. One that was saved meanwhile is left as it is. */
+  private void judge(ItemRepository.Judged item) {
+    Content content = versions.content(item.working());
+    Kind kind = kinds.kind(item.kind());
+    List<Finding> findings = derivatives.openFindings(item.key(), item.working(), content, kind);
+    transaction.executeWithoutResult(
+        status -> {
+          int noted =
+              items.note(
+                  item.key(),
+                  item.working(),
+                  Preflight.count(findings, Severity.MUST_FIX),
+                  StoredFinding.write(findings),
+                  Preflight.VERSION);
+          if (noted > 0) {
+            indexChanges.mark(List.of(item.key()));
+            ruleContexts.note(item.key(), content);
+            wordsInUse.note(item.key(), content);
+            links.note(item.key(), false, kind, content);
+            noteForReaders(item.key(), kind);
+            lookInPieces(item.key(), content, kind);
+          }
+        });
+  }
+
+  private void noteForReaders(String key, Kind kind) {
+    if (items.isLive(key)) {
+      liveCopies
+          .findById(key)
+          .ifPresent(live -> links.note(key, true, kind, versions.content(live.live)));
+    }
+  }
+
+  /** What is found in an item, and which files it shows, is also what its pieces hold. */
+  private void lookInPieces(String key, Content content, Kind kind) {
+    if (!Pieces.in(content.body()).isEmpty()) {
+      Content whole = pieces.whole(content);
+      words.note(key, whole);
+      uses.note(key, false, kind.uses(whole));
+    }
+    if (pieces.areLinkedForReaders(key)) {
+      liveCopies
+          .findById(key)
+          .map(live -> versions.content(live.live))
+          .ifPresent(live -> uses.note(key, true, kind.uses(pieces.whole(live))));
+    }
+  }
+}

@@ -1,0 +1,98 @@
+package app.blenner.server.item.checks;
+
+import app.blenner.server.asset.FactsChanged;
+import app.blenner.server.item.store.ItemRepository;
+import app.blenner.server.outside.AnswerChanged;
+import app.blenner.server.proofread.ItemProofread;
+import app.blenner.server.site.SiteChanged;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Has items looked over anew whom a change elsewhere concerns. That is done a little later and by nobody's request, since
+ * two people who save two items of one title would otherwise wait for each other.
+ */
+@Component
+class RecheckQueue {
+  private static final String ASSET = SiteChanged.asset("");
+
+  private final ItemRepository items;
+  private final SayingRepository sayings;
+  private final TransactionTemplate transaction;
+  private final Set<RecheckCause> waiting = new LinkedHashSet<>();
+
+  RecheckQueue(ItemRepository items, SayingRepository sayings, TransactionTemplate transaction) {
+    this.items = items;
+    this.sayings = sayings;
+    this.transaction = transaction;
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  void add(RecheckCause concern) {
+    synchronized (waiting) {
+      waiting.add(concern);
+    }
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  void changed(SiteChanged change) {
+    change.touched().stream()
+        .filter(t -> t.startsWith(ASSET))
+        .forEach(t -> add(new RecheckCause.Asset(t.substring(ASSET.length()))));
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  void answered(AnswerChanged change) {
+    add(new RecheckCause.Items(change.items()));
+  }
+
+  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  void noted(NotesChanged change) {
+    add(new RecheckCause.Items(List.of(change.item())));
+  }
+
+  @EventListener
+  void known(FactsChanged facts) {
+    facts.names().forEach(name -> add(new RecheckCause.Asset(name)));
+  }
+
+  @EventListener
+  void read(ItemProofread read) {
+    add(new RecheckCause.Items(List.of(read.item())));
+  }
+
+  /** Once a day everything is looked over anew, since days go by for rules too. */
+  @Scheduled(cron = "0 10 3 * * *")
+  void daily() {
+    transaction.executeWithoutResult(status -> items.lookAnewAtAll());
+  }
+
+  /** Notes of all that are concerned by now that they are to be looked over anew. */
+  void settle() {
+    List<RecheckCause> now;
+    synchronized (waiting) {
+      now = List.copyOf(waiting);
+      waiting.clear();
+    }
+    now.forEach(concern -> transaction.executeWithoutResult(status -> settle(concern)));
+  }
+
+  private void settle(RecheckCause concern) {
+    if (concern instanceof RecheckCause.Target t) {
+      items.lookAnewAtLeading(t.key());
+    } else if (concern instanceof RecheckCause.Saying s) {
+      sayings.lookAnew(s.said(), s.words(), s.key());
+    } else if (concern instanceof RecheckCause.Asset a) {
+      items.lookAnewAtUsing(a.name());
+    } else if (concern instanceof RecheckCause.Items i) {
+      items.lookAnewAt(i.keys());
+    }
+  }
+}

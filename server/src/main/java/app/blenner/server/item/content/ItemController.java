@@ -1,0 +1,70 @@
+package app.blenner.server.item.content;
+
+import app.blenner.server.account.AccountService;
+import app.blenner.server.item.content.ItemViews.ContentInput;
+import app.blenner.server.item.content.ItemViews.ItemState;
+import app.blenner.server.item.content.ItemViews.ItemView;
+import app.blenner.server.item.content.ItemViews.NewItem;
+import app.blenner.server.item.content.ItemViews.Resolve;
+import app.blenner.server.item.content.ItemViews.Save;
+import jakarta.validation.Valid;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One item at a time. */
+@RestController
+@RequestMapping("/editor/api/items")
+class ItemController {
+  private final ItemService items;
+
+  ItemController(ItemService items) {
+    this.items = items;
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  ItemView create(@Valid @RequestBody NewItem wanted) {
+    return items.create(wanted, AccountService.current());
+  }
+
+  @GetMapping("/{key}")
+  ItemView view(@PathVariable String key) {
+    return items.view(key, AccountService.current());
+  }
+
+  @PostMapping("/{key}/copy")
+  @ResponseStatus(HttpStatus.CREATED)
+  ItemView copy(@PathVariable String key) {
+    return items.copy(key, AccountService.current());
+  }
+
+  @PutMapping("/{key}")
+  ItemState save(@PathVariable String key, @Valid @RequestBody Save save) {
+    return items.save(key, save, AccountService.current());
+  }
+
+  /** What tells somebody's text from the one that is kept, to be chosen between. */
+  @PostMapping("/{key}/comparison")
+  ComparisonView compare(@PathVariable String key, @Valid @RequestBody ContentInput mine) {
+    return ComparisonView.of(items.compare(key, mine), items.kind(key));
+  }
+
+  /** Somebody leaves the item; one left with nothing in it vanishes. */
+  @PostMapping("/{key}/leaving")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void leave(@PathVariable String key) {
+    items.leave(key);
+  }
+
+  @PostMapping("/{key}/resolution")
+  ItemView resolve(@PathVariable String key, @Valid @RequestBody Resolve choice) {
+    return items.resolve(key, choice, AccountService.current());
+  }
+}

@@ -1,0 +1,110 @@
+package app.blenner.server.item.links;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.item.Content;
+import app.blenner.core.piece.Pieces;
+import app.blenner.server.item.store.ItemRepository;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Where pieces that are kept once stand in the items. */
+@Service
+@Transactional
+public class LinkedPieces {
+  private static final int TOLD = 50;
+
+  /**
+   * Where a piece stands.
+   *
+   * @param items how many items link it
+   * @param some the first of them
+   */
+  public record PieceUses(long items, List<UsingItem> some) {}
+
+  /** An item that links a piece. */
+  public record UsingItem(String key, String title) {}
+
+  private final PieceUseRepository uses;
+  private final ItemRepository items;
+  private final List<SnippetSource> ready;
+
+  LinkedPieces(PieceUseRepository uses, ItemRepository items, List<SnippetSource> ready) {
+    this.uses = uses;
+    this.items = items;
+    this.ready = ready;
+  }
+
+  /** A content with what its pieces hold in their places. */
+  public Content whole(Content content) {
+    return Pieces.in(content.body()).isEmpty()
+        ? content
+        : content.withBody(Pieces.filled(content.body(), this::piece));
+  }
+
+  private Optional<Document> piece(String key) {
+    return ready.stream().flatMap(r -> r.piece(key).stream()).findFirst();
+  }
+
+  /** The keys of all pieces that can be linked. */
+  public Set<String> keys() {
+    return ready.stream().flatMap(r -> r.keys().stream()).collect(Collectors.toSet());
+  }
+
+  /** Notes which pieces an item links now, in its working copy or in what readers see. */
+  public void note(String itemKey, boolean forReaders, Content content) {
+    Set<String> now = Pieces.in(content.body());
+    Set<String> before =
+        uses.findAllByItemKeyAndForReaders(itemKey, forReaders).stream()
+            .map(u -> u.piece)
+            .collect(Collectors.toCollection(HashSet::new));
+    if (now.equals(before)) {
+      return; // nearly every save
+    }
+    uses.forget(itemKey, forReaders);
+    for (String piece : now) {
+      PieceUseEntity entity = new PieceUseEntity();
+      entity.itemKey = itemKey;
+      entity.forReaders = forReaders;
+      entity.piece = piece;
+      uses.save(entity);
+    }
+  }
+
+  /** Whether what readers see of an item links any piece. */
+  public boolean areLinkedForReaders(String itemKey) {
+    return !uses.findAllByItemKeyAndForReaders(itemKey, true).isEmpty();
+  }
+
+  public void forget(String itemKey) {
+    uses.forget(itemKey);
+  }
+
+  public void withdrawn(String itemKey) {
+    uses.forget(itemKey, true);
+  }
+
+  public void clear() {
+    uses.deleteAllInBatch();
+  }
+
+  /** Where a piece stands. */
+  @Transactional(readOnly = true)
+  public PieceUses of(String piece) {
+    List<UsingItem> some =
+        items.findAllById(uses.items(piece, Limit.of(TOLD))).stream()
+            .map(i -> new UsingItem(i.itemKey, i.title))
+            .toList();
+    return new PieceUses(uses.count(piece), some);
+  }
+
+  /** Has the items looked over anew that link a piece: what can be found in them has changed. */
+  public void changed(String piece) {
+    items.lookAnewAtLinking(piece);
+  }
+}

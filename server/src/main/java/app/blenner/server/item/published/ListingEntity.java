@@ -1,0 +1,27 @@
+package app.blenner.server.item.published;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.IdClass;
+import jakarta.persistence.Table;
+import java.io.Serializable;
+import java.time.Instant;
+
+/** That a live item is listed at a place of the site. */
+@Entity
+@Table(name = "listing")
+@IdClass(ListingEntity.Key.class)
+class ListingEntity {
+  record Key(String itemKey, String place) implements Serializable {}
+
+  /** What {@link app.blenner.core.site.ListPlace} calls it. */
+  @Id String place;
+
+  @Id String itemKey;
+
+  /** Whether it is among the news there, or among the fixed pages. */
+  boolean news;
+
+  /** When readers first saw the item. */
+  Instant liveAt;
+}

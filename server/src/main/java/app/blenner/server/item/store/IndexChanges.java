@@ -1,0 +1,84 @@
+package app.blenner.server.item.store;
+
+import app.blenner.server.find.ItemIndex;
+import jakarta.persistence.PostPersist;
+import jakarta.persistence.PostRemove;
+import jakarta.persistence.PostUpdate;
+import java.util.Collection;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/** Notes which items a transaction changes, and tells the index of them once that is so. */
+@Component
+public class IndexChanges {
+  private final ObjectProvider<ItemIndex> index;
+
+  IndexChanges(ObjectProvider<ItemIndex> index) {
+    this.index = index;
+  }
+
+  @PostPersist
+  @PostUpdate
+  @PostRemove
+  void changed(Object entity) {
+    if (entity instanceof ItemEntity item) {
+      mark(List.of(item.itemKey));
+    } else if (entity instanceof LiveCopyEntity live) {
+      mark(List.of(live.itemKey));
+    }
+  }
+
+  /** Notes items that were changed together, of which nobody tells one by one. */
+  public void mark(Collection<String> keys) {
+    noted().keys.addAll(keys);
+  }
+
+  /** Notes that any item may be another now. */
+  public void markAll() {
+    noted().all = true;
+  }
+
+  private Noted noted() {
+    Noted noted = (Noted) TransactionSynchronizationManager.getResource(this);
+    if (noted == null) {
+      noted = new Noted();
+      TransactionSynchronizationManager.bindResource(this, noted);
+      TransactionSynchronizationManager.registerSynchronization(noted);
+    }
+    return noted;
+  }
+
+  private final class Noted implements TransactionSynchronization {
+    private final Set<String> keys = new LinkedHashSet<>();
+    private boolean all;
+
+    @Override
+    public void afterCommit() {
+      if (all) {
+        index.getObject().anew();
+      } else {
+        index.getObject().changed(keys);
+      }
+    }
+
+    @Override
+    public void suspend() {
+      TransactionSynchronizationManager.unbindResource(IndexChanges.this);
+    }
+
+    @Override
+    public void resume() {
+      TransactionSynchronizationManager.bindResource(IndexChanges.this, this);
+    }
+
+    @Override
+    public void afterCompletion(int status) {
+      TransactionSynchronizationManager.unbindResourceIfPossible(IndexChanges.this);
+    }
+  }
+}

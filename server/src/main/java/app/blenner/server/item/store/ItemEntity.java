@@ -1,0 +1,70 @@
+package app.blenner.server.item.store;
+
+import app.blenner.core.item.Stage;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+
+/** An item and its working copy. */
+@Entity
+@EntityListeners(IndexChanges.class)
+@Table(name = "item")
+public class ItemEntity {
+  public @Id String itemKey;
+
+  /** The name of its kind. */
+  public String kind;
+
+  @Enumerated(EnumType.STRING)
+  public Stage stage;
+
+  public Instant stageSince;
+
+  /** Counts the changes; a save says which one it builds on. */
+  public @Version long revision;
+
+  public long ownerId;
+  public String author;
+  public Instant createdAt;
+  public Instant changedAt;
+  public String changedBy;
+
+  /** Whose change the last one was; 0 where nobody noted it. */
+  public long changedById;
+
+  /** When a change of what is live was sent for review; null while none waits. */
+  public Instant changeSentAt;
+
+  /** Who gave the item back to the person it belongs to; empty while nobody has. */
+  public String givenBackBy = "";
+
+  /** The version that is the working copy. */
+  public String working;
+
+  // What is searched and sorted, and comes from the working copy.
+  public String title = "";
+  public String section = "";
+  public String slug = "";
+  public String language = "";
+
+  public boolean slugByHand;
+
+  /** Must-fix findings when it was last saved, so that the worklist need not look again. */
+  public int mustFix;
+
+  /** All findings then, as {@link app.blenner.core.preflight.StoredFinding} writes them. */
+  @Column(columnDefinition = "text")
+  public String findings = "";
+
+  /** By which version of preflight's rules they were found. */
+  public int findingsBy;
+
+  /** Whether the working copy differs from what is live. */
+  public boolean differs;
+}

@@ -1,0 +1,17 @@
+package app.blenner.server.item.words;
+
+import java.util.List;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface WordInUseRepository extends JpaRepository<WordInUseEntity, String> {
+
+  List<WordInUseEntity> findByItemKey(String itemKey);
+
+  @Query(
+      "select new app.blenner.server.item.words.WordsInUse$Used(min(w.word), count(w)) from WordInUseEntity w"
+          + " where w.field = :field and w.lowerWord like :begins escape '\\'"
+          + " group by w.lowerWord order by count(w) desc, w.lowerWord")
+  List<WordsInUse.Used> used(String field, String begins, Limit limit);
+}

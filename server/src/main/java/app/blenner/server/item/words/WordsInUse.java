@@ -1,0 +1,82 @@
+package app.blenner.server.item.words;
+
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.StandardFields;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The keywords and authors that items have, offered where somebody types one, so that one thing has one name. */
+@Service
+@Transactional
+public class WordsInUse {
+  private static final int LONGEST = 200;
+  private static final int OFFERED = 12;
+
+  /** Where words are offered. */
+  public enum Field {
+    KEYWORDS,
+    AUTHORS
+  }
+
+  /** A word with how many items have it. */
+  public record Used(String word, long items) {}
+
+  private final WordInUseRepository words;
+
+  WordsInUse(WordInUseRepository words) {
+    this.words = words;
+  }
+
+  /** Notes the words of a working copy in the place of those it had. */
+  public void note(String key, Content content) {
+    List<WordInUseEntity> now = new ArrayList<>();
+    add(now, key, Field.KEYWORDS, content.keywords());
+    add(now, key, Field.AUTHORS, StandardFields.texts(content, StandardFields.AUTHORS));
+    List<WordInUseEntity> before = words.findByItemKey(key);
+    if (told(now).equals(told(before))) {
+      return;
+    }
+    List<String> kept = now.stream().map(w -> w.id).toList();
+    words.deleteAll(before.stream().filter(w -> !kept.contains(w.id)).toList());
+    words.saveAll(now);
+  }
+
+  public void forget(String key) {
+    words.deleteAll(words.findByItemKey(key));
+  }
+
+  /** Forgets the words of all items. */
+  public void clear() {
+    words.deleteAllInBatch();
+  }
+
+  private static List<String> told(List<WordInUseEntity> some) {
+    return some.stream().map(w -> w.id + " " + w.word).sorted().toList();
+  }
+
+  private static void add(List<WordInUseEntity> out, String key, Field field, List<String> given) {
+    for (int i = 0; i < given.size(); i++) {
+      String word = given.get(i);
+      if (word.length() <= LONGEST) {
+        WordInUseEntity one = new WordInUseEntity();
+        one.id = key + "/" + field + "/" + i;
+        one.itemKey = key;
+        one.field = field.name();
+        one.word = word;
+        one.lowerWord = word.toLowerCase(Locale.ROOT);
+        out.add(one);
+      }
+    }
+  }
+
+  /** Words in use that begin with some letters, the most used first. */
+  @Transactional(readOnly = true)
+  public List<Used> offered(Field field, String begins) {
+    String escaped = begins.strip().toLowerCase(Locale.ROOT).replaceAll("[\\\\%_]", "\\\\$0");
+    return words.used(field.name(), escaped + "%", Limit.of(OFFERED));
+  }
+}

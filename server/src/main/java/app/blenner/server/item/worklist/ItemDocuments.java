@@ -1,0 +1,123 @@
+package app.blenner.server.item.worklist;
+
+import app.blenner.core.document.Document;
+import app.blenner.core.document.Heading;
+import app.blenner.core.document.RunningText;
+import app.blenner.core.item.Content;
+import app.blenner.core.item.Stage;
+import app.blenner.core.kind.StandardFields;
+import app.blenner.core.preflight.StoredFinding;
+import app.blenner.core.search.SearchedText;
+import app.blenner.server.find.FindSource;
+import app.blenner.server.find.FoundItem;
+import app.blenner.server.item.links.LinkedPieces;
+import app.blenner.server.item.store.ItemEntity;
+import app.blenner.server.item.store.ItemRepository;
+import app.blenner.server.item.store.LiveCopyEntity;
+import app.blenner.server.item.store.LiveCopyRepository;
+import app.blenner.server.site.SiteService;
+import app.blenner.server.version.Versions;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Gives the index the items as they stand. */
+@Component
+@Transactional(readOnly = true, propagation = Propagation.REQUIRES_NEW)
+class ItemDocuments implements FindSource {
+  private final ItemRepository items;
+  private final LiveCopyRepository liveCopies;
+  private final Versions versions;
+  private final LinkedPieces pieces;
+  private final SiteService sites;
+
+  ItemDocuments(
+      ItemRepository items,
+      LiveCopyRepository liveCopies,
+      Versions versions,
+      LinkedPieces pieces,
+      SiteService sites) {
+    this.items = items;
+    this.liveCopies = liveCopies;
+    this.versions = versions;
+    this.pieces = pieces;
+    this.sites = sites;
+  }
+
+  @Override
+  public List<FoundItem> load(Collection<String> keys) {
+    String language = sites.site().language();
+    Map<String, LiveCopyEntity> live =
+        liveCopies.findAllById(keys).stream()
+            .collect(Collectors.toMap(l -> l.itemKey, Function.identity()));
+    List<FoundItem> out = new ArrayList<>();
+    for (ItemEntity item : items.findAllById(keys)) {
+      Content working = versions.content(item.working);
+      out.add(found(item, working, language, false, item.changedAt));
+      if (item.stage == Stage.LIVE && live.containsKey(item.itemKey)) {
+        LiveCopyEntity copy = live.get(item.itemKey);
+        out.add(found(item, versions.content(copy.live), language, true, copy.firstLiveAt));
+      }
+    }
+    return out;
+  }
+
+  @Override
+  public String state() {
+    return items.state().toString();
+  }
+
+  @Override
+  public List<String> keysAfter(String key, int count) {
+    return items.keysAfter(key, Limit.of(count));
+  }
+
+  private FoundItem found(
+      ItemEntity item, Content content, String language, boolean forReaders, Instant at) {
+    Content whole = pieces.whole(content);
+    List<String> authors = StandardFields.texts(content, StandardFields.AUTHORS);
+    return new FoundItem(
+        item.itemKey,
+        forReaders,
+        new FoundItem.Texts(
+            content.languageOn(language),
+            content.title(),
+            content.summary(),
+            headings(whole.body()),
+            content.keywords(),
+            SearchedText.words(whole)),
+        new FoundItem.Standing(
+            item.kind,
+            item.stage.name(),
+            content.section(),
+            content.topics().stream().map(t -> content.section() + "/" + t).toList(),
+            authors.isEmpty() ? List.of(item.author) : authors,
+            item.ownerId,
+            item.stage == Stage.IN_REVIEW
+                || item.stage == Stage.CLEARED
+                || item.changeSentAt != null,
+            !item.givenBackBy.isEmpty(),
+            item.mustFix > 0,
+            StoredFinding.read(item.findings).stream().map(StoredFinding::rule).distinct().toList(),
+            at));
+  }
+
+  private static List<String> headings(Document body) {
+    List<String> out = new ArrayList<>();
+    body.each(
+        block -> {
+          if (block instanceof Heading heading) {
+            out.addAll(RunningText.of(new Document(List.of(heading))));
+          }
+        });
+    return out;
+  }
+}

@@ -1,0 +1,2 @@
+/** Where items are found, counted and filtered. */
+package app.blenner.server.item.worklist;
