@@ -9,6 +9,7 @@ import app.blenner.server.start.PreparedStart;
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaFieldAccess;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchCondition;
@@ -70,6 +71,24 @@ public class ServerArchitectureTest {
   @Test
   public void roomsOfItemsHaveNoCycles() {
     slices().matching("app.blenner.server.item.(*)..").should().beFreeOfCycles().check(server);
+  }
+
+  /** An item that is moved past the one way in would reach readers unasked. */
+  @Test
+  public void onlyTheRoomOfStagesMovesItems() {
+    Set<String> where = Set.of("stage", "stageSince", "changeSentAt", "givenBackBy");
+    noClasses()
+        .that()
+        .resideOutsideOfPackage("app.blenner.server.item.stages..")
+        .should()
+        .setFieldWhere(
+            DescribedPredicate.describe(
+                "a field that says where an item stands is written by another than the item",
+                (JavaFieldAccess a) ->
+                    a.getTargetOwner().getSimpleName().equals("ItemEntity")
+                        && !a.getOriginOwner().equals(a.getTargetOwner())
+                        && where.contains(a.getTarget().getName())))
+        .check(server);
   }
 
   @Test

@@ -22,4 +22,19 @@ public enum Stage {
   public String label() {
     return label;
   }
+
+  /** Whether readers see an item that has come so far. */
+  public boolean isForReaders() {
+    return this == LIVE;
+  }
+
+  /** Whether an item that has come so far waits for somebody to decide about it. */
+  public boolean awaitsDecision() {
+    return this == IN_REVIEW || this == CLEARED;
+  }
+
+  /** Whether an item that has come so far is its owner's own affair, which not everybody may read. */
+  public boolean isPrivate() {
+    return this == DRAFT;
+  }
 }

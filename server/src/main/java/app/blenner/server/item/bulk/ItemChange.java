@@ -2,6 +2,7 @@ package app.blenner.server.item.bulk;
 
 import app.blenner.core.item.Stage;
 import app.blenner.core.signoff.Action;
+import app.blenner.server.item.stages.StageService;
 import java.time.Instant;
 import java.util.List;
 
@@ -68,7 +69,12 @@ public record ItemChange(
       Instant stageSince,
       String live,
       Instant changeSentAt,
-      String givenBackBy) {}
+      String givenBackBy) {
+
+    StageService.Position position() {
+      return new StageService.Position(stage, stageSince, changeSentAt, givenBackBy);
+    }
+  }
 
   /**
    * What was done to an item.

@@ -21,6 +21,7 @@ import app.blenner.server.item.checks.ItemChecker;
 import app.blenner.server.item.content.ItemService;
 import app.blenner.server.item.content.ItemStates;
 import app.blenner.server.item.links.ItemLinks;
+import app.blenner.server.item.stages.LiveCopies;
 import app.blenner.server.item.stages.StageService;
 import app.blenner.server.item.store.ItemEntity;
 import app.blenner.server.item.store.ItemRepository;
@@ -48,6 +49,7 @@ public class ItemChanges {
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
   private final StageService stages;
+  private final LiveCopies readers;
   private final Addresses addresses;
   private final ItemStates states;
   private final ItemLinks links;
@@ -60,6 +62,7 @@ public class ItemChanges {
       ItemRepository items,
       LiveCopyRepository liveCopies,
       StageService stages,
+      LiveCopies readers,
       Addresses addresses,
       ItemStates states,
       ItemLinks links,
@@ -70,6 +73,7 @@ public class ItemChanges {
     this.items = items;
     this.liveCopies = liveCopies;
     this.stages = stages;
+    this.readers = readers;
     this.addresses = addresses;
     this.states = states;
     this.links = links;
@@ -91,15 +95,15 @@ public class ItemChanges {
    */
   public Done change(String key, ItemChange change, Account by) {
     ItemEntity item = itemService.get(key);
-    if (item.stage == Stage.DRAFT
+    if (item.stage.isPrivate()
         && item.ownerId != by.id()
         && !by.role().may(Right.READ_OTHERS_DRAFTS)) {
       throw Problem.unusable(Right.READ_OTHERS_DRAFTS.refusal());
     }
     Before before = before(item);
-    Set<String> seen = stages.places(key);
+    Set<String> seen = readers.places(key);
     List<String> told = new ArrayList<>();
-    boolean sameForReaders = item.stage == Stage.LIVE && !item.differs;
+    boolean sameForReaders = item.stage.isForReaders() && !item.differs;
     content(item, change, by, told);
     if (!told.isEmpty() && change.forReaders() && sameForReaders) {
       forReaders(item, by, told);
@@ -109,7 +113,7 @@ public class ItemChanges {
     }
     items.saveAndFlush(item);
     if (!told.isEmpty()) {
-      stages.tell(item, seen);
+      readers.tell(item, seen);
     }
     if (change.action() != null) {
       act(item, change.action(), by, told);
@@ -249,7 +253,7 @@ public class ItemChanges {
       told.add("Readers do not see it yet: " + blocked);
       return;
     }
-    stages.show(item, item.working);
+    readers.show(item, item.working);
   }
 
   /** What readers see leaves a section too, also where it is another text than the working copy. */
@@ -262,7 +266,7 @@ public class ItemChanges {
     Content now = versions.content(live.live);
     Content next = changed(site, now, change);
     String slug = addresses.free(site, next.section(), now.slug(), item.kind, item.itemKey);
-    stages.show(item, versions.keep(next.withSlug(slug), by.name()));
+    readers.show(item, versions.keep(next.withSlug(slug), by.name()));
     told.add("Readers find it in %s.".formatted(name(site, next)));
   }
 
@@ -298,29 +302,22 @@ public class ItemChanges {
           "“%s” was changed by %s since; it stays as it is.".formatted(item.title, item.changedBy));
     }
     Site site = sites.site();
-    Set<String> seen = stages.places(key);
+    Set<String> seen = readers.places(key);
     Content content = versions.content(before.working());
     boolean known = content.section().isEmpty() || site.section(content.section()).isPresent();
     if (!known) {
       throw Problem.unusable("The section it was in is not there any more.");
     }
     item.slugByHand = before.slugByHand();
-    item.stage = before.stage();
-    item.stageSince = before.stageSince();
-    item.changeSentAt = before.changeSentAt();
-    item.givenBackBy = before.givenBackBy();
+    stages.put(item, before.position());
     if (addresses.isOfAnother(content.section(), content.slug(), key)) {
       keep(item, content, site, by);
     } else {
       itemService.keep(item, content, by);
     }
-    if (item.stage == Stage.LIVE) {
-      stages.show(item, before.live());
-    } else {
-      stages.hide(item);
-    }
+    readers.showOrHide(item, before.live());
     items.saveAndFlush(item);
-    stages.tell(item, seen);
+    readers.tell(item, seen);
     return new Done(item.title, Outcome.BACK, "It is as it was.", null, item.revision);
   }
 }

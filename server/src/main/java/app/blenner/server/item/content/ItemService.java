@@ -34,7 +34,6 @@ import app.blenner.server.site.SiteService;
 import app.blenner.server.version.Versions;
 import java.security.SecureRandom;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -118,13 +117,7 @@ public class ItemService {
   }
 
   private ItemEntity blank(String kind, Account by) {
-    Instant now = clock.instant();
-    ItemEntity item = new ItemEntity();
-    item.itemKey = newKey();
-    item.kind = kind;
-    item.stage = Stage.DRAFT;
-    item.stageSince = now;
-    item.createdAt = now;
+    ItemEntity item = ItemEntity.draft(newKey(), kind, clock.instant());
     item.ownerId = by.id();
     item.author = by.name();
     return item;

@@ -1,6 +1,5 @@
 package app.blenner.server.item.links;
 
-import app.blenner.core.item.Stage;
 import app.blenner.server.asset.UseNames;
 import app.blenner.server.item.store.ItemRepository;
 import java.util.Collection;
@@ -20,6 +19,6 @@ class ItemUseNames implements UseNames {
   @Override
   public Map<String, Line> lines(Collection<String> keys) {
     return items.findAllById(keys).stream()
-        .collect(Collectors.toMap(i -> i.itemKey, i -> new Line(i.title, i.stage == Stage.LIVE)));
+        .collect(Collectors.toMap(i -> i.itemKey, i -> new Line(i.title, i.stage.isForReaders())));
   }
 }

@@ -1,6 +1,5 @@
 package app.blenner.server.item.links;
 
-import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
 import app.blenner.server.asset.UseService;
 import app.blenner.server.item.store.ItemEntity;
@@ -58,7 +57,7 @@ class UsesBackfill implements SmartInitializingSingleton {
     for (ItemEntity item : items.findAllById(keys)) {
       Kind kind = kinds.kind(item.kind);
       uses.note(item.itemKey, false, kind.uses(versions.content(item.working)));
-      if (item.stage == Stage.LIVE) {
+      if (item.stage.isForReaders()) {
         liveCopies
             .findById(item.itemKey)
             .ifPresent(l -> uses.note(item.itemKey, true, kind.uses(versions.content(l.live))));

@@ -2,7 +2,6 @@ package app.blenner.server.item.published;
 
 import app.blenner.core.archive.ContentFile;
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.site.ListPlace;
@@ -80,7 +79,7 @@ public class PublishedItems {
                         l ->
                             new At(
                                 published(l, kinds.kind(i.kind), sections.tree()),
-                                i.stage == Stage.LIVE)));
+                                i.stage.isForReaders())));
   }
 
   private PublishedItem published(LiveCopyEntity copy, Kind kind, SectionTree tree) {

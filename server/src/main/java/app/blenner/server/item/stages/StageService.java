@@ -1,38 +1,23 @@
 package app.blenner.server.item.stages;
 
-import app.blenner.core.archive.ContentFile;
-import app.blenner.core.face.SearchResult;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
-import app.blenner.core.kind.Kind;
 import app.blenner.core.signoff.Action;
 import app.blenner.core.signoff.SignOff;
-import app.blenner.core.site.Brief;
-import app.blenner.core.site.SitePaths;
 import app.blenner.server.account.Account;
-import app.blenner.server.asset.UseService;
-import app.blenner.server.item.addresses.Addresses;
 import app.blenner.server.item.checks.RuleContextService;
 import app.blenner.server.item.content.ItemService;
 import app.blenner.server.item.content.ItemStates;
 import app.blenner.server.item.content.ItemViews.ItemState;
-import app.blenner.server.item.links.ItemLinks;
-import app.blenner.server.item.links.LinkedPieces;
-import app.blenner.server.item.published.Listings;
 import app.blenner.server.item.store.ItemEntity;
 import app.blenner.server.item.store.ItemRepository;
-import app.blenner.server.item.store.LiveCopyEntity;
-import app.blenner.server.item.store.LiveCopyRepository;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.KindService;
-import app.blenner.server.site.SiteChanged;
 import app.blenner.server.version.Versions;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,47 +27,29 @@ import org.springframework.transaction.annotation.Transactional;
 public class StageService {
   private final ItemService itemService;
   private final ItemRepository items;
-  private final LiveCopyRepository liveCopies;
-  private final Addresses addresses;
+  private final LiveCopies liveCopies;
   private final ItemStates states;
-  private final UseService uses;
   private final Versions versions;
   private final KindService kinds;
-  private final LinkedPieces pieces;
-  private final ItemLinks links;
-  private final Listings listings;
   private final RuleContextService ruleContexts;
-  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   StageService(
       ItemService itemService,
       ItemRepository items,
-      LiveCopyRepository liveCopies,
-      Addresses addresses,
+      LiveCopies liveCopies,
       ItemStates states,
-      UseService uses,
       Versions versions,
       KindService kinds,
-      LinkedPieces pieces,
-      ItemLinks links,
-      Listings listings,
       RuleContextService ruleContexts,
-      ApplicationEventPublisher events,
       Clock clock) {
     this.itemService = itemService;
     this.items = items;
     this.liveCopies = liveCopies;
-    this.addresses = addresses;
     this.states = states;
-    this.uses = uses;
     this.versions = versions;
     this.kinds = kinds;
-    this.pieces = pieces;
-    this.links = links;
-    this.listings = listings;
     this.ruleContexts = ruleContexts;
-    this.events = events;
     this.clock = clock;
   }
 
@@ -102,18 +69,18 @@ public class StageService {
     if (!step.isOpen()) {
       throw Problem.conflict(step.blocked(), Map.of());
     }
-    Set<String> seen = places(key);
+    Set<String> seen = liveCopies.places(key);
     move(item, action, by);
     items.saveAndFlush(item);
     if (action == Action.PUT_LIVE || action == Action.UPDATE_LIVE) {
-      goLive(item, clock.instant(), clock.instant());
+      liveCopies.goLive(item, clock.instant(), clock.instant());
       items.saveAndFlush(item);
     }
-    if (item.stage != Stage.LIVE) {
-      hide(item);
+    if (!item.stage.isForReaders()) {
+      liveCopies.hide(item);
     }
     ruleContexts.shownOrHidden(key);
-    tell(item, seen);
+    liveCopies.tell(item, seen);
     return states.make(item, content, by);
   }
 
@@ -129,66 +96,25 @@ public class StageService {
     item.changedById = by.id();
   }
 
-  /** Shows the working copy to readers. */
-  public void goLive(ItemEntity item, Instant firstLive, Instant now) {
-    LiveCopyEntity live = liveCopies.findById(item.itemKey).orElseGet(LiveCopyEntity::new);
-    if (live.itemKey == null) {
-      live.itemKey = item.itemKey;
-      live.firstLiveAt = firstLive;
+  /**
+   * Where an item stands.
+   *
+   * @param changeSentAt when a change of what is live was sent for review; null while none waits
+   * @param givenBackBy who gave it back to the person it belongs to, or empty
+   */
+  public record Position(Stage stage, Instant since, Instant changeSentAt, String givenBackBy) {
+
+    /** Where an item stands now. */
+    public static Position of(ItemEntity item) {
+      return new Position(item.stage, item.stageSince, item.changeSentAt, item.givenBackBy);
     }
-    live.updatedAt = now;
-    live.author = item.author;
-    Content content = versions.content(item.working);
-    show(item, live, item.working, content);
-    // What readers may have noted down stays as it is, whatever the title becomes.
-    item.slugByHand = true;
-    item.differs = false;
-    addresses.reserveForReaders(item);
   }
 
-  /** Shows readers another content than they saw, which need not be the working copy; when they saw it first stays. */
-  public void show(ItemEntity item, String version) {
-    LiveCopyEntity live = liveCopies.findById(item.itemKey).orElseThrow();
-    Content content = versions.content(version);
-    show(item, live, version, content);
-    addresses.keep(SitePaths.lasting(content.section(), content.slug()), item.itemKey, true);
-    item.differs = !version.equals(item.working);
-  }
-
-  /** Shows readers nothing of an item any more. */
-  public void hide(ItemEntity item) {
-    uses.withdrawn(item.itemKey);
-    pieces.withdrawn(item.itemKey);
-    links.withdrawn(item.itemKey);
-    listings.hide(item.itemKey);
-  }
-
-  /** Tells those who keep pages that an item was changed, and where it was and is listed. */
-  public void tell(ItemEntity item, Set<String> before) {
-    Set<String> seen = new HashSet<>(before);
-    seen.addAll(listings.places(item.itemKey));
-    events.publishEvent(SiteChanged.item(item.itemKey, seen));
-  }
-
-  /** Where readers find an item listed now. */
-  public Set<String> places(String itemKey) {
-    return new HashSet<>(listings.places(itemKey));
-  }
-
-  private void show(ItemEntity item, LiveCopyEntity live, String version, Content content) {
-    live.live = version;
-    live.section = content.section();
-    live.topics = String.join("\n", content.topics());
-    live.slug = content.slug();
-    live.hidden = SearchResult.isHidden(content);
-    live.brief = ContentFile.write(Brief.of(content));
-    liveCopies.save(live);
-    if (item.stage == Stage.LIVE) {
-      Kind kind = kinds.kind(item.kind);
-      listings.show(item.itemKey, content, kind.isNews(), live.firstLiveAt);
-      uses.note(item.itemKey, true, kind.uses(pieces.whole(content)));
-      pieces.note(item.itemKey, true, content);
-      links.note(item.itemKey, true, kind, content);
-    }
+  /** Puts an item where it stood somewhere else or before, without asking whether an action leads there. */
+  public void put(ItemEntity item, Position at) {
+    item.stage = at.stage();
+    item.stageSince = at.since();
+    item.changeSentAt = at.changeSentAt();
+    item.givenBackBy = at.givenBackBy();
   }
 }

@@ -16,7 +16,7 @@ import java.time.Instant;
 @EntityListeners(IndexChanges.class)
 @Table(name = "item")
 public class ItemEntity {
-  public @Id String itemKey;
+  @Id public String itemKey;
 
   /** The name of its kind. */
   public String kind;
@@ -67,4 +67,15 @@ public class ItemEntity {
 
   /** Whether the working copy differs from what is live. */
   public boolean differs;
+
+  /** A new item, which is a draft and holds nothing yet. */
+  public static ItemEntity draft(String key, String kind, Instant now) {
+    ItemEntity item = new ItemEntity();
+    item.itemKey = key;
+    item.kind = kind;
+    item.stage = Stage.DRAFT;
+    item.stageSince = now;
+    item.createdAt = now;
+    return item;
+  }
 }

@@ -14,6 +14,7 @@ import app.blenner.server.item.content.ItemService;
 import app.blenner.server.item.links.ItemLinks;
 import app.blenner.server.item.links.LinkedPieces;
 import app.blenner.server.item.published.Listings;
+import app.blenner.server.item.stages.LiveCopies;
 import app.blenner.server.item.stages.StageService;
 import app.blenner.server.item.store.IndexChanges;
 import app.blenner.server.item.store.ItemEntity;
@@ -39,6 +40,7 @@ public class ItemImport {
   private final ItemRepository items;
   private final ItemService itemService;
   private final StageService stages;
+  private final LiveCopies readers;
   private final LiveCopyRepository liveCopies;
   private final Addresses addresses;
   private final SiteService sites;
@@ -60,6 +62,7 @@ public class ItemImport {
       ItemRepository items,
       ItemService itemService,
       StageService stages,
+      LiveCopies readers,
       LiveCopyRepository liveCopies,
       Addresses addresses,
       SiteService sites,
@@ -79,6 +82,7 @@ public class ItemImport {
     this.items = items;
     this.itemService = itemService;
     this.stages = stages;
+    this.readers = readers;
     this.liveCopies = liveCopies;
     this.addresses = addresses;
     this.sites = sites;
@@ -100,12 +104,8 @@ public class ItemImport {
   /** Takes over an item at the stage it has in the package. */
   public void add(PackedItem packed, Account owner) {
     PackedItem.Times times = packed.times();
-    ItemEntity item = new ItemEntity();
-    item.itemKey = packed.key();
-    item.kind = packed.kind();
-    item.stage = packed.stage();
-    item.stageSince = times.stageSince();
-    item.createdAt = times.created();
+    ItemEntity item = ItemEntity.draft(packed.key(), packed.kind(), times.created());
+    stages.put(item, new StageService.Position(packed.stage(), times.stageSince(), null, ""));
     item.ownerId = owner.id();
     item.author = packed.people().author().isEmpty() ? owner.name() : packed.people().author();
     item.slugByHand = packed.slugByHand();
@@ -116,7 +116,7 @@ public class ItemImport {
     itemService.set(item, live == null ? working : live, by);
     items.saveAndFlush(item);
     if (live != null) {
-      stages.goLive(item, times.firstLive(), times.updated());
+      readers.goLive(item, times.firstLive(), times.updated());
       item.slugByHand = packed.slugByHand();
       if (!live.equals(working)) {
         itemService.set(item, working, by);

@@ -4,7 +4,6 @@ import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.item.Content;
-import app.blenner.core.item.Stage;
 import app.blenner.core.kind.StandardFields;
 import app.blenner.core.preflight.StoredFinding;
 import app.blenner.core.search.SearchedText;
@@ -62,7 +61,7 @@ class ItemDocuments implements FindSource {
     for (ItemEntity item : items.findAllById(keys)) {
       Content working = versions.content(item.working);
       out.add(found(item, working, language, false, item.changedAt));
-      if (item.stage == Stage.LIVE && live.containsKey(item.itemKey)) {
+      if (item.stage.isForReaders() && live.containsKey(item.itemKey)) {
         LiveCopyEntity copy = live.get(item.itemKey);
         out.add(found(item, versions.content(copy.live), language, true, copy.firstLiveAt));
       }
@@ -101,9 +100,7 @@ class ItemDocuments implements FindSource {
             content.topics().stream().map(t -> content.section() + "/" + t).toList(),
             authors.isEmpty() ? List.of(item.author) : authors,
             item.ownerId,
-            item.stage == Stage.IN_REVIEW
-                || item.stage == Stage.CLEARED
-                || item.changeSentAt != null,
+            item.stage.awaitsDecision() || item.changeSentAt != null,
             !item.givenBackBy.isEmpty(),
             item.mustFix > 0,
             StoredFinding.read(item.findings).stream().map(StoredFinding::rule).distinct().toList(),

@@ -1,0 +1,133 @@
+package app.blenner.server.item.stages;
+
+import app.blenner.core.archive.ContentFile;
+import app.blenner.core.face.SearchResult;
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.site.Brief;
+import app.blenner.core.site.SitePaths;
+import app.blenner.server.asset.UseService;
+import app.blenner.server.item.addresses.Addresses;
+import app.blenner.server.item.links.ItemLinks;
+import app.blenner.server.item.links.LinkedPieces;
+import app.blenner.server.item.published.Listings;
+import app.blenner.server.item.store.ItemEntity;
+import app.blenner.server.item.store.LiveCopyEntity;
+import app.blenner.server.item.store.LiveCopyRepository;
+import app.blenner.server.site.KindService;
+import app.blenner.server.site.SiteChanged;
+import app.blenner.server.version.Versions;
+import java.time.Instant;
+import java.util.HashSet;
+import java.util.Set;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What readers see of items, and everything that is noted of it. */
+@Service
+@Transactional
+public class LiveCopies {
+  private final LiveCopyRepository liveCopies;
+  private final Addresses addresses;
+  private final UseService uses;
+  private final Versions versions;
+  private final KindService kinds;
+  private final LinkedPieces pieces;
+  private final ItemLinks links;
+  private final Listings listings;
+  private final ApplicationEventPublisher events;
+
+  LiveCopies(
+      LiveCopyRepository liveCopies,
+      Addresses addresses,
+      UseService uses,
+      Versions versions,
+      KindService kinds,
+      LinkedPieces pieces,
+      ItemLinks links,
+      Listings listings,
+      ApplicationEventPublisher events) {
+    this.liveCopies = liveCopies;
+    this.addresses = addresses;
+    this.uses = uses;
+    this.versions = versions;
+    this.kinds = kinds;
+    this.pieces = pieces;
+    this.links = links;
+    this.listings = listings;
+    this.events = events;
+  }
+
+  /** Shows the working copy to readers. */
+  public void goLive(ItemEntity item, Instant firstLive, Instant now) {
+    LiveCopyEntity live = liveCopies.findById(item.itemKey).orElseGet(LiveCopyEntity::new);
+    if (live.itemKey == null) {
+      live.itemKey = item.itemKey;
+      live.firstLiveAt = firstLive;
+    }
+    live.updatedAt = now;
+    live.author = item.author;
+    Content content = versions.content(item.working);
+    show(item, live, item.working, content);
+    // What readers may have noted down stays as it is, whatever the title becomes.
+    item.slugByHand = true;
+    item.differs = false;
+    addresses.reserveForReaders(item);
+  }
+
+  /** Shows readers another content than they saw, which need not be the working copy; when they saw it first stays. */
+  public void show(ItemEntity item, String version) {
+    LiveCopyEntity live = liveCopies.findById(item.itemKey).orElseThrow();
+    Content content = versions.content(version);
+    show(item, live, version, content);
+    addresses.keep(SitePaths.lasting(content.section(), content.slug()), item.itemKey, true);
+    item.differs = !version.equals(item.working);
+  }
+
+  /** Shows readers a version of an item where its stage is one they see, and nothing of it where not. */
+  public void showOrHide(ItemEntity item, String version) {
+    if (item.stage.isForReaders()) {
+      show(item, version);
+    } else {
+      hide(item);
+    }
+  }
+
+  /** Shows readers nothing of an item any more. */
+  public void hide(ItemEntity item) {
+    uses.withdrawn(item.itemKey);
+    pieces.withdrawn(item.itemKey);
+    links.withdrawn(item.itemKey);
+    listings.hide(item.itemKey);
+  }
+
+  /** Tells those who keep pages that an item was changed, and where it was and is listed. */
+  public void tell(ItemEntity item, Set<String> before) {
+    Set<String> seen = new HashSet<>(before);
+    seen.addAll(listings.places(item.itemKey));
+    events.publishEvent(SiteChanged.item(item.itemKey, seen));
+  }
+
+  /** Where readers find an item listed now. */
+  public Set<String> places(String itemKey) {
+    return new HashSet<>(listings.places(itemKey));
+  }
+
+  private void show(ItemEntity item, LiveCopyEntity live, String version, Content content) {
+    live.live = version;
+    live.section = content.section();
+    live.topics = String.join("\n", content.topics());
+    live.slug = content.slug();
+    live.hidden = SearchResult.isHidden(content);
+    live.brief = ContentFile.write(Brief.of(content));
+    liveCopies.save(live);
+    if (item.stage.isForReaders()) {
+      Kind kind = kinds.kind(item.kind);
+      listings.show(item.itemKey, content, kind.isNews(), live.firstLiveAt);
+      uses.note(item.itemKey, true, kind.uses(pieces.whole(content)));
+      pieces.note(item.itemKey, true, content);
+      links.note(item.itemKey, true, kind, content);
+    }
+  }
+}
