@@ -1,6 +1,7 @@
 package app.blenner.bench;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -8,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.Base64;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -52,6 +54,29 @@ final class EditorClient {
             .header("Content-Type", "application/offset+octet-stream")
             .method("PATCH", HttpRequest.BodyPublishers.ofByteArray(bytes)));
     ask("POST", "/assets", "{\"upload\":\"" + id + "\",\"ask\":false,\"whole\":false}");
+  }
+
+  /** Sends a file as forms do, and gives the whole answer. */
+  String upload(String path, Path file) {
+    String edge = "edge-of-parts";
+    String head =
+        "--%s\r\nContent-Disposition: form-data; name=\"file\"; filename=\"site.zip\"\r\n\r\n"
+            .formatted(edge);
+    try {
+      return send(request(path)
+              .header("Content-Type", "multipart/form-data; boundary=" + edge)
+              .POST(
+                  HttpRequest.BodyPublishers.concat(
+                      HttpRequest.BodyPublishers.ofString(head),
+                      HttpRequest.BodyPublishers.ofFile(file),
+                      HttpRequest.BodyPublishers.ofString("\r\n--" + edge + "--\r\n"))))
+          .body();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
   }
 
   private HttpRequest.Builder request(String path) {

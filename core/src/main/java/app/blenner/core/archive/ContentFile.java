@@ -1,6 +1,7 @@
 package app.blenner.core.archive;
 
 import app.blenner.core.document.Address;
+import app.blenner.core.document.Document;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Attachment;
@@ -33,7 +34,7 @@ public final class ContentFile {
    */
   public static Content read(String written) {
     String[] parts = ItemFile.parted(written, "content");
-    return content(YamlFields.read(parts[0], "content"), parts[1]);
+    return content(YamlFields.read(parts[0], "content"), HtmlReader.read(parts[1]));
   }
 
   /** The fields by their names in files, also those without a value, in the order they are written in. */
@@ -61,7 +62,7 @@ public final class ContentFile {
     return out;
   }
 
-  static Content content(YamlFields fields, String html) {
+  static Content content(YamlFields fields, Document body) {
     String picture = fields.text("lead-picture");
     if (!picture.isEmpty() && !Address.isAssetName(picture)) {
       throw new IllegalArgumentException(
@@ -70,7 +71,7 @@ public final class ContentFile {
     return new Content(
         fields.text("title"),
         fields.text("summary"),
-        HtmlReader.read(html),
+        body,
         fields.text("section"),
         fields.words("topics"),
         fields.words("keywords"),

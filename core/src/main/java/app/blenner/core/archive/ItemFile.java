@@ -1,6 +1,8 @@
 package app.blenner.core.archive;
 
 import app.blenner.core.document.Address;
+import app.blenner.core.document.Document;
+import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
@@ -43,9 +45,9 @@ final class ItemFile {
     }
     String[] texts = parts[1].split(LIVE, 2);
     Stage stage = fields.pick(Stage.class, "stage");
-    Content content = ContentFile.content(fields, texts[0]);
+    Content content = ContentFile.content(fields, HtmlReader.read(texts[0]));
     boolean wasLive = fields.has("live") || stage == Stage.LIVE || stage == Stage.WITHDRAWN;
-    Content live = wasLive ? live(fields, texts) : null;
+    Content live = wasLive ? live(fields, content, texts) : null;
     return new PackedItem(
         key,
         fields.text("kind").strip().toLowerCase(Locale.ROOT),
@@ -91,7 +93,7 @@ final class ItemFile {
   }
 
   /** What is live, where it says nothing else the same as the working copy. */
-  private static Content live(YamlFields fields, String[] texts) {
+  private static Content live(YamlFields fields, Content working, String[] texts) {
     YamlFields said = fields.within("live");
     Map<String, Object> both = new LinkedHashMap<>(fields.values());
     both.putAll(said.values());
@@ -101,7 +103,8 @@ final class ItemFile {
       // A field can be empty in what is live, and not in the working copy.
       all.values().put(name, said.values().get(name));
     }
-    return ContentFile.content(all, texts[texts.length - 1]);
+    Document body = texts.length == 1 ? working.body() : HtmlReader.read(texts[1]);
+    return ContentFile.content(all, body);
   }
 
   static String write(PackedItem item) {

@@ -52,6 +52,12 @@ public record PackedItem(
     public static final Notebook EMPTY = new Notebook(List.of(), List.of());
   }
 
+  /** The same item with another working copy. */
+  public PackedItem withContent(Content other) {
+    return new PackedItem(
+        key, kind, stage, people, times, slugByHand, other, live, addresses, notebook, dismissed);
+  }
+
   /** The same item with another notebook. */
   public PackedItem withNotebook(Notebook other) {
     return new PackedItem(

@@ -1,5 +1,7 @@
 package app.blenner.core.rule;
 
+import app.blenner.core.item.Stage;
+
 /**
  * An item that another leads to.
  *
@@ -17,6 +19,15 @@ public record LinkedItem(String title, Shown shown) {
     /** They may one day. */
     NOT_YET,
     /** It is in the bin, or was deleted. */
-    NO_MORE
+    NO_MORE;
+
+    /** Whether readers find an item of some stage. */
+    public static Shown of(Stage stage) {
+      return switch (stage) {
+        case LIVE -> YES;
+        case BINNED -> NO_MORE;
+        default -> NOT_YET;
+      };
+    }
   }
 }

@@ -7,12 +7,11 @@ import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** A word written twice, as happens at the end of a line or when a sentence is changed. */
 final class DoubledWords extends BasicRule implements BlockCleanUp {
@@ -25,10 +24,6 @@ final class DoubledWords extends BasicRule implements BlockCleanUp {
           RuleSeverity.ADVISED,
           "one word less",
           "%d words less");
-
-  private static final Pattern TWICE =
-      Pattern.compile(
-          "(?iu)(?<![\\p{L}\\p{N}’'-])(\\p{L}+)[ \\u00A0\\n]+(\\1)(?![\\p{L}\\p{N}’'-])");
 
   /** What is said twice on purpose, or stands twice by the rules of the language. */
   private static final Map<String, Set<String>> MEANT =
@@ -67,16 +62,83 @@ final class DoubledWords extends BasicRule implements BlockCleanUp {
 
   private static List<Edit> edits(String text, boolean[] code, Set<String> meant) {
     List<Edit> out = new ArrayList<>();
-    Matcher m = TWICE.matcher(text);
-    while (m.find()) {
-      String first = m.group(1);
-      String second = m.group(2);
+    for (Twice twice : twice(text)) {
+      String first = text.substring(twice.from, twice.to);
       // Names can be of two equal parts, and where both are capitals they are signs.
-      boolean name = Character.isUpperCase(second.codePointAt(0));
-      if (!code[m.start()] && !name && !meant.contains(first.toLowerCase(Locale.ROOT))) {
-        out.add(new Edit(m.end(1), m.end(2), ""));
+      boolean name = Character.isUpperCase(text.codePointAt(twice.again));
+      if (!code[twice.from] && !name && !meant.contains(first.toLowerCase(Locale.ROOT))) {
+        out.add(new Edit(twice.to, twice.end, ""));
       }
     }
     return out;
+  }
+
+  /**
+   * Two words that are the same but for capitals, with nothing but spaces between them.
+   *
+   * @param from where the first begins
+   * @param to behind it
+   * @param again where the second begins
+   * @param end behind it
+   */
+  record Twice(int from, int to, int again, int end) {}
+
+  /** All words of a text that stand there twice, each word in one pair at most. */
+  static List<Twice> twice(String text) {
+    List<Twice> out = new ArrayList<>();
+    int from = -1; // where the word before begins; nowhere where this one has none
+    int to = -1;
+    int at = 0;
+    while (at < text.length()) {
+      int begin = at;
+      at = afterLetters(text, begin);
+      if (at == begin) {
+        int c = text.codePointAt(at);
+        at += Character.charCount(c);
+        from = c == ' ' || c == '\u00A0' || c == '\n' ? from : -1;
+      } else if (from >= 0 && ends(text, at) && alike(text, from, to, begin, at)) {
+        out.add(new Twice(from, to, begin, at));
+        from = -1;
+      } else {
+        from = begins(text, begin) ? begin : -1;
+        to = at;
+      }
+    }
+    return out;
+  }
+
+  private static int afterLetters(String text, int from) {
+    int at = from;
+    while (at < text.length() && Character.isLetter(text.codePointAt(at))) {
+      at += Character.charCount(text.codePointAt(at));
+    }
+    return at;
+  }
+
+  private static boolean begins(String text, int at) {
+    return at == 0 || !joins(text.codePointBefore(at));
+  }
+
+  private static boolean ends(String text, int at) {
+    return at == text.length() || !joins(text.codePointAt(at));
+  }
+
+  /** What makes one word of letters before and behind it. */
+  private static boolean joins(int c) {
+    return switch (Character.getType(c)) {
+      case Character.DECIMAL_DIGIT_NUMBER, Character.LETTER_NUMBER, Character.OTHER_NUMBER -> true;
+      default -> c == '’' || c == '\'' || c == '-';
+    };
+  }
+
+  /** Compared by whole characters: Java's patterns fail on those beyond the first 65,536. */
+  private static boolean alike(String text, int from, int to, int again, int end) {
+    int[] first = text.substring(from, to).codePoints().map(DoubledWords::small).toArray();
+    int[] second = text.substring(again, end).codePoints().map(DoubledWords::small).toArray();
+    return Arrays.equals(first, second);
+  }
+
+  private static int small(int c) {
+    return Character.toLowerCase(Character.toUpperCase(c));
   }
 }

@@ -6,6 +6,7 @@ import app.blenner.server.BlennerSettings;
 import app.blenner.server.account.Account;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
+import app.blenner.server.disk.LiveCompaction;
 import app.blenner.server.problem.Problem;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -46,6 +47,7 @@ class RestoreJob {
 
   private final SiteArchive archive;
   private final AuditService audit;
+  private final LiveCompaction compaction;
   private final Clock clock;
   private final Path unpacked;
   private final Path backups;
@@ -56,8 +58,14 @@ class RestoreJob {
   private final Map<Long, Progress> underWay = new ConcurrentHashMap<>();
   private final AtomicLong count = new AtomicLong();
 
-  RestoreJob(SiteArchive archive, AuditService audit, BlennerSettings settings, Clock clock)
+  RestoreJob(
+      SiteArchive archive,
+      AuditService audit,
+      LiveCompaction compaction,
+      BlennerSettings settings,
+      Clock clock)
       throws IOException {
+    this.compaction = compaction;
     this.archive = archive;
     this.audit = audit;
     this.clock = clock;
@@ -164,6 +172,7 @@ class RestoreJob {
                   by.name(),
                   Audited.RESTORED,
                   packed.items().size() + " items; what was there before is in " + before));
+      compaction.soon();
       return new Replaced(packed.items().size(), packed.assets().size(), before, missing);
     } catch (IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage() + " Nothing was changed.");

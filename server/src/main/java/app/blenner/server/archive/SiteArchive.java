@@ -12,6 +12,7 @@ import app.blenner.core.site.Section;
 import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.AssetService;
+import app.blenner.server.item.transfer.ItemExport;
 import app.blenner.server.item.transfer.ItemImport;
 import app.blenner.server.message.MessageService;
 import app.blenner.server.notebook.NotebookService;
@@ -32,13 +33,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,6 +58,7 @@ public class SiteArchive {
   private final AccountService accounts;
   private final AssetService assets;
   private final ItemImport items;
+  private final ItemExport itemExport;
   private final OutlineService outlines;
   private final ReferenceService references;
   private final RuleService rules;
@@ -76,6 +79,7 @@ public class SiteArchive {
       AccountService accounts,
       AssetService assets,
       ItemImport items,
+      ItemExport itemExport,
       OutlineService outlines,
       ReferenceService references,
       RuleService rules,
@@ -94,6 +98,7 @@ public class SiteArchive {
     this.accounts = accounts;
     this.assets = assets;
     this.items = items;
+    this.itemExport = itemExport;
     this.outlines = outlines;
     this.references = references;
     this.rules = rules;
@@ -109,13 +114,13 @@ public class SiteArchive {
   /** Whether there is nothing in the site. */
   @Transactional(readOnly = true)
   public boolean isEmpty() {
-    return items.count(null) == 0;
+    return itemExport.count(null) == 0;
   }
 
   /** Whether one of these items is there. */
   @Transactional(readOnly = true)
   public boolean holdsAny(Collection<String> keys) {
-    return items.count(keys) > 0;
+    return itemExport.count(keys) > 0;
   }
 
   /**
@@ -126,7 +131,7 @@ public class SiteArchive {
    */
   @Transactional(readOnly = true)
   List<String> write(Collection<String> keys, Path folder, Progress progress) throws IOException {
-    List<PackedItem> packedItems = items.packed(keys);
+    List<PackedItem> packedItems = itemExport.packed(keys);
     progress.begin("Writing", packedItems.size());
     List<PackedItem> all =
         LazyList.map(
@@ -261,17 +266,20 @@ public class SiteArchive {
   }
 
   private void bringIn(List<PackedItem> all, Set<String> keys, Progress progress) {
-    Map<String, Account> people = new HashMap<>();
-    for (PackedItem item : all) {
-      progress.step();
-      keys.add(item.key());
-      Account owner =
-          people.computeIfAbsent(item.people().owner(), s -> accounts.bySignIn(s).orElseThrow());
-      items.add(item, owner);
-      notebooks.add(item.key(), item.notebook().notes());
-      if (!item.notebook().terms().isEmpty()) {
-        notebooks.terms(item.key(), item.notebook().terms());
-      }
-    }
+    Map<String, Account> people =
+        accounts.all().stream().collect(Collectors.toMap(Account::signIn, Function.identity()));
+    items.addAll(
+        all,
+        people,
+        item -> {
+          progress.step();
+          keys.add(item.key());
+          if (!item.notebook().notes().isEmpty()) {
+            notebooks.add(item.key(), item.notebook().notes());
+          }
+          if (!item.notebook().terms().isEmpty()) {
+            notebooks.terms(item.key(), item.notebook().terms());
+          }
+        });
   }
 }

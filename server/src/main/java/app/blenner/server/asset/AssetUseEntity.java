@@ -1,6 +1,7 @@
 package app.blenner.server.asset;
 
 import app.blenner.core.item.AssetUse;
+import app.blenner.server.database.NewRows;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -11,7 +12,7 @@ import jakarta.persistence.Table;
 
 @Entity
 @Table(name = "asset_use")
-class AssetUseEntity {
+class AssetUseEntity implements NewRows.Ordered {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   Long id;
@@ -23,4 +24,9 @@ class AssetUseEntity {
   AssetUse.Place place;
 
   String asset;
+
+  @Override
+  public String order() {
+    return asset;
+  }
 }

@@ -1,7 +1,10 @@
 package app.blenner.server.asset;
 
 import app.blenner.core.item.AssetUse;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -34,14 +37,26 @@ public class UseService {
       return; // nearly every save
     }
     uses.forget(itemKey, forReaders);
+    uses.saveAll(entities(itemKey, forReaders, now));
+  }
+
+  /** The rows of an item of which nothing is noted yet. */
+  public static Collection<?> rows(String itemKey, boolean forReaders, Set<AssetUse> now) {
+    return entities(itemKey, forReaders, now);
+  }
+
+  private static List<AssetUseEntity> entities(
+      String itemKey, boolean forReaders, Set<AssetUse> now) {
+    List<AssetUseEntity> out = new ArrayList<>();
     for (AssetUse use : now) {
       AssetUseEntity entity = new AssetUseEntity();
       entity.itemKey = itemKey;
       entity.forReaders = forReaders;
       entity.place = use.place();
       entity.asset = use.asset();
-      uses.save(entity);
+      out.add(entity);
     }
+    return out;
   }
 
   /** Forgets what an item used for readers, who see it no more. */

@@ -7,7 +7,6 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collection;
-import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -16,13 +15,11 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.locks.ReadWriteLock;
+import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.function.Function;
-import org.hibernate.search.mapper.pojo.mapping.definition.annotation.AnnotatedTypeSource;
-import org.hibernate.search.mapper.pojo.standalone.mapping.CloseableSearchMapping;
-import org.hibernate.search.mapper.pojo.standalone.mapping.SearchMapping;
+import java.util.stream.Stream;
 import org.hibernate.search.mapper.pojo.standalone.session.SearchSession;
-import org.hibernate.search.mapper.pojo.standalone.work.SearchIndexingPlan;
-import org.hibernate.search.mapper.pojo.work.IndexingPlanSynchronizationStrategy;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -39,10 +36,7 @@ public class ItemIndex implements SmartLifecycle {
   private static final Logger LOG = LoggerFactory.getLogger(ItemIndex.class);
 
   /** Grows whenever the index knows something else of items. */
-  private static final String FORM = "5";
-
-  /** An index goes on being read as it was written. */
-  private static final String LUCENE = "9.12.3";
+  private static final String FORM = "6";
 
   private static final int BATCH = 100;
   private static final int TOLD_EVERY = 10_000;
@@ -67,14 +61,15 @@ public class ItemIndex implements SmartLifecycle {
             return thread;
           });
 
-  private CloseableSearchMapping mapping;
+  private volatile IndexFiles files;
+
+  /** Whoever asks holds on to the files as they are; whoever puts others in their place waits for that. */
+  private final ReadWriteLock swapping = new ReentrantReadWriteLock();
+
   private volatile boolean running;
   private volatile boolean stopping;
   private volatile int filled;
   private final AtomicLong edition = new AtomicLong();
-
-  /** What went wrong last where nobody waits for an answer. */
-  private volatile Throwable unseen;
 
   private volatile CountDownLatch ready = new CountDownLatch(1);
 
@@ -83,6 +78,9 @@ public class ItemIndex implements SmartLifecycle {
 
   /** Whether somebody is at telling the index of what is pending. */
   private boolean busy;
+
+  /** How often an index took the place of this one that was made elsewhere. */
+  private volatile int taken;
 
   /** How often the index is still to be made, the one under way with it; locked as the two above are. */
   private int owed;
@@ -97,16 +95,12 @@ public class ItemIndex implements SmartLifecycle {
   public synchronized void start() {
     stopping = false;
     try {
-      boolean orderly =
-          Files.isRegularFile(mark)
-              && Files.isDirectory(folder)
-              && Files.readString(mark).equals(state());
+      String name = orderly();
+      boolean orderly = name != null;
       // Whoever is killed leaves none.
       Files.deleteIfExists(mark);
-      if (!orderly) {
-        FileSystemUtils.deleteRecursively(folder);
-      }
-      open();
+      sweep(name);
+      open(orderly ? name : "1");
       running = true;
       if (orderly) {
         ready.countDown();
@@ -118,30 +112,46 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
+  /** The name of the folder with the index that says the same as the database; null where none is known to. */
+  private String orderly() throws IOException {
+    if (!Files.isRegularFile(mark)) {
+      return null;
+    }
+    List<String> lines = Files.readAllLines(mark);
+    return lines.size() == 2
+            && lines.get(0).equals(state())
+            && lines.get(1).matches("\\d+")
+            && Files.isDirectory(folder.resolve(lines.get(1)))
+        ? lines.get(1)
+        : null;
+  }
+
+  /** Deletes what lies in the folder of indexes but for one of them. */
+  private void sweep(String keep) throws IOException {
+    if (Files.isDirectory(folder)) {
+      try (Stream<Path> all = Files.list(folder)) {
+        for (Path there : all.toList()) {
+          if (!there.getFileName().toString().equals(keep)) {
+            FileSystemUtils.deleteRecursively(there);
+          }
+        }
+      }
+    }
+  }
+
+  private void markOrderly(Path of) throws IOException {
+    Files.writeString(mark, state() + "\n" + of.getFileName() + "\n");
+  }
+
   /** The form of the index, and how the items stand that it is of. */
   private String state() {
     return FORM + " " + source.state();
   }
 
-  private void open() throws IOException {
+  private void open(String name) throws IOException {
     Files.createDirectories(folder);
     DataFolderPermissions.close(folder);
-    mapping =
-        SearchMapping.builder(AnnotatedTypeSource.fromClasses(FoundItem.class))
-            .property("hibernate.search.backend.type", "lucene")
-            .property("hibernate.search.backend.lucene_version", LUCENE)
-            .property("hibernate.search.backend.directory.root", folder.toString())
-            .property("hibernate.search.backend.analysis.configurer", new ItemAnalysis())
-            .property("hibernate.search.schema_management.strategy", "create-or-update")
-            // The one type is named above; to look for others would read whole jars at each start.
-            .property("hibernate.search.mapping.build_missing_discovered_jandex_indexes", "false")
-            .property(
-                "hibernate.search.mapping.discover_annotated_types_from_root_mapping_annotations",
-                "false")
-            .property(
-                "hibernate.search.background_failure_handler",
-                new IndexFailureHandler(this::failedUnseen))
-            .build();
+    files = IndexFiles.open(folder.resolve(name), this::failedUnseen);
   }
 
   @Override
@@ -154,9 +164,9 @@ public class ItemIndex implements SmartLifecycle {
     try {
       boolean done = background.awaitTermination(PATIENCE, TimeUnit.SECONDS);
       boolean whole = told && isReady();
-      mapping.close();
+      files.close();
       if (done && whole) {
-        Files.writeString(mark, state());
+        markOrderly(files.folder());
       }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
@@ -197,11 +207,14 @@ public class ItemIndex implements SmartLifecycle {
 
   /** Asks the index; where it cannot answer it is made anew, and whoever asked is told to ask elsewhere. */
   <T> T ask(Function<SearchSession, T> question) {
-    try (SearchSession session = mapping.createSession()) {
-      return question.apply(session);
+    swapping.readLock().lock();
+    try {
+      return files.ask(question);
     } catch (RuntimeException e) {
       doubt(e);
       throw new IndexNotThere(e);
+    } finally {
+      swapping.readLock().unlock();
     }
   }
 
@@ -254,10 +267,10 @@ public class ItemIndex implements SmartLifecycle {
 
   private void tellPending() {
     try {
-      List<String> some = next();
+      List<String> some = nextPending();
       while (!some.isEmpty()) {
-        tell(some, IndexingPlanSynchronizationStrategy.readSync());
-        some = next();
+        tell(some);
+        some = nextPending();
       }
     } catch (RuntimeException e) {
       idle();
@@ -266,7 +279,7 @@ public class ItemIndex implements SmartLifecycle {
   }
 
   /** Some of what is pending; none where nothing is, or the server stops. */
-  private List<String> next() {
+  private List<String> nextPending() {
     synchronized (pending) {
       if (pending.isEmpty() || stopping) {
         idle();
@@ -311,12 +324,8 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
-  /**
-   * Something was not written, and nobody waits for it: an index that is being made misses it, one that stood goes on as an
-   * empty one.
-   */
+  /** Something was not written, and nobody waits for it: the index goes on as an empty one. */
   private void failedUnseen(Throwable failure) {
-    unseen = failure;
     if (isReady()) {
       doubt(new IllegalStateException(failure));
     }
@@ -342,40 +351,81 @@ public class ItemIndex implements SmartLifecycle {
 
   private synchronized void reopen() {
     try {
-      mapping.close();
+      files.close();
     } catch (RuntimeException closed) {
       LOG.warn("The index could not be closed", closed);
     }
     try {
-      FileSystemUtils.deleteRecursively(folder);
-      open();
+      String name = files.folder().getFileName().toString();
+      FileSystemUtils.deleteRecursively(files.folder());
+      open(name);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
-  private void tell(Collection<String> keys, IndexingPlanSynchronizationStrategy strategy) {
+  private void tell(Collection<String> keys) {
     List<FoundItem> found = source.load(keys);
-    Set<String> there = new HashSet<>();
     edition.incrementAndGet();
-    try (SearchSession session = mapping.createSession()) {
-      session.indexingPlanSynchronizationStrategy(strategy);
-      SearchIndexingPlan plan = session.indexingPlan();
-      for (FoundItem item : found) {
-        plan.addOrUpdate(item);
-        there.add(item.getId());
-      }
-      for (String key : keys) {
-        for (boolean forReaders : new boolean[] {false, true}) {
-          String id = FoundItem.id(key, forReaders);
-          if (!there.contains(id)) {
-            plan.purge(FoundItem.class, id, null);
-          }
-        }
-      }
+    swapping.readLock().lock();
+    try {
+      files.replace(keys, found);
     } finally {
+      swapping.readLock().unlock();
       edition.incrementAndGet();
     }
+  }
+
+  /** An index for items that are being brought in, beside the one that is asked. */
+  public NextIndex next() {
+    try {
+      Files.createDirectories(folder);
+      DataFolderPermissions.close(folder);
+      return new NextIndex(folder.resolve(Long.toString(System.currentTimeMillis())));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** Asks another index from now on; where that is not whole, one is made. */
+  public synchronized void take(NextIndex next) {
+    if (!next.isWhole()) {
+      next.discard();
+      anew();
+      return;
+    }
+    Path made = next.handOver();
+    taken++;
+    try {
+      if (running) {
+        swap(IndexFiles.open(made, this::failedUnseen));
+      } else {
+        // Whoever starts this one finds it.
+        markOrderly(made);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /** What was brought in meanwhile is later than what was read here, and has an index of its own. */
+  private synchronized void swapUnlessTaken(NextIndex next, int takenBefore) throws IOException {
+    if (taken == takenBefore) {
+      swap(IndexFiles.open(next.handOver(), this::failedUnseen));
+    }
+  }
+
+  private void swap(IndexFiles next) throws IOException {
+    IndexFiles before = files;
+    swapping.writeLock().lock();
+    try {
+      files = next;
+      edition.incrementAndGet();
+    } finally {
+      swapping.writeLock().unlock();
+    }
+    before.close();
+    FileSystemUtils.deleteRecursively(before.folder());
   }
 
   /** Grows whenever something is written: what was counted is right as long as this is as it was before. */
@@ -413,36 +463,34 @@ public class ItemIndex implements SmartLifecycle {
 
   private void fill() {
     long begun = System.nanoTime();
-    try (SearchSession session = mapping.createSession()) {
-      session.workspace(FoundItem.class).purge();
-    }
-    // Also where nothing is told of afterwards, since there is no item.
-    edition.incrementAndGet();
     filled = 0;
-    unseen = null;
-    String after = "";
-    List<String> keys = source.keysAfter(after, BATCH);
-    while (!keys.isEmpty() && !stopping) {
-      tell(keys, IndexingPlanSynchronizationStrategy.async());
-      filled += keys.size();
-      if (filled % TOLD_EVERY == 0) {
-        LOG.info("{} items are in the index", filled);
+    int takenBefore = taken;
+    NextIndex next = next();
+    try {
+      String after = "";
+      List<String> keys = source.keysAfter(after, BATCH);
+      while (!keys.isEmpty() && !stopping) {
+        next.add(source.load(keys));
+        filled += keys.size();
+        if (filled % TOLD_EVERY == 0) {
+          LOG.info("{} items are in the index", filled);
+        }
+        after = keys.get(keys.size() - 1);
+        keys = source.keysAfter(after, BATCH);
       }
-      after = keys.get(keys.size() - 1);
-      keys = source.keysAfter(after, BATCH);
-    }
-    if (!stopping) {
-      try (SearchSession session = mapping.createSession()) {
-        session.workspace(FoundItem.class).flush();
-        session.workspace(FoundItem.class).refresh();
+      if (!stopping) {
+        next.settle();
+        next.check();
+        swapUnlessTaken(next, takenBefore);
+        LOG.info(
+            "The index of {} items is made, in {} s",
+            filled,
+            TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun));
       }
-      if (unseen != null) {
-        throw new IllegalStateException(unseen);
-      }
-      LOG.info(
-          "The index of {} items is made, in {} s",
-          filled,
-          TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } finally {
+      next.discard();
     }
   }
 }

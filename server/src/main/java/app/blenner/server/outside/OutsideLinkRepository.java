@@ -15,6 +15,9 @@ interface OutsideLinkRepository extends JpaRepository<OutsideLinkEntity, String>
   /** Somewhere an item leads there. */
   String USED = " exists (select 1 from OutsideUseEntity u where u.link = l.id)";
 
+  @Query("select l.id from OutsideLinkEntity l")
+  List<String> ids();
+
   String OF_VERDICT = " where (:verdict is null or l.verdict = :verdict) and" + USED;
 
   /** What is to be asked by now on hosts that are not resting, what waits longest first. */

@@ -6,6 +6,7 @@ import app.blenner.core.outside.LinkCheck;
 import app.blenner.server.digest.Sha256;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -14,6 +15,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
@@ -60,21 +62,50 @@ public class OutsideLinks {
         links.findAllById(missing).stream().map(l -> l.id).collect(Collectors.toSet());
     for (String id : missing.stream().sorted().toList()) {
       if (!known.contains(id)) {
-        links.save(made(id, wanted.get(id)));
+        links.save(made(id, wanted.get(id), clock.instant()));
       }
-      OutsideUseEntity use = new OutsideUseEntity();
-      use.itemKey = itemKey;
-      use.link = id;
-      uses.save(use);
+      uses.save(use(itemKey, id));
     }
   }
 
-  private OutsideLinkEntity made(String id, Address address) {
+  /** The places that are known at all, by what their rows are called. */
+  @Transactional(readOnly = true)
+  public Set<String> known() {
+    return new HashSet<>(links.ids());
+  }
+
+  /**
+   * The rows of an item of which nothing is noted yet.
+   *
+   * @param known the places that are known, to which those of this item are added
+   */
+  public List<Object> rows(String itemKey, Collection<Address> addresses, Set<String> known) {
+    Map<String, Address> wanted = new TreeMap<>();
+    addresses.stream().filter(a -> a.kind() == Address.Kind.WEB).forEach(a -> wanted.put(id(a), a));
+    List<Object> out = new ArrayList<>();
+    wanted.forEach(
+        (id, address) -> {
+          if (known.add(id)) {
+            out.add(made(id, address, clock.instant()));
+          }
+        });
+    wanted.keySet().forEach(id -> out.add(use(itemKey, id)));
+    return out;
+  }
+
+  private static OutsideUseEntity use(String itemKey, String id) {
+    OutsideUseEntity use = new OutsideUseEntity();
+    use.itemKey = itemKey;
+    use.link = id;
+    return use;
+  }
+
+  private static OutsideLinkEntity made(String id, Address address, Instant askAt) {
     OutsideLinkEntity made = new OutsideLinkEntity();
     made.id = id;
     made.address = address.value();
     made.host = address.host();
-    made.askAt = clock.instant();
+    made.askAt = askAt;
     return made;
   }
 

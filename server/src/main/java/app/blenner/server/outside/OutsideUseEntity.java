@@ -1,5 +1,6 @@
 package app.blenner.server.outside;
 
+import app.blenner.server.database.NewRows;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
@@ -10,9 +11,14 @@ import java.io.Serializable;
 @Entity
 @Table(name = "outside_use")
 @IdClass(OutsideUseEntity.Key.class)
-class OutsideUseEntity {
+class OutsideUseEntity implements NewRows.Ordered {
   record Key(String itemKey, String link) implements Serializable {}
 
   @Id String itemKey;
   @Id String link;
+
+  @Override
+  public String order() {
+    return link;
+  }
 }

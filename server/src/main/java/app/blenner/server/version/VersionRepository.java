@@ -20,6 +20,9 @@ interface VersionRepository extends JpaRepository<VersionEntity, String> {
   @Query("select v.written from VersionEntity v where v.hash = :hash")
   Optional<String> findWritten(String hash);
 
+  @Query("select v.hash from VersionEntity v")
+  List<String> hashes();
+
   @Query("select v.hash from VersionEntity v where v.madeAt < :before" + UNUSED)
   List<String> unused(Instant before, Limit limit);
 

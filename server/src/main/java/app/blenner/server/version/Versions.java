@@ -7,8 +7,11 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.util.HashSet;
 import java.util.NoSuchElementException;
+import java.util.Set;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -50,19 +53,42 @@ public class Versions {
    * @return its hash
    */
   public String keep(Content content, String by) {
-    String written = ContentFile.write(content);
-    String hash = Sha256.of(written);
-    if (!versions.existsById(hash)) {
-      VersionEntity version = new VersionEntity();
-      version.hash = hash;
-      version.written = written;
-      version.madeAt = clock.instant();
-      version.madeBy = by;
+    VersionEntity version = version(content, by);
+    if (!versions.existsById(version.hash)) {
       entities.persist(version);
     }
     // What was just written is what is read next; its tree is the same as that of what is stored.
-    atHand.put(hash, new Sized(content, written.length()));
-    return hash;
+    atHand.put(version.hash, new Sized(content, version.written.length()));
+    return version.hash;
+  }
+
+  /**
+   * A state that is still to be kept.
+   *
+   * @param row what is to be written where no row of this hash is there
+   */
+  public record Unkept(String hash, Object row) {}
+
+  /** A state as its row has it, for whoever keeps very many at once. No transaction is begun for it. */
+  @Transactional(propagation = Propagation.SUPPORTS)
+  public Unkept unkept(Content content, String by) {
+    VersionEntity version = version(content, by);
+    return new Unkept(version.hash, version);
+  }
+
+  /** The hashes of all states. */
+  @Transactional(readOnly = true)
+  public Set<String> hashes() {
+    return new HashSet<>(versions.hashes());
+  }
+
+  private VersionEntity version(Content content, String by) {
+    VersionEntity version = new VersionEntity();
+    version.written = ContentFile.write(content);
+    version.hash = Sha256.of(version.written);
+    version.madeAt = clock.instant();
+    version.madeBy = by;
+    return version;
   }
 
   /** A state. */

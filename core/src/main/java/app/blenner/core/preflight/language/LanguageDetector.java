@@ -1,14 +1,15 @@
 package app.blenner.core.preflight.language;
 
 import java.lang.Character.UnicodeScript;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -30,7 +31,14 @@ final class LanguageDetector {
   /** No other language has so many times as many as this. */
   private static final double SURELY_OWN = 0.3;
 
-  private static final Map<String, Set<String>> SMALL = new LinkedHashMap<>();
+  /** The languages, in the order in which they are asked. */
+  private static final List<String> LANGUAGES = new ArrayList<>();
+
+  /** In which languages a word is a small one: the bit of each language, by its place in the list. */
+  private static final Map<String, Integer> SMALL = new HashMap<>();
+
+  /** The letters of scripts below this one are asked for nothing. */
+  private static final int FIRST_GREEK = 0x0370;
 
   /** Where letters alone tell the language, or the family that is read with its sounds. */
   private static final Map<UnicodeScript, String> BY_LETTERS =
@@ -89,54 +97,79 @@ final class LanguageDetector {
   private LanguageDetector() {}
 
   private static void words(String language, String all) {
-    SMALL.put(language, Set.copyOf(List.of(all.split(" "))));
+    int bit = 1 << LANGUAGES.size();
+    LANGUAGES.add(language);
+    for (String word : all.split(" ")) {
+      SMALL.merge(word, bit, (had, one) -> had | one);
+    }
   }
 
   /** The language of a text, where that surely is another than the one it is said to be in. */
   static Optional<String> otherThan(String said, String text) {
     String own = Locale.forLanguageTag(said).getLanguage();
-    // What a film or a song is called is quoted as it is.
-    String bare = QUOTED.matcher(text).replaceAll(" ");
-    String[] words =
-        (bare.isBlank() ? text : bare).toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{M}]+");
     Optional<String> letters = byLetters(own, text);
     if (letters.isPresent()) {
       return letters;
     }
-    if (words.length < FEWEST || !SMALL.containsKey(own)) {
+    int mine = LANGUAGES.indexOf(own);
+    List<String> words = words(text);
+    if (words.size() < FEWEST || mine < 0) {
       return Optional.empty();
     }
-    if (share(words, SMALL.get(own)) >= SURELY_OWN) {
-      return Optional.empty(); // nearly every paragraph
-    }
-    Map<String, Double> shares = new HashMap<>();
-    SMALL.forEach((language, small) -> shares.put(language, share(words, small)));
-    String best = own;
-    for (String language : SMALL.keySet()) {
-      if (shares.get(language) > shares.get(best)) {
-        best = language;
+    int[] counts = new int[LANGUAGES.size()];
+    for (String word : words) {
+      for (int bits = SMALL.getOrDefault(word, 0); bits != 0; bits &= bits - 1) {
+        counts[Integer.numberOfTrailingZeros(bits)]++;
       }
     }
-    boolean sure =
-        !best.equals(own)
-            && shares.get(best) >= OWN
-            && shares.get(best) >= TIMES * shares.get(own)
-            && different(words, SMALL.get(best)) > 2;
-    return sure ? Optional.of(best) : Optional.empty();
-  }
-
-  private static double share(String[] words, Set<String> small) {
-    int count = 0;
-    for (String word : words) {
-      count += small.contains(word) ? 1 : 0;
+    int best = mine;
+    for (int i = 0; i < counts.length; i++) {
+      best = counts[i] > counts[best] ? i : best;
     }
-    return (double) count / words.length;
+    boolean sure =
+        best != mine
+            && counts[mine] < SURELY_OWN * words.size()
+            && counts[best] >= OWN * words.size()
+            && counts[best] >= TIMES * counts[mine]
+            && different(words, 1 << best) > 2;
+    return sure ? Optional.of(LANGUAGES.get(best)) : Optional.empty();
   }
 
-  private static int different(String[] words, Set<String> small) {
+  /** The words of a text in small letters, but for those that are quoted: what a film or a song is called stands as it is. */
+  private static List<String> words(String text) {
+    Matcher quoted = QUOTED.matcher(text);
+    String bare = quoted.find() ? quoted.replaceAll(" ") : text;
+    String small = (bare.isBlank() ? text : bare).toLowerCase(Locale.ROOT);
+    List<String> out = new ArrayList<>();
+    int from = -1;
+    for (int i = 0; i <= small.length(); ) {
+      int c = i < small.length() ? small.codePointAt(i) : ' ';
+      if (!isOfWord(c) && from >= 0) {
+        out.add(small.substring(from, i));
+        from = -1;
+      } else if (isOfWord(c) && from < 0) {
+        from = i;
+      }
+      i += Character.charCount(c);
+    }
+    return out;
+  }
+
+  private static boolean isOfWord(int c) {
+    return Character.isLetter(c)
+        || switch (Character.getType(c)) {
+          case Character.NON_SPACING_MARK,
+              Character.COMBINING_SPACING_MARK,
+              Character.ENCLOSING_MARK ->
+              true;
+          default -> false;
+        };
+  }
+
+  private static int different(List<String> words, int language) {
     Set<String> seen = new HashSet<>();
     for (String word : words) {
-      if (small.contains(word)) {
+      if ((SMALL.getOrDefault(word, 0) & language) != 0) {
         seen.add(word);
       }
     }
@@ -151,11 +184,13 @@ final class LanguageDetector {
       int c = text.codePointAt(i);
       i += Character.charCount(c);
       if (Character.isLetter(c)) {
-        counts.merge(UnicodeScript.of(c), 1, Integer::sum);
         all++;
+        if (c >= FIRST_GREEK) {
+          counts.merge(UnicodeScript.of(c), 1, Integer::sum);
+        }
       }
     }
-    if (all < 2 * FEWEST) {
+    if (all < 2 * FEWEST || counts.isEmpty()) {
       return Optional.empty();
     }
     for (Map.Entry<UnicodeScript, String> e : BY_LETTERS.entrySet()) {

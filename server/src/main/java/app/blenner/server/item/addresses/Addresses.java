@@ -201,6 +201,12 @@ public class Addresses implements AddressBook {
                 a -> a.itemKey, Collectors.mapping(a -> a.path, Collectors.toList())));
   }
 
+  /** All addresses as they are now, for whoever takes over very many items in this transaction. */
+  @Transactional(readOnly = true)
+  public AddressLedger ledger() {
+    return new AddressLedger(addresses.findAll());
+  }
+
   /** Lets go of the addresses of all items and sections. */
   public void clear() {
     addresses.deleteAllInBatch();

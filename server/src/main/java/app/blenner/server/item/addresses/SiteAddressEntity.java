@@ -1,5 +1,6 @@
 package app.blenner.server.item.addresses;
 
+import app.blenner.server.database.NewRows;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
@@ -7,7 +8,7 @@ import jakarta.persistence.Table;
 /** An address that belongs to an item, or to a section. The database lets nobody else have it. */
 @Entity
 @Table(name = "site_address")
-class SiteAddressEntity {
+class SiteAddressEntity implements NewRows.Ordered {
   @Id String path;
 
   /** The item it belongs to; null for a section's. */
@@ -25,5 +26,10 @@ class SiteAddressEntity {
     made.itemKey = itemKey;
     made.wasLive = wasLive;
     return made;
+  }
+
+  @Override
+  public String order() {
+    return path;
   }
 }

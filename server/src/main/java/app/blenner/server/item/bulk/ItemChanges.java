@@ -309,7 +309,7 @@ public class ItemChanges {
       throw Problem.unusable("The section it was in is not there any more.");
     }
     item.slugByHand = before.slugByHand();
-    stages.put(item, before.position());
+    StageService.put(item, before.position());
     if (addresses.isOfAnother(content.section(), content.slug(), key)) {
       keep(item, content, site, by);
     } else {

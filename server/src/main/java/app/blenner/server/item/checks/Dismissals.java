@@ -9,6 +9,7 @@ import app.blenner.core.signoff.Role;
 import app.blenner.server.account.Account;
 import app.blenner.server.problem.Problem;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -35,9 +36,13 @@ public class Dismissals {
    */
   public Map<String, PackedDismissal> of(
       String itemKey, List<Finding> findings, Settings settings) {
+    return holding(packed(itemKey), findings, settings);
+  }
+
+  private static Map<String, PackedDismissal> holding(
+      List<PackedDismissal> given, List<Finding> findings, Settings settings) {
     Map<String, PackedDismissal> all =
-        packed(itemKey).stream()
-            .collect(Collectors.toMap(PackedDismissal::finding, Function.identity()));
+        given.stream().collect(Collectors.toMap(PackedDismissal::finding, Function.identity()));
     for (Finding f : findings) {
       PackedDismissal dismissal = all.get(f.identity());
       if (dismissal != null
@@ -51,10 +56,15 @@ public class Dismissals {
 
   /** What is found in an item, without what is left as it is in spite of a rule that is required. */
   public List<Finding> withoutOverruled(String itemKey, List<Finding> findings, Settings settings) {
-    if (findings.stream().noneMatch(f -> f.level() == Severity.MUST_FIX)) {
-      return findings;
-    }
-    Map<String, PackedDismissal> left = of(itemKey, findings, settings);
+    return findings.stream().noneMatch(f -> f.level() == Severity.MUST_FIX)
+        ? findings
+        : withoutOverruled(packed(itemKey), findings, settings);
+  }
+
+  /** The same, of an item in which these things are left as they are. */
+  public static List<Finding> withoutOverruled(
+      List<PackedDismissal> given, List<Finding> findings, Settings settings) {
+    Map<String, PackedDismissal> left = holding(given, findings, settings);
     return findings.stream()
         .filter(f -> f.level() != Severity.MUST_FIX || !left.containsKey(f.identity()))
         .toList();
@@ -92,15 +102,23 @@ public class Dismissals {
   }
 
   private void keep(String itemKey, PackedDismissal packed) {
-    DismissalEntity.Key key = new DismissalEntity.Key(itemKey, packed.finding());
-    DismissalEntity dismissal = dismissals.findById(key).orElseGet(DismissalEntity::new);
+    dismissals.save(entity(itemKey, packed));
+  }
+
+  /** The rows of an item of which nothing is noted yet. */
+  public static Collection<?> rows(String itemKey, List<PackedDismissal> packed) {
+    return packed.stream().map(d -> entity(itemKey, d)).toList();
+  }
+
+  private static DismissalEntity entity(String itemKey, PackedDismissal packed) {
+    DismissalEntity dismissal = new DismissalEntity();
     dismissal.itemKey = itemKey;
     dismissal.finding = packed.finding();
     dismissal.reason = packed.reason();
     dismissal.dismissedBy = packed.by();
     dismissal.dismissedAt = packed.at();
     dismissal.overruled = packed.overruled();
-    dismissals.save(dismissal);
+    return dismissal;
   }
 
   /** Looks at it again. */

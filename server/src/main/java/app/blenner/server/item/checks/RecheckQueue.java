@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
@@ -81,7 +82,15 @@ class RecheckQueue {
       now = List.copyOf(waiting);
       waiting.clear();
     }
-    now.forEach(concern -> transaction.executeWithoutResult(status -> settle(concern)));
+    for (RecheckCause cause : now) {
+      try {
+        transaction.executeWithoutResult(status -> settle(cause));
+      } catch (TransientDataAccessException e) {
+        // Somebody holds on to the items, such as whoever brings a site in. It is noted once they
+        // let go.
+        add(cause);
+      }
+    }
   }
 
   private void settle(RecheckCause concern) {

@@ -7,18 +7,17 @@ import app.blenner.core.face.SearchResult;
 import app.blenner.core.item.AssetUse;
 import app.blenner.core.item.Content;
 import app.blenner.core.item.ItemLink;
-import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.StandardFields;
 import app.blenner.core.outside.LinkAnswer;
 import app.blenner.core.preflight.context.LinkTargetRule;
 import app.blenner.core.preflight.language.ProofreadRule;
 import app.blenner.core.proofread.ProofreadText;
+import app.blenner.core.rule.AssetFacts;
 import app.blenner.core.rule.ItemContext;
 import app.blenner.core.rule.LinkedItem;
 import app.blenner.core.rule.Settings;
 import app.blenner.server.asset.AssetFactService;
-import app.blenner.server.item.store.ItemRepository;
 import app.blenner.server.outside.OutsideLinks;
 import app.blenner.server.proofread.Proofreading;
 import app.blenner.server.site.SiteService;
@@ -26,6 +25,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -34,8 +34,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What lies beyond single items and concerns them: noted with every save, and told to the rules. */
@@ -48,7 +48,7 @@ public class RuleContextService {
   private static final Duration LONGEST_WAIT = Duration.ofSeconds(8);
 
   private final SayingRepository sayings;
-  private final ItemRepository items;
+  private final ItemDirectory stored;
   private final AssetFactService assets;
   private final OutsideLinks outside;
   private final Proofreading proofreading;
@@ -59,7 +59,7 @@ public class RuleContextService {
 
   RuleContextService(
       SayingRepository sayings,
-      ItemRepository items,
+      StoredItems stored,
       AssetFactService assets,
       OutsideLinks outside,
       Proofreading proofreading,
@@ -70,7 +70,7 @@ public class RuleContextService {
     this.notes = notes;
     this.events = events;
     this.sayings = sayings;
-    this.items = items;
+    this.stored = stored;
     this.assets = assets;
     this.outside = outside;
     this.proofreading = proofreading;
@@ -92,9 +92,7 @@ public class RuleContextService {
         continue; // nearly every save
       }
       if (kept == null) {
-        kept = new SayingEntity();
-        kept.itemKey = key;
-        kept.said = said;
+        kept = entity(key, said, words);
       }
       kept.words = words;
       sayings.saveAndFlush(kept);
@@ -125,25 +123,82 @@ public class RuleContextService {
     outside.clear();
   }
 
+  /** The rows of an item of which nothing is noted yet. */
+  public static Collection<?> rows(String key, Content content) {
+    List<SayingEntity> out = new ArrayList<>();
+    said(content)
+        .forEach(
+            (said, words) -> {
+              if (!words.isEmpty()) {
+                out.add(entity(key, said, words));
+              }
+            });
+    return out;
+  }
+
+  private static SayingEntity entity(String key, ItemContext.Said said, String words) {
+    SayingEntity entity = new SayingEntity();
+    entity.itemKey = key;
+    entity.said = said;
+    entity.words = words;
+    return entity;
+  }
+
   /** What concerns an item. */
   @Transactional(readOnly = true)
   ItemContext of(String key, Content content, Kind kind, Settings settings) {
-    Set<String> used = kind.uses(content).stream().map(AssetUse::asset).collect(Collectors.toSet());
     Map<String, LinkAnswer> answers =
         LinkTargetRule.wantsAnswers(settings)
             ? outside.answers(elsewhere(content.body()))
             : Map.of();
+    List<String> terms = notes.stream().flatMap(n -> n.terms(key).stream()).toList();
+    return of(
+        key,
+        content,
+        sites.site().language(),
+        settings,
+        stored,
+        new Known(assets.of(used(kind, content)), answers, terms));
+  }
+
+  /**
+   * What is known of what an item uses and leads to.
+   *
+   * @param terms what readers will search for
+   */
+  public record Known(
+      Map<String, AssetFacts> assets, Map<String, LinkAnswer> answers, List<String> terms) {}
+
+  /**
+   * What concerns an item, where this is known of it; nothing is asked of the database here,
+   * and no transaction is begun.
+   *
+   * @param own the language of the site
+   */
+  @Transactional(propagation = Propagation.SUPPORTS)
+  public ItemContext of(
+      String key,
+      Content content,
+      String own,
+      Settings settings,
+      ItemDirectory others,
+      Known known) {
     return new ItemContext(
         LocalDate.now(clock),
-        assets.of(used),
-        targets(content),
-        twins(key, content),
-        answers,
+        known.assets(),
+        targets(content, others),
+        twins(key, content, own, others),
+        known.answers(),
         ProofreadRule.wantsReading(settings)
-            ? proofreading.known(ProofreadText.of(content, sites.site().language()))
+            ? proofreading.known(ProofreadText.of(content, own))
             : Map.of(),
-        notes.stream().flatMap(n -> n.terms(key).stream()).toList(),
+        known.terms(),
         Set.of());
+  }
+
+  /** The assets an item uses. */
+  public static Set<String> used(Kind kind, Content content) {
+    return kind.uses(content).stream().map(AssetUse::asset).collect(Collectors.toSet());
   }
 
   /**
@@ -163,29 +218,17 @@ public class RuleContextService {
     }
   }
 
-  private Map<String, LinkedItem> targets(Content content) {
+  private static Map<String, LinkedItem> targets(Content content, ItemDirectory others) {
     Map<String, LinkedItem> out = new HashMap<>();
     ItemLink.in(content.body()).stream()
         .filter(l -> l.place() == ItemLink.Place.LINK)
         .forEach(l -> out.put(l.target(), LinkedItem.MISSING));
-    if (!out.isEmpty()) {
-      items
-          .standing(List.copyOf(out.keySet()))
-          .forEach(s -> out.put(s.key(), new LinkedItem(s.title(), shown(s.stage()))));
-    }
+    out.putAll(others.standing(List.copyOf(out.keySet())));
     return out;
   }
 
-  private static LinkedItem.Shown shown(Stage stage) {
-    return switch (stage) {
-      case LIVE -> LinkedItem.Shown.YES;
-      case BINNED -> LinkedItem.Shown.NO_MORE;
-      default -> LinkedItem.Shown.NOT_YET;
-    };
-  }
-
-  private List<ItemContext.Twin> twins(String key, Content content) {
-    String own = sites.site().language();
+  private static List<ItemContext.Twin> twins(
+      String key, Content content, String own, ItemDirectory others) {
     List<String> languages =
         content.language().isEmpty() || content.language().equals(own)
             ? List.of("", own)
@@ -195,13 +238,14 @@ public class RuleContextService {
         .forEach(
             (said, words) -> {
               if (!words.isEmpty()) {
-                out.addAll(sayings.twins(key, said, words, languages, Limit.of(1)));
+                out.addAll(others.twins(key, said, words, languages));
               }
             });
     return out;
   }
 
-  private static Map<ItemContext.Said, String> said(Content content) {
+  /** What an item says of itself where readers choose between items, in the form in which it is compared. */
+  public static Map<ItemContext.Said, String> said(Content content) {
     String title = StandardFields.text(content, StandardFields.SEARCH_TITLE);
     String description = StandardFields.text(content, StandardFields.SEARCH_DESCRIPTION);
     // What search engines are kept from, nobody finds twice there.
@@ -223,7 +267,8 @@ public class RuleContextService {
     return small.substring(0, end);
   }
 
-  private static Set<Address> elsewhere(Document body) {
+  /** The places elsewhere that a text leads to. */
+  public static Set<Address> elsewhere(Document body) {
     Set<Address> out = new LinkedHashSet<>();
     body.each(block -> BlockLinks.of(block).forEach(l -> out.add(l.address())));
     out.removeIf(a -> a.kind() != Address.Kind.WEB);

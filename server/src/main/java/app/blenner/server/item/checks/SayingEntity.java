@@ -1,6 +1,7 @@
 package app.blenner.server.item.checks;
 
 import app.blenner.core.rule.ItemContext;
+import app.blenner.server.database.NewRows;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -13,7 +14,7 @@ import java.io.Serializable;
 @Entity
 @Table(name = "item_saying")
 @IdClass(SayingEntity.Key.class)
-class SayingEntity {
+class SayingEntity implements NewRows.Ordered {
   record Key(String itemKey, ItemContext.Said said) implements Serializable {}
 
   @Id String itemKey;
@@ -23,4 +24,9 @@ class SayingEntity {
   ItemContext.Said said;
 
   String words = "";
+
+  @Override
+  public String order() {
+    return said + " " + words;
+  }
 }

@@ -247,11 +247,7 @@ public class ItemService {
 
   /** Makes this the working copy. Whoever does so has {@link ItemDerivatives#note} follow, once it is the last one. */
   public void set(ItemEntity item, Content content, String by) {
-    item.working = versions.keep(content, by);
-    item.title = content.title();
-    item.section = content.section();
-    item.slug = content.slug();
-    item.language = content.language();
+    item.show(versions.keep(content, by), content);
     item.changedAt = clock.instant();
     item.changedBy = by;
   }

@@ -1,6 +1,7 @@
 package app.blenner.server.item.links;
 
 import app.blenner.core.item.ItemLink;
+import app.blenner.server.database.NewRows;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -13,7 +14,7 @@ import java.io.Serializable;
 @Entity
 @Table(name = "item_link")
 @IdClass(ItemLinkEntity.Key.class)
-class ItemLinkEntity {
+class ItemLinkEntity implements NewRows.Ordered {
   record Key(String itemKey, boolean forReaders, String target, ItemLink.Place place)
       implements Serializable {}
 
@@ -24,4 +25,9 @@ class ItemLinkEntity {
   @Id
   @Enumerated(EnumType.STRING)
   ItemLink.Place place;
+
+  @Override
+  public String order() {
+    return target + " " + forReaders;
+  }
 }

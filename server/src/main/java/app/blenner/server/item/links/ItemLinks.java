@@ -5,6 +5,7 @@ import app.blenner.core.item.ItemLink;
 import app.blenner.core.kind.Kind;
 import app.blenner.server.item.store.ItemRepository;
 import jakarta.persistence.EntityManager;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,15 +54,28 @@ public class ItemLinks {
     }
     for (ItemLink link : now) {
       if (before.remove(link) == null) {
-        ItemLinkEntity entity = new ItemLinkEntity();
-        entity.itemKey = itemKey;
-        entity.forReaders = forReaders;
-        entity.target = link.target();
-        entity.place = link.place();
-        entities.persist(entity);
+        entities.persist(entity(itemKey, forReaders, link));
       }
     }
     links.deleteAll(before.values());
+  }
+
+  /**
+   * The rows of an item of which nothing is noted yet.
+   *
+   * @param whole its content with what its pieces hold
+   */
+  public static Collection<?> rows(String itemKey, boolean forReaders, Kind kind, Content whole) {
+    return kind.links(whole).stream().map(l -> entity(itemKey, forReaders, l)).toList();
+  }
+
+  private static ItemLinkEntity entity(String itemKey, boolean forReaders, ItemLink link) {
+    ItemLinkEntity entity = new ItemLinkEntity();
+    entity.itemKey = itemKey;
+    entity.forReaders = forReaders;
+    entity.target = link.target();
+    entity.place = link.place();
+    return entity;
   }
 
   public void withdrawn(String itemKey) {

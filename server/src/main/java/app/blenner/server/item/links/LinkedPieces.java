@@ -4,6 +4,8 @@ import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
 import app.blenner.core.piece.Pieces;
 import app.blenner.server.item.store.ItemRepository;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -67,13 +69,25 @@ public class LinkedPieces {
       return; // nearly every save
     }
     uses.forget(itemKey, forReaders);
-    for (String piece : now) {
+    uses.saveAll(entities(itemKey, forReaders, now));
+  }
+
+  /** The rows of an item of which nothing is noted yet. */
+  public static Collection<?> rows(String itemKey, boolean forReaders, Content content) {
+    return entities(itemKey, forReaders, Pieces.in(content.body()));
+  }
+
+  private static List<PieceUseEntity> entities(
+      String itemKey, boolean forReaders, Set<String> pieces) {
+    List<PieceUseEntity> out = new ArrayList<>();
+    for (String piece : pieces) {
       PieceUseEntity entity = new PieceUseEntity();
       entity.itemKey = itemKey;
       entity.forReaders = forReaders;
       entity.piece = piece;
-      uses.save(entity);
+      out.add(entity);
     }
+    return out;
   }
 
   /** Whether what readers see of an item links any piece. */

@@ -1,5 +1,6 @@
 package app.blenner.server.item.links;
 
+import app.blenner.server.database.NewRows;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
@@ -10,10 +11,15 @@ import java.io.Serializable;
 @Entity
 @Table(name = "piece_use")
 @IdClass(PieceUseEntity.Key.class)
-class PieceUseEntity {
+class PieceUseEntity implements NewRows.Ordered {
   record Key(String itemKey, boolean forReaders, String piece) implements Serializable {}
 
   @Id String itemKey;
   @Id boolean forReaders;
   @Id String piece;
+
+  @Override
+  public String order() {
+    return piece;
+  }
 }

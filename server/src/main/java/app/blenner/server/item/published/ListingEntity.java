@@ -1,5 +1,6 @@
 package app.blenner.server.item.published;
 
+import app.blenner.server.database.NewRows;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.IdClass;
@@ -11,7 +12,7 @@ import java.time.Instant;
 @Entity
 @Table(name = "listing")
 @IdClass(ListingEntity.Key.class)
-class ListingEntity {
+class ListingEntity implements NewRows.Ordered {
   record Key(String itemKey, String place) implements Serializable {}
 
   /** What {@link app.blenner.core.site.ListPlace} calls it. */
@@ -24,4 +25,9 @@ class ListingEntity {
 
   /** When readers first saw the item. */
   Instant liveAt;
+
+  @Override
+  public String order() {
+    return place + " " + news + " " + liveAt + " " + itemKey;
+  }
 }

@@ -2,9 +2,11 @@ package app.blenner.server.item.published;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.site.ListPlace;
+import app.blenner.core.site.SectionTree;
 import app.blenner.server.site.SectionService;
 import jakarta.persistence.EntityManager;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -37,18 +39,31 @@ public class Listings {
     for (String place : ListPlace.of(content, sections.tree())) {
       ListingEntity entity = before.remove(place);
       if (entity == null) {
-        entity = new ListingEntity();
-        entity.place = place;
-        entity.itemKey = itemKey;
-        entity.news = news;
-        entity.liveAt = liveAt;
-        entities.persist(entity);
+        entities.persist(entity(itemKey, place, news, liveAt));
       } else {
         entity.news = news;
         entity.liveAt = liveAt;
       }
     }
     listings.deleteAll(before.values());
+  }
+
+  /** The rows of an item that is listed nowhere yet. */
+  public static Collection<?> rows(
+      String itemKey, Content content, SectionTree tree, boolean news, Instant liveAt) {
+    return ListPlace.of(content, tree).stream()
+        .distinct()
+        .map(place -> entity(itemKey, place, news, liveAt))
+        .toList();
+  }
+
+  private static ListingEntity entity(String itemKey, String place, boolean news, Instant liveAt) {
+    ListingEntity entity = new ListingEntity();
+    entity.place = place;
+    entity.itemKey = itemKey;
+    entity.news = news;
+    entity.liveAt = liveAt;
+    return entity;
   }
 
   /** Lists an item nowhere. */

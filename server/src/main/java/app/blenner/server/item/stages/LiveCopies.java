@@ -115,12 +115,7 @@ public class LiveCopies {
   }
 
   private void show(ItemEntity item, LiveCopyEntity live, String version, Content content) {
-    live.live = version;
-    live.section = content.section();
-    live.topics = String.join("\n", content.topics());
-    live.slug = content.slug();
-    live.hidden = SearchResult.isHidden(content);
-    live.brief = ContentFile.write(Brief.of(content));
+    fill(live, version, content);
     liveCopies.save(live);
     if (item.stage.isForReaders()) {
       Kind kind = kinds.kind(item.kind);
@@ -129,5 +124,30 @@ public class LiveCopies {
       pieces.note(item.itemKey, true, content);
       links.note(item.itemKey, true, kind, content);
     }
+  }
+
+  private static void fill(LiveCopyEntity live, String version, Content content) {
+    live.live = version;
+    live.section = content.section();
+    live.topics = String.join("\n", content.topics());
+    live.slug = content.slug();
+    live.hidden = SearchResult.isHidden(content);
+    live.brief = ContentFile.write(Brief.of(content));
+  }
+
+  /**
+   * The live copy of an item that has none yet.
+   *
+   * @param version the hash of the content
+   */
+  public static LiveCopyEntity row(
+      ItemEntity item, String version, Content content, Instant firstLive, Instant updated) {
+    LiveCopyEntity live = new LiveCopyEntity();
+    live.itemKey = item.itemKey;
+    live.author = item.author;
+    live.firstLiveAt = firstLive;
+    live.updatedAt = updated;
+    fill(live, version, content);
+    return live;
   }
 }

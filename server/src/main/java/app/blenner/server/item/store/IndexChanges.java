@@ -1,6 +1,7 @@
 package app.blenner.server.item.store;
 
 import app.blenner.server.find.ItemIndex;
+import app.blenner.server.find.NextIndex;
 import jakarta.persistence.PostPersist;
 import jakarta.persistence.PostRemove;
 import jakarta.persistence.PostUpdate;
@@ -35,12 +36,28 @@ public class IndexChanges {
 
   /** Notes items that were changed together, of which nobody tells one by one. */
   public void mark(Collection<String> keys) {
-    noted().keys.addAll(keys);
+    Noted noted = noted();
+    if (!noted.all) {
+      noted.keys.addAll(keys);
+    }
+  }
+
+  /** Notes that all items are others now, and that this is the index of them. */
+  public void replaceAll(NextIndex next) {
+    markAll();
+    noted().next = next;
+  }
+
+  /** An index for items that are being brought in. */
+  public NextIndex next() {
+    return index.getObject().next();
   }
 
   /** Notes that any item may be another now. */
   public void markAll() {
-    noted().all = true;
+    Noted noted = noted();
+    noted.all = true;
+    noted.keys.clear();
   }
 
   private Noted noted() {
@@ -56,10 +73,20 @@ public class IndexChanges {
   private final class Noted implements TransactionSynchronization {
     private final Set<String> keys = new LinkedHashSet<>();
     private boolean all;
+    private NextIndex next;
+
+    @Override
+    public void beforeCommit(boolean readOnly) {
+      if (next != null) {
+        next.settle();
+      }
+    }
 
     @Override
     public void afterCommit() {
-      if (all) {
+      if (next != null) {
+        index.getObject().take(next);
+      } else if (all) {
         index.getObject().anew();
       } else {
         index.getObject().changed(keys);
@@ -78,6 +105,9 @@ public class IndexChanges {
 
     @Override
     public void afterCompletion(int status) {
+      if (status != STATUS_COMMITTED && next != null) {
+        next.discard();
+      }
       TransactionSynchronizationManager.unbindResourceIfPossible(IndexChanges.this);
     }
   }

@@ -1,5 +1,6 @@
 package app.blenner.server.item.store;
 
+import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -67,6 +68,15 @@ public class ItemEntity {
 
   /** Whether the working copy differs from what is live. */
   public boolean differs;
+
+  /** Makes a content the working copy: its version, and what is searched and sorted of it. */
+  public void show(String version, Content content) {
+    working = version;
+    title = content.title();
+    section = content.section();
+    slug = content.slug();
+    language = content.language();
+  }
 
   /** A new item, which is a draft and holds nothing yet. */
   public static ItemEntity draft(String key, String kind, Instant now) {

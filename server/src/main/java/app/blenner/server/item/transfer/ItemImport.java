@@ -1,211 +1,230 @@
 package app.blenner.server.item.transfer;
 
-import app.blenner.core.archive.LazyList;
 import app.blenner.core.archive.PackedItem;
 import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.rule.AssetFacts;
+import app.blenner.core.site.Site;
+import app.blenner.core.site.SitePaths;
 import app.blenner.server.account.Account;
-import app.blenner.server.account.AccountService;
-import app.blenner.server.asset.UseService;
+import app.blenner.server.asset.AssetFactService;
+import app.blenner.server.database.NewRows;
+import app.blenner.server.find.NextIndex;
+import app.blenner.server.item.addresses.AddressLedger;
 import app.blenner.server.item.addresses.Addresses;
-import app.blenner.server.item.checks.Dismissals;
-import app.blenner.server.item.checks.ItemDerivatives;
 import app.blenner.server.item.checks.RuleContextService;
-import app.blenner.server.item.content.ItemService;
-import app.blenner.server.item.links.ItemLinks;
 import app.blenner.server.item.links.LinkedPieces;
-import app.blenner.server.item.published.Listings;
-import app.blenner.server.item.stages.LiveCopies;
-import app.blenner.server.item.stages.StageService;
 import app.blenner.server.item.store.IndexChanges;
-import app.blenner.server.item.store.ItemEntity;
-import app.blenner.server.item.store.ItemRepository;
-import app.blenner.server.item.store.LiveCopyEntity;
-import app.blenner.server.item.store.LiveCopyRepository;
-import app.blenner.server.item.words.ItemWords;
-import app.blenner.server.item.words.WordsInUse;
+import app.blenner.server.outside.OutsideLinks;
 import app.blenner.server.site.SiteService;
 import app.blenner.server.version.Versions;
-import jakarta.persistence.EntityManager;
-import java.util.Collection;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.Set;
+import java.util.concurrent.Future;
+import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Takes over items of a package, and gives them as one. */
+/**
+ * Takes over the items of a package into a site that has none. What there is of an item is worked out by some threads, and
+ * written by the one whose transaction it is.
+ */
 @Service
 @Transactional
 public class ItemImport {
-  private final ItemRepository items;
-  private final ItemService itemService;
-  private final StageService stages;
-  private final LiveCopies readers;
-  private final LiveCopyRepository liveCopies;
+  /** So many items are written at once. */
+  private static final int CHUNK = 50;
+
+  private static final int TOLD_EVERY = 1_000;
+  private static final Logger LOG = LoggerFactory.getLogger(ItemImport.class);
+
+  /** Of so many items the small rows wait to be put in order. */
+  private static final int LATER = 2_000;
+
+  private final NewRows newRows;
   private final Addresses addresses;
   private final SiteService sites;
-  private final AccountService accounts;
-  private final UseService uses;
+  private final AssetFactService assets;
+  private final OutsideLinks outside;
   private final LinkedPieces pieces;
-  private final ItemLinks links;
-  private final Listings listings;
-  private final IndexChanges indexChanges;
-  private final Dismissals dismissals;
   private final Versions versions;
-  private final ItemWords words;
-  private final WordsInUse wordsInUse;
-  private final RuleContextService ruleContexts;
-  private final ItemDerivatives derivatives;
-  private final EntityManager entities;
+  private final IndexChanges indexChanges;
+  private final ImportedItems made;
+  private final StoredRows stored;
 
   ItemImport(
-      ItemRepository items,
-      ItemService itemService,
-      StageService stages,
-      LiveCopies readers,
-      LiveCopyRepository liveCopies,
+      NewRows newRows,
       Addresses addresses,
       SiteService sites,
-      AccountService accounts,
-      UseService uses,
+      AssetFactService assets,
+      OutsideLinks outside,
       LinkedPieces pieces,
-      ItemLinks links,
-      Listings listings,
-      IndexChanges indexChanges,
-      Dismissals dismissals,
       Versions versions,
-      ItemWords words,
-      WordsInUse wordsInUse,
-      RuleContextService ruleContexts,
-      ItemDerivatives derivatives,
-      EntityManager entities) {
-    this.items = items;
-    this.itemService = itemService;
-    this.stages = stages;
-    this.readers = readers;
-    this.liveCopies = liveCopies;
+      IndexChanges indexChanges,
+      ImportedItems made,
+      StoredRows stored) {
+    this.newRows = newRows;
     this.addresses = addresses;
     this.sites = sites;
-    this.accounts = accounts;
-    this.uses = uses;
+    this.assets = assets;
+    this.outside = outside;
     this.pieces = pieces;
-    this.links = links;
-    this.listings = listings;
-    this.indexChanges = indexChanges;
-    this.dismissals = dismissals;
     this.versions = versions;
-    this.words = words;
-    this.wordsInUse = wordsInUse;
-    this.ruleContexts = ruleContexts;
-    this.derivatives = derivatives;
-    this.entities = entities;
-  }
-
-  /** Takes over an item at the stage it has in the package. */
-  public void add(PackedItem packed, Account owner) {
-    PackedItem.Times times = packed.times();
-    ItemEntity item = ItemEntity.draft(packed.key(), packed.kind(), times.created());
-    stages.put(item, new StageService.Position(packed.stage(), times.stageSince(), null, ""));
-    item.ownerId = owner.id();
-    item.author = packed.people().author().isEmpty() ? owner.name() : packed.people().author();
-    item.slugByHand = packed.slugByHand();
-    Content live = packed.live();
-    // What readers may have noted down goes first; two drafts that want one address get two.
-    Content working = packed.content();
-    String by = times.changedBy().isEmpty() ? owner.name() : times.changedBy();
-    itemService.set(item, live == null ? working : live, by);
-    items.saveAndFlush(item);
-    if (live != null) {
-      readers.goLive(item, times.firstLive(), times.updated());
-      item.slugByHand = packed.slugByHand();
-      if (!live.equals(working)) {
-        itemService.set(item, working, by);
-      }
-    }
-    packed.addresses().forEach(path -> addresses.keep(path, packed.key(), true));
-    if (addresses.isOfAnother(working.section(), working.slug(), packed.key())) {
-      String slug =
-          addresses.free(
-              sites.site(), working.section(), working.slug(), packed.kind(), packed.key());
-      working = working.withSlug(slug);
-      itemService.set(item, working, by);
-    }
-    addresses.reserve(item);
-    dismissals.add(packed.key(), packed.dismissed());
-    // Once, of what the working copy is in the end.
-    derivatives.note(item, working);
-    item.changedAt = times.changed();
-    items.saveAndFlush(item);
-    // A site has more items than memory; what is written need not be kept at hand.
-    entities.clear();
-  }
-
-  /** How many items there are, or of those with these keys. */
-  @Transactional(readOnly = true)
-  public long count(Collection<String> keys) {
-    return keys == null ? items.count() : items.countByItemKeyIn(keys);
+    this.indexChanges = indexChanges;
+    this.made = made;
+    this.stored = stored;
   }
 
   /**
-   * All items, or those with these keys, as a package holds them; without notes and terms. Each is read when it is asked
-   * for, within the transaction that asked for them.
+   * Takes over items at the stages they have in the package.
+   *
+   * @param owners the people they belong to, by their sign-in names
+   * @param taken is told of each item once it is written
+   * @throws IllegalArgumentException with a sentence, where two have one address
    */
-  @Transactional(readOnly = true)
-  public List<PackedItem> packed(Collection<String> keys) {
-    Map<String, List<String>> paths = addresses.lasting();
-    Map<Long, String> people =
-        accounts.all().stream().collect(Collectors.toMap(Account::id, Account::signIn));
-    List<String> all = items.keys();
-    List<String> wanted = keys == null ? all : all.stream().filter(keys::contains).toList();
-    return LazyList.map(
-        wanted,
-        key -> {
-          ItemEntity i = items.findById(key).orElseThrow();
-          PackedItem packed = packed(i, people.get(i.ownerId), paths.getOrDefault(key, List.of()));
-          entities.detach(i);
-          return packed;
-        });
+  public void addAll(
+      List<PackedItem> packed, Map<String, Account> owners, Consumer<PackedItem> taken) {
+    NextIndex index = indexChanges.next();
+    indexChanges.replaceAll(index);
+    Site site = sites.site();
+    AddressLedger ledger = addresses.ledger();
+    Writer writer = new Writer(versions.hashes(), outside.known(), taken);
+    try (Workers workers = new Workers()) {
+      ImportCensus census = new ImportCensus();
+      workers
+          .ahead(packed.size(), i -> ImportCensus.Entry.of(packed.get(i)))
+          .forEachRemaining(census::add);
+      ImportedItems.Surroundings around =
+          new ImportedItems.Surroundings(site, site.tree(), pieces.keys(), census);
+      Deque<Future<ImportedItem>> begun = new ArrayDeque<>();
+      Iterator<PackedItem> items = workers.ahead(packed.size(), packed::get);
+      while (items.hasNext()) {
+        ImportedItem.Given given = given(items.next(), owners, site, ledger);
+        begun.add(workers.begin(() -> indexed(made.of(given, around), index)));
+        if (begun.size() == 2 * CHUNK) {
+          writer.write(begun, CHUNK);
+        }
+      }
+      writer.write(begun, begun.size());
+      writer.finish();
+    }
   }
 
-  private PackedItem packed(ItemEntity i, String owner, List<String> paths) {
-    LiveCopyEntity live = liveCopies.findById(i.itemKey).orElse(null);
-    if (live != null) {
-      entities.detach(live);
+  private static ImportedItem indexed(ImportedItem item, NextIndex index) {
+    index.add(item.found());
+    return item;
+  }
+
+  /** An item with all that is asked of the database, or that depends on the items before it. */
+  private ImportedItem.Given given(
+      PackedItem packed, Map<String, Account> owners, Site site, AddressLedger ledger) {
+    AddressLedger.OfItem own = ledger.of(packed.key());
+    PackedItem settled = settled(packed, own);
+    Content working = settled.content();
+    Kind kind = site.kind(packed.kind());
+    Set<String> used = RuleContextService.used(kind, working);
+    Map<String, AssetFacts> facts = used.isEmpty() ? Map.of() : assets.of(used);
+    Content live = settled.live();
+    return new ImportedItem.Given(
+        settled,
+        owners.get(packed.people().owner()),
+        kind,
+        own.rows(),
+        pieces.whole(working),
+        live == null ? null : pieces.whole(live),
+        facts);
+  }
+
+  /** What readers may have noted down goes first; of two drafts that want one address the second gets another. */
+  private static PackedItem settled(PackedItem packed, AddressLedger.OfItem own) {
+    Content live = packed.live();
+    if (live != null && !live.slug().isEmpty()) {
+      take(packed, own, SitePaths.lasting(live.section(), live.slug()));
     }
-    return new PackedItem(
-        i.itemKey,
-        i.kind,
-        i.stage,
-        new PackedItem.People(owner, i.author),
-        new PackedItem.Times(
-            i.createdAt,
-            i.stageSince,
-            i.changedAt,
-            i.changedBy,
-            live == null ? null : live.firstLiveAt,
-            live == null ? null : live.updatedAt),
-        i.slugByHand,
-        versions.content(i.working),
-        live == null ? null : versions.content(live.live),
-        paths,
-        PackedItem.Notebook.EMPTY,
-        dismissals.packed(i.itemKey));
+    packed.addresses().forEach(path -> take(packed, own, path));
+    Content working = packed.content();
+    if (working.slug().isEmpty()) {
+      return packed;
+    }
+    String slug = own.free(working.section(), working.slug());
+    own.take(SitePaths.lasting(working.section(), slug), false);
+    return slug.equals(working.slug()) ? packed : packed.withContent(working.withSlug(slug));
+  }
+
+  private static void take(PackedItem packed, AddressLedger.OfItem own, String path) {
+    String other = own.take(path, true);
+    if (other != null) {
+      throw new IllegalArgumentException(
+          "items/%s.html: the address “%s” belongs to %s too."
+              .formatted(
+                  packed.key(), path, other.isEmpty() ? "a section" : "items/" + other + ".html"));
+    }
+  }
+
+  /** Writes what was worked out, in order. */
+  private final class Writer {
+    private final Set<String> knownVersions;
+    private final Set<String> knownPlaces;
+    private final Consumer<PackedItem> taken;
+    private final List<Object> later = new ArrayList<>();
+    private int waiting;
+    private int written;
+
+    Writer(Set<String> knownVersions, Set<String> knownPlaces, Consumer<PackedItem> taken) {
+      this.knownVersions = knownVersions;
+      this.knownPlaces = knownPlaces;
+      this.taken = taken;
+    }
+
+    void write(Deque<Future<ImportedItem>> begun, int count) {
+      List<PackedItem> some = new ArrayList<>();
+      List<Object> states = new ArrayList<>();
+      List<Object> rows = new ArrayList<>();
+      for (int i = 0; i < count; i++) {
+        ImportedItem item = Workers.done(begun.remove());
+        some.add(item.packed());
+        for (Versions.Unkept version : item.versions()) {
+          if (knownVersions.add(version.hash())) {
+            states.add(version.row());
+          }
+        }
+        item.rows().forEach(row -> (row instanceof NewRows.Ordered ? later : rows).add(row));
+        for (Object row : outside.rows(item.packed().key(), item.elsewhere(), knownPlaces)) {
+          (row instanceof NewRows.Ordered ? later : rows).add(row);
+        }
+      }
+      // A state comes before the items that point at it.
+      states.addAll(rows);
+      newRows.insert(states);
+      waiting += count;
+      written += count;
+      if (written % TOLD_EVERY < count) {
+        LOG.info("{} items are brought in", written);
+      }
+      if (waiting >= LATER) {
+        finish();
+      }
+      some.forEach(taken);
+    }
+
+    /** Writes what waits to be put in order. */
+    void finish() {
+      newRows.insert(later);
+      later.clear();
+      waiting = 0;
+    }
   }
 
   /** Takes all items away, and all their addresses. */
   public void clear() {
     indexChanges.markAll();
-    uses.clear();
-    pieces.clear();
-    links.clear();
-    listings.clear();
-    addresses.clear();
-    liveCopies.deleteAllInBatch();
-    items.deleteAllInBatch();
-    words.clear();
-    wordsInUse.clear();
-    ruleContexts.clear();
-    dismissals.clear();
-    versions.clear();
+    stored.clear();
   }
 }

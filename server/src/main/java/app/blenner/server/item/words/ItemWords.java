@@ -15,10 +15,19 @@ public class ItemWords {
 
   /** Notes the words of an item in the place of those it had. */
   public void note(String key, Content content) {
-    ItemWordsEntity noted = words.findById(key).orElseGet(ItemWordsEntity::new);
+    words.save(entity(key, content));
+  }
+
+  /** The row of an item of which nothing is noted yet. */
+  public static Object row(String key, Content content) {
+    return entity(key, content);
+  }
+
+  private static ItemWordsEntity entity(String key, Content content) {
+    ItemWordsEntity noted = new ItemWordsEntity();
     noted.itemKey = key;
     noted.words = SearchedText.of(content);
-    words.save(noted);
+    return noted;
   }
 
   /** Forgets the words of an item, since it goes. */

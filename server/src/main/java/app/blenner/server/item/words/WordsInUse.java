@@ -3,6 +3,7 @@ package app.blenner.server.item.words;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.StandardFields;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.data.domain.Limit;
@@ -33,9 +34,7 @@ public class WordsInUse {
 
   /** Notes the words of a working copy in the place of those it had. */
   public void note(String key, Content content) {
-    List<WordInUseEntity> now = new ArrayList<>();
-    add(now, key, Field.KEYWORDS, content.keywords());
-    add(now, key, Field.AUTHORS, StandardFields.texts(content, StandardFields.AUTHORS));
+    List<WordInUseEntity> now = entities(key, content);
     List<WordInUseEntity> before = words.findByItemKey(key);
     if (told(now).equals(told(before))) {
       return;
@@ -52,6 +51,18 @@ public class WordsInUse {
   /** Forgets the words of all items. */
   public void clear() {
     words.deleteAllInBatch();
+  }
+
+  /** The rows of an item of which nothing is noted yet. */
+  public static Collection<?> rows(String key, Content content) {
+    return entities(key, content);
+  }
+
+  private static List<WordInUseEntity> entities(String key, Content content) {
+    List<WordInUseEntity> out = new ArrayList<>();
+    add(out, key, Field.KEYWORDS, content.keywords());
+    add(out, key, Field.AUTHORS, StandardFields.texts(content, StandardFields.AUTHORS));
+    return out;
   }
 
   private static List<String> told(List<WordInUseEntity> some) {

@@ -31,7 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Gives the index the items as they stand. */
 @Component
 @Transactional(readOnly = true, propagation = Propagation.REQUIRES_NEW)
-class ItemDocuments implements FindSource {
+public class ItemDocuments implements FindSource {
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
   private final Versions versions;
@@ -81,7 +81,23 @@ class ItemDocuments implements FindSource {
 
   private FoundItem found(
       ItemEntity item, Content content, String language, boolean forReaders, Instant at) {
-    Content whole = pieces.whole(content);
+    return of(item, content, pieces.whole(content), language, forReaders, at);
+  }
+
+  /**
+   * An item as it is looked for.
+   *
+   * @param whole the content with what its pieces hold
+   * @param language the language of the site
+   * @param at when it was last changed, or first live
+   */
+  public static FoundItem of(
+      ItemEntity item,
+      Content content,
+      Content whole,
+      String language,
+      boolean forReaders,
+      Instant at) {
     List<String> authors = StandardFields.texts(content, StandardFields.AUTHORS);
     return new FoundItem(
         item.itemKey,

@@ -1,0 +1,135 @@
+package app.blenner.server.find;
+
+import app.blenner.server.disk.DataFolderPermissions;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.AnnotatedTypeSource;
+import org.hibernate.search.mapper.pojo.standalone.mapping.CloseableSearchMapping;
+import org.hibernate.search.mapper.pojo.standalone.mapping.SearchMapping;
+import org.hibernate.search.mapper.pojo.standalone.session.SearchSession;
+import org.hibernate.search.mapper.pojo.standalone.work.SearchIndexingPlan;
+import org.hibernate.search.mapper.pojo.work.IndexingPlanSynchronizationStrategy;
+
+/** The files of an index, opened. */
+final class IndexFiles implements AutoCloseable {
+  /** An index goes on being read as it was written. */
+  private static final String LUCENE = "9.12.3";
+
+  /** So many queues of so many documents wait in memory at most, which may be of a thousand words each. */
+  private static final String QUEUES = "4";
+
+  private static final String QUEUED = "50";
+
+  private final Path folder;
+  private final CloseableSearchMapping mapping;
+
+  /** What is being filled is written to the disk seldom, and at the end: nobody asks it before. */
+  private static final String SELDOM = "3600000";
+
+  private static final String BUFFER_IN_MB = "40";
+
+  /** Opens an index that is asked, or begins an empty one. */
+  static IndexFiles open(Path folder, Consumer<Throwable> failed) throws IOException {
+    return new IndexFiles(folder, Map.of(), failed);
+  }
+
+  /** Begins an empty index that very many items are added to before anybody asks it. */
+  static IndexFiles begin(Path folder, Consumer<Throwable> failed) throws IOException {
+    return new IndexFiles(
+        folder,
+        Map.of(
+            "hibernate.search.backend.io.commit_interval", SELDOM,
+            "hibernate.search.backend.io.refresh_interval", SELDOM,
+            "hibernate.search.backend.io.writer.ram_buffer_size", BUFFER_IN_MB),
+        failed);
+  }
+
+  /**
+   * @param failed is told of what went wrong where nobody waits for an answer
+   */
+  private IndexFiles(Path folder, Map<String, String> settings, Consumer<Throwable> failed)
+      throws IOException {
+    this.folder = folder;
+    Files.createDirectories(folder);
+    DataFolderPermissions.close(folder);
+    mapping =
+        SearchMapping.builder(AnnotatedTypeSource.fromClasses(FoundItem.class))
+            .properties(settings)
+            .property("hibernate.search.backend.type", "lucene")
+            .property("hibernate.search.backend.lucene_version", LUCENE)
+            .property("hibernate.search.backend.directory.root", folder.toString())
+            .property("hibernate.search.backend.indexing.queue_count", QUEUES)
+            .property("hibernate.search.backend.indexing.queue_size", QUEUED)
+            .property("hibernate.search.backend.analysis.configurer", new ItemAnalysis())
+            .property("hibernate.search.schema_management.strategy", "create-or-update")
+            // The one type is named above; to look for others would read whole jars at each start.
+            .property("hibernate.search.mapping.build_missing_discovered_jandex_indexes", "false")
+            .property(
+                "hibernate.search.mapping.discover_annotated_types_from_root_mapping_annotations",
+                "false")
+            .property(
+                "hibernate.search.background_failure_handler", new IndexFailureHandler(failed))
+            .build();
+  }
+
+  Path folder() {
+    return folder;
+  }
+
+  <T> T ask(Function<SearchSession, T> question) {
+    try (SearchSession session = mapping.createSession()) {
+      return question.apply(session);
+    }
+  }
+
+  /** Has all that was told so far written to the disk, and found. */
+  void settle() {
+    try (SearchSession session = mapping.createSession()) {
+      session.workspace(FoundItem.class).flush();
+      session.workspace(FoundItem.class).refresh();
+    }
+  }
+
+  /** Adds items of which none is there; does not wait until they are. */
+  void add(Collection<FoundItem> found) {
+    try (SearchSession session = mapping.createSession()) {
+      session.indexingPlanSynchronizationStrategy(IndexingPlanSynchronizationStrategy.async());
+      SearchIndexingPlan plan = session.indexingPlan();
+      found.forEach(plan::add);
+    }
+  }
+
+  /** Puts items in the place of those with these keys, and waits until they are found so. */
+  void replace(Collection<String> keys, List<FoundItem> found) {
+    Set<String> there = new HashSet<>();
+    try (SearchSession session = mapping.createSession()) {
+      session.indexingPlanSynchronizationStrategy(IndexingPlanSynchronizationStrategy.readSync());
+      SearchIndexingPlan plan = session.indexingPlan();
+      for (FoundItem item : found) {
+        plan.addOrUpdate(item);
+        there.add(item.getId());
+      }
+      for (String key : keys) {
+        for (boolean forReaders : new boolean[] {false, true}) {
+          String id = FoundItem.id(key, forReaders);
+          if (!there.contains(id)) {
+            plan.purge(FoundItem.class, id, null);
+          }
+        }
+      }
+    }
+  }
+
+  @Override
+  public void close() {
+    mapping.close();
+  }
+}

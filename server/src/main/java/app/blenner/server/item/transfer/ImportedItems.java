@@ -1,0 +1,166 @@
+package app.blenner.server.item.transfer;
+
+import app.blenner.core.archive.PackedItem;
+import app.blenner.core.item.Content;
+import app.blenner.core.kind.Kind;
+import app.blenner.core.preflight.Preflight;
+import app.blenner.core.preflight.StoredFinding;
+import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.ItemContext;
+import app.blenner.core.rule.PassageCache;
+import app.blenner.core.rule.RuleContext;
+import app.blenner.core.rule.Settings;
+import app.blenner.core.rule.Severity;
+import app.blenner.core.rule.Subject;
+import app.blenner.core.site.SectionTree;
+import app.blenner.core.site.Site;
+import app.blenner.server.asset.UseService;
+import app.blenner.server.find.FoundItem;
+import app.blenner.server.item.checks.Dismissals;
+import app.blenner.server.item.checks.RuleContextService;
+import app.blenner.server.item.links.ItemLinks;
+import app.blenner.server.item.links.LinkedPieces;
+import app.blenner.server.item.published.Listings;
+import app.blenner.server.item.stages.LiveCopies;
+import app.blenner.server.item.stages.StageService;
+import app.blenner.server.item.store.ItemEntity;
+import app.blenner.server.item.words.ItemWords;
+import app.blenner.server.item.words.WordsInUse;
+import app.blenner.server.item.worklist.ItemDocuments;
+import app.blenner.server.version.Versions;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/**
+ * Works out what is written of items that are brought in. It asks nothing of the database, so that several threads can; no
+ * transaction is begun in any of them, which would take a connection for each item.
+ */
+@Component
+class ImportedItems {
+  /**
+   * The site that items are brought into.
+   *
+   * @param snippets the keys of all pieces that can be linked
+   */
+  record Surroundings(Site site, SectionTree tree, Set<String> snippets, ImportCensus others) {}
+
+  private final Versions versions;
+  private final RuleContextService ruleContexts;
+
+  ImportedItems(Versions versions, RuleContextService ruleContexts) {
+    this.versions = versions;
+    this.ruleContexts = ruleContexts;
+  }
+
+  ImportedItem of(ImportedItem.Given given, Surroundings around) {
+    PackedItem packed = given.packed();
+    Content content = packed.content();
+    String by =
+        packed.times().changedBy().isEmpty() ? given.owner().name() : packed.times().changedBy();
+    Versions.Unkept working = versions.unkept(content, by);
+    Content liveContent = packed.live();
+    boolean same = content.equals(liveContent);
+    Versions.Unkept live =
+        liveContent == null ? null : same ? working : versions.unkept(liveContent, by);
+    List<Object> rows = new ArrayList<>();
+    ItemEntity item = item(given, by, working.hash());
+    item.differs = live == null || !live.hash().equals(working.hash());
+    note(item, findings(given, around));
+    rows.add(item);
+    if (live != null) {
+      live(rows, given, item, live.hash(), around);
+    }
+    String key = packed.key();
+    rows.addAll(given.addresses());
+    rows.addAll(LinkedPieces.rows(key, false, content));
+    rows.add(ItemWords.row(key, given.whole()));
+    rows.addAll(RuleContextService.rows(key, content));
+    rows.addAll(WordsInUse.rows(key, content));
+    rows.addAll(UseService.rows(key, false, given.kind().uses(given.whole())));
+    rows.addAll(ItemLinks.rows(key, false, given.kind(), given.whole()));
+    rows.addAll(Dismissals.rows(key, packed.dismissed()));
+    return new ImportedItem(
+        packed,
+        live == null || same ? List.of(working) : List.of(working, live),
+        rows,
+        RuleContextService.elsewhere(content.body()),
+        found(given, item, around.site().language()));
+  }
+
+  private static List<FoundItem> found(ImportedItem.Given given, ItemEntity item, String language) {
+    PackedItem packed = given.packed();
+    List<FoundItem> out = new ArrayList<>();
+    out.add(
+        ItemDocuments.of(item, packed.content(), given.whole(), language, false, item.changedAt));
+    if (packed.live() != null && item.stage.isForReaders()) {
+      out.add(
+          ItemDocuments.of(
+              item, packed.live(), given.wholeLive(), language, true, packed.times().firstLive()));
+    }
+    return out;
+  }
+
+  private ItemEntity item(ImportedItem.Given given, String by, String working) {
+    PackedItem packed = given.packed();
+    Content content = packed.content();
+    PackedItem.Times times = packed.times();
+    String author = packed.people().author();
+    ItemEntity item = ItemEntity.draft(packed.key(), packed.kind(), times.created());
+    StageService.put(item, new StageService.Position(packed.stage(), times.stageSince(), null, ""));
+    item.ownerId = given.owner().id();
+    item.author = author.isEmpty() ? given.owner().name() : author;
+    item.slugByHand = packed.slugByHand();
+    item.changedAt = times.changed();
+    item.changedBy = by;
+    item.show(working, content);
+    return item;
+  }
+
+  private static void live(
+      List<Object> rows,
+      ImportedItem.Given given,
+      ItemEntity item,
+      String version,
+      Surroundings around) {
+    PackedItem packed = given.packed();
+    Content content = packed.live();
+    PackedItem.Times times = packed.times();
+    rows.add(LiveCopies.row(item, version, content, times.firstLive(), times.updated()));
+    if (item.stage.isForReaders()) {
+      String key = item.itemKey;
+      Kind kind = given.kind();
+      rows.addAll(Listings.rows(key, content, around.tree(), kind.isNews(), times.firstLive()));
+      rows.addAll(UseService.rows(key, true, kind.uses(given.wholeLive())));
+      rows.addAll(LinkedPieces.rows(key, true, content));
+      rows.addAll(ItemLinks.rows(key, true, kind, given.wholeLive()));
+    }
+  }
+
+  private List<Finding> findings(ImportedItem.Given given, Surroundings around) {
+    PackedItem packed = given.packed();
+    Site site = around.site();
+    Settings settings = site.standards().of(packed.kind());
+    ItemContext context =
+        ruleContexts.of(
+            packed.key(),
+            packed.content(),
+            site.language(),
+            settings,
+            around.others(),
+            new RuleContextService.Known(given.facts(), Map.of(), packed.notebook().terms()));
+    RuleContext rules =
+        new RuleContext(given.kind(), site.language(), site.fields(), around.snippets(), context);
+    Subject subject = Subject.of(packed.content(), rules, new PassageCache(0));
+    return Dismissals.withoutOverruled(
+        packed.dismissed(), Preflight.check(subject, settings), settings);
+  }
+
+  private static void note(ItemEntity item, List<Finding> findings) {
+    item.mustFix = Preflight.count(findings, Severity.MUST_FIX);
+    item.findings = StoredFinding.write(findings);
+    item.findingsBy = Preflight.VERSION;
+  }
+}
