@@ -147,3 +147,11 @@ java -cp "$cp" app.blenner.bench.FindTiming http://localhost:8091 http://localho
 echo "== the site report over 1,000 and 100,000 items"
 java -cp "$cp" app.blenner.bench.ReportTiming http://localhost:8091
 java -cp "$cp" app.blenner.bench.ReportTiming http://localhost:8092
+
+echo "== a site of years is brought in where one is: how long, and how long editors wait meanwhile"
+java -cp "$cp" app.blenner.bench.RealSite "$work/years" 20000
+(cd "$work/years" && zip -qr ../years.zip .)
+rm -rf "$work/data"
+start 0,1
+java -cp "$cp" app.blenner.bench.BringInTiming "http://localhost:$port" "$work/years.zip" "$work/data/blenner.mv.db"
+kill $server; wait $server 2>/dev/null || true

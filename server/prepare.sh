@@ -10,4 +10,11 @@ java -Djarmode=tools -jar blenner-app.jar extract --destination app >/dev/null
 java -XX:+UseSerialGC -Xmx512m -XX:ArchiveClassesAtExit=app.jsa -Xlog:cds=off -Xlog:cds+dynamic=off -Dspring.context.exit=onRefresh \
   -jar "$PWD/app/blenner-app.jar" --server.port=0 --blenner.prepared=true --blenner.mode=demo --blenner.data="$PWD/training" --blenner.demo="$PWD/../../demo" >training.log 2>&1 || true
 [ -f app.jsa ] || { cat training.log; exit 1; }
+# What is shipped, and under which licence.
+{
+  cat ../../NOTICE
+  printf '\nThe server:\n\n'; grep '^ ' NOTICE.txt
+  printf '\nThe reading of texts for their language:\n\n'; grep '^ ' ../../spelling/target/NOTICE.txt
+  printf '\nThe editor in the browser:\n\n'; sed 's/^/     /' ../../web/target/classes/static/editor/NOTICE.txt
+} >app/NOTICE
 rm -rf training

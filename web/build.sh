@@ -14,8 +14,9 @@ if [ ! -f "$types" ] || [ ../server/openapi.json -nt "$types" ]; then
   npm run -s types >/dev/null
 fi
 if [ -f "$out/index.html" ] &&
-  [ -z "$(find src public index.html package-lock.json vite.config.ts tsconfig.json build.sh -newer "$out/index.html" -print -quit)" ]; then
+  [ -z "$(find src public index.html package-lock.json vite.config.ts tsconfig.json build.sh notice.mjs -newer "$out/index.html" -print -quit)" ]; then
   echo "web: unchanged"
   exit 0
 fi
 npx vite build --outDir "$out" --emptyOutDir --logLevel warn
+node notice.mjs "$out/NOTICE.txt"

@@ -114,7 +114,7 @@ public final class GrowthTiming {
   }
 
   private static Content content(Document body) {
-    return new Content("A title", "", body, "", List.of(), "a-title", "");
+    return Content.builder().title("A title").body(body).slug("a-title").build();
   }
 
   private static byte[] docx(Document d) {

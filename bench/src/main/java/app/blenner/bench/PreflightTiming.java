@@ -53,7 +53,7 @@ public final class PreflightTiming {
   }
 
   private static double look(Document text, PassageCache known) {
-    Content content = new Content("A title", "A summary", text, "", List.of(), "", "");
+    Content content = Content.builder().title("A title").summary("A summary").body(text).build();
     long begun = System.nanoTime();
     sink = Preflight.check(Subject.of(content, AROUND, known), Settings.USUAL);
     return (System.nanoTime() - begun) / 1e6;

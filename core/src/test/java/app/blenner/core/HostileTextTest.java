@@ -214,7 +214,7 @@ public class HostileTextTest {
   }
 
   private static Content content(Document body) {
-    return new Content("A title", "", body, "", List.of(), "a-title", "");
+    return Content.builder().title("A title").body(body).slug("a-title").build();
   }
 
   private static void tidy(Document document) {

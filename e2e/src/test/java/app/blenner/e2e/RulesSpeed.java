@@ -59,7 +59,11 @@ public class RulesSpeed extends OwnAppTest {
     for (int i = -WARM_UP; i < ROUNDS; i++) {
       long begin = System.nanoTime();
       Content content =
-          new Content("Speed", "A summary.", HtmlReader.read(html), "", List.of(), "", "");
+          Content.builder()
+              .title("Speed")
+              .summary("A summary.")
+              .body(HtmlReader.read(html))
+              .build();
       Preflight.check(
           Subject.of(content, RuleContext.of(Kinds.STANDARD.get(0)), new PassageCache(0)),
           Settings.USUAL);

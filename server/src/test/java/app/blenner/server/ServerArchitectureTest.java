@@ -5,10 +5,12 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.testng.Assert.assertEquals;
 
+import app.blenner.core.item.Content;
 import app.blenner.server.start.PreparedStart;
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaConstructorCall;
 import com.tngtech.archunit.core.domain.JavaFieldAccess;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -116,6 +118,20 @@ public class ServerArchitectureTest {
         .should()
         .dependOnClassesThat()
         .resideInAnyPackage("org.hibernate..", "jakarta.persistence..")
+        .check(server);
+  }
+
+  /** Eleven parts in a row are easily given in a wrong order; the builder names each. */
+  @Test
+  public void contentsAreMadeByTheirBuilder() {
+    noClasses()
+        .that()
+        .doNotHaveFullyQualifiedName(Content.Builder.class.getName())
+        .should()
+        .callConstructorWhere(
+            DescribedPredicate.describe(
+                "a content is made part by part",
+                (JavaConstructorCall call) -> call.getTargetOwner().isEquivalentTo(Content.class)))
         .check(server);
   }
 }

@@ -68,19 +68,21 @@ public final class ContentFile {
       throw new IllegalArgumentException(
           fields.where() + ": a lead picture is the name of an asset, which this is not.");
     }
-    return new Content(
-        fields.text("title"),
-        fields.text("summary"),
-        body,
-        fields.text("section"),
-        fields.words("topics"),
-        fields.words("keywords"),
-        fields.text("slug"),
-        picture,
-        fields.text("language"),
-        fields.all("attachments").stream()
-            .map(a -> new Attachment(a.text("file"), a.text("words")))
-            .toList(),
-        fields.within("fields").values());
+    return Content.builder()
+        .title(fields.text("title"))
+        .summary(fields.text("summary"))
+        .body(body)
+        .section(fields.text("section"))
+        .topics(fields.words("topics"))
+        .keywords(fields.words("keywords"))
+        .slug(fields.text("slug"))
+        .leadPicture(picture)
+        .language(fields.text("language"))
+        .attachments(
+            fields.all("attachments").stream()
+                .map(a -> new Attachment(a.text("file"), a.text("words")))
+                .toList())
+        .values(fields.within("fields").values())
+        .build();
   }
 }

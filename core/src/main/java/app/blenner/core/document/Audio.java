@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A sound with its player's controls. It never starts by itself.
@@ -34,5 +35,10 @@ public record Audio(Address source, String title, Track captions, List<Inline> c
   @Override
   public Block withContent(List<Inline> text) {
     return new Audio(source, title, captions, text);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.of(title, Inlines.text(caption));
   }
 }

@@ -3,6 +3,7 @@ package app.blenner.core.document;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /** One block of a text: a paragraph, a heading, a list, a picture and so on. */
 public sealed interface Block
@@ -59,6 +60,29 @@ public sealed interface Block
    */
   default List<Inline> content() {
     return List.of();
+  }
+
+  /**
+   * All words of the block and of those inside it that a reader sees, piece by piece: a paragraph, a heading, a caption. A
+   * block says so itself where it has other words than its running text, or has them in another order.
+   */
+  default Stream<String> words() {
+    return Stream.concat(Stream.of(Inlines.text(content())), wordsInside());
+  }
+
+  /** The words of the blocks inside. */
+  default Stream<String> wordsInside() {
+    return groups().stream().flatMap(List::stream).flatMap(Block::words);
+  }
+
+  /** What stands for it in a text without markup; empty for a block whose words stand there. */
+  default String sign() {
+    return "";
+  }
+
+  /** Whether there is something here that a reader reads or looks at. */
+  default boolean isToBeRead() {
+    return true;
   }
 
   /** The same block with other running text; the block itself where it carries none. */

@@ -1,5 +1,7 @@
 package app.blenner.core.document;
 
+import java.util.stream.Stream;
+
 /**
  * A link that stands out as a button.
  *
@@ -15,5 +17,10 @@ public record ButtonLink(Mark.Link link, String label) implements Block {
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.buttonLink(this);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.of(label);
   }
 }

@@ -1,5 +1,7 @@
 package app.blenner.core.document;
 
+import java.util.stream.Stream;
+
 /**
  * Program text or anything else whose white space matters.
  *
@@ -16,5 +18,10 @@ public record Code(String language, String text) implements Block {
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.code(this);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.of(text);
   }
 }

@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A form through which a reader writes to the site's people.
@@ -47,5 +48,10 @@ public record ContactForm(List<Field> fields, String button) implements Block {
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.contactForm(this);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.concat(fields.stream().map(f -> f.label()), Stream.of(button));
   }
 }

@@ -7,4 +7,14 @@ public record Divider() implements Block {
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.divider(this);
   }
+
+  @Override
+  public String sign() {
+    return "* * *";
+  }
+
+  @Override
+  public boolean isToBeRead() {
+    return false;
+  }
 }

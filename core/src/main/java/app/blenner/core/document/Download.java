@@ -1,5 +1,7 @@
 package app.blenner.core.document;
 
+import java.util.stream.Stream;
+
 /**
  * A file to download.
  *
@@ -18,5 +20,10 @@ public record Download(Address asset, String label) implements Block {
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.download(this);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.of(label);
   }
 }

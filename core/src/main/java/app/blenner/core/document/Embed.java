@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A player or page of another host, shown in a frame.
@@ -65,5 +66,10 @@ public record Embed(Address address, String title, Width width, Shape shape, Lis
   @Override
   public Block withContent(List<Inline> text) {
     return new Embed(address, title, width, shape, text);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.of(title, Inlines.text(caption));
   }
 }

@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Pictures set beside each other.
@@ -43,5 +44,10 @@ public record Gallery(int columns, List<Picture> pictures, List<Inline> caption)
         columns,
         groups.get(0).stream().filter(b -> b instanceof Picture).map(b -> (Picture) b).toList(),
         caption);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.concat(wordsInside(), Stream.of(Inlines.text(caption)));
   }
 }

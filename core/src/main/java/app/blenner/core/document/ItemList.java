@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A list of items that the page fills in when it is rendered.
@@ -42,5 +43,14 @@ public record ItemList(String title, Source source) implements Block {
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.itemList(this);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.concat(
+        Stream.of(title),
+        source instanceof Picked picked
+            ? picked.items().stream().map(ItemReference::label)
+            : Stream.of());
   }
 }

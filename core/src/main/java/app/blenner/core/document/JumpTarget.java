@@ -20,4 +20,9 @@ public record JumpTarget(String anchor) implements Block {
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.jumpTarget(this);
   }
+
+  @Override
+  public boolean isToBeRead() {
+    return false;
+  }
 }

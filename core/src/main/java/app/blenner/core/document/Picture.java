@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A picture.
@@ -88,5 +89,10 @@ public record Picture(
   @Override
   public Block withContent(List<Inline> text) {
     return new Picture(source, alternative, width, side, link, text, credit, pending);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.of(Inlines.text(caption), credit);
   }
 }

@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A quotation.
@@ -42,5 +43,10 @@ public record Quote(boolean pull, Address source, List<Block> blocks, List<Inlin
   @Override
   public Block withGroups(List<List<Block>> groups) {
     return new Quote(pull, source, groups.get(0), attribution);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.concat(wordsInside(), Stream.of(Inlines.text(attribution)));
   }
 }

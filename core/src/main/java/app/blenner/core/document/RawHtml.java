@@ -1,5 +1,7 @@
 package app.blenner.core.document;
 
+import java.util.stream.Stream;
+
 /**
  * A piece of HTML that the format has no block for, cleaned to what is safe.
  *
@@ -14,5 +16,10 @@ public record RawHtml(String html) implements Block {
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.rawHtml(this);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.of(RawMarkup.text(html));
   }
 }

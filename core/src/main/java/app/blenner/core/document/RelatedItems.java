@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Items a reader may go on with.
@@ -18,5 +19,10 @@ public record RelatedItems(String title, List<ItemReference> items) implements B
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
     return visitor.relatedItems(this);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.concat(Stream.of(title), items.stream().map(ItemReference::label));
   }
 }

@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A table of data. Its rows fill a rectangle without gaps or overlaps by the table model of the
@@ -166,5 +167,10 @@ public record Table(
   @Override
   public boolean isVoid() {
     return rows.isEmpty();
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.concat(Stream.of(Inlines.text(caption), description), wordsInside());
   }
 }

@@ -1,6 +1,7 @@
 package app.blenner.core.document;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A film with its player's controls. It never starts by itself.
@@ -38,5 +39,10 @@ public record Video(
   @Override
   public Block withContent(List<Inline> text) {
     return new Video(source, title, poster, captions, width, text);
+  }
+
+  @Override
+  public Stream<String> words() {
+    return Stream.of(title, Inlines.text(caption));
   }
 }

@@ -41,7 +41,7 @@ public record Content(
     Map<String, Object> values) {
 
   /** Nothing written yet. */
-  public static final Content EMPTY = new Content("", "", Document.EMPTY, "", List.of(), "", "");
+  public static final Content EMPTY = builder().build();
 
   /** What parts keywords: the commas and semicolons of Latin, Arabic and East Asian writing. */
   private static final Pattern PARTS = Pattern.compile("[,;،؛、，；]");
@@ -56,58 +56,6 @@ public record Content(
     language = tag.equals("und") ? "" : tag;
     attachments = Attachment.tidy(attachments);
     values = Values.plain(values);
-  }
-
-  /** Without values of its kind's own fields. */
-  public Content(
-      String title,
-      String summary,
-      Document body,
-      String section,
-      List<String> topics,
-      List<String> keywords,
-      String slug,
-      String leadPicture,
-      String language,
-      List<Attachment> attachments) {
-    this(
-        title,
-        summary,
-        body,
-        section,
-        topics,
-        keywords,
-        slug,
-        leadPicture,
-        language,
-        attachments,
-        Map.of());
-  }
-
-  /** Without attachments. */
-  public Content(
-      String title,
-      String summary,
-      Document body,
-      String section,
-      List<String> topics,
-      List<String> keywords,
-      String slug,
-      String leadPicture,
-      String language) {
-    this(title, summary, body, section, topics, keywords, slug, leadPicture, language, List.of());
-  }
-
-  /** In the site's own language, and of no topic. */
-  public Content(
-      String title,
-      String summary,
-      Document body,
-      String section,
-      List<String> keywords,
-      String slug,
-      String leadPicture) {
-    this(title, summary, body, section, List.of(), keywords, slug, leadPicture, "");
   }
 
   /** The language it is written in, on a site of this language. */
@@ -131,65 +79,142 @@ public record Content(
 
   /** The same with another text. */
   public Content withBody(Document other) {
-    return new Content(
-        title,
-        summary,
-        other,
-        section,
-        topics,
-        keywords,
-        slug,
-        leadPicture,
-        language,
-        attachments,
-        values);
+    return toBuilder().body(other).build();
   }
 
   /** The same with another title. */
   public Content withTitle(String other) {
-    return new Content(
-        other,
-        summary,
-        body,
-        section,
-        topics,
-        keywords,
-        slug,
-        leadPicture,
-        language,
-        attachments,
-        values);
+    return toBuilder().title(other).build();
   }
 
   /** The same with another slug. */
   public Content withSlug(String other) {
-    return new Content(
-        title,
-        summary,
-        body,
-        section,
-        topics,
-        keywords,
-        other,
-        leadPicture,
-        language,
-        attachments,
-        values);
+    return toBuilder().slug(other).build();
   }
 
   /** The same with other values of its kind's own fields. */
   public Content withValues(Map<String, Object> others) {
-    return new Content(
-        title,
-        summary,
-        body,
-        section,
-        topics,
-        keywords,
-        slug,
-        leadPicture,
-        language,
-        attachments,
-        others);
+    return toBuilder().values(others).build();
+  }
+
+  /** Begins a content in which nothing is written. */
+  public static Builder builder() {
+    return new Builder();
+  }
+
+  /** Begins another content with all that is written in this one. */
+  public Builder toBuilder() {
+    Builder other = new Builder();
+    other.title = title;
+    other.summary = summary;
+    other.body = body;
+    other.section = section;
+    other.topics = topics;
+    other.keywords = keywords;
+    other.slug = slug;
+    other.leadPicture = leadPicture;
+    other.language = language;
+    other.attachments = attachments;
+    other.values = values;
+    return other;
+  }
+
+  /** Makes a content part by part; a part that is not given is empty. */
+  public static final class Builder {
+    private String title = "";
+    private String summary = "";
+    private Document body = Document.EMPTY;
+    private String section = "";
+    private List<String> topics = List.of();
+    private List<String> keywords = List.of();
+    private String slug = "";
+    private String leadPicture = "";
+    private String language = "";
+    private List<Attachment> attachments = List.of();
+    private Map<String, Object> values = Map.of();
+
+    private Builder() {}
+
+    /** The headline. */
+    public Builder title(String given) {
+      this.title = given;
+      return this;
+    }
+
+    /** The short text that stands first. */
+    public Builder summary(String given) {
+      this.summary = given;
+      return this;
+    }
+
+    /** The text. */
+    public Builder body(Document given) {
+      this.body = given;
+      return this;
+    }
+
+    /** The short name of its section; empty for none. */
+    public Builder section(String given) {
+      this.section = given;
+      return this;
+    }
+
+    /** Short names of topics of the section. */
+    public Builder topics(List<String> given) {
+      this.topics = given;
+      return this;
+    }
+
+    /** Free words. */
+    public Builder keywords(List<String> given) {
+      this.keywords = given;
+      return this;
+    }
+
+    /** The last part of its address. */
+    public Builder slug(String given) {
+      this.slug = given;
+      return this;
+    }
+
+    /** The name of the asset that stands for it. */
+    public Builder leadPicture(String given) {
+      this.leadPicture = given;
+      return this;
+    }
+
+    /** The BCP 47 tag of its language; empty for that of the site. */
+    public Builder language(String given) {
+      this.language = given;
+      return this;
+    }
+
+    /** The files that go with it. */
+    public Builder attachments(List<Attachment> given) {
+      this.attachments = given;
+      return this;
+    }
+
+    /** What stands in the fields of its kind, by their names. */
+    public Builder values(Map<String, Object> given) {
+      this.values = given;
+      return this;
+    }
+
+    /** The content as it is so far. */
+    public Content build() {
+      return new Content(
+          title,
+          summary,
+          body,
+          section,
+          topics,
+          keywords,
+          slug,
+          leadPicture,
+          language,
+          attachments,
+          values);
+    }
   }
 }

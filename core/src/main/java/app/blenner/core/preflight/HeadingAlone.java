@@ -1,8 +1,6 @@
 package app.blenner.core.preflight;
 
-import app.blenner.core.document.Divider;
 import app.blenner.core.document.Heading;
-import app.blenner.core.document.JumpTarget;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Passage;
@@ -38,8 +36,8 @@ public final class HeadingAlone extends BasicRule {
     Place open = null;
     for (int i = 0; i < passages.size(); i++) {
       for (Place inside : passages.get(i).places()) {
-        if (inside.block() instanceof Divider || inside.block() instanceof JumpTarget) {
-          continue; // nothing to be read
+        if (!inside.block().isToBeRead()) {
+          continue;
         }
         Place place = inside.under(i);
         if (open != null && place.block() instanceof Heading h && h.level() <= level(open)) {

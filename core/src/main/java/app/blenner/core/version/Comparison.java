@@ -103,18 +103,16 @@ public record Comparison(
     }
 
     private Content take(Content into, Content from) {
-      return new Content(
-          this == TITLE ? from.title() : into.title(),
-          this == SUMMARY ? from.summary() : into.summary(),
-          into.body(),
-          this == PLACEMENT ? from.section() : into.section(),
-          this == PLACEMENT ? from.topics() : into.topics(),
-          this == KEYWORDS ? from.keywords() : into.keywords(),
-          into.slug(),
-          this == LEAD_PICTURE ? from.leadPicture() : into.leadPicture(),
-          this == LANGUAGE ? from.language() : into.language(),
-          this == ATTACHMENTS ? from.attachments() : into.attachments(),
-          into.values());
+      Content.Builder taken = into.toBuilder();
+      return switch (this) {
+        case TITLE -> taken.title(from.title()).build();
+        case SUMMARY -> taken.summary(from.summary()).build();
+        case PLACEMENT -> taken.section(from.section()).topics(from.topics()).build();
+        case KEYWORDS -> taken.keywords(from.keywords()).build();
+        case LEAD_PICTURE -> taken.leadPicture(from.leadPicture()).build();
+        case LANGUAGE -> taken.language(from.language()).build();
+        case ATTACHMENTS -> taken.attachments(from.attachments()).build();
+      };
     }
   }
 

@@ -71,17 +71,19 @@ public class ContentFileTest {
             "<p>"
                 + words(random, 6).replace("&", "&amp;").replace("<", "&lt;")
                 + "</p>\n<!-- live -->\n<pre><code>---\na: b\n---\n</code></pre>");
-    return new Content(
-        words(random, 5),
-        words(random, 9),
-        body,
-        random.nextBoolean() ? "visit" : "",
-        random.nextBoolean() ? List.of("moon", "on", "2026") : List.of(),
-        Stream.generate(() -> words(random, 2)).limit(random.nextInt(4)).toList(),
-        random.nextBoolean() ? "a-slug" : "",
-        random.nextBoolean() ? "red-torch.jpg" : "",
-        random.nextBoolean() ? "cy" : "",
-        random.nextBoolean() ? List.of(new Attachment("map.pdf", words(random, 3))) : List.of());
+    return Content.builder()
+        .title(words(random, 5))
+        .summary(words(random, 9))
+        .body(body)
+        .section(random.nextBoolean() ? "visit" : "")
+        .topics(random.nextBoolean() ? List.of("moon", "on", "2026") : List.of())
+        .keywords(Stream.generate(() -> words(random, 2)).limit(random.nextInt(4)).toList())
+        .slug(random.nextBoolean() ? "a-slug" : "")
+        .leadPicture(random.nextBoolean() ? "red-torch.jpg" : "")
+        .language(random.nextBoolean() ? "cy" : "")
+        .attachments(
+            random.nextBoolean() ? List.of(new Attachment("map.pdf", words(random, 3))) : List.of())
+        .build();
   }
 
   @DataProvider

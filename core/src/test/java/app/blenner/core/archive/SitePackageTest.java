@@ -122,18 +122,26 @@ public class SitePackageTest {
   @Test
   public void anItemKeepsEverythingThatIsHardToSay() throws IOException {
     Content words =
-        new Content(
-            "Yes: no # \"quotes\" ‘and’ 'so'",
-            "- a\u2028 list? 2026-01-01",
-            new Trees(3).document(),
-            "",
-            List.of("no", "on"),
-            List.of("null", "1e3", "yes"),
-            "x",
-            "",
-            "no",
-            List.of(new Attachment("a.png", "yes: \"this\" # one"), new Attachment("b.txt", "no")));
-    Content live = new Content("on", "", new Trees(9).document(), "visit", List.of(), "y", "a.png");
+        Content.builder()
+            .title("Yes: no # \"quotes\" ‘and’ 'so'")
+            .summary("- a\u2028 list? 2026-01-01")
+            .body(new Trees(3).document())
+            .topics(List.of("no", "on"))
+            .keywords(List.of("null", "1e3", "yes"))
+            .slug("x")
+            .language("no")
+            .attachments(
+                List.of(
+                    new Attachment("a.png", "yes: \"this\" # one"), new Attachment("b.txt", "no")))
+            .build();
+    Content live =
+        Content.builder()
+            .title("on")
+            .body(new Trees(9).document())
+            .section("visit")
+            .slug("y")
+            .leadPicture("a.png")
+            .build();
     PackedItem item =
         new PackedItem(
             "abc",

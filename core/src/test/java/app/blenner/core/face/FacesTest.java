@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.StandardFields;
 import app.blenner.core.rule.Checked;
@@ -17,14 +16,12 @@ import org.testng.annotations.Test;
 /** How an item is seen elsewhere, and what each part falls back on. */
 public class FacesTest {
   private static Content content(Map<String, Object> values) {
-    return new Content(
-            "Night walk",
-            "By lamp to the tarn",
-            Document.EMPTY,
-            "",
-            List.of(),
-            "night-walk",
-            "lamp.jpg")
+    return Content.builder()
+        .title("Night walk")
+        .summary("By lamp to the tarn")
+        .slug("night-walk")
+        .leadPicture("lamp.jpg")
+        .build()
         .withValues(values);
   }
 

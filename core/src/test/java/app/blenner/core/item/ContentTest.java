@@ -2,13 +2,17 @@ package app.blenner.core.item;
 
 import static org.testng.Assert.assertEquals;
 
-import app.blenner.core.document.Document;
 import java.util.List;
 import org.testng.annotations.Test;
 
 public class ContentTest {
   private static Content content(String title, List<String> keywords, String picture) {
-    return new Content(title, "  a\n b ", Document.EMPTY, "", keywords, "", picture);
+    return Content.builder()
+        .title(title)
+        .summary("  a\n b ")
+        .keywords(keywords)
+        .leadPicture(picture)
+        .build();
   }
 
   @Test
@@ -39,21 +43,14 @@ public class ContentTest {
   @Test
   public void attachmentsNameAssetsOnceAndKeepTheirOrder() {
     Content c =
-        new Content(
-            "",
-            "",
-            Document.EMPTY,
-            "",
-            List.of(),
-            List.of(),
-            "",
-            "",
-            "",
-            List.of(
-                new Attachment("map.pdf", " The  way "),
-                new Attachment("../secret", "x"),
-                new Attachment("list.txt", ""),
-                new Attachment("map.pdf", "again")));
+        Content.builder()
+            .attachments(
+                List.of(
+                    new Attachment("map.pdf", " The  way "),
+                    new Attachment("../secret", "x"),
+                    new Attachment("list.txt", ""),
+                    new Attachment("map.pdf", "again")))
+            .build();
     assertEquals(
         c.attachments(),
         List.of(new Attachment("map.pdf", "The way"), new Attachment("list.txt", "list.txt")));

@@ -3,10 +3,8 @@ package app.blenner.core.language;
 import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertNotNull;
 
-import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
 import app.blenner.core.related.TopicProfile;
-import java.util.List;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -56,8 +54,7 @@ public class LanguageTagsTest {
 
   @Test(dataProvider = "examples")
   public void aTagIsKeptInItsCanonicalForm(String given, String canonical) {
-    Content content =
-        new Content("T", "", Document.EMPTY, "", List.of(), List.of(), "t", "", given);
+    Content content = Content.builder().title("T").slug("t").language(given).build();
     assertEquals(content.language(), canonical);
     assertNotNull(SiteWords.of(content.language()).get("skip"));
     assertNotNull(WritingLanguage.of(content.language()).quotes());
@@ -68,7 +65,7 @@ public class LanguageTagsTest {
   @Test
   public void whatIsNoTagIsNone() {
     for (String no : new String[] {"a-DE", "", "-", "ä", "de_DE", "1234"}) {
-      Content content = new Content("T", "", Document.EMPTY, "", List.of(), List.of(), "t", "", no);
+      Content content = Content.builder().title("T").slug("t").language(no).build();
       assertEquals(content.language(), "", no);
       assertEquals(content.languageOn("en-GB"), "en-GB");
     }

@@ -65,7 +65,11 @@ public class MergeFieldsTest {
 
   private static Filling filling(String language) {
     Content content =
-        new Content("A <b> title", "", Document.EMPTY, "visit", List.of(), "a", "")
+        Content.builder()
+            .title("A <b> title")
+            .section("visit")
+            .slug("a")
+            .build()
             .withValues(
                 Map.of("length", "4.5", "gear", List.of("Torch", "Map"), "day", "2026-12-24"));
     return new Filling(

@@ -88,7 +88,13 @@ public class CorpusTest {
 
   private static Content content(Set<String> rules, String language, Document body) {
     String slug = rules.contains("address-long") ? "a-".repeat(38) + "b" : "";
-    return new Content("A title", "A summary", body, "", List.of(), List.of(), slug, "", language);
+    return Content.builder()
+        .title("A title")
+        .summary("A summary")
+        .body(body)
+        .slug(slug)
+        .language(language)
+        .build();
   }
 
   private static List<String> found(Set<String> rules, String language, Document body) {

@@ -49,7 +49,8 @@ public class FixesTest {
   public void everyFixMendsAndLosesNoWord() {
     int tried = 0;
     for (int seed = 0; seed < 1500; seed++) {
-      Content before = new Content("t", "s", new Trees(seed).document(), "", List.of(), "", "");
+      Content before =
+          Content.builder().title("t").summary("s").body(new Trees(seed).document()).build();
       List<Finding> findings = Checked.of(before);
       for (Finding finding : findings) {
         for (Fix fix : finding.fixes()) {
@@ -87,7 +88,8 @@ public class FixesTest {
   @Test
   public void findingsPointAtBlocksThatAreThere() {
     for (int seed = 0; seed < 500; seed++) {
-      Content content = new Content("t", "s", new Trees(seed).document(), "", List.of(), "", "");
+      Content content =
+          Content.builder().title("t").summary("s").body(new Trees(seed).document()).build();
       for (Finding f : Checked.of(content)) {
         assertTrue(f.path() == null || content.body().at(f.path()).isPresent(), "seed " + seed);
       }

@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertThrows;
 import static org.testng.Assert.assertTrue;
 
-import app.blenner.core.document.Document;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
@@ -27,7 +26,7 @@ import org.testng.annotations.Test;
 public class PreflightTest {
 
   private static Content content(String title, String summary, String html) {
-    return new Content(title, summary, HtmlReader.read(html), "", List.of(), "", "");
+    return Content.builder().title(title).summary(summary).body(HtmlReader.read(html)).build();
   }
 
   private static List<Finding> body(String html) {
@@ -172,7 +171,7 @@ public class PreflightTest {
             throw new IllegalStateException("a fault of ours");
           }
         };
-    Content content = new Content("", "s", Document.EMPTY, "", List.of(), List.of(), "", "", "");
+    Content content = Content.builder().summary("s").build();
     List<Finding> found =
         Preflight.check(
             List.of(failing, new TitleRequired()),

@@ -20,7 +20,12 @@ public class PublishedExamplesTest {
 
   private static List<String> found(String html) {
     return Checked.of(
-            new Content("T", "S", HtmlReader.read(html), "", List.of(), List.of(), "", "", "en"))
+            Content.builder()
+                .title("T")
+                .summary("S")
+                .body(HtmlReader.read(html))
+                .language("en")
+                .build())
         .stream()
         .map(Finding::rule)
         .toList();

@@ -23,8 +23,12 @@ public class RulesTest {
   private static final String ALT = "<img src='../assets/a.png' alt='%s'>";
 
   private static Content content(String language, String html) {
-    return new Content(
-        "A title", "A summary", HtmlReader.read(html), "", List.of(), List.of(), "", "", language);
+    return Content.builder()
+        .title("A title")
+        .summary("A summary")
+        .body(HtmlReader.read(html))
+        .language(language)
+        .build();
   }
 
   private static List<String> found(String language, String html) {
@@ -307,7 +311,11 @@ public class RulesTest {
   @Test
   public void aTitleThatStandsInForAnotherIsFound() {
     Content title =
-        new Content("xxx", "Summary (to come)", HtmlReader.read("<p>a</p>"), "", List.of(), "", "");
+        Content.builder()
+            .title("xxx")
+            .summary("Summary (to come)")
+            .body(HtmlReader.read("<p>a</p>"))
+            .build();
     assertEquals(
         Checked.of(title).stream().map(f -> f.rule() + " " + f.field()).toList(),
         List.of("placeholder title", "placeholder summary"));
@@ -316,7 +324,13 @@ public class RulesTest {
   @Test
   public void aLongAddressIsTold() {
     String slug = "a-".repeat(38) + "b";
-    Content content = new Content("t", "s", HtmlReader.read("<p>a</p>"), "", List.of(), slug, "");
+    Content content =
+        Content.builder()
+            .title("t")
+            .summary("s")
+            .body(HtmlReader.read("<p>a</p>"))
+            .slug(slug)
+            .build();
     assertEquals(Checked.of(content).get(0).rule(), "address-long");
   }
 }

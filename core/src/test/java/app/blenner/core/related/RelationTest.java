@@ -14,8 +14,15 @@ public class RelationTest {
       String key, String body, String section, List<String> topics, String language) {
     return TopicProfile.of(
         key,
-        new Content(
-            "T", "", HtmlReader.read(body), section, topics, List.of("Lamp"), "t", "", language),
+        Content.builder()
+            .title("T")
+            .body(HtmlReader.read(body))
+            .section(section)
+            .topics(topics)
+            .keywords(List.of("Lamp"))
+            .slug("t")
+            .language(language)
+            .build(),
         "en");
   }
 
@@ -57,7 +64,7 @@ public class RelationTest {
 
   @Test
   public void nothingInCommonIsNoReason() {
-    Content bare = new Content("T", "", HtmlReader.read("<p>x</p>"), "", List.of(), "t", "");
+    Content bare = Content.builder().title("T").body(HtmlReader.read("<p>x</p>")).slug("t").build();
     Relation relation =
         Relation.between(TopicProfile.of("a", bare, "en"), TopicProfile.of("b", bare, "en"));
     assertEquals(relation, new Relation(0, ""));

@@ -38,7 +38,7 @@ public class FindingTest {
                                   : null))));
 
   private static Content content(Document body) {
-    return new Content("A Title", "A summary", body, "", List.of(), "", "");
+    return Content.builder().title("A Title").summary("A summary").body(body).build();
   }
 
   private static List<Finding> all(Document body) {

@@ -34,8 +34,14 @@ public class BriefTest {
   }
 
   private static Content content(Document body) {
-    return new Content(
-            "Title", "Summary", body, "visit", List.of(), List.of(), "t", "", "nl", List.of())
+    return Content.builder()
+        .title("Title")
+        .summary("Summary")
+        .body(body)
+        .section("visit")
+        .slug("t")
+        .language("nl")
+        .build()
         .withValues(Map.of("teaser.title", "Short", "height", "812", "side.parts", List.of()));
   }
 

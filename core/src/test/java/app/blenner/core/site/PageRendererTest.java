@@ -4,7 +4,6 @@ import static org.testng.Assert.assertEquals;
 import static org.testng.Assert.assertFalse;
 import static org.testng.Assert.assertTrue;
 
-import app.blenner.core.document.Document;
 import app.blenner.core.item.Attachment;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Card;
@@ -85,14 +84,14 @@ public class PageRendererTest {
 
   private static PublishedItem item(String title, Kind kind, String first, String updated) {
     Content content =
-        new Content(
-            title,
-            "Summary of " + title,
-            Document.EMPTY,
-            "visit",
-            List.of("a", "b"),
-            "slug",
-            "lead.jpg");
+        Content.builder()
+            .title(title)
+            .summary("Summary of " + title)
+            .section("visit")
+            .keywords(List.of("a", "b"))
+            .slug("slug")
+            .leadPicture("lead.jpg")
+            .build();
     return new PublishedItem(
         "k", kind, content, "A. Writer", Instant.parse(first), Instant.parse(updated));
   }
@@ -367,16 +366,17 @@ public class PageRendererTest {
   private static PublishedItem with(PublishedItem item, List<String> topics, String language) {
     Content c = item.content();
     Content more =
-        new Content(
-            c.title(),
-            c.summary(),
-            c.body(),
-            c.section(),
-            topics,
-            c.keywords(),
-            c.slug(),
-            c.leadPicture(),
-            language);
+        Content.builder()
+            .title(c.title())
+            .summary(c.summary())
+            .body(c.body())
+            .section(c.section())
+            .topics(topics)
+            .keywords(c.keywords())
+            .slug(c.slug())
+            .leadPicture(c.leadPicture())
+            .language(language)
+            .build();
     return new PublishedItem(
         item.key(), item.kind(), more, item.author(), item.firstLive(), item.updated());
   }
@@ -385,17 +385,18 @@ public class PageRendererTest {
   public void attachmentsStandBelowTheTextWithKindAndSize() {
     Content c = news("One").content();
     Content more =
-        new Content(
-            c.title(),
-            c.summary(),
-            c.body(),
-            c.section(),
-            c.topics(),
-            c.keywords(),
-            c.slug(),
-            "",
-            "de",
-            List.of(new Attachment("map.pdf", "Der <Weg>"), new Attachment("gone.txt", "Fort")));
+        Content.builder()
+            .title(c.title())
+            .summary(c.summary())
+            .body(c.body())
+            .section(c.section())
+            .topics(c.topics())
+            .keywords(c.keywords())
+            .slug(c.slug())
+            .language("de")
+            .attachments(
+                List.of(new Attachment("map.pdf", "Der <Weg>"), new Attachment("gone.txt", "Fort")))
+            .build();
     PublishedItem item = news("One");
     Element page =
         page(

@@ -6,13 +6,11 @@ import static app.blenner.core.site.PageRendererTest.news;
 import static app.blenner.core.site.PageRendererTest.page;
 import static org.testng.Assert.assertEquals;
 
-import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
 import app.blenner.core.rule.Standards;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Map;
 import org.jsoup.nodes.Element;
 import org.testng.annotations.Test;
 
@@ -78,18 +76,14 @@ public class PlacesOfPagesTest {
   @Test
   public void anItemSaysItsTermsItsTopicsAndItsKeywords() {
     Content content =
-        new Content(
-            "Stars & stiles",
-            "What to know.",
-            Document.EMPTY,
-            "visit",
-            List.of("kit"),
-            List.of("Lamp oil", "a/b"),
-            "stars",
-            "",
-            "",
-            List.of(),
-            Map.of());
+        Content.builder()
+            .title("Stars & stiles")
+            .summary("What to know.")
+            .section("visit")
+            .topics(List.of("kit"))
+            .keywords(List.of("Lamp oil", "a/b"))
+            .slug("stars")
+            .build();
     PublishedItem item =
         new PublishedItem(
             "k",

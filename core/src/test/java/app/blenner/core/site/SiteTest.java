@@ -25,8 +25,14 @@ public class SiteTest {
       new Site("A site", "A line", "en-GB", List.of(new Section("visit", "Visit", "Getting here")));
 
   private static Content content(String title, String section, String html) {
-    return new Content(
-        title, "Sum & mary", HtmlReader.read(html), section, List.of("a"), "slug", "");
+    return Content.builder()
+        .title(title)
+        .summary("Sum & mary")
+        .body(HtmlReader.read(html))
+        .section(section)
+        .keywords(List.of("a"))
+        .slug("slug")
+        .build();
   }
 
   private static PublishedItem item(String key, Content content) {

@@ -20,7 +20,7 @@ import org.testng.annotations.Test;
 public class ComparisonTest {
 
   private static Content content(String title, String html) {
-    return new Content(title, "s", HtmlReader.read(html), "", List.of(), "", "");
+    return Content.builder().title(title).summary("s").body(HtmlReader.read(html)).build();
   }
 
   private static String html(Content content) {
@@ -68,10 +68,24 @@ public class ComparisonTest {
   @Test
   public void fieldsAreChosenOneByOne() {
     Content theirs =
-        new Content(
-            "T", "s", Document.EMPTY, "visit", List.of("roads"), List.of("k"), "slug", "a.png", "");
+        Content.builder()
+            .title("T")
+            .summary("s")
+            .section("visit")
+            .topics(List.of("roads"))
+            .keywords(List.of("k"))
+            .slug("slug")
+            .leadPicture("a.png")
+            .build();
     Content mine =
-        new Content("M", "s", Document.EMPTY, "events", List.of(), List.of("k"), "", "b.png", "de");
+        Content.builder()
+            .title("M")
+            .summary("s")
+            .section("events")
+            .keywords(List.of("k"))
+            .leadPicture("b.png")
+            .language("de")
+            .build();
     Comparison c = Comparison.of(theirs, mine);
     assertEquals(
         c.fields().stream().map(Comparison.Field::part).toList(),
@@ -119,7 +133,7 @@ public class ComparisonTest {
   }
 
   private static Content of(Document body) {
-    return new Content("t", "s", body, "", List.of(), "", "");
+    return Content.builder().title("t").summary("s").body(body).build();
   }
 
   /** Some blocks gone, some moved, some from another text. */

@@ -105,20 +105,22 @@ class V11__Contents extends BaseJavaMigration {
       one.setString(1, key);
       try (ResultSet row = one.executeQuery()) {
         row.next();
-        return new Content(
-            row.getString("title"),
-            row.getString("summary"),
-            HtmlReader.read(row.getString("body")),
-            row.getString("section"),
-            lines(row.getString("topics")),
-            lines(row.getString("keywords")),
-            row.getString("slug"),
-            row.getString("lead_picture"),
-            row.getString("language"),
-            lines(row.getString("attachments")).stream()
-                .map(line -> line.split("\t", 2))
-                .map(parts -> new Attachment(parts[0], parts[1]))
-                .toList());
+        return Content.builder()
+            .title(row.getString("title"))
+            .summary(row.getString("summary"))
+            .body(HtmlReader.read(row.getString("body")))
+            .section(row.getString("section"))
+            .topics(lines(row.getString("topics")))
+            .keywords(lines(row.getString("keywords")))
+            .slug(row.getString("slug"))
+            .leadPicture(row.getString("lead_picture"))
+            .language(row.getString("language"))
+            .attachments(
+                lines(row.getString("attachments")).stream()
+                    .map(line -> line.split("\t", 2))
+                    .map(parts -> new Attachment(parts[0], parts[1]))
+                    .toList())
+            .build();
       }
     }
   }

@@ -6,7 +6,6 @@ import app.blenner.core.document.BulletedList;
 import app.blenner.core.document.CancellationToken;
 import app.blenner.core.document.Code;
 import app.blenner.core.document.Direction;
-import app.blenner.core.document.Divider;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inline;
@@ -95,8 +94,8 @@ public final class MarkdownWriter {
       String fence = "`".repeat(Math.max(3, longestRun(c.text()) + 1));
       return fence + c.language() + "\n" + (c.text().isEmpty() ? "" : c.text() + "\n") + fence;
     }
-    if (block instanceof Divider) {
-      return "* * *";
+    if (!block.sign().isEmpty()) {
+      return block.sign();
     }
     return block instanceof Table t ? table(t) : null;
   }

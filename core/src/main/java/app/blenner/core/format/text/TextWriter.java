@@ -2,7 +2,6 @@ package app.blenner.core.format.text;
 
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BulletedList;
-import app.blenner.core.document.Divider;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.ListItem;
@@ -45,8 +44,8 @@ public final class TextWriter {
     if (block instanceof Table table) {
       return table(table);
     }
-    if (block instanceof Divider) {
-      return indent + "* * *";
+    if (!block.sign().isEmpty()) {
+      return indent + block.sign();
     }
     if (block.groups().isEmpty()) {
       return RunningText.of(List.of(block)).stream()

@@ -68,7 +68,11 @@ public class ContextRulesTest {
               .collect(Collectors.toMap(r -> r.id(), r -> Setting.of(RuleSeverity.ADVISED))));
 
   private static Content content(String html) {
-    return new Content("A title", "A summary", HtmlReader.read(html), "", List.of(), "", "");
+    return Content.builder()
+        .title("A title")
+        .summary("A summary")
+        .body(HtmlReader.read(html))
+        .build();
   }
 
   private static List<Finding> found(Content content, Kind kind, ItemContext beyond) {
@@ -197,8 +201,12 @@ public class ContextRulesTest {
   @Test
   public void theLeadPictureIsAPictureToo() {
     Content content =
-        new Content(
-            "A title", "A summary", HtmlReader.read("<p>Words.</p>"), "", List.of(), "", "a.jpg");
+        Content.builder()
+            .title("A title")
+            .summary("A summary")
+            .body(HtmlReader.read("<p>Words.</p>"))
+            .leadPicture("a.jpg")
+            .build();
     AssetFacts bare = facts("", 10, 1_200, Form.FITTED, TODAY.plusDays(14));
     assertEquals(
         told(found(content, assets(bare))),
@@ -267,8 +275,12 @@ public class ContextRulesTest {
     AssetFacts facts =
         new AssetFacts("Mill", "Own", 10, width, height, Form.FITTED, Duration.ZERO, false, null);
     Content led =
-        new Content(
-            "A title", "A summary", HtmlReader.read("<p>W.</p>"), "", List.of(), "", "a.jpg");
+        Content.builder()
+            .title("A title")
+            .summary("A summary")
+            .body(HtmlReader.read("<p>W.</p>"))
+            .leadPicture("a.jpg")
+            .build();
     List<Finding> found = found(led, assets(facts));
     assertEquals(found.size(), begins.isEmpty() ? 0 : 1);
     found.forEach(f -> assertTrue(f.message().startsWith(begins), f.message()));
@@ -279,8 +291,12 @@ public class ContextRulesTest {
   @Test
   public void aDrawingOfLinesLeadsNoSharedLink() {
     Content led =
-        new Content(
-            "A title", "A summary", HtmlReader.read("<p>W.</p>"), "", List.of(), "", "a.jpg");
+        Content.builder()
+            .title("A title")
+            .summary("A summary")
+            .body(HtmlReader.read("<p>W.</p>"))
+            .leadPicture("a.jpg")
+            .build();
     AssetFacts lines = facts("Own", 900, 20, Form.LINES, null);
     assertEquals(
         told(found(led, assets(lines))),

@@ -28,8 +28,12 @@ import org.testng.annotations.Test;
 public class HouseRulesTest {
 
   private static Content content(String title, String language, String html) {
-    return new Content(
-        title, "A summary", HtmlReader.read(html), "", List.of(), List.of(), "", "", language);
+    return Content.builder()
+        .title(title)
+        .summary("A summary")
+        .body(HtmlReader.read(html))
+        .language(language)
+        .build();
   }
 
   private static List<Finding> found(Content content, String rule, Setting setting) {
@@ -242,16 +246,13 @@ public class HouseRulesTest {
   @Test
   public void theMainKeywordIsLookedForInItsPlaces() {
     Content content =
-        new Content(
-            "Moths by night",
-            "s",
-            HtmlReader.read("<p>They come.</p><h2>Moths and lamps</h2>"),
-            "",
-            List.of(),
-            List.of("moths", "lamps"),
-            "moths-by-night",
-            "",
-            "");
+        Content.builder()
+            .title("Moths by night")
+            .summary("s")
+            .body(HtmlReader.read("<p>They come.</p><h2>Moths and lamps</h2>"))
+            .keywords(List.of("moths", "lamps"))
+            .slug("moths-by-night")
+            .build();
     assertEquals(
         messages(content, "keyword-places", Setting.of(RuleSeverity.ADVISED)),
         List.of("The main keyword, “moths”, is not in the first paragraph."));

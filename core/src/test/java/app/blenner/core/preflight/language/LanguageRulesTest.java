@@ -39,8 +39,11 @@ import org.testng.annotations.Test;
 public class LanguageRulesTest {
 
   private static Content content(String language, String html) {
-    return new Content(
-        "A titel", "", HtmlReader.read(html), "", List.of(), List.of(), "", "", language);
+    return Content.builder()
+        .title("A titel")
+        .body(HtmlReader.read(html))
+        .language(language)
+        .build();
   }
 
   /** What is found where every text has been read by somebody who knows none of these words. */

@@ -27,7 +27,12 @@ public class TypesettingRulesTest {
               "justified-holes", Setting.of(RuleSeverity.ADVISED)));
 
   private static Content content(String html) {
-    return new Content("T", "S", HtmlReader.read(html), "", List.of(), List.of(), "", "", "en");
+    return Content.builder()
+        .title("T")
+        .summary("S")
+        .body(HtmlReader.read(html))
+        .language("en")
+        .build();
   }
 
   private static List<Finding> found(Content content, String rule) {

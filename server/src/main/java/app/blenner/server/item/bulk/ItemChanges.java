@@ -197,20 +197,15 @@ public class ItemChanges {
       Set<String> topics,
       Set<String> keywords,
       Map<String, Object> values) {
-    return new Content(
-        now.title(),
-        now.summary(),
-        now.body(),
-        section == null ? "" : section.slug(),
-        section == null
-            ? List.of()
-            : section.topics(List.copyOf(topics)).stream().map(Topic::slug).toList(),
-        List.copyOf(keywords),
-        now.slug(),
-        now.leadPicture(),
-        now.language(),
-        now.attachments(),
-        values);
+    return now.toBuilder()
+        .section(section == null ? "" : section.slug())
+        .topics(
+            section == null
+                ? List.of()
+                : section.topics(List.copyOf(topics)).stream().map(Topic::slug).toList())
+        .keywords(List.copyOf(keywords))
+        .values(values)
+        .build();
   }
 
   private static List<String> told(Site site, Content now, Content next) {

@@ -92,7 +92,7 @@ public class ItemService {
     String title = PlainText.line(wanted.title());
     Document body = wanted.body() == null ? Document.EMPTY : HtmlReader.read(wanted.body());
     String slug = addresses.free(sites.site(), "", title, item.kind, item.itemKey);
-    Content begun = new Content(title, "", body, "", List.of(), slug, "");
+    Content begun = Content.builder().title(title).body(body).slug(slug).build();
     ItemContentPolicy.HeldContent held =
         contentPolicy.held(
             Content.EMPTY,
@@ -212,23 +212,24 @@ public class ItemService {
           "The fields of this item hold more than can be kept: at most 2 million characters together.");
     }
     Section section = site.section(input.section()).orElse(null);
-    return new Content(
-        input.title(),
-        input.summary(),
-        HtmlReader.read(input.body()),
-        section == null ? "" : section.slug(),
-        section == null
-            ? List.of()
-            : section.topics(input.topics()).stream().map(Topic::slug).toList(),
-        input.keywords(),
-        "",
-        input.leadPicture(),
-        input.language(),
-        // Programs of before do not send them.
-        Objects.requireNonNullElse(input.attachments(), List.<AttachmentView>of()).stream()
-            .map(a -> new Attachment(a.asset(), a.words()))
-            .toList(),
-        site.kind(item.kind).entered(before, values));
+    return Content.builder()
+        .title(input.title())
+        .summary(input.summary())
+        .body(HtmlReader.read(input.body()))
+        .section(section == null ? "" : section.slug())
+        .topics(
+            section == null
+                ? List.of()
+                : section.topics(input.topics()).stream().map(Topic::slug).toList())
+        .keywords(input.keywords())
+        .leadPicture(input.leadPicture())
+        .language(input.language())
+        .attachments( // Programs of before do not send them.
+            Objects.requireNonNullElse(input.attachments(), List.<AttachmentView>of()).stream()
+                .map(a -> new Attachment(a.asset(), a.words()))
+                .toList())
+        .values(site.kind(item.kind).entered(before, values))
+        .build();
   }
 
   /** Makes this the working copy, of somebody's making, with its address. */
