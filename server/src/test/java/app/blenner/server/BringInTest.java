@@ -247,7 +247,7 @@ public class BringInTest {
     database.execute("create table ballast (id int primary key, words varchar)");
     for (int round = 0; round < 6; round++) {
       database.update(
-          "insert into ballast select x + ?, repeat(cast(random_uuid() as varchar), 200) from system_range(1, 2000)",
+          "insert into ballast select x + ?, repeat(cast(random_uuid() as varchar), 200) from system_range(1, 500)",
           round * 10_000);
       database.update("delete from ballast");
     }

@@ -12,25 +12,21 @@ import org.h2.mvstore.MVStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
- * Makes the database's file small again while it is in use: what is still needed of mostly empty parts is written together,
- * and the parts are given back. A start does it more thoroughly; a server that is never stopped needs it too.
+ * Makes the database's file small again while it is in use, after very much was put in the place of what was there: what is
+ * still needed of mostly empty parts is written together, and the parts are given back. Whoever saves waits meanwhile, so
+ * that it is done only then; a start does it for all else.
  */
 @Component
 public class LiveCompaction implements DisposableBean {
   private static final Logger LOG = LoggerFactory.getLogger(LiveCompaction.class);
 
-  /** Others wait for the disk meanwhile, so that it is done for a short time, and again where that was not enough. */
-  private static final int AT_ONCE = (int) TimeUnit.SECONDS.toMillis(2);
-
-  private static final long PAUSE = TimeUnit.SECONDS.toMillis(3);
-  private static final int MOST_TIMES = 60;
+  /** H2 gives room back only where it comes to the end within this time. */
+  private static final int LONGEST = (int) TimeUnit.SECONDS.toMillis(30);
 
   private final DataSource database;
-  private volatile boolean stopped;
   private final ExecutorService background =
       Executors.newSingleThreadExecutor(
           task -> {
@@ -43,42 +39,25 @@ public class LiveCompaction implements DisposableBean {
     this.database = database;
   }
 
-  /** Very much was written or taken away; the file is looked at soon. */
+  /** Has the file looked at soon, and made small where that is worth it. */
   public void soon() {
     background.execute(this::run);
   }
 
-  @Scheduled(initialDelay = 1, fixedDelay = 1, timeUnit = TimeUnit.HOURS)
-  void hourly() {
-    soon();
-  }
-
   private void run() {
-    try {
-      for (int i = 0; i < MOST_TIMES && !stopped && step(); i++) {
-        Thread.sleep(PAUSE);
-      }
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-    } catch (SQLException | RuntimeException e) {
-      LOG.warn("The database's file could not be made smaller", e);
-    }
-  }
-
-  /** Whether there is more to do. */
-  private boolean step() throws SQLException {
     try (Connection connection = database.getConnection()) {
       if (!connection.isWrapperFor(JdbcConnection.class) || !Compaction.isWorthIt(connection)) {
-        return false;
+        return;
       }
       MVStore store = store(connection.unwrap(JdbcConnection.class));
       long before = store.getFileStore().size();
-      store.compactFile(AT_ONCE);
+      store.compactFile(LONGEST);
       LOG.info(
           "The database's file was {} MB large and is now {} MB",
           before / 1_000_000,
           store.getFileStore().size() / 1_000_000);
-      return true;
+    } catch (SQLException | RuntimeException e) {
+      LOG.warn("The database's file could not be made smaller", e);
     }
   }
 
@@ -88,7 +67,6 @@ public class LiveCompaction implements DisposableBean {
 
   @Override
   public void destroy() {
-    stopped = true;
     background.shutdown();
   }
 }
