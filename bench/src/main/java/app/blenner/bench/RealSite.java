@@ -16,7 +16,6 @@ import java.util.Random;
 final class RealSite {
   private static final int SECTIONS = 40;
   private static final int TOPICS = 6;
-  private static final int VOCABULARY = 20_000;
   private static final int SHORTEST = 150;
   private static final int LONGEST = 1_200;
   private static final List<String> LANGUAGES = List.of("", "", "", "de", "fr", "ar", "el");
@@ -68,7 +67,7 @@ final class RealSite {
   private String item(int i) {
     Random random = new Random(i);
     String language = LANGUAGES.get(random.nextInt(LANGUAGES.size()));
-    Words words = new Words(language, random);
+    MadeUpWords words = new MadeUpWords(language, random);
     int section = random.nextInt(SECTIONS);
     Instant first = LAST.minus(i * 97L, ChronoUnit.MINUTES);
     int kind = random.nextInt(10);
@@ -106,7 +105,7 @@ final class RealSite {
     return out.toString();
   }
 
-  private String text(Words words, Random random) {
+  private String text(MadeUpWords words, Random random) {
     StringBuilder out = new StringBuilder();
     int length = SHORTEST + random.nextInt(LONGEST - SHORTEST);
     for (int written = 0, block = 0; written < length; block++) {
@@ -130,43 +129,5 @@ final class RealSite {
       written += some;
     }
     return out.append("<p>").append(words.some(12)).append(".</p>\n").toString();
-  }
-
-  /** Words as seldom and as frequent as in texts: the frequency falls with the rank (Zipf). */
-  private record Words(String language, Random random) {
-    String some(int count) {
-      StringBuilder out = new StringBuilder();
-      for (int i = 0; i < count; i++) {
-        double rank = Math.exp(random.nextDouble() * Math.log(VOCABULARY));
-        out.append(i == 0 ? "" : " ").append(word((int) rank));
-      }
-      return out.toString();
-    }
-
-    private String word(int rank) {
-      String vowels =
-          switch (language) {
-            case "ar" -> "اوي";
-            case "el" -> "αεηιο";
-            case "de" -> "aeiouäü";
-            case "fr" -> "aeiouéè";
-            default -> "aeiou";
-          };
-      String consonants =
-          switch (language) {
-            case "ar" -> "بتثجحدرسشعفقكلمن";
-            case "el" -> "βγδζθκλμνπρστφχ";
-            default -> "bdfglmnprstvk";
-          };
-      StringBuilder out = new StringBuilder();
-      int n = rank * 7 + 3;
-      do {
-        out.append(consonants.charAt(n % consonants.length()));
-        n /= consonants.length();
-        out.append(vowels.charAt(n % vowels.length()));
-        n /= vowels.length();
-      } while (n > 0);
-      return out.toString();
-    }
   }
 }

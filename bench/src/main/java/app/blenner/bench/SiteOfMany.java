@@ -11,7 +11,6 @@ import java.util.Random;
 /** Makes the package of a site of many items of 600 words: {@code SiteOfMany FOLDER COUNT}. */
 final class SiteOfMany {
   private static final int WORDS = 600;
-  private static final int VOCABULARY = 20_000;
   private static final List<String> SECTIONS =
       List.of("night-sky", "visit", "research", "community", "events", "archive");
   private static final List<String> KINDS = List.of("article", "post", "post", "post", "page");
@@ -43,10 +42,11 @@ final class SiteOfMany {
 
   private static String item(int i) {
     Random random = new Random(i);
+    MadeUpWords words = new MadeUpWords("", random);
     String section = SECTIONS.get(i % SECTIONS.size());
     Instant first = LAST.minus(i * 7L, ChronoUnit.MINUTES);
     boolean live = i % 10 != 0;
-    String title = words(random, 5);
+    String title = words.some(5);
     StringBuilder out = new StringBuilder("---\n");
     out.append("title: ").append(title).append('\n');
     out.append("kind: ").append(KINDS.get(i % KINDS.size())).append('\n');
@@ -54,7 +54,7 @@ final class SiteOfMany {
     out.append("owner: ilse\nsection: ").append(section).append('\n');
     out.append("topics: [topic-").append(random.nextInt(8)).append("]\n");
     out.append("slug: item-").append(i).append('\n');
-    out.append("summary: ").append(words(random, 20)).append('\n');
+    out.append("summary: ").append(words.some(20)).append('\n');
     out.append("keywords: [word-").append(random.nextInt(500)).append("]\n");
     out.append("created: '").append(first).append("'\nchanged: '").append(first).append("'\n");
     out.append("stage-since: '").append(first).append("'\n");
@@ -66,35 +66,11 @@ final class SiteOfMany {
     out.append("---\n");
     for (int p = 0; p < 10; p++) {
       if (p % 4 == 2) {
-        out.append("<h2>").append(words(random, 4)).append("</h2>\n");
+        out.append("<h2>").append(words.some(4)).append("</h2>\n");
       }
-      out.append("<p>").append(words(random, WORDS / 10)).append("</p>");
+      out.append("<p>").append(words.some(WORDS / 10)).append("</p>");
       out.append("\n");
     }
-    return out.toString();
-  }
-
-  /** Words as seldom and as frequent as in texts: the frequency falls with the rank (Zipf). */
-  private static String words(Random random, int count) {
-    StringBuilder out = new StringBuilder();
-    for (int i = 0; i < count; i++) {
-      double rank = Math.exp(random.nextDouble() * Math.log(VOCABULARY));
-      out.append(i == 0 ? "" : " ").append(word((int) rank));
-    }
-    return out.toString();
-  }
-
-  private static String word(int rank) {
-    String vowels = "aeiou";
-    String consonants = "bdfglmnprstvk";
-    StringBuilder out = new StringBuilder();
-    int n = rank * 7 + 3;
-    do {
-      out.append(consonants.charAt(n % consonants.length()));
-      n /= consonants.length();
-      out.append(vowels.charAt(n % vowels.length()));
-      n /= vowels.length();
-    } while (n > 0);
     return out.toString();
   }
 }
