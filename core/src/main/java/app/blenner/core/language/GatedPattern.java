@@ -3,7 +3,6 @@ package app.blenner.core.language;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.MatchResult;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -52,10 +51,5 @@ public final class GatedPattern {
   /** All that matches in a text, in its order. */
   public List<MatchResult> in(String text) {
     return in(new Text(text));
-  }
-
-  /** Tries the pattern wherever it may match, for whoever looks whether the signs are the right ones. */
-  public Matcher ungated(String text) {
-    return pattern.matcher(text);
   }
 }

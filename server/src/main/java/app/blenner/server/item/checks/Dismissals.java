@@ -134,10 +134,6 @@ public class Dismissals {
         .toList();
   }
 
-  public void add(String itemKey, List<PackedDismissal> packed) {
-    packed.forEach(d -> keep(itemKey, d));
-  }
-
   void forget(String itemKey) {
     dismissals.forget(itemKey);
   }
