@@ -403,8 +403,10 @@ public class ItemIndex implements SmartLifecycle {
         // Whoever starts this one finds it.
         markOrderly(made);
       }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+    } catch (IOException | RuntimeException e) {
+      // The items are there already: whoever brought them in is not told that they are not.
+      LOG.warn("The index of what was brought in could not be opened", e);
+      anew();
     }
   }
 

@@ -17,6 +17,7 @@ public final class NextIndex {
 
   private final IndexFiles files;
   private volatile Throwable failure;
+  private boolean closed;
   private boolean over;
 
   NextIndex(Path folder) {
@@ -47,10 +48,17 @@ public final class NextIndex {
     if (failure == null) {
       try {
         files.settle();
-        files.close();
+        close();
       } catch (RuntimeException e) {
         failed(e);
       }
+    }
+  }
+
+  private void close() {
+    if (!closed) {
+      closed = true;
+      files.close();
     }
   }
 
@@ -84,7 +92,7 @@ public final class NextIndex {
     if (!over) {
       over = true;
       try {
-        files.close();
+        close();
         FileSystemUtils.deleteRecursively(files.folder());
       } catch (IOException | RuntimeException e) {
         LOG.warn("The index of what was not brought in could not be thrown away", e);
