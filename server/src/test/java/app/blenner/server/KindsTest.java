@@ -134,7 +134,7 @@ public class KindsTest {
     assertEquals(standing("walk").path("items").asInt(), 1);
     assertTrue(Items.view(editor, key).toString().contains("Length is missing."));
     assertEquals(Items.act(editor, key, "PUT_LIVE").status(), 409);
-    running.bean(RecheckJob.class).lookAnew();
+    running.bean(RecheckJob.class).work();
     assertTrue(
         editor
             .get("/editor/api/worklist?kind=walk")

@@ -4,8 +4,10 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.testng.Assert.assertEquals;
+import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.item.Content;
+import app.blenner.server.change.Change;
 import app.blenner.server.start.PreparedStart;
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
@@ -18,13 +20,20 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import jakarta.persistence.Entity;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.Type;
+import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.repository.Repository;
+import org.springframework.transaction.event.TransactionalEventListener;
 import org.testng.annotations.Test;
 
 /** Areas hold their own entities and repositories, and talk through their services. */
@@ -32,6 +41,8 @@ public class ServerArchitectureTest {
   private final JavaClasses server =
       new ClassFileImporter()
           .withImportOption(new ImportOption.DoNotIncludeTests())
+          .withImportOption(
+              file -> !file.contains("__") && !file.contains("$$")) // made by the build
           .importPackages("app.blenner.server");
 
   /** The first package below the root: what belongs together, and answers others through its services. */
@@ -87,8 +98,7 @@ public class ServerArchitectureTest {
             DescribedPredicate.describe(
                 "a field that says where an item stands is written by another than the item",
                 (JavaFieldAccess a) ->
-                    !a.getOriginOwner().getSimpleName().contains("__") // made by the build
-                        && a.getTargetOwner().getSimpleName().equals("ItemEntity")
+                    a.getTargetOwner().getSimpleName().equals("ItemEntity")
                         && !a.getOriginOwner().equals(a.getTargetOwner())
                         && where.contains(a.getTarget().getName())))
         .check(server);
@@ -132,6 +142,67 @@ public class ServerArchitectureTest {
             DescribedPredicate.describe(
                 "a content is made part by part",
                 (JavaConstructorCall call) -> call.getTargetOwner().isEquivalentTo(Content.class)))
+        .check(server);
+  }
+
+  /** Where there are several servers, this is the one place from which the others hear. */
+  @Test
+  public void changesAreToldThroughTheBusOnly() {
+    noClasses()
+        .that()
+        .resideOutsideOfPackage("app.blenner.server.change..")
+        .should()
+        .dependOnClassesThat()
+        .haveFullyQualifiedName(ApplicationEventPublisher.class.getName())
+        .orShould()
+        .dependOnClassesThat()
+        .haveFullyQualifiedName(TransactionalEventListener.class.getName())
+        .orShould()
+        .dependOnClassesThat()
+        .haveFullyQualifiedName(EventListener.class.getName())
+        .check(server);
+  }
+
+  /** A change that holds an entity, or anything else of this process, could not be sent to another server. */
+  @Test
+  public void changesAreMadeOfPlainValues() {
+    List<Class<?>> changes =
+        server.stream()
+            .filter(c -> c.isAssignableTo(Change.class) && !c.isInterface())
+            .<Class<?>>map(JavaClass::reflect)
+            .toList();
+    assertTrue(changes.size() > 5, "no changes found");
+    List<String> others =
+        changes.stream()
+            .flatMap(c -> c.isRecord() ? Stream.of(c.getRecordComponents()) : Stream.of())
+            .filter(part -> !isPlain(part.getGenericType()))
+            .map(part -> part.getDeclaringRecord().getSimpleName() + "." + part.getName())
+            .toList();
+    assertEquals(others, List.of());
+    assertEquals(changes.stream().filter(c -> !c.isRecord()).toList(), List.of());
+  }
+
+  private static boolean isPlain(Type type) {
+    if (type instanceof ParameterizedType many) {
+      return Collection.class.isAssignableFrom((Class<?>) many.getRawType())
+          && Stream.of(many.getActualTypeArguments()).allMatch(ServerArchitectureTest::isPlain);
+    }
+    return type instanceof Class<?> one
+        && (one.isPrimitive() || one.isEnum() || one == String.class);
+  }
+
+  /** Where there are several servers, this is the one place that decides which of them does it. */
+  @Test
+  public void theClockHasOneScheduler() {
+    noClasses()
+        .that()
+        .resideOutsideOfPackage("app.blenner.server.schedule..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAPackage("org.springframework.scheduling..")
+        .orShould()
+        .dependOnClassesThat()
+        .haveFullyQualifiedName(Executors.class.getName())
         .check(server);
   }
 }

@@ -80,7 +80,7 @@ public class VersionsTest {
     long revision = Items.revision(editor, key);
     sql.update(
         "update item set findings = '', must_fix = 0, findings_by = -1 where item_key = ?", key);
-    running.bean(RecheckJob.class).lookAnew();
+    running.bean(RecheckJob.class).work();
     String row = editor.get("/editor/api/worklist?mine=true&words=a%20picture").text();
     assertTrue(row.contains("Needs alternative text on one picture"), row);
     assertEquals(Items.revision(editor, key), revision);

@@ -7,6 +7,7 @@ import app.blenner.core.picture.Focus;
 import app.blenner.core.picture.Orientation;
 import app.blenner.core.picture.PictureEdit;
 import app.blenner.server.asset.AssetViews.EditView;
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
@@ -14,7 +15,6 @@ import app.blenner.server.site.SiteChanged;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,7 +26,7 @@ class AssetEditing {
   private final AssetCollectionRepository collections;
   private final EarlierFileRepository earlier;
   private final FileService files;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
   private final Clock clock;
 
   AssetEditing(
@@ -34,13 +34,13 @@ class AssetEditing {
       AssetCollectionRepository collections,
       EarlierFileRepository earlier,
       FileService files,
-      ApplicationEventPublisher events,
+      ChangeBus changes,
       Clock clock) {
     this.assets = assets;
     this.collections = collections;
     this.earlier = earlier;
     this.files = files;
-    this.events = events;
+    this.changes = changes;
     this.clock = clock;
   }
 
@@ -53,7 +53,7 @@ class AssetEditing {
 
   private void changed(AssetEntity asset) {
     assets.saveAndFlush(asset);
-    events.publishEvent(SiteChanged.ofAsset(asset.name));
+    changes.publish(SiteChanged.ofAsset(asset.name));
   }
 
   /**

@@ -4,6 +4,8 @@ import app.blenner.core.media.FileType;
 import app.blenner.core.rule.AssetFacts;
 import app.blenner.core.rule.AssetFacts.Form;
 import app.blenner.core.site.SiteAsset;
+import app.blenner.server.change.ChangeBus;
+import app.blenner.server.change.OnChange;
 import app.blenner.server.file.FileService;
 import app.blenner.server.file.PictureInspected;
 import app.blenner.server.file.PictureInspection;
@@ -15,8 +17,6 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,17 +27,17 @@ public class AssetFactService {
   private final AssetRepository assets;
   private final FileService files;
   private final PictureInspector looks;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
   private final Clock clock;
 
   AssetFactService(
       AssetRepository assets,
       FileService files,
       PictureInspector looks,
-      ApplicationEventPublisher events,
+      ChangeBus changes,
       Clock clock) {
     this.looks = looks;
-    this.events = events;
+    this.changes = changes;
     this.assets = assets;
     this.files = files;
     this.clock = clock;
@@ -65,10 +65,10 @@ public class AssetFactService {
   }
 
   /** Says of which assets there is something to be told now. */
-  @EventListener
+  @OnChange
   void seen(PictureInspected seen) {
     List<String> names = assets.findAllByFile(seen.hash()).stream().map(a -> a.name).toList();
-    events.publishEvent(new FactsChanged(names));
+    changes.publish(new FactsChanged(names));
   }
 
   private AssetFacts facts(AssetEntity asset, StoredFile file, PictureInspection seen) {

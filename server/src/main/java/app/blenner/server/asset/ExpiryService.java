@@ -1,5 +1,6 @@
 package app.blenner.server.asset;
 
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.site.SiteChanged;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
@@ -12,7 +13,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,17 +22,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class ExpiryService {
   private final EntityManager database;
   private final AssetRepository assets;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
   private final Clock clock;
 
-  ExpiryService(
-      EntityManager database,
-      AssetRepository assets,
-      ApplicationEventPublisher events,
-      Clock clock) {
+  ExpiryService(EntityManager database, AssetRepository assets, ChangeBus changes, Clock clock) {
     this.database = database;
     this.assets = assets;
-    this.events = events;
+    this.changes = changes;
     this.clock = clock;
   }
 
@@ -100,7 +96,7 @@ public class ExpiryService {
       Instant from = asset.expiresAt.isAfter(clock.instant()) ? asset.expiresAt : clock.instant();
       asset.expiresAt = from.atZone(ZoneOffset.UTC).plusYears(1).toInstant();
       assets.saveAndFlush(asset);
-      events.publishEvent(SiteChanged.ofAsset(name));
+      changes.publish(SiteChanged.ofAsset(name));
     }
   }
 }

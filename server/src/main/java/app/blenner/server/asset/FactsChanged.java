@@ -1,5 +1,6 @@
 package app.blenner.server.asset;
 
+import app.blenner.server.change.Change;
 import java.util.List;
 
 /**
@@ -7,4 +8,4 @@ import java.util.List;
  *
  * @param names their names
  */
-public record FactsChanged(List<String> names) {}
+public record FactsChanged(List<String> names) implements Change {}

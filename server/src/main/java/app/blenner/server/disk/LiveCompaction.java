@@ -1,9 +1,9 @@
 package app.blenner.server.disk;
 
+import app.blenner.server.schedule.BackgroundThreads;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import javax.sql.DataSource;
 import org.h2.engine.SessionLocal;
@@ -27,13 +27,7 @@ public class LiveCompaction implements DisposableBean {
   private static final int LONGEST = (int) TimeUnit.SECONDS.toMillis(30);
 
   private final DataSource database;
-  private final ExecutorService background =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "compaction");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ExecutorService background = BackgroundThreads.one("compaction");
 
   LiveCompaction(DataSource database) {
     this.database = database;

@@ -3,6 +3,9 @@ package app.blenner.server.file;
 import app.blenner.core.media.MovingTime;
 import app.blenner.core.picture.BrokenPictureException;
 import app.blenner.core.picture.WordsInPicture;
+import app.blenner.server.change.ChangeBus;
+import app.blenner.server.schedule.BackgroundThreads;
+import app.blenner.server.schedule.ScheduledWork;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -10,15 +13,12 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
 /**
@@ -26,7 +26,7 @@ import org.springframework.stereotype.Service;
  * before are looked at too.
  */
 @Service
-public class PictureInspector implements DisposableBean {
+public class PictureInspector implements DisposableBean, ScheduledWork {
   private static final Logger LOG = LoggerFactory.getLogger(PictureInspector.class);
 
   /** Grows whenever something else is seen than before: all pictures are looked at anew then. */
@@ -37,28 +37,17 @@ public class PictureInspector implements DisposableBean {
   private final PictureLookRepository looks;
   private final ByteStore store;
   private final PixelBudget pixelBudget;
-  private final ApplicationEventPublisher events;
-  private final ExecutorService looker =
-      Executors.newSingleThreadExecutor(PictureInspector::thread);
+  private final ChangeBus changes;
+  private final ExecutorService looker = BackgroundThreads.oneBehindOthers("pictures");
   private volatile boolean ending;
   private Future<?> round;
 
   PictureInspector(
-      PictureLookRepository looks,
-      ByteStore store,
-      PixelBudget pixelBudget,
-      ApplicationEventPublisher events) {
+      PictureLookRepository looks, ByteStore store, PixelBudget pixelBudget, ChangeBus changes) {
     this.looks = looks;
     this.store = store;
     this.pixelBudget = pixelBudget;
-    this.events = events;
-  }
-
-  private static Thread thread(Runnable task) {
-    Thread thread = new Thread(task, "pictures");
-    thread.setDaemon(true);
-    thread.setPriority(Thread.MIN_PRIORITY);
-    return thread;
+    this.changes = changes;
   }
 
   @Override
@@ -73,9 +62,14 @@ public class PictureInspector implements DisposableBean {
         .collect(Collectors.toMap(l -> l.hash, PictureLookEntity::view));
   }
 
+  @Override
+  public When when() {
+    return ScheduledWork.every(Duration.ofSeconds(10), Duration.ofSeconds(3));
+  }
+
   /** Begins to look where nobody does; the thread of what is scheduled waits for nobody. */
-  @Scheduled(initialDelayString = "PT10S", fixedDelayString = "PT3S")
-  synchronized void tick() {
+  @Override
+  public synchronized void work() {
     if (round == null || round.isDone()) {
       round = looker.submit(this::lookAtSome);
     }
@@ -123,7 +117,7 @@ public class PictureInspector implements DisposableBean {
     entity.words = look.words();
     looks.save(entity);
     if (!look.equals(PictureInspection.NOTHING)) {
-      events.publishEvent(new PictureInspected(hash));
+      changes.publish(new PictureInspected(hash));
     }
   }
 }

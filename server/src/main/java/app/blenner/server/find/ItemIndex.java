@@ -1,7 +1,9 @@
 package app.blenner.server.find;
 
 import app.blenner.server.BlennerSettings;
+import app.blenner.server.change.OnChange;
 import app.blenner.server.disk.DataFolderPermissions;
+import app.blenner.server.schedule.BackgroundThreads;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -12,7 +14,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReadWriteLock;
@@ -53,13 +54,7 @@ public class ItemIndex implements SmartLifecycle {
   private final Path folder;
   private final Path mark;
   private final FindSource source;
-  private final ExecutorService background =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "index");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ExecutorService background = BackgroundThreads.one("index");
 
   private volatile IndexFiles files;
 
@@ -227,11 +222,20 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
+  @OnChange
+  void changed(ItemsChanged change) {
+    if (change.mayBeAny()) {
+      anew();
+    } else {
+      changed(change.keys());
+    }
+  }
+
   /**
    * Says that some items are other than they were. The index is told in a thread of its own, one after the other: whoever
    * changed an item still has a connection to the database, and must not wait for another.
    */
-  public void changed(Collection<String> keys) {
+  private void changed(Collection<String> keys) {
     if (!running) {
       // Whoever starts it sees by how the items stand that it has to be made.
       return;

@@ -2,13 +2,13 @@ package app.blenner.server.notebook;
 
 import app.blenner.core.archive.PackedNote;
 import app.blenner.core.document.PlainText;
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.item.checks.ItemNotes;
 import app.blenner.server.item.checks.NotesChanged;
 import app.blenner.server.item.published.PublishedItems;
 import app.blenner.server.problem.Problem;
 import java.util.LinkedHashSet;
 import java.util.List;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,14 +25,14 @@ public class NotebookService implements ItemNotes {
   private final NoteRepository notes;
   private final TargetTermsRepository targetTerms;
   private final PublishedItems items;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
 
   NotebookService(
       NoteRepository notes,
       TargetTermsRepository targetTerms,
       PublishedItems items,
-      ApplicationEventPublisher events) {
-    this.events = events;
+      ChangeBus changes) {
+    this.changes = changes;
     this.notes = notes;
     this.targetTerms = targetTerms;
     this.items = items;
@@ -145,7 +145,7 @@ public class NotebookService implements ItemNotes {
     target.itemKey = itemKey;
     target.terms = String.join("\n", tidy);
     targetTerms.save(target);
-    events.publishEvent(new NotesChanged(itemKey));
+    changes.publish(new NotesChanged(itemKey));
     return tidy;
   }
 

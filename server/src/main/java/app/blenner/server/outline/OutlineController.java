@@ -10,6 +10,7 @@ import app.blenner.core.signoff.Role;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.item.links.LinkedPieces;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.EditorChanged;
@@ -21,7 +22,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -109,16 +109,13 @@ class OutlineController {
 
   private final OutlineService outlines;
   private final LinkedPieces linked;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
   private final AuditService audit;
 
   OutlineController(
-      OutlineService outlines,
-      LinkedPieces linked,
-      ApplicationEventPublisher events,
-      AuditService audit) {
+      OutlineService outlines, LinkedPieces linked, ChangeBus changes, AuditService audit) {
     this.linked = linked;
-    this.events = events;
+    this.changes = changes;
     this.audit = audit;
     this.outlines = outlines;
   }
@@ -150,7 +147,7 @@ class OutlineController {
     OutlineEntity kept = keep(outlines.get(id), given);
     if (kept.snippet) {
       linked.changed(kept.pieceKey);
-      events.publishEvent(new SiteChanged());
+      changes.publish(new SiteChanged());
     }
     return noted(kept);
   }
@@ -201,7 +198,7 @@ class OutlineController {
   }
 
   private OutlineView noted(OutlineEntity kept) {
-    events.publishEvent(new EditorChanged());
+    changes.publish(new EditorChanged());
     note(called(kept) + kept.name + "”");
     return OutlineView.of(kept);
   }

@@ -1,5 +1,6 @@
 package app.blenner.server.outside;
 
+import app.blenner.server.change.Change;
 import java.util.List;
 
 /**
@@ -7,4 +8,4 @@ import java.util.List;
  *
  * @param items the keys of the items that lead there
  */
-public record AnswerChanged(List<String> items) {}
+public record AnswerChanged(List<String> items) implements Change {}

@@ -4,6 +4,8 @@ import app.blenner.core.intake.FetchPolicy;
 import app.blenner.core.outside.LinkCheck;
 import app.blenner.core.preflight.context.LinkTargetRule;
 import app.blenner.core.rule.Standards;
+import app.blenner.server.schedule.BackgroundThreads;
+import app.blenner.server.schedule.ScheduledWork;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteService;
 import java.net.URI;
@@ -18,13 +20,11 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
@@ -32,7 +32,7 @@ import org.springframework.stereotype.Component;
  * time with a pause between, and none where no rule wants to know.
  */
 @Component
-class OutsideChecker implements DisposableBean {
+class OutsideChecker implements DisposableBean, ScheduledWork {
   private static final Logger LOG = LoggerFactory.getLogger(OutsideChecker.class);
 
   /** Hosts that are asked at the same time. */
@@ -50,13 +50,13 @@ class OutsideChecker implements DisposableBean {
   private final ExternalService external;
   private final SiteService sites;
   private final Clock clock;
+  private final Duration first;
   private final Duration pause;
   private final Duration longest;
   private final Map<String, Instant> resting = new ConcurrentHashMap<>();
   private volatile boolean ending;
-  private final ExecutorService askers =
-      Executors.newFixedThreadPool(AT_A_TIME, OutsideChecker::thread);
-  private final ExecutorService leader = Executors.newSingleThreadExecutor(OutsideChecker::thread);
+  private final ExecutorService askers = BackgroundThreads.severalBehindOthers("links", AT_A_TIME);
+  private final ExecutorService leader = BackgroundThreads.oneBehindOthers("links");
   private Future<?> round;
 
   OutsideChecker(
@@ -64,21 +64,16 @@ class OutsideChecker implements DisposableBean {
       ExternalService external,
       SiteService sites,
       Clock clock,
+      @Value("${blenner.links.first:10s}") Duration first,
       @Value("${blenner.links.pause:2s}") Duration pause,
       @Value("${blenner.links.longest:20s}") Duration longest) {
     this.links = links;
     this.external = external;
     this.sites = sites;
     this.clock = clock;
+    this.first = first;
     this.pause = pause;
     this.longest = longest;
-  }
-
-  private static Thread thread(Runnable task) {
-    Thread thread = new Thread(task, "links");
-    thread.setDaemon(true);
-    thread.setPriority(Thread.MIN_PRIORITY);
-    return thread;
   }
 
   @Override
@@ -95,9 +90,14 @@ class OutsideChecker implements DisposableBean {
         .anyMatch(kind -> LinkTargetRule.wantsAnswers(standards.of(kind.name())));
   }
 
+  @Override
+  public When when() {
+    return ScheduledWork.every(first, Duration.ofSeconds(1));
+  }
+
   /** Begins a round where none is under way; the thread of what is scheduled waits for nobody. */
-  @Scheduled(initialDelayString = "${blenner.links.first:PT10S}", fixedDelayString = "PT1S")
-  synchronized void tick() {
+  @Override
+  public synchronized void work() {
     if (round == null || round.isDone()) {
       round = leader.submit(this::askSome);
     }

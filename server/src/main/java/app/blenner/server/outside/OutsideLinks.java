@@ -3,6 +3,7 @@ package app.blenner.server.outside;
 import app.blenner.core.document.Address;
 import app.blenner.core.outside.LinkAnswer;
 import app.blenner.core.outside.LinkCheck;
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.digest.Sha256;
 import java.time.Clock;
 import java.time.Instant;
@@ -17,7 +18,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,17 +28,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class OutsideLinks {
   private final OutsideLinkRepository links;
   private final OutsideUseRepository uses;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
   private final Clock clock;
 
   OutsideLinks(
-      OutsideLinkRepository links,
-      OutsideUseRepository uses,
-      ApplicationEventPublisher events,
-      Clock clock) {
+      OutsideLinkRepository links, OutsideUseRepository uses, ChangeBus changes, Clock clock) {
     this.links = links;
     this.uses = uses;
-    this.events = events;
+    this.changes = changes;
     this.clock = clock;
   }
 
@@ -167,7 +164,7 @@ public class OutsideLinks {
     if (before == null || isOther(before, now)) {
       List<String> items =
           uses.findAllByLinkIn(List.of(id)).stream().map(u -> u.itemKey).sorted().toList();
-      events.publishEvent(new AnswerChanged(items));
+      changes.publish(new AnswerChanged(items));
     }
   }
 

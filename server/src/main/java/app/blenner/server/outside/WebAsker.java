@@ -6,6 +6,7 @@ import app.blenner.core.outside.FetchOutcome.Answered;
 import app.blenner.core.outside.FetchOutcome.Failed;
 import app.blenner.core.outside.FetchOutcome.Reason;
 import app.blenner.core.outside.LinkCheck;
+import app.blenner.server.schedule.BackgroundThreads;
 import java.io.IOException;
 import java.io.InterruptedIOException;
 import java.net.ConnectException;
@@ -17,7 +18,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
-import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
@@ -37,13 +37,7 @@ final class WebAsker implements LinkCheck.Asker, AutoCloseable {
   private final CloseableHttpClient client;
   private final FetchPolicy policy;
   private final Duration longest;
-  private final ScheduledExecutorService cutter =
-      Executors.newSingleThreadScheduledExecutor(
-          task -> {
-            Thread thread = new Thread(task, "links-cut-off");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ScheduledExecutorService cutter = BackgroundThreads.timer("links-cut-off");
 
   /**
    * @param longest how long one answer may take in all

@@ -1,5 +1,6 @@
 package app.blenner.server.page;
 
+import app.blenner.server.change.OnChange;
 import app.blenner.server.site.SiteChanged;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -10,8 +11,6 @@ import java.util.Collections;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
  * Rendered pages, kept until something has changed that they show; as many as there is room for, those longest that are
@@ -161,7 +160,7 @@ class PageCache {
     return plain.get(page, p -> Gzip.unpack(p.packed));
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void forget(SiteChanged changed) {
     synchronized (generation) {
       generation.incrementAndGet();

@@ -1,13 +1,12 @@
 package app.blenner.server.page;
 
 import app.blenner.core.embed.EmbedHost;
+import app.blenner.server.change.OnChange;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteChanged;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** The headers of every page that readers see, and of a proof of one. */
 @Component
@@ -47,7 +46,7 @@ class PagePolicy {
     return now;
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void forget(SiteChanged changed) {
     policy = null;
   }

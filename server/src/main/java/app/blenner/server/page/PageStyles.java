@@ -1,5 +1,6 @@
 package app.blenner.server.page;
 
+import app.blenner.server.change.OnChange;
 import app.blenner.server.site.HouseStyleService;
 import app.blenner.server.site.SiteChanged;
 import java.io.IOException;
@@ -10,8 +11,6 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** The styles of public pages as they stand in each page: those of the frame, of texts, of the house, and for paper. */
 @Component
@@ -46,7 +45,7 @@ class PageStyles {
 
   /** Before those who keep pages made of them. */
   @Order(Ordered.HIGHEST_PRECEDENCE)
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void forget(SiteChanged changed) {
     if (changed.touched().isEmpty()) {
       all = null;

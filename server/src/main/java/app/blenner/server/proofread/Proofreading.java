@@ -2,6 +2,8 @@ package app.blenner.server.proofread;
 
 import app.blenner.core.proofread.ProofreadRemark;
 import app.blenner.core.proofread.ProofreadRequest;
+import app.blenner.server.change.ChangeBus;
+import app.blenner.server.schedule.BackgroundThreads;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
@@ -18,13 +20,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
 /**
@@ -58,7 +58,7 @@ public class Proofreading implements DisposableBean {
 
   private final Path folder;
   private final int niceness;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
   private final Cache<ProofreadRequest, List<ProofreadRemark>> read =
       Caffeine.newBuilder()
           .maximumWeight(ROOM)
@@ -69,8 +69,7 @@ public class Proofreading implements DisposableBean {
   private final MisspelledWords words = new MisspelledWords();
   private final Set<ProofreadRequest> waiting = new LinkedHashSet<>();
   private final Map<String, Set<ProofreadRequest>> items = new HashMap<>();
-  private final ScheduledExecutorService watch =
-      Executors.newSingleThreadScheduledExecutor(Proofreading::daemon);
+  private final ScheduledExecutorService watch = BackgroundThreads.timer("proofreading");
   private final Map<String, ReaderProcess> processes = new LinkedHashMap<>(4, 0.75f, true);
   private Thread reader;
   private boolean ending;
@@ -80,10 +79,10 @@ public class Proofreading implements DisposableBean {
   Proofreading(
       @Value("${blenner.spelling:}") String folder,
       @Value("${blenner.spelling-niceness:5}") int niceness,
-      ApplicationEventPublisher events) {
+      ChangeBus changes) {
     this.niceness = niceness;
     this.folder = folder.isEmpty() ? null : Path.of(folder);
-    this.events = events;
+    this.changes = changes;
   }
 
   private static Thread daemon(Runnable task) {
@@ -177,7 +176,7 @@ public class Proofreading implements DisposableBean {
         done = doneWith(next);
         notifyAll();
       }
-      done.forEach(item -> events.publishEvent(new ItemProofread(item)));
+      done.forEach(item -> changes.publish(new ItemProofread(item)));
     }
   }
 

@@ -5,6 +5,7 @@ import app.blenner.server.account.Account;
 import app.blenner.server.item.marks.LiveItemChecker;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.report.SiteReportRepository.ReportPoint;
+import app.blenner.server.schedule.BackgroundThreads;
 import app.blenner.server.site.SiteService;
 import java.time.Clock;
 import java.time.Instant;
@@ -13,7 +14,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -44,14 +44,7 @@ public class ReportService implements DisposableBean {
   private final Clock clock;
   private volatile ReportProgress report = ReportProgress.NONE;
   private volatile ReportProgress trial = ReportProgress.NONE;
-  private final ExecutorService background =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "report");
-            thread.setDaemon(true);
-            thread.setPriority(Thread.MIN_PRIORITY);
-            return thread;
-          });
+  private final ExecutorService background = BackgroundThreads.oneBehindOthers("report");
 
   ReportService(
       LiveItemChecker live,

@@ -1,10 +1,9 @@
 package app.blenner.server.site;
 
+import app.blenner.server.change.OnChange;
 import java.time.Clock;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Counts the changes of the site and of what the editor offers, so that open benches notice them. */
 @Component
@@ -20,12 +19,12 @@ class ChangeCounter {
     return count.get();
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void note(SiteChanged changed) {
     count.incrementAndGet();
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void note(EditorChanged changed) {
     count.incrementAndGet();
   }

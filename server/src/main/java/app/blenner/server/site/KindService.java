@@ -2,6 +2,7 @@ package app.blenner.server.site;
 
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.problem.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -9,7 +10,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -36,17 +36,14 @@ public class KindService {
 
   private final ObjectProvider<KindUses> uses;
   private final SettingsCache cache;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
 
   KindService(
-      KindRepository kinds,
-      ObjectProvider<KindUses> uses,
-      SettingsCache cache,
-      ApplicationEventPublisher events) {
+      KindRepository kinds, ObjectProvider<KindUses> uses, SettingsCache cache, ChangeBus changes) {
     this.cache = cache;
     this.kinds = kinds;
     this.uses = uses;
-    this.events = events;
+    this.changes = changes;
   }
 
   /** All kinds, in the order they are offered. */
@@ -121,7 +118,7 @@ public class KindService {
     KindEntity entity = written(new KindEntity(), kind);
     entity.place = (int) kinds.count();
     kinds.saveAndFlush(entity);
-    events.publishEvent(new SiteChanged());
+    changes.publish(new SiteChanged());
     return kind;
   }
 
@@ -145,7 +142,7 @@ public class KindService {
     noneCalledSo(kind);
     kinds.saveAndFlush(written(entity, kind));
     uses.getObject().lookAnew(kind);
-    events.publishEvent(new SiteChanged());
+    changes.publish(new SiteChanged());
     return kind;
   }
 
@@ -175,7 +172,7 @@ public class KindService {
     }
     kinds.delete(entity);
     kinds.flush();
-    events.publishEvent(new SiteChanged());
+    changes.publish(new SiteChanged());
   }
 
   private KindEntity get(String name) {

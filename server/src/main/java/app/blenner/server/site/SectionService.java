@@ -6,13 +6,13 @@ import app.blenner.core.language.Slug;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.SectionTree;
 import app.blenner.core.site.SitePaths;
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.problem.Problem;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,7 +23,7 @@ public class SectionService {
   private final SectionRepository sections;
   private final SectionRows rows;
   private final SiteSettings settings;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
   private final AddressBook addresses;
   private final PlacedItems items;
   private final SettingsCache cache;
@@ -32,7 +32,7 @@ public class SectionService {
       SectionRepository sections,
       SectionRows rows,
       SiteSettings settings,
-      ApplicationEventPublisher events,
+      ChangeBus changes,
       AddressBook addresses,
       PlacedItems items,
       SettingsCache cache) {
@@ -40,7 +40,7 @@ public class SectionService {
     this.sections = sections;
     this.rows = rows;
     this.settings = settings;
-    this.events = events;
+    this.changes = changes;
     this.addresses = addresses;
     this.items = items;
   }
@@ -105,7 +105,7 @@ public class SectionService {
   public void clear() {
     sections.deleteAllInBatch();
     addresses.releaseSections();
-    events.publishEvent(new SiteChanged());
+    changes.publish(new SiteChanged());
   }
 
   /**
@@ -151,7 +151,7 @@ public class SectionService {
       items.listElsewhere(slug, noMore, now);
     }
     order(slug, parent, before);
-    events.publishEvent(new SiteChanged());
+    changes.publish(new SiteChanged());
     return rows.section(section);
   }
 
@@ -216,7 +216,7 @@ public class SectionService {
     }
     section.goneTo = to;
     sections.save(section);
-    events.publishEvent(new SiteChanged());
+    changes.publish(new SiteChanged());
   }
 
   private SectionEntity row(String slug) {
@@ -274,7 +274,7 @@ public class SectionService {
 
   private Section describe(SectionEntity section, Section given) {
     rows.describe(section, given);
-    events.publishEvent(new SiteChanged());
+    changes.publish(new SiteChanged());
     return rows.section(sections.save(section));
   }
 

@@ -1,5 +1,6 @@
 package app.blenner.server.site;
 
+import app.blenner.server.change.OnChange;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -8,8 +9,6 @@ import java.util.function.Supplier;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
@@ -68,7 +67,7 @@ public class SettingsCache {
 
   /** Before those who keep pages made of it. */
   @Order(Ordered.HIGHEST_PRECEDENCE)
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void forget(SiteChanged changed) {
     if (changed.touched().isEmpty()) {
       generation.incrementAndGet();

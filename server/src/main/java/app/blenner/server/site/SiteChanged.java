@@ -1,5 +1,6 @@
 package app.blenner.server.site;
 
+import app.blenner.server.change.Change;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.Set;
@@ -9,7 +10,7 @@ import java.util.Set;
  *
  * @param touched what it was, by the names pages note of what they show; empty for what may stand on any page
  */
-public record SiteChanged(Set<String> touched) {
+public record SiteChanged(Set<String> touched) implements Change {
 
   public SiteChanged {
     touched = Set.copyOf(touched);

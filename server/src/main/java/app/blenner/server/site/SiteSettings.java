@@ -1,9 +1,9 @@
 package app.blenner.server.site;
 
+import app.blenner.server.change.ChangeBus;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.util.function.Consumer;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /** The one row that holds the settings of the site, for the services that each look after a part of it. */
@@ -13,13 +13,12 @@ class SiteSettings {
 
   private final SettingRepository settings;
   private final EntityManager entities;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
 
-  SiteSettings(
-      SettingRepository settings, EntityManager entities, ApplicationEventPublisher events) {
+  SiteSettings(SettingRepository settings, EntityManager entities, ChangeBus changes) {
     this.entities = entities;
     this.settings = settings;
-    this.events = events;
+    this.changes = changes;
   }
 
   /** The settings as they are; those of a new site where nothing was set yet. */
@@ -30,7 +29,7 @@ class SiteSettings {
   /** Changes settings that readers see something of. */
   void change(Consumer<SettingEntity> change) {
     changeQuietly(change);
-    events.publishEvent(new SiteChanged());
+    changes.publish(new SiteChanged());
   }
 
   /** Changes settings that readers see nothing of. */

@@ -4,6 +4,7 @@ import app.blenner.core.signoff.Role;
 import app.blenner.core.toolset.Toolset;
 import app.blenner.core.toolset.ToolsetData;
 import app.blenner.core.toolset.Use;
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.site.EditorChanged;
 import app.blenner.server.site.KindService;
@@ -11,7 +12,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -31,12 +31,12 @@ public class ToolsetService {
 
   private final ToolsetRepository toolsets;
   private final KindService kinds;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
 
-  ToolsetService(ToolsetRepository toolsets, KindService kinds, ApplicationEventPublisher events) {
+  ToolsetService(ToolsetRepository toolsets, KindService kinds, ChangeBus changes) {
     this.toolsets = toolsets;
     this.kinds = kinds;
-    this.events = events;
+    this.changes = changes;
   }
 
   /** All of them, by what people call them. */
@@ -106,7 +106,7 @@ public class ToolsetService {
       throw Problem.unusable("A site has at most " + MOST + " toolsets.");
     }
     toolsets.saveAndFlush(written(new ToolsetEntity(), set));
-    events.publishEvent(new EditorChanged());
+    changes.publish(new EditorChanged());
     return set;
   }
 
@@ -121,7 +121,7 @@ public class ToolsetService {
           Map.of("revision", entity.revision));
     }
     toolsets.saveAndFlush(written(entity, set));
-    events.publishEvent(new EditorChanged());
+    changes.publish(new EditorChanged());
     return set;
   }
 
@@ -130,7 +130,7 @@ public class ToolsetService {
     Toolset gone = read(entity);
     toolsets.delete(entity);
     toolsets.flush();
-    events.publishEvent(new EditorChanged());
+    changes.publish(new EditorChanged());
     return gone;
   }
 
@@ -146,6 +146,6 @@ public class ToolsetService {
     toolsets.deleteAll();
     toolsets.flush();
     all.forEach(set -> toolsets.saveAndFlush(written(new ToolsetEntity(), set)));
-    events.publishEvent(new EditorChanged());
+    changes.publish(new EditorChanged());
   }
 }

@@ -1,21 +1,20 @@
 package app.blenner.server.version;
 
+import app.blenner.server.schedule.ScheduledWork;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Limit;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Takes versions away that nothing points at any more: every save leaves one behind. */
 @Component
-public class VersionGarbageCollector {
+public class VersionGarbageCollector implements ScheduledWork {
   private static final Logger LOG = LoggerFactory.getLogger(VersionGarbageCollector.class);
 
   /** At once, so that nobody waits long for the rows. */
@@ -34,8 +33,13 @@ public class VersionGarbageCollector {
     this.clock = clock;
   }
 
-  @Scheduled(initialDelay = 1, fixedDelay = 10, timeUnit = TimeUnit.MINUTES)
-  void sweepOften() {
+  @Override
+  public When when() {
+    return ScheduledWork.every(Duration.ofMinutes(1), Duration.ofMinutes(10));
+  }
+
+  @Override
+  public void work() {
     sweep(REST);
   }
 

@@ -4,21 +4,20 @@ import app.blenner.core.signoff.NextStep;
 import app.blenner.server.item.content.ItemService;
 import app.blenner.server.item.store.ItemRepository;
 import app.blenner.server.item.store.LiveCopyRepository;
+import app.blenner.server.schedule.ScheduledWork;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.data.domain.Limit;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Takes away for good what is in the bin for long. */
 @Component
-class Bin {
+class Bin implements ScheduledWork {
   private static final Logger LOG = LoggerFactory.getLogger(Bin.class);
   private static final int BATCH = 100;
 
@@ -41,8 +40,13 @@ class Bin {
     this.clock = clock;
   }
 
-  @Scheduled(initialDelay = 10, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
-  void empty() {
+  @Override
+  public When when() {
+    return ScheduledWork.every(Duration.ofMinutes(10), Duration.ofHours(1));
+  }
+
+  @Override
+  public void work() {
     empty(clock.instant().minus(Duration.ofDays(NextStep.BIN_DAYS)));
   }
 

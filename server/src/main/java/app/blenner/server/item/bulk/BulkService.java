@@ -8,6 +8,8 @@ import app.blenner.server.item.bulk.ItemChange.Done;
 import app.blenner.server.item.bulk.ItemChange.Outcome;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.problem.RetryOnConflict;
+import app.blenner.server.schedule.BackgroundThreads;
+import app.blenner.server.schedule.ScheduledWork;
 import app.blenner.server.site.SectionService;
 import java.time.Clock;
 import java.time.Duration;
@@ -17,7 +19,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -26,14 +27,13 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.dao.DataAccessException;
 import org.springframework.data.domain.Limit;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Changes several items, one after the other in the background, each in a transaction of its own. */
 @Service
-public class BulkService implements SmartInitializingSingleton, DisposableBean {
+public class BulkService implements SmartInitializingSingleton, DisposableBean, ScheduledWork {
   private static final Logger LOG = LoggerFactory.getLogger(BulkService.class);
 
   /** So many items of a change are looked at before it is made. */
@@ -54,13 +54,7 @@ public class BulkService implements SmartInitializingSingleton, DisposableBean {
   private final Clock clock;
   private final Set<Long> stopped = ConcurrentHashMap.newKeySet();
   private volatile boolean closing;
-  private final ExecutorService background =
-      Executors.newSingleThreadExecutor(
-          task -> {
-            Thread thread = new Thread(task, "several");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ExecutorService background = BackgroundThreads.one("bulk");
 
   BulkService(
       ItemChanges items,
@@ -353,9 +347,14 @@ public class BulkService implements SmartInitializingSingleton, DisposableBean {
     return severals.findTop5ByByIdOrderByIdDesc(by.id()).stream().map(this::told).toList();
   }
 
+  @Override
+  public When when() {
+    return ScheduledWork.every(Duration.ofMinutes(5), Duration.ofHours(1));
+  }
+
   /** What was changed long ago is not taken back any more. */
-  @Scheduled(initialDelay = 5, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
-  void forget() {
+  @Override
+  public void work() {
     List<Long> old = severals.before(clock.instant().minus(Duration.ofDays(NextStep.BIN_DAYS)));
     if (!old.isEmpty()) {
       transaction.executeWithoutResult(

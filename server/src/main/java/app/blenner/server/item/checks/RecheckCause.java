@@ -1,10 +1,11 @@
 package app.blenner.server.item.checks;
 
 import app.blenner.core.rule.ItemContext;
+import app.blenner.server.change.Change;
 import java.util.List;
 
 /** That something changed that concerns items other than the one it was done to. */
-sealed interface RecheckCause {
+sealed interface RecheckCause extends Change {
 
   /** An item is found by readers, or is not any more: it concerns those that lead to it. */
   record Target(String key) implements RecheckCause {}

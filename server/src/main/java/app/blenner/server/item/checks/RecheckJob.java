@@ -15,20 +15,20 @@ import app.blenner.server.item.store.ItemRepository;
 import app.blenner.server.item.store.LiveCopyRepository;
 import app.blenner.server.item.words.ItemWords;
 import app.blenner.server.item.words.WordsInUse;
+import app.blenner.server.schedule.ScheduledWork;
 import app.blenner.server.site.KindService;
 import app.blenner.server.version.Versions;
+import java.time.Duration;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.data.domain.Limit;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Looks anew at items whose findings were made by other rules than today's. */
 @Component
-public class RecheckJob {
+public class RecheckJob implements ScheduledWork {
   private static final Logger LOG = LoggerFactory.getLogger(RecheckJob.class);
   private static final int BATCH = 50;
 
@@ -97,8 +97,14 @@ public class RecheckJob {
   }
 
   /** Soon after each start, since rules change with the program, and after a kind asks for something else. */
-  @Scheduled(initialDelay = 1, fixedDelay = 5, timeUnit = TimeUnit.SECONDS)
-  public void lookAnew() {
+  @Override
+  public When when() {
+    return ScheduledWork.every(Duration.ofSeconds(1), Duration.ofSeconds(5));
+  }
+
+  /** Looks at everything that waits for it. */
+  @Override
+  public void work() {
     recheckQueue.settle();
     List<ItemRepository.Judged> some;
     String after = "";

@@ -1,19 +1,17 @@
 package app.blenner.server.item.checks;
 
 import app.blenner.server.asset.FactsChanged;
+import app.blenner.server.change.OnChange;
 import app.blenner.server.item.store.ItemRepository;
 import app.blenner.server.outside.AnswerChanged;
 import app.blenner.server.proofread.ItemProofread;
+import app.blenner.server.schedule.ScheduledWork;
 import app.blenner.server.site.SiteChanged;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import org.springframework.context.event.EventListener;
 import org.springframework.dao.TransientDataAccessException;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -21,7 +19,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * two people who save two items of one title would otherwise wait for each other.
  */
 @Component
-class RecheckQueue {
+class RecheckQueue implements ScheduledWork {
   private static final String ASSET = SiteChanged.asset("");
 
   private final ItemRepository items;
@@ -35,43 +33,48 @@ class RecheckQueue {
     this.transaction = transaction;
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void add(RecheckCause concern) {
     synchronized (waiting) {
       waiting.add(concern);
     }
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void changed(SiteChanged change) {
     change.touched().stream()
         .filter(t -> t.startsWith(ASSET))
         .forEach(t -> add(new RecheckCause.Asset(t.substring(ASSET.length()))));
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void answered(AnswerChanged change) {
     add(new RecheckCause.Items(change.items()));
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void noted(NotesChanged change) {
     add(new RecheckCause.Items(List.of(change.item())));
   }
 
-  @EventListener
+  @OnChange
   void known(FactsChanged facts) {
     facts.names().forEach(name -> add(new RecheckCause.Asset(name)));
   }
 
-  @EventListener
+  @OnChange
   void read(ItemProofread read) {
     add(new RecheckCause.Items(List.of(read.item())));
   }
 
+  @Override
+  public When when() {
+    return ScheduledWork.daily(3, 10);
+  }
+
   /** Once a day everything is looked over anew, since days go by for rules too. */
-  @Scheduled(cron = "0 10 3 * * *")
-  void daily() {
+  @Override
+  public void work() {
     transaction.executeWithoutResult(status -> items.lookAnewAtAll());
   }
 

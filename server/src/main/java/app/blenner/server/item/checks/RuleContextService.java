@@ -18,6 +18,7 @@ import app.blenner.core.rule.ItemContext;
 import app.blenner.core.rule.LinkedItem;
 import app.blenner.core.rule.Settings;
 import app.blenner.server.asset.AssetFactService;
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.outside.OutsideLinks;
 import app.blenner.server.proofread.Proofreading;
 import app.blenner.server.site.SiteService;
@@ -33,7 +34,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -54,7 +54,7 @@ public class RuleContextService {
   private final Proofreading proofreading;
   private final SiteService sites;
   private final List<ItemNotes> notes;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
   private final Clock clock;
 
   RuleContextService(
@@ -65,10 +65,10 @@ public class RuleContextService {
       Proofreading proofreading,
       SiteService sites,
       List<ItemNotes> notes,
-      ApplicationEventPublisher events,
+      ChangeBus changes,
       Clock clock) {
     this.notes = notes;
-    this.events = events;
+    this.changes = changes;
     this.sayings = sayings;
     this.stored = stored;
     this.assets = assets;
@@ -98,7 +98,7 @@ public class RuleContextService {
       sayings.saveAndFlush(kept);
       for (String one : List.of(had, words)) {
         if (!one.isEmpty()) {
-          events.publishEvent(new RecheckCause.Saying(said, one, key));
+          changes.publish(new RecheckCause.Saying(said, one, key));
         }
       }
     }
@@ -106,10 +106,10 @@ public class RuleContextService {
 
   /** Has those looked over anew that lead to an item, or say the same as it does, since readers find it or find it no more. */
   public void shownOrHidden(String key) {
-    events.publishEvent(new RecheckCause.Target(key));
+    changes.publish(new RecheckCause.Target(key));
     sayings
         .findAllByItemKey(key)
-        .forEach(s -> events.publishEvent(new RecheckCause.Saying(s.said, s.words, key)));
+        .forEach(s -> changes.publish(new RecheckCause.Saying(s.said, s.words, key)));
   }
 
   void forget(String key) {

@@ -1,5 +1,6 @@
 package app.blenner.server.item.published;
 
+import app.blenner.server.change.OnChange;
 import app.blenner.server.site.SiteChanged;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -9,8 +10,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
  * What is listed at a place, also far from its beginning. A database counts its way to a place in a list row by row, so
@@ -85,7 +84,7 @@ class LongListPages {
     return query.setFirstResult(skipped).setMaxResults(count).getResultList();
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+  @OnChange
   void forget(SiteChanged changed) {
     generation.incrementAndGet();
     known.invalidateAll();

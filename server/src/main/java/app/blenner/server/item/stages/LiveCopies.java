@@ -7,6 +7,7 @@ import app.blenner.core.kind.Kind;
 import app.blenner.core.site.Brief;
 import app.blenner.core.site.SitePaths;
 import app.blenner.server.asset.UseService;
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.item.addresses.Addresses;
 import app.blenner.server.item.links.ItemLinks;
 import app.blenner.server.item.links.LinkedPieces;
@@ -20,7 +21,6 @@ import app.blenner.server.version.Versions;
 import java.time.Instant;
 import java.util.HashSet;
 import java.util.Set;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,7 +36,7 @@ public class LiveCopies {
   private final LinkedPieces pieces;
   private final ItemLinks links;
   private final Listings listings;
-  private final ApplicationEventPublisher events;
+  private final ChangeBus changes;
 
   LiveCopies(
       LiveCopyRepository liveCopies,
@@ -47,7 +47,7 @@ public class LiveCopies {
       LinkedPieces pieces,
       ItemLinks links,
       Listings listings,
-      ApplicationEventPublisher events) {
+      ChangeBus changes) {
     this.liveCopies = liveCopies;
     this.addresses = addresses;
     this.uses = uses;
@@ -56,7 +56,7 @@ public class LiveCopies {
     this.pieces = pieces;
     this.links = links;
     this.listings = listings;
-    this.events = events;
+    this.changes = changes;
   }
 
   /** Shows the working copy to readers. */
@@ -106,7 +106,7 @@ public class LiveCopies {
   public void tell(ItemEntity item, Set<String> before) {
     Set<String> seen = new HashSet<>(before);
     seen.addAll(listings.places(item.itemKey));
-    events.publishEvent(SiteChanged.item(item.itemKey, seen));
+    changes.publish(SiteChanged.item(item.itemKey, seen));
   }
 
   /** Where readers find an item listed now. */

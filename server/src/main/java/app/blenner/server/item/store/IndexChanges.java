@@ -1,6 +1,8 @@
 package app.blenner.server.item.store;
 
+import app.blenner.server.change.ChangeBus;
 import app.blenner.server.find.ItemIndex;
+import app.blenner.server.find.ItemsChanged;
 import app.blenner.server.find.NextIndex;
 import jakarta.persistence.PostPersist;
 import jakarta.persistence.PostRemove;
@@ -18,9 +20,11 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Component
 public class IndexChanges {
   private final ObjectProvider<ItemIndex> index;
+  private final ChangeBus changes;
 
-  IndexChanges(ObjectProvider<ItemIndex> index) {
+  IndexChanges(ObjectProvider<ItemIndex> index, ChangeBus changes) {
     this.index = index;
+    this.changes = changes;
   }
 
   @PostPersist
@@ -85,11 +89,12 @@ public class IndexChanges {
     @Override
     public void afterCommit() {
       if (next != null) {
+        // Made in this process; another server would make its own.
         index.getObject().take(next);
       } else if (all) {
-        index.getObject().anew();
-      } else {
-        index.getObject().changed(keys);
+        changes.publishNow(ItemsChanged.all());
+      } else if (!keys.isEmpty()) {
+        changes.publishNow(new ItemsChanged(List.copyOf(keys)));
       }
     }
 

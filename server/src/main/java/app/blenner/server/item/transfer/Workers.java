@@ -1,5 +1,6 @@
 package app.blenner.server.item.transfer;
 
+import app.blenner.server.schedule.BackgroundThreads;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Iterator;
@@ -7,7 +8,6 @@ import java.util.NoSuchElementException;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.function.IntFunction;
 
@@ -17,13 +17,7 @@ final class Workers implements AutoCloseable {
   private static final int AHEAD = 100;
 
   private final ExecutorService threads =
-      Executors.newFixedThreadPool(
-          Runtime.getRuntime().availableProcessors(),
-          task -> {
-            Thread thread = new Thread(task, "import");
-            thread.setDaemon(true);
-            return thread;
-          });
+      BackgroundThreads.several("import", Runtime.getRuntime().availableProcessors());
 
   <T> Future<T> begin(Callable<T> work) {
     return threads.submit(work);
