@@ -1,6 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.document.Address;
+import app.blenner.core.document.Block;
 import app.blenner.core.document.ButtonLink;
 import app.blenner.core.document.Columns;
 import app.blenner.core.document.ContactForm;
@@ -21,6 +22,7 @@ import app.blenner.core.document.Prompt;
 import app.blenner.core.document.RelatedItems;
 import app.blenner.core.document.Table;
 import app.blenner.core.format.html.HtmlOut;
+import app.blenner.core.format.html.HtmlTarget;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.language.SiteWords;
 import app.blenner.core.language.Slug;
@@ -32,19 +34,26 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Supplier;
+import java.util.function.Consumer;
 
 /**
  * The text of an item as part of a page. It is the stored HTML with addresses resolved: pictures get
  * their size, headings a name to be linked to, links that open a new tab say so, and a link to an
  * item that is not live gives way to its words.
  */
-public class BodyRenderer extends HtmlWriter {
+public final class BodyRenderer implements HtmlTarget {
+  private final HtmlOut out = new HtmlOut();
+  private final HtmlWriter usual = new HtmlWriter(out, this);
+  private final Map<Class<?>, Consumer<Block>> own = new HashMap<>();
   private final Library library;
   private final SiteWords words;
   private final Set<String> anchors = new HashSet<>(Set.of("content"));
 
   private final String key;
+
+  /** Where the item's own page is, for a text that stands in a list; empty on that page. */
+  private final String path;
+
   private int forms;
 
   /** The share of the measure that what stands here has. */
@@ -58,10 +67,43 @@ public class BodyRenderer extends HtmlWriter {
   /** Whether no picture has been shown yet. */
   private boolean first;
 
-  BodyRenderer(String key, Library library, SiteWords words) {
+  private BodyRenderer(String key, Library library, SiteWords words, String path) {
     this.key = key;
     this.library = library;
     this.words = words;
+    this.path = path;
+    first = !isListed();
+    own(Heading.class, this::heading);
+    own(JumpTarget.class, this::jumpTarget);
+    own(Picture.class, this::picture);
+    own(Gallery.class, this::gallery);
+    own(Columns.class, this::columns);
+    own(Table.class, this::table);
+    own(Download.class, this::download);
+    own(ButtonLink.class, this::buttonLink);
+    own(ContactForm.class, this::contactForm);
+    own(Embed.class, this::embed);
+    own(ItemList.class, this::itemList);
+    own(RelatedItems.class, this::relatedItems);
+    own(Fold.class, block -> {});
+    // What somebody still has to write is nothing to read.
+    own(Prompt.class, block -> {});
+    // Whoever hands a text on has put the pieces in their places before.
+    own(LinkedPiece.class, block -> {});
+  }
+
+  private boolean isListed() {
+    return !path.isEmpty();
+  }
+
+  /** Says how blocks of a kind are written that a page shows otherwise than they are kept. */
+  private <T extends Block> void own(Class<T> kind, Consumer<T> write) {
+    own.put(kind, block -> write.accept(kind.cast(block)));
+  }
+
+  @Override
+  public void block(Block block, HtmlWriter writer) {
+    own.getOrDefault(block.getClass(), b -> b.accept(usual)).accept(block);
   }
 
   /**
@@ -71,9 +113,20 @@ public class BodyRenderer extends HtmlWriter {
    * @param words the words of the language it is in
    */
   public static String render(String key, Document document, Library library, SiteWords words) {
-    BodyRenderer renderer = new BodyRenderer(key, library, words);
-    renderer.first = true;
-    renderer.siblings(document.blocks());
+    return render(new BodyRenderer(key, library, words, ""), document.blocks());
+  }
+
+  /**
+   * The HTML of a part of a text within a page that lists several: none of them names a place there, and headings go one
+   * level down, below the title of the item they belong to.
+   */
+  static String renderListed(
+      PublishedItem item, List<Block> blocks, Library library, SiteWords words) {
+    return render(new BodyRenderer(item.key(), library, words, item.path()), blocks);
+  }
+
+  private static String render(BodyRenderer renderer, List<Block> blocks) {
+    renderer.usual.siblings(blocks);
     return renderer.out.toString();
   }
 
@@ -89,30 +142,29 @@ public class BodyRenderer extends HtmlWriter {
   }
 
   @Override
-  protected String href(Address address) {
-    return resolve(address).orElse("/media/" + address.assetName());
+  public String href(Address address) {
+    String href = resolve(address).orElse("/media/" + address.assetName());
+    return href.startsWith("#") ? path + href : href;
   }
 
   @Override
-  protected void openLink(Mark.Link link) {
-    if (resolve(link.address()).isPresent()) {
-      super.openLink(link);
+  public boolean links(Mark.Link link) {
+    return resolve(link.address()).isPresent();
+  }
+
+  @Override
+  public void endOfLink(Mark.Link link, HtmlOut end) {
+    if (link.newTab()) {
+      end.open("span").attribute("class", "unseen").endOpen();
+      end.text(" " + words.get("newtab")).close("span");
     }
   }
 
   @Override
-  protected void closeLink(Mark.Link link) {
-    if (resolve(link.address()).isPresent()) {
-      if (link.newTab()) {
-        out.open("span").attribute("class", "unseen").endOpen();
-        out.text(" " + words.get("newtab")).close("span");
-      }
-      super.closeLink(link);
+  public String anchor(Heading heading) {
+    if (isListed()) {
+      return "";
     }
-  }
-
-  @Override
-  protected String anchor(Heading heading) {
     if (!heading.anchor().isEmpty() && anchors.add(heading.anchor())) {
       return heading.anchor();
     }
@@ -122,31 +174,23 @@ public class BodyRenderer extends HtmlWriter {
     return made;
   }
 
-  @Override
-  public Void jumpTarget(JumpTarget block) {
-    return anchors.add(block.anchor()) ? super.jumpTarget(block) : null;
+  private void heading(Heading block) {
+    usual.heading(isListed() ? block.atLevel(block.level() + 1) : block);
   }
 
-  /** What somebody still has to write is nothing to read. */
-  /** Whoever hands a text on has put the pieces in their places before. */
-  @Override
-  public Void linkedPiece(LinkedPiece block) {
-    return null;
-  }
-
-  @Override
-  public Void prompt(Prompt block) {
-    return null;
+  private void jumpTarget(JumpTarget block) {
+    if (!isListed() && anchors.add(block.anchor())) {
+      usual.jumpTarget(block);
+    }
   }
 
   /** What nobody has decided about is not asked for by a reader's browser: a link leads there. */
-  @Override
-  public Void picture(Picture block) {
-    return super.picture(block.pending() ? block.withLink(null) : block);
+  private void picture(Picture block) {
+    usual.picture(block.pending() ? block.withLink(null) : block);
   }
 
   @Override
-  protected void image(Picture block) {
+  public void image(Picture block, HtmlWriter writer) {
     if (block.pending()) {
       String shows = block.alternative() == null ? "" : block.alternative();
       out.open("a").attribute("href", block.source().value()).endOpen();
@@ -170,37 +214,32 @@ public class BodyRenderer extends HtmlWriter {
   }
 
   /** Pictures of a gallery share the measure. */
-  @Override
-  public Void gallery(Gallery block) {
+  private void gallery(Gallery block) {
     byTwos = block.columns() > 1;
-    shared(1.0 / block.columns(), () -> super.gallery(block));
+    shared(1.0 / block.columns(), () -> usual.gallery(block));
     byTwos = false;
-    return null;
   }
 
-  @Override
-  public Void columns(Columns block) {
+  private void columns(Columns block) {
     int widest = block.columns().size();
-    return shared(1.0 / Math.max(1, widest), () -> super.columns(block));
+    shared(1.0 / Math.max(1, widest), () -> usual.columns(block));
   }
 
   /** Renders something whose parts have a share of the measure each. */
-  private Void shared(double part, Supplier<Void> inside) {
+  private void shared(double part, Runnable inside) {
     double before = share;
     share = before * part;
-    inside.get();
+    inside.run();
     share = before;
-    return null;
   }
 
   /** Readers whose software plays nothing get a link, and one without words they could not find. */
   @Override
-  protected String unnamed(Address source) {
+  public String unnamed(Address source) {
     return source.value().replaceFirst("[?#].*$", "").replaceFirst("^.*/", "");
   }
 
-  @Override
-  public Void table(Table block) {
+  private void table(Table block) {
     // A wide table scrolls inside itself, and the keyboard must be able to scroll it.
     String caption = Inlines.text(block.caption());
     out.open("div").attribute("class", "table-scroll").attribute("role", "region");
@@ -209,20 +248,14 @@ public class BodyRenderer extends HtmlWriter {
     int number = tables.merge(name, 1, Integer::sum);
     out.attribute("aria-label", number == 1 ? name : name + " " + number);
     out.attribute("tabindex", "0").endOpen();
-    super.table(block);
-    return out.close("div");
+    usual.table(block);
+    out.close("div");
   }
 
-  @Override
-  public Void fold(Fold block) {
-    return null;
-  }
-
-  @Override
-  public Void download(Download block) {
+  private void download(Download block) {
     out.open("p").attribute("class", "download").endOpen();
     file(out, library.asset(block.asset().assetName()), block.label(), words);
-    return out.close("p");
+    out.close("p");
   }
 
   /** A link to a file with its kind and size, or the word that readers cannot have it. */
@@ -246,23 +279,25 @@ public class BodyRenderer extends HtmlWriter {
     return ending.toUpperCase(Locale.ROOT) + ", " + size;
   }
 
-  @Override
-  public Void buttonLink(ButtonLink block) {
-    return resolve(block.link().address()).isPresent() ? super.buttonLink(block) : null;
+  private void buttonLink(ButtonLink block) {
+    if (links(block.link())) {
+      usual.buttonLink(block);
+    }
   }
 
-  @Override
-  public Void contactForm(ContactForm block) {
-    forms++;
-    out.markup(FormPage.form(block, SitePaths.form(key, forms), Map.of(), Map.of(), words));
-    return null;
+  private void contactForm(ContactForm block) {
+    // One that stands in a list is answered on the item's own page.
+    if (!isListed()) {
+      forms++;
+      out.markup(FormPage.form(block, SitePaths.form(key, forms), Map.of(), Map.of(), words));
+    }
   }
 
-  @Override
-  public Void embed(Embed block) {
+  private void embed(Embed block) {
     Optional<String> frame = library.frame(block.address());
     if (frame.isEmpty()) {
-      return super.embed(block);
+      usual.embed(block);
+      return;
     }
     out.open("figure").attribute("class", "embed");
     out.attributeIf("style", block.width().css().isEmpty() ? "" : "width: " + block.width().css());
@@ -272,22 +307,20 @@ public class BodyRenderer extends HtmlWriter {
     // Something of another host may play and run, but it cannot touch the page around it.
     out.attribute("sandbox", "allow-scripts allow-presentation");
     out.attribute("allow", "fullscreen").attribute("loading", "lazy").endOpen().close("iframe");
-    caption(block.caption());
-    return out.close("figure");
+    usual.caption(block.caption());
+    out.close("figure");
   }
 
-  @Override
-  public Void itemList(ItemList block) {
+  private void itemList(ItemList block) {
     List<PublishedItem> items =
         block.source() instanceof ItemList.Latest latest
             ? library.latest(latest.section(), latest.topic(), key, latest.count())
             : picked(((ItemList.Picked) block.source()).items());
-    return links("item-list", block.title(), items);
+    links("item-list", block.title(), items);
   }
 
-  @Override
-  public Void relatedItems(RelatedItems block) {
-    return links("related-items", block.title(), picked(block.items()));
+  private void relatedItems(RelatedItems block) {
+    links("related-items", block.title(), picked(block.items()));
   }
 
   private List<PublishedItem> picked(List<ItemReference> items) {
@@ -298,9 +331,9 @@ public class BodyRenderer extends HtmlWriter {
         .toList();
   }
 
-  private Void links(String name, String title, List<PublishedItem> items) {
+  private void links(String name, String title, List<PublishedItem> items) {
     if (items.isEmpty()) {
-      return null;
+      return;
     }
     out.open("div").attribute("class", name).endOpen();
     if (!title.isEmpty()) {
@@ -313,6 +346,6 @@ public class BodyRenderer extends HtmlWriter {
       out.close("li");
     }
     out.close("ul");
-    return out.close("div");
+    out.close("div");
   }
 }

@@ -1,6 +1,5 @@
 package app.blenner.core.format.html;
 
-import app.blenner.core.document.Address;
 import app.blenner.core.document.Audio;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockStyle;
@@ -43,14 +42,24 @@ import java.util.List;
  * on lines of their own, attributes in a fixed order, characters escaped as the Living Standard's
  * fragment serialisation escapes them.
  *
- * <p>The methods that a rendered page does otherwise are open to be overridden.
+ * <p>What is written otherwise for a public page is decided by its {@link HtmlTarget}.
  */
-public class HtmlWriter implements BlockVisitor<Void> {
-  /** What is written so far. */
-  protected final HtmlOut out = new HtmlOut();
+public final class HtmlWriter implements BlockVisitor<Void> {
+  private final HtmlOut out;
+  private final HtmlTarget target;
+  private final PlayerWriter players;
+  private final InlineWriter inlines;
 
-  private final PlayerWriter players = new PlayerWriter(out, this::href, this::unnamed);
-  private final InlineWriter inlines = new InlineWriter(out, this::openLink, this::closeLink);
+  /**
+   * @param out what it writes to
+   * @param target where the text is going
+   */
+  public HtmlWriter(HtmlOut out, HtmlTarget target) {
+    this.out = out;
+    this.target = target;
+    players = new PlayerWriter(out, target::href, target::unnamed);
+    inlines = new InlineWriter(out, this::openLink, this::closeLink);
+  }
 
   /** The canonical HTML of a text, without a line feed at its end. */
   public static String write(Document document) {
@@ -59,28 +68,28 @@ public class HtmlWriter implements BlockVisitor<Void> {
 
   /** The canonical HTML of some blocks. */
   public static String write(List<Block> blocks) {
-    HtmlWriter writer = new HtmlWriter();
-    writer.siblings(blocks);
-    return writer.out.toString();
+    HtmlOut out = new HtmlOut();
+    new HtmlWriter(out, HtmlTarget.CANONICAL).siblings(blocks);
+    return out.toString();
   }
 
   /** Writes blocks on lines of their own. */
-  protected final void siblings(List<? extends Block> blocks) {
+  public void siblings(List<? extends Block> blocks) {
     for (int i = 0; i < blocks.size(); i++) {
       if (i > 0) {
         out.line();
       }
-      blocks.get(i).accept(this);
+      target.block(blocks.get(i), this);
     }
   }
 
   /** Writes running text. */
-  protected final void inline(List<Inline> content) {
+  private void inline(List<Inline> content) {
     inlines.write(content);
   }
 
   /** Writes blocks within an element that is open, each on a line. */
-  protected final void within(List<? extends Block> blocks) {
+  private void within(List<? extends Block> blocks) {
     if (!blocks.isEmpty()) {
       out.line();
       siblings(blocks);
@@ -88,14 +97,11 @@ public class HtmlWriter implements BlockVisitor<Void> {
     }
   }
 
-  /** The address as it is written; a rendered page resolves it. */
-  protected String href(Address address) {
-    return address.value();
-  }
-
-  /** Opens a link. */
-  protected void openLink(Mark.Link link) {
-    out.open("a").attribute("href", href(link.address()));
+  private void openLink(Mark.Link link) {
+    if (!target.links(link)) {
+      return;
+    }
+    out.open("a").attribute("href", target.href(link.address()));
     out.attributeIf("title", link.title());
     if (link.newTab()) {
       out.attribute("target", "_blank").attribute("rel", "noopener");
@@ -103,9 +109,11 @@ public class HtmlWriter implements BlockVisitor<Void> {
     out.endOpen();
   }
 
-  /** Closes a link. */
-  protected void closeLink(Mark.Link link) {
-    out.close("a");
+  private void closeLink(Mark.Link link) {
+    if (target.links(link)) {
+      target.endOfLink(link, out);
+      out.close("a");
+    }
   }
 
   private static String classes(BlockStyle style) {
@@ -134,16 +142,11 @@ public class HtmlWriter implements BlockVisitor<Void> {
   @Override
   public Void heading(Heading block) {
     String name = "h" + block.level();
-    out.open(name).attributeIf("id", anchor(block));
+    out.open(name).attributeIf("id", target.anchor(block));
     out.attributeIf("class", classes(block.style()));
     direction(block.style().direction()).endOpen();
     inline(block.content());
     return out.close(name);
-  }
-
-  /** The heading's name as a jump target; a rendered page makes one where there is none. */
-  protected String anchor(Heading block) {
-    return block.anchor();
   }
 
   @Override
@@ -208,7 +211,7 @@ public class HtmlWriter implements BlockVisitor<Void> {
   }
 
   /** Writes a caption where there is one. */
-  protected final void caption(List<Inline> content) {
+  public void caption(List<Inline> content) {
     if (!content.isEmpty()) {
       out.tag("figcaption");
       inline(content);
@@ -226,7 +229,7 @@ public class HtmlWriter implements BlockVisitor<Void> {
     if (block.link() != null) {
       openLink(block.link());
     }
-    image(block);
+    target.image(block, this);
     if (block.link() != null) {
       closeLink(block.link());
     }
@@ -244,9 +247,9 @@ public class HtmlWriter implements BlockVisitor<Void> {
     return out.close("figure");
   }
 
-  /** Writes the picture itself. */
-  protected void image(Picture block) {
-    out.open("img").attribute("src", href(block.source()));
+  /** Writes the picture itself, by its address. */
+  public void image(Picture block) {
+    out.open("img").attribute("src", target.href(block.source()));
     if (block.alternative() != null) {
       out.attribute("alt", block.alternative());
     }
@@ -328,11 +331,6 @@ public class HtmlWriter implements BlockVisitor<Void> {
     return out.close("figure");
   }
 
-  /** What the link to a recording says that has no title: nothing, in the form that is kept. */
-  protected String unnamed(Address source) {
-    return "";
-  }
-
   @Override
   public Void audio(Audio block) {
     out.open("figure").attribute("class", "audio").endOpen();
@@ -354,7 +352,7 @@ public class HtmlWriter implements BlockVisitor<Void> {
   @Override
   public Void download(Download block) {
     out.open("p").attribute("class", "download").endOpen();
-    out.open("a").attribute("href", href(block.asset())).attribute("download", "").endOpen();
+    out.open("a").attribute("href", target.href(block.asset())).attribute("download", "").endOpen();
     out.text(block.label()).close("a");
     return out.close("p");
   }
@@ -403,7 +401,7 @@ public class HtmlWriter implements BlockVisitor<Void> {
   }
 
   private void titled(String title, List<ItemReference> items) {
-    TitledItems.write(out, title, items, this::href);
+    TitledItems.write(out, title, items, target::href);
   }
 
   @Override
