@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router'
 import { answer, client } from '../shared/api/client'
 import { useKinds } from '../shared/api/kinds'
 import { useRight } from '../shared/api/queries'
+import { formatWords } from '../shared/base/formats'
 import { askImport } from '../shared/store/importing'
 import { useNewItem } from '../shared/store/newItem'
 import { changeNotebook } from '../shared/store/notebook'
@@ -50,7 +51,7 @@ export function FindAnything({ open, onClose, onOutline }: Props) {
     ...(words.trim() ? here : []),
     ...kinds.map((k) => ({ name: `New ${k.label.toLowerCase()}`, run: () => begin(k.name) })),
     { name: 'New from an outline', words: 'prompts structure', run: onOutline },
-    { name: 'New from files or the web', words: 'import docx odt', run: () => askImport() },
+    { name: 'New from files or the web', words: `import ${formatWords}`, run: () => askImport() },
     {
       name: 'Notebook',
       about: 'Ctrl+Alt+Z',

@@ -4,7 +4,8 @@ import { Link } from 'react-router'
 import { useKinds } from '../shared/api/kinds'
 import { useRefresh } from '../shared/api/queries'
 import type { Imported, Kind } from '../shared/api/types'
-import { ENDINGS, type ImportWanted } from '../shared/store/importing'
+import { ENDINGS, formatsInWords } from '../shared/base/formats'
+import type { ImportWanted } from '../shared/store/importing'
 import { useOpenNew } from '../shared/store/newItem'
 import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
@@ -191,7 +192,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
       firm={state === 'working'}
       onClose={onClose}
       title={title}
-      about="Word processor files (.docx, .odt), pages (.html), Markdown (.md) and plain text (.txt), or a page of the web. It is cleaned on the way in."
+      about={`Bring in ${formatsInWords}, or a page of the web. Everything is cleaned on the way in.`}
     >
       <form onSubmit={submit} className="grid gap-4">
         {state === 'asking' && <Pick files={files} pick={pick} />}
@@ -318,7 +319,7 @@ function Pick({ files, pick }: { files: File[]; pick: (files: FileList | File[])
       <input
         type="file"
         multiple
-        accept={ENDINGS}
+        accept={ENDINGS.join()}
         aria-label="Files"
         onChange={(e) => e.target.files?.length && pick(e.target.files)}
       />

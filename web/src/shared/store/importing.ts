@@ -1,9 +1,6 @@
 import type { Imported } from '../api/types'
 import { Store, useStore } from '../base/store'
 
-/** What may be picked; the server looks at each file itself. */
-export const ENDINGS = '.docx,.odt,.html,.htm,.md,.markdown,.txt'
-
 /** The open text that something can be brought into. */
 export interface ImportTarget {
   isEmpty(): boolean

@@ -1,5 +1,6 @@
 import { bringFileIn } from '../../shared/api/upload'
-import { ENDINGS, type ImportTarget } from '../../shared/store/importing'
+import { ENDINGS, usualEndings } from '../../shared/base/formats'
+import type { ImportTarget } from '../../shared/store/importing'
 import { putAside } from '../intake/range'
 import { targetsOf } from '../links/targets'
 import { schema } from '../model/schema'
@@ -31,16 +32,14 @@ export async function putPictures(sheet: Sheet, given: File[]): Promise<File[]> 
   const strange = others.filter((f) => !texts.includes(f)).map((f) => `“${f.name}”`)
   if (strange.length) {
     const was = strange.length === 1 ? 'was' : 'were'
-    sheet.tell(
-      `${strange.join(', ')} ${was} not taken: texts come as .docx, .odt, .html, .md or .txt, pictures as GIF, JPEG or PNG.`,
-    )
+    sheet.tell(`${strange.join(', ')} ${was} not taken: texts come as ${usualEndings}, pictures as GIF, JPEG or PNG.`)
   }
   return texts
 }
 
 /** Whether a file may be a text: by its ending, or by having none; the server looks at its bytes. */
 function isText(name: string): boolean {
-  return !name.includes('.') || ENDINGS.split(',').some((e) => name.toLowerCase().endsWith(e))
+  return !name.includes('.') || ENDINGS.some((e) => name.toLowerCase().endsWith(e))
 }
 
 /** The sheet as a text that files can be brought into. */

@@ -1,5 +1,6 @@
 import { redo, undo } from 'prosemirror-history'
 import { findNext, findPrev } from 'prosemirror-search'
+import { formatWords } from '../../shared/base/formats'
 import { kinds } from '../blocks/kinds'
 import * as b from '../commands/blocks'
 import { invisiblesShown, toggleInvisibles } from '../plugins/invisibles'
@@ -144,7 +145,7 @@ const viewTools: Tool[] = [
     group: 'insert',
     menus: { insert: 0 },
     keys: 'Mod-o',
-    words: 'file word processor document docx odt markdown text web address bring in',
+    words: `file ${formatWords} web address bring in`,
     insert: { family: 'text', about: 'A file or a page of the web', sign: kinds.download.sign },
     ask: 'import',
     everywhere: true,

@@ -4,9 +4,7 @@ import app.blenner.core.document.Block;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
-import app.blenner.core.format.docx.DocxReader;
 import app.blenner.core.format.markdown.MarkdownReader;
-import app.blenner.core.format.odt.OdtReader;
 import app.blenner.core.format.office.OfficeFile;
 import app.blenner.core.format.office.Pictures;
 import app.blenner.core.format.office.UnreadableFileException;
@@ -71,13 +69,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
     int end = FileKind.ending(name).isEmpty() ? name.length() : name.lastIndexOf('.');
     String bare = name.substring(0, end).replace('_', ' ').strip();
     String called = bare.length() > LONGEST_NAME ? bare.substring(0, LONGEST_NAME).strip() : bare;
-    return switch (kind) {
-      case DOCX -> word(DocxReader.read(file, wish.pictures()), called, wish);
-      case ODT -> word(OdtReader.read(file, wish.pictures()), called, wish);
-      case HTML -> page(text(file, true, wish), called, wish);
-      case MARKDOWN -> markdown(text(file, false, wish), called, wish);
-      case TEXT -> plain(text(file, false, wish), called, wish);
-    };
+    return kind.read(file, called, wish);
   }
 
   private static Encoding text(Path file, boolean declares, Wish wish) throws IOException {
@@ -127,14 +119,15 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
     return new FileIntake(title, intake.with(read + lost), encoding);
   }
 
-  private static FileIntake word(WordText text, String called, Wish wish) {
+  static FileIntake word(WordText text, String called, Wish wish) {
     String first = wish.asItem() ? TitleDetection.take(text.body()) : "";
     String title = !first.isEmpty() ? first : text.title().isEmpty() ? called : text.title();
     return new FileIntake(
         title, Intake.read(text, PasteMode.CLEAN, wish.destination(), wish.taken()), null);
   }
 
-  private static FileIntake page(Encoding read, String called, Wish wish) {
+  static FileIntake page(Path file, String called, Wish wish) throws IOException {
+    Encoding read = text(file, true, wish);
     refuseDepth(read.text());
     org.jsoup.nodes.Document page = Jsoup.parse(read.text());
     String first = wish.asItem() ? TitleDetection.take(page.body()) : "";
@@ -175,7 +168,8 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
     }
   }
 
-  private static FileIntake markdown(Encoding read, String called, Wish wish) {
+  static FileIntake markdown(Path file, String called, Wish wish) throws IOException {
+    Encoding read = text(file, false, wish);
     Document document = MarkdownReader.read(read.text());
     String title = called;
     List<Block> blocks = document.blocks();
@@ -191,7 +185,8 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
     return told(title, Intake.of(document, PasteMode.MARKDOWN, wish.destination()), read);
   }
 
-  private static FileIntake plain(Encoding read, String called, Wish wish) {
+  static FileIntake plain(Path file, String called, Wish wish) throws IOException {
+    Encoding read = text(file, false, wish);
     IntakeReport.Tally tally = new IntakeReport.Tally();
     Intake intake =
         PlainIntake.ofFile(read.text(), wish.mode(), wish.destination(), wish.taken(), tally);

@@ -1,5 +1,7 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.format.docx.DocxReader;
+import app.blenner.core.format.odt.OdtReader;
 import app.blenner.core.format.office.UnreadableFileException;
 import app.blenner.core.media.FileType;
 import app.blenner.core.media.FileTypes;
@@ -8,39 +10,65 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
-/** What a file is: by the end of its name where its bytes agree, by its bytes where it has none. */
+/**
+ * The formats that texts are brought in from, each with how it is read. What a file is, is told by the end of its name where
+ * its bytes agree, and by its bytes where it has none.
+ */
 enum FileKind {
-  DOCX,
-  ODT,
-  HTML,
-  MARKDOWN,
-  TEXT;
+  DOCX(
+      FileType.DOCX,
+      (file, name, wish) -> FileIntake.word(DocxReader.read(file, wish.pictures()), name, wish),
+      "docx"),
+  ODT(
+      FileType.ODT,
+      (file, name, wish) -> FileIntake.word(OdtReader.read(file, wish.pictures()), name, wish),
+      "odt"),
+  HTML(null, FileIntake::page, "html", "htm", "xhtml"),
+  MARKDOWN(null, FileIntake::markdown, "md", "markdown"),
+  TEXT(null, FileIntake::plain, "txt", "text");
 
-  private static final Map<String, FileKind> ENDINGS =
-      Map.of(
-          "docx",
-          DOCX,
-          "odt",
-          ODT,
-          "html",
-          HTML,
-          "htm",
-          HTML,
-          "xhtml",
-          HTML,
-          "md",
-          MARKDOWN,
-          "markdown",
-          MARKDOWN,
-          "txt",
-          TEXT,
-          "text",
-          TEXT);
+  /** Reads a file of a format. */
+  private interface Reader {
+    FileIntake read(Path file, String name, FileIntake.Wish wish) throws IOException;
+  }
 
-  private static final String READABLE = "Save it as .docx, .odt, .html, .md or .txt.";
+  private static final String READABLE = "Save it as " + readable() + ".";
+
+  private final FileType archive;
+  private final Reader reader;
+  private final List<String> endings;
+
+  /**
+   * @param archive the type its bytes tell, for a format that is an archive; null for one of plain text
+   * @param endings what its names end in, the usual one first
+   */
+  FileKind(FileType archive, Reader reader, String... endings) {
+    this.archive = archive;
+    this.reader = reader;
+    this.endings = List.of(endings);
+  }
+
+  /**
+   * Reads a file of this format.
+   *
+   * @param name what the file is called, without its ending
+   */
+  FileIntake read(Path file, String name, FileIntake.Wish wish) throws IOException {
+    return reader.read(file, name, wish);
+  }
+
+  /** The usual endings, such as “.docx, .odt or .txt”. */
+  private static String readable() {
+    List<String> all = Stream.of(values()).map(k -> "." + k.endings.get(0)).toList();
+    int last = all.size() - 1;
+    return String.join(", ", all.subList(0, last)) + " or " + all.get(last);
+  }
 
   /** Longer ends of names are words, not endings. */
   private static final int LONGEST_ENDING = 8;
@@ -56,13 +84,14 @@ enum FileKind {
       throw new UnreadableFileException("This file is empty.");
     }
     String ending = ending(name);
-    FileKind said = ENDINGS.get(ending);
-    String content = content(file, head, name);
-    boolean archive = content.equals("docx") || content.equals("odt");
-    if (archive && (said == null || said == DOCX || said == ODT)) {
-      return content.equals("docx") ? DOCX : ODT;
+    FileKind said = first(k -> k.endings.contains(ending));
+    Optional<FileType> type = FileTypes.of(file, name);
+    FileKind archive = first(k -> k.archive != null && type.filter(k.archive::equals).isPresent());
+    if (archive != null && (said == null || said.archive != null)) {
+      return archive;
     }
-    if (said == DOCX || said == ODT) {
+    String content = content(head, type);
+    if (said != null && said.archive != null) {
       if (content.equals("an archive") || content.equals("old")) {
         return said; // the reader tells what is wrong with it
       }
@@ -74,17 +103,19 @@ enum FileKind {
               + ". "
               + advice(content));
     }
-    if (!content.isEmpty() && !archive) {
+    if (archive != null) {
+      throw new UnreadableFileException(
+          "Whatever its name says, this is ."
+              + archive.endings.get(0)
+              + ". Name it so, and bring it in again.");
+    }
+    if (!content.isEmpty()) {
       String what = content.equals("old") ? "a file of an old or locked format" : content;
       throw new UnreadableFileException(
           (said == null ? "This is " : "Whatever its name says, this is ")
               + what
               + ", and holds no text that could be read. "
               + advice(content));
-    }
-    if (archive) {
-      throw new UnreadableFileException(
-          "Whatever its name says, this is ." + content + ". Name it so, and bring it in again.");
     }
     if (said != null) {
       return said;
@@ -96,6 +127,10 @@ enum FileKind {
     String begins =
         new String(head, StandardCharsets.ISO_8859_1).stripLeading().toLowerCase(Locale.ROOT);
     return begins.startsWith("<!doctype html") || begins.startsWith("<html") ? HTML : TEXT;
+  }
+
+  private static FileKind first(Predicate<FileKind> which) {
+    return Stream.of(values()).filter(which).findFirst().orElse(null);
   }
 
   private static String advice(String content) {
@@ -121,20 +156,18 @@ enum FileKind {
   }
 
   /** What the bytes say a file is, in words; empty where it may be text. */
-  private static String content(Path file, byte[] head, String name) throws IOException {
+  private static String content(byte[] head, Optional<FileType> type) {
     String begin = new String(head, 0, Math.min(head.length, 8), StandardCharsets.ISO_8859_1);
     if (begin.startsWith("\u00D0\u00CF\u0011\u00E0")) {
       return "old";
     } else if (begin.startsWith("\u007FELF") || begin.startsWith("Rar!")) {
       return "an archive or a program";
     }
-    return FileTypes.of(file, name).map(FileKind::words).orElse("");
+    return type.map(FileKind::words).orElse("");
   }
 
   private static String words(FileType type) {
     return switch (type) {
-      case DOCX -> "docx";
-      case ODT -> "odt";
       case XLSX, ODS -> "a spreadsheet";
       case PPTX, ODP -> "a set of slides";
       case RTF -> "RTF, a format that is not read";
@@ -143,7 +176,7 @@ enum FileKind {
       case SVG -> "";
       case JPEG, PNG, GIF, TIFF, BMP -> "a picture (" + type + ")";
       case MP3, OGG, WAV, M4A, FLAC, MP4, WEBM -> "a film or sound";
-      case ZIP, GZIP, EPUB -> "an archive";
+      case ZIP, GZIP, EPUB, DOCX, ODT -> "an archive";
       case DOC, XLS, PPT -> "old";
       case CAPTIONS, CSV, CALENDAR, TEXT -> "";
     };

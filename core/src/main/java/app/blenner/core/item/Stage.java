@@ -37,4 +37,9 @@ public enum Stage {
   public boolean isPrivate() {
     return this == DRAFT;
   }
+
+  /** Whether an item that has come so far was thrown away. */
+  public boolean isGone() {
+    return this == BINNED;
+  }
 }

@@ -23,11 +23,7 @@ public record LinkedItem(String title, Shown shown) {
 
     /** Whether readers find an item of some stage. */
     public static Shown of(Stage stage) {
-      return switch (stage) {
-        case LIVE -> YES;
-        case BINNED -> NO_MORE;
-        default -> NOT_YET;
-      };
+      return stage.isForReaders() ? YES : stage.isGone() ? NO_MORE : NOT_YET;
     }
   }
 }

@@ -1,13 +1,8 @@
 package app.blenner.core.rule;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
+import app.blenner.core.table.YamlTable;
 import java.util.List;
 import java.util.Map;
-import org.yaml.snakeyaml.LoaderOptions;
-import org.yaml.snakeyaml.Yaml;
-import org.yaml.snakeyaml.constructor.SafeConstructor;
 
 /**
  * Rules of one shape as a table in a file of YAML: what each says of itself, and its numbers. What each looks for is code,
@@ -60,18 +55,8 @@ public final class RuleTable {
   }
 
   /** The table in a file that stands beside a class. */
-  @SuppressWarnings("unchecked")
   public static RuleTable beside(Class<?> rules, String name) {
-    try (InputStream in = rules.getResourceAsStream(name)) {
-      if (in == null) {
-        throw new IllegalStateException("There is no table " + name + " beside " + rules + ".");
-      }
-      return new RuleTable(
-          (Map<String, List<Map<String, Object>>>)
-              new Yaml(new SafeConstructor(new LoaderOptions())).load(in));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return new RuleTable(YamlTable.beside(rules, name));
   }
 
   /** The rows of a group, in their order. */

@@ -1,6 +1,9 @@
 package app.blenner.core.signoff;
 
+import app.blenner.core.item.ItemState;
 import app.blenner.core.item.Stage;
+import java.util.Locale;
+import java.util.Map;
 
 /**
  * What an item waits for, as the worklist tells it.
@@ -44,45 +47,22 @@ public record NextStep(Sign sign, String sentence) {
   /** The next step of an item that may wait for more than its stage says. */
   public static NextStep of(
       Stage stage, String needs, boolean changed, String since, Waiting waiting) {
-    if (stage == Stage.LIVE && !waiting.changeSince().isEmpty()) {
-      return needs.isEmpty()
-          ? new NextStep(
-              Sign.LOOK, "Live; a change waits for an editor since " + waiting.changeSince())
-          : live(needs, changed);
+    ItemState state =
+        ItemState.of(
+            stage, changed, !waiting.changeSince().isEmpty(), !waiting.givenBackBy().isEmpty());
+    if (!needs.isEmpty() && state.says("needs")) {
+      boolean begins = state.told("needs").startsWith("{needs}");
+      String words =
+          begins ? needs : needs.substring(0, 1).toLowerCase(Locale.ROOT) + needs.substring(1);
+      return new NextStep(Sign.MUST_FIX, state.told("needs", Map.of("needs", words)));
     }
-    if (stage == Stage.DRAFT && !waiting.givenBackBy().isEmpty() && needs.isEmpty()) {
-      return new NextStep(
-          Sign.LOOK, "Given back by " + waiting.givenBackBy() + "; change it and send it again");
-    }
-    return switch (stage) {
-      case LIVE -> live(needs, changed);
-      case WITHDRAWN ->
-          new NextStep(Sign.PASSED, "Withdrawn " + since + "; put it live or archive it");
-      case ARCHIVED -> new NextStep(Sign.PASSED, "Archived " + since);
-      case BINNED ->
-          new NextStep(
-              Sign.PASSED,
-              "Put in the bin " + since + "; it is gone for good after " + BIN_DAYS + " days");
-      default -> needs.isEmpty() ? ready(stage, since) : new NextStep(Sign.MUST_FIX, needs);
-    };
-  }
-
-  private static NextStep live(String needs, boolean changed) {
-    if (!changed) {
-      return new NextStep(Sign.PASSED, "Live; readers see the latest text");
-    }
-    return needs.isEmpty()
-        ? new NextStep(Sign.ADVISED, "Live; a newer text is waiting to be put live")
-        : new NextStep(Sign.MUST_FIX, "Live; the newer text " + needs.replace("Needs", "needs"));
-  }
-
-  private static NextStep ready(Stage stage, String since) {
-    return switch (stage) {
-      case IN_REVIEW -> new NextStep(Sign.LOOK, "Waiting for an editor since " + since);
-      case CLEARED -> new NextStep(Sign.PASSED, "Ready: put it live");
-      case SCHEDULED -> new NextStep(Sign.PASSED, "Waiting for its time");
-      default ->
-          new NextStep(Sign.PASSED, "Nothing holds it back: send it for review or put it live");
-    };
+    return new NextStep(
+        Sign.valueOf(state.told("sign")),
+        state.told(
+            "next",
+            Map.of(
+                "since", waiting.changeSince().isEmpty() ? since : waiting.changeSince(),
+                "by", waiting.givenBackBy(),
+                "days", String.valueOf(BIN_DAYS))));
   }
 }

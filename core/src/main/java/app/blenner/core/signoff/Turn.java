@@ -1,5 +1,8 @@
 package app.blenner.core.signoff;
 
+import app.blenner.core.item.ItemState;
+import java.util.Map;
+
 /** Whose turn it is with an item, told to the person who asks. */
 public final class Turn {
 
@@ -10,6 +13,12 @@ public final class Turn {
    * @param own whether the item belongs to them
    */
   public record Viewer(Role role, boolean own) {}
+
+  private enum Whose {
+    OWNER,
+    EDITOR,
+    NOBODY
+  }
 
   private Turn() {}
 
@@ -24,36 +33,15 @@ public final class Turn {
    */
   public static String told(
       SignOff.Standing standing, String author, String givenBackBy, String since, Viewer viewer) {
-    boolean editor = SignOff.decides(viewer.role());
-    return switch (standing.stage()) {
-      case DRAFT ->
-          viewer.own()
-              ? givenBackBy.isEmpty()
-                  ? "Your turn: it is yours to write."
-                  : "Your turn: " + givenBackBy + " gave it back " + since + "."
-              : author + "’s turn: it is being written.";
-      case IN_REVIEW, CLEARED -> editorsTurn(editor, "it", since);
-      case SCHEDULED -> "Nobody’s turn: it goes live by itself at its time.";
-      case LIVE ->
-          standing.sent()
-              ? editorsTurn(editor, "the change", since)
-              : standing.changed()
-                  ? editor
-                      ? "Your turn: readers see the new text when you update what is live."
-                      : "Your turn: readers see the new text when an editor has agreed to it."
-                  : "Nobody’s turn: readers see the latest text.";
-      case WITHDRAWN ->
-          editor
-              ? "Your turn: put it live again or archive it."
-              : "Your turn: send it for review again or archive it.";
-      case ARCHIVED -> "Nobody’s turn: it is archived.";
-      case BINNED -> "Nobody’s turn: it is in the bin.";
-    };
-  }
-
-  private static String editorsTurn(boolean editor, String what, String since) {
-    return editor
-        ? "Your turn: " + what + " waits for an editor since " + since + "."
-        : "An editor’s turn since " + since + ".";
+    ItemState state =
+        ItemState.of(standing.stage(), standing.changed(), standing.sent(), !givenBackBy.isEmpty());
+    boolean theirs =
+        switch (Whose.valueOf(state.told("turn"))) {
+          case OWNER -> !viewer.own();
+          case EDITOR -> !SignOff.decides(viewer.role());
+          case NOBODY -> false;
+        };
+    return state.told(
+        theirs ? "theirs" : "yours", Map.of("author", author, "by", givenBackBy, "since", since));
   }
 }

@@ -1,6 +1,7 @@
 package app.blenner.core.site;
 
 import app.blenner.core.item.Content;
+import app.blenner.core.item.ItemState;
 import app.blenner.core.item.Stage;
 import app.blenner.core.kind.Kind;
 import java.util.ArrayList;
@@ -28,20 +29,10 @@ public record Appearances(List<Place> places, String reason) {
 
   /** Where the live text of an item appears, or why it does not. */
   public static Appearances of(Site site, Kind kind, Stage stage, String key, Content live) {
-    if (stage == Stage.LIVE && live != null) {
+    if (stage.isForReaders() && live != null) {
       return new Appearances(places(site, kind, key, live), "");
     }
-    String reason =
-        switch (stage) {
-          case DRAFT -> "Nowhere: it is a draft and has not been put live.";
-          case IN_REVIEW -> "Nowhere yet: it is in review.";
-          case CLEARED -> "Nowhere yet: it is cleared, but nobody has put it live.";
-          case SCHEDULED -> "Nowhere yet: its time has not come.";
-          case WITHDRAWN -> "Nowhere: it was withdrawn. Its address says so kindly.";
-          case ARCHIVED -> "Nowhere: it is archived.";
-          case BINNED -> "Nowhere: it is in the bin.";
-          case LIVE -> "Nowhere: nothing of it has been put live.";
-        };
+    String reason = ItemState.of(stage, false, false, false).told("nowhere");
     return new Appearances(List.of(), reason);
   }
 

@@ -2,6 +2,7 @@ package app.blenner.core.site;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockCases;
 import app.blenner.core.document.ButtonLink;
 import app.blenner.core.document.Columns;
 import app.blenner.core.document.ContactForm;
@@ -44,7 +45,7 @@ import java.util.function.Consumer;
 public final class BodyRenderer implements HtmlTarget {
   private final HtmlOut out = new HtmlOut();
   private final HtmlWriter usual = new HtmlWriter(out, this);
-  private final Map<Class<?>, Consumer<Block>> own = new HashMap<>();
+  private final BlockCases<Void> own = new BlockCases<>();
   private final Library library;
   private final SiteWords words;
   private final Set<String> anchors = new HashSet<>(Set.of("content"));
@@ -98,12 +99,17 @@ public final class BodyRenderer implements HtmlTarget {
 
   /** Says how blocks of a kind are written that a page shows otherwise than they are kept. */
   private <T extends Block> void own(Class<T> kind, Consumer<T> write) {
-    own.put(kind, block -> write.accept(kind.cast(block)));
+    own.on(
+        kind,
+        block -> {
+          write.accept(block);
+          return null;
+        });
   }
 
   @Override
   public void block(Block block, HtmlWriter writer) {
-    own.getOrDefault(block.getClass(), b -> b.accept(usual)).accept(block);
+    own.of(block, b -> b.accept(writer));
   }
 
   /**

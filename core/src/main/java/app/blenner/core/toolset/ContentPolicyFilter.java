@@ -3,35 +3,28 @@ package app.blenner.core.toolset;
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Audio;
 import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockCases;
 import app.blenner.core.document.BlockStyle;
-import app.blenner.core.document.BlockVisitor;
 import app.blenner.core.document.BulletedList;
 import app.blenner.core.document.ButtonLink;
 import app.blenner.core.document.Callout;
 import app.blenner.core.document.Code;
 import app.blenner.core.document.Columns;
-import app.blenner.core.document.ContactForm;
-import app.blenner.core.document.Divider;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Download;
 import app.blenner.core.document.Embed;
-import app.blenner.core.document.Fold;
 import app.blenner.core.document.Gallery;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inline;
-import app.blenner.core.document.ItemList;
 import app.blenner.core.document.JumpTarget;
 import app.blenner.core.document.LineBreak;
-import app.blenner.core.document.LinkedPiece;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Marks;
 import app.blenner.core.document.NumberedList;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Picture;
-import app.blenner.core.document.Prompt;
 import app.blenner.core.document.Quote;
 import app.blenner.core.document.RawHtml;
-import app.blenner.core.document.RelatedItems;
 import app.blenner.core.document.RunningText;
 import app.blenner.core.document.Table;
 import app.blenner.core.document.Text;
@@ -47,14 +40,43 @@ import java.util.stream.IntStream;
  * Takes out of a text what it may not hold, and puts plainer things with the same words in its place: a nearer level of
  * heading, the paragraphs of a list, a link to what was embedded.
  */
-final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
+final class ContentPolicyFilter {
   private static final int LEVELS = 6;
 
   private final ContentPolicy allowance;
   private final Map<PolicyViolation, Integer> taken = new HashMap<>();
 
+  private final BlockCases<List<Block>> cases = new BlockCases<>();
+
   ContentPolicyFilter(ContentPolicy allowance) {
     this.allowance = allowance;
+    cases.on(Paragraph.class, this::paragraph);
+    cases.on(Heading.class, this::heading);
+    cases.on(BulletedList.class, block -> held(Piece.BULLETED, block));
+    cases.on(NumberedList.class, this::numberedList);
+    cases.on(Quote.class, this::quote);
+    cases.on(Picture.class, this::picture);
+    cases.on(Gallery.class, this::gallery);
+    cases.on(Table.class, this::table);
+    cases.on(Columns.class, block -> held(Piece.COLUMNS, block));
+    cases.on(TextColumns.class, block -> held(Piece.TEXT_COLUMNS, block));
+    cases.on(Callout.class, block -> held(Piece.CALLOUT, block));
+    cases.on(Embed.class, this::embed);
+    cases.on(Audio.class, b -> orLink(allowed(Piece.AUDIO), b, to(b.source()), b.title()));
+    cases.on(Video.class, b -> orLink(allowed(Piece.VIDEO), b, to(b.source()), b.title()));
+    cases.on(Download.class, b -> orLink(allowed(Piece.DOWNLOAD), b, to(b.asset()), b.label()));
+    cases.on(ButtonLink.class, this::buttonLink);
+    cases.on(Code.class, this::code);
+    cases.on(JumpTarget.class, block -> orWords(Piece.JUMP, block));
+    // Each piece of raw HTML stands for itself: one that was there already lets in no other.
+    cases.on(RawHtml.class, b -> orWords(allowed(Piece.RAW_HTML, b.html()), b));
+  }
+
+  /** A block of any other kind, by the piece of its name; one that is no piece is nobody's to decide about. */
+  private List<Block> other(Block block) {
+    return Piece.named(block.getClass())
+        .map(piece -> orWords(piece, block))
+        .orElseGet(() -> List.of(block));
   }
 
   FilteredText held(Document text) {
@@ -65,7 +87,7 @@ final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
   private List<Block> all(List<Block> blocks) {
     List<Block> out = new ArrayList<>(blocks.size());
     for (Block block : blocks) {
-      out.addAll(block.accept(this));
+      out.addAll(cases.of(block, this::other));
     }
     return out;
   }
@@ -208,17 +230,11 @@ final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
     return new Mark.Link(address, "", false);
   }
 
-  private static List<Block> nothing() {
-    return List.of();
-  }
-
-  @Override
-  public List<Block> paragraph(Paragraph block) {
+  private List<Block> paragraph(Paragraph block) {
     return List.of(new Paragraph(words(block.content()), style(block.style())));
   }
 
-  @Override
-  public List<Block> heading(Heading block) {
+  private List<Block> heading(Heading block) {
     List<Inline> words = words(block.content());
     BlockStyle style = style(block.style());
     if (allowed(Piece.heading(block.level()))) {
@@ -243,13 +259,7 @@ final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
     return 2 * Math.abs(level - from) - (level > from ? 1 : 0);
   }
 
-  @Override
-  public List<Block> bulletedList(BulletedList block) {
-    return held(Piece.BULLETED, block);
-  }
-
-  @Override
-  public List<Block> numberedList(NumberedList block) {
+  private List<Block> numberedList(NumberedList block) {
     NumberedList inside = (NumberedList) inside(block);
     if (allowed(Piece.NUMBERED)) {
       return List.of(inside);
@@ -269,8 +279,7 @@ final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
     return out;
   }
 
-  @Override
-  public List<Block> quote(Quote block) {
+  private List<Block> quote(Quote block) {
     Quote inside = (Quote) inside(block);
     if (!inside.pull()) {
       return allowed(Piece.QUOTE) ? List.of(inside) : opened(inside);
@@ -283,8 +292,7 @@ final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
         : opened(inside);
   }
 
-  @Override
-  public List<Block> picture(Picture block) {
+  private List<Block> picture(Picture block) {
     Picture inside = linked(block);
     if (allowed(Piece.PICTURE)) {
       return List.of(inside);
@@ -299,8 +307,7 @@ final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
     return inside.link() == null || allowed(Piece.LINK) ? inside : inside.withLink(null);
   }
 
-  @Override
-  public List<Block> gallery(Gallery block) {
+  private List<Block> gallery(Gallery block) {
     if (!allowed(Piece.GALLERY)) {
       return with(all(block.groups().get(0)), words(block.caption()));
     }
@@ -311,8 +318,7 @@ final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
             words(block.caption())));
   }
 
-  @Override
-  public List<Block> table(Table block) {
+  private List<Block> table(Table block) {
     Table inside = (Table) inside(block);
     if (allowed(Piece.TABLE)) {
       return List.of(inside);
@@ -325,54 +331,12 @@ final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
     return out;
   }
 
-  @Override
-  public List<Block> columns(Columns block) {
-    return held(Piece.COLUMNS, block);
-  }
-
-  @Override
-  public List<Block> textColumns(TextColumns block) {
-    return held(Piece.TEXT_COLUMNS, block);
-  }
-
-  @Override
-  public List<Block> divider(Divider block) {
-    return allowed(Piece.DIVIDER) ? List.of(block) : nothing();
-  }
-
-  @Override
-  public List<Block> fold(Fold block) {
-    return allowed(Piece.FOLD) ? List.of(block) : nothing();
-  }
-
-  @Override
-  public List<Block> embed(Embed block) {
+  private List<Block> embed(Embed block) {
     boolean may = allowed(Piece.EMBED, block.address().host());
     return orLink(may, block, to(block.address()), block.title());
   }
 
-  @Override
-  public List<Block> audio(Audio block) {
-    return orLink(allowed(Piece.AUDIO), block, to(block.source()), block.title());
-  }
-
-  @Override
-  public List<Block> video(Video block) {
-    return orLink(allowed(Piece.VIDEO), block, to(block.source()), block.title());
-  }
-
-  @Override
-  public List<Block> download(Download block) {
-    return orLink(allowed(Piece.DOWNLOAD), block, to(block.asset()), block.label());
-  }
-
-  @Override
-  public List<Block> callout(Callout block) {
-    return held(Piece.CALLOUT, block);
-  }
-
-  @Override
-  public List<Block> code(Code block) {
+  private List<Block> code(Code block) {
     if (allowed(Piece.CODE_BLOCK)) {
       return List.of(block);
     }
@@ -386,48 +350,9 @@ final class ContentPolicyFilter implements BlockVisitor<List<Block>> {
     return List.of(new Paragraph(lines, BlockStyle.PLAIN));
   }
 
-  @Override
-  public List<Block> contactForm(ContactForm block) {
-    return orWords(Piece.CONTACT_FORM, block);
-  }
-
-  @Override
-  public List<Block> itemList(ItemList block) {
-    return orWords(Piece.ITEM_LIST, block);
-  }
-
-  @Override
-  public List<Block> relatedItems(RelatedItems block) {
-    return orWords(Piece.RELATED_ITEMS, block);
-  }
-
-  @Override
-  public List<Block> buttonLink(ButtonLink block) {
+  private List<Block> buttonLink(ButtonLink block) {
     return block.link() == null
         ? orWords(Piece.BUTTON, block)
         : orLink(allowed(Piece.BUTTON), block, block.link(), block.label());
-  }
-
-  @Override
-  public List<Block> jumpTarget(JumpTarget block) {
-    return allowed(Piece.JUMP) ? List.of(block) : nothing();
-  }
-
-  /** What stands in it was made ready by those who decide about toolsets. */
-  @Override
-  public List<Block> linkedPiece(LinkedPiece block) {
-    return List.of(block);
-  }
-
-  /** A prompt is no part of what readers get, and is there to be written over. */
-  @Override
-  public List<Block> prompt(Prompt block) {
-    return List.of(block);
-  }
-
-  /** Each piece of raw HTML stands for itself: one that was there already lets in no other. */
-  @Override
-  public List<Block> rawHtml(RawHtml block) {
-    return orWords(allowed(Piece.RAW_HTML, block.html()), block);
   }
 }

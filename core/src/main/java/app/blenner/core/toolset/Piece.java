@@ -1,6 +1,7 @@
 package app.blenner.core.toolset;
 
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -86,6 +87,12 @@ public enum Piece {
     return number == 1
         ? ("aeiou".indexOf(one.charAt(0)) >= 0 ? "an " : "a ") + one
         : number + " " + many;
+  }
+
+  /** The piece that goes by the name of a kind of block, such as {@code ITEM_LIST} for an {@code ItemList}. */
+  static Optional<Piece> named(Class<?> block) {
+    String words = block.getSimpleName().replaceAll("(?<=.)(?=[A-Z])", "_");
+    return Optional.ofNullable(BY_NAME.get(words.toUpperCase(Locale.ROOT)));
   }
 
   /** The heading of a level, 1 to 6. */
