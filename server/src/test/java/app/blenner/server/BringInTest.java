@@ -33,7 +33,6 @@ public class BringInTest {
     NOTED.put("listing", "place, item_key, news, live_at");
     NOTED.put("item_link", "item_key, for_readers, target, place");
     NOTED.put("word_in_use", "id, item_key, field, word, lower_word");
-    NOTED.put("item_words", "item_key, words");
     NOTED.put("asset_use", "item_key, for_readers, place, asset");
     NOTED.put("piece_use", "item_key, for_readers, piece");
     NOTED.put("outside_use", "item_key, link");

@@ -20,6 +20,7 @@ public final class FoundItem {
   private final boolean forReaders;
   private final Texts texts;
   private final Standing standing;
+  private final long stamp;
 
   /**
    * What is written in it.
@@ -59,7 +60,11 @@ public final class FoundItem {
       List<String> rules,
       Instant at) {}
 
-  public FoundItem(String key, boolean forReaders, Texts texts, Standing standing) {
+  /**
+   * @param stamp another number whenever something else is to be found of the item
+   */
+  public FoundItem(String key, boolean forReaders, Texts texts, Standing standing, long stamp) {
+    this.stamp = stamp;
     this.key = key;
     this.forReaders = forReaders;
     this.texts = texts;
@@ -79,6 +84,10 @@ public final class FoundItem {
   /** The key of the item the index calls so. */
   static String key(String id) {
     return id.endsWith(READERS) ? id.substring(0, id.length() - READERS.length()) : id;
+  }
+
+  long stamp() {
+    return stamp;
   }
 
   boolean isForReaders() {

@@ -23,6 +23,7 @@ final class IndexFields {
   static final String RULE = "rule";
   static final String AT = "at";
   static final String GROUP = "group";
+  static final String STAMP = "stamp";
   static final String ORDER = "title_order";
 
   private IndexFields() {}

@@ -5,12 +5,15 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import org.hibernate.search.engine.search.query.SearchScroll;
+import org.hibernate.search.engine.search.query.SearchScrollResult;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.AnnotatedTypeSource;
 import org.hibernate.search.mapper.pojo.standalone.mapping.CloseableSearchMapping;
 import org.hibernate.search.mapper.pojo.standalone.mapping.SearchMapping;
@@ -34,11 +37,25 @@ final class IndexFiles implements AutoCloseable {
   /** What is being filled is written to the disk seldom, and at the end: nobody asks it before. */
   private static final String SELDOM = "3600000";
 
+  private static final int SCROLLED = 1_000;
+
+  private static final String OFTEN = "1000";
+
   private static final String BUFFER_IN_MB = "40";
 
   /** Opens an index that is asked, or begins an empty one. */
   static IndexFiles open(Path folder, Consumer<Throwable> failed) throws IOException {
     return new IndexFiles(folder, Map.of(), failed);
+  }
+
+  /** Begins an empty index that is asked while items are sorted in. */
+  static IndexFiles beginAsked(Path folder, Consumer<Throwable> failed) throws IOException {
+    return new IndexFiles(
+        folder,
+        Map.of(
+            "hibernate.search.backend.io.refresh_interval", OFTEN,
+            "hibernate.search.backend.io.writer.ram_buffer_size", BUFFER_IN_MB),
+        failed);
   }
 
   /** Begins an empty index that very many items are added to before anybody asks it. */
@@ -105,6 +122,35 @@ final class IndexFiles implements AutoCloseable {
       SearchIndexingPlan plan = session.indexingPlan();
       found.forEach(plan::add);
     }
+  }
+
+  /** Adds items, or puts them in the place of what is there of them; does not wait until that is done. */
+  void put(Collection<FoundItem> found) {
+    try (SearchSession session = mapping.createSession()) {
+      session.indexingPlanSynchronizationStrategy(IndexingPlanSynchronizationStrategy.async());
+      SearchIndexingPlan plan = session.indexingPlan();
+      found.forEach(plan::addOrUpdate);
+    }
+  }
+
+  /** The stamps of all items that are in it, by their keys. */
+  Map<String, Long> stamps() {
+    Map<String, Long> stamps = new HashMap<>();
+    try (SearchSession session = mapping.createSession();
+        SearchScroll<List<?>> scroll =
+            session
+                .search(FoundItem.class)
+                .select(
+                    f -> f.composite(f.id(String.class), f.field(IndexFields.STAMP, Long.class)))
+                .where(f -> f.match().field(IndexFields.FOR_READERS).matching(false))
+                .scroll(SCROLLED)) {
+      for (SearchScrollResult<List<?>> some = scroll.next(); some.hasHits(); some = scroll.next()) {
+        for (List<?> one : some.hits()) {
+          stamps.put((String) one.get(0), (Long) one.get(1));
+        }
+      }
+    }
+    return stamps;
   }
 
   /** Puts items in the place of those with these keys, and waits until they are found so. */

@@ -37,6 +37,7 @@ public final class ItemBinder implements TypeBinder {
     private final Map<String, IndexFieldReference<Boolean>> flags = new HashMap<>();
     private final IndexFieldReference<Long> owner;
     private final IndexFieldReference<Instant> at;
+    private final IndexFieldReference<Long> stamp;
 
     Bridge(IndexSchemaElement schema) {
       shown(schema, IndexFields.TITLE);
@@ -79,6 +80,10 @@ public final class ItemBinder implements TypeBinder {
         flags.put(name, schema.field(name, f -> f.asBoolean()).toReference());
       }
       owner = schema.field(IndexFields.OWNER, f -> f.asLong()).toReference();
+      stamp =
+          schema
+              .field(IndexFields.STAMP, f -> f.asLong().projectable(Projectable.YES))
+              .toReference();
       at = schema.field(IndexFields.AT, f -> f.asInstant().sortable(Sortable.YES)).toReference();
     }
 
@@ -143,6 +148,7 @@ public final class ItemBinder implements TypeBinder {
       to.addValue(owner, standing.owner());
       all(to, IndexFields.GROUP, WorklistGroup.of(standing));
       to.addValue(at, standing.at());
+      to.addValue(stamp, item.stamp());
     }
 
     private void all(DocumentElement to, String name, List<String> values) {

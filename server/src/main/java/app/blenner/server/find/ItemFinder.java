@@ -1,5 +1,6 @@
 package app.blenner.server.find;
 
+import app.blenner.server.problem.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Collection;
@@ -14,6 +15,7 @@ import org.hibernate.search.engine.search.predicate.dsl.PredicateFinalStep;
 import org.hibernate.search.engine.search.predicate.dsl.SearchPredicateFactory;
 import org.hibernate.search.engine.search.query.SearchResult;
 import org.hibernate.search.mapper.pojo.standalone.session.SearchSession;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** Finds items by the index. */
@@ -83,18 +85,19 @@ public class ItemFinder {
    * @param found a page of it
    * @param own how many items the filter finds at any stage
    * @param any the same, whosever they are
+   * @param standing how much of the items was looked through
    */
-  public record Listed(Found found, Counts own, Counts any) {}
+  public record Listed(Found found, Counts own, Counts any, IndexStanding standing) {}
 
   /**
    * Finds working copies, and how many there are of what.
    *
-   * @return nothing where the index cannot be asked now
+   * @throws Problem where the files of the index can neither be read nor made
    */
-  public Optional<Listed> find(ItemFilter filter, int from, int count) {
+  public Listed find(ItemFilter filter, int from, int count) {
     WordQuery words = new WordQuery(filter.words());
+    IndexStanding standing = index.standing();
     return ask(
-        filter.words().isBlank() ? index.isReady() : index.isReadySoon(),
         session -> {
           long edition = index.edition();
           Function<Counted, Counts> counts =
@@ -112,7 +115,7 @@ public class ItemFinder {
           List<String> keys =
               total == 0 ? List.of() : run(session, filter, words, forgives, from, count);
           return new Listed(
-              new Found(keys, total, forgives && total > 0, words.isCut()), owns, all);
+              new Found(keys, total, forgives && total > 0, words.isCut()), owns, all, standing);
         });
   }
 
@@ -134,38 +137,38 @@ public class ItemFinder {
   /**
    * Finds what readers see of live items by their words.
    *
-   * @return nothing where the index cannot be asked now
+   * @return nothing while items are still being sorted in
    */
   public Optional<Found> forReaders(String typed, int from, int count) {
     WordQuery words = new WordQuery(typed);
-    return ask(
-        index.isReadySoon(),
-        session -> {
-          return found(words, forgiving -> readers(session, words, forgiving, from, count));
-        });
+    boolean all = index.standing().state() != IndexStanding.State.SORTING_IN || index.isReadySoon();
+    return all
+        ? Optional.of(
+            ask(
+                session ->
+                    found(words, forgiving -> readers(session, words, forgiving, from, count))))
+        : Optional.empty();
   }
 
-  /** The keys of live items whose texts have any of some words, those first that have most of them; none while the index is made. */
+  /** The keys of live items whose texts have any of some words, those first that have most of them. */
   public List<String> speakingOf(Collection<String> words, int count) {
     WordQuery query = new WordQuery(String.join(" ", words));
     return query.isEmpty()
         ? List.of()
         : ask(
-                index.isReady(),
-                session ->
-                    session
-                        .search(FoundItem.class)
-                        .select(f -> f.id(String.class))
-                        .where(
-                            f ->
-                                f.bool()
-                                    .filter(f.match().field(IndexFields.FOR_READERS).matching(true))
-                                    .must(query.any(f)))
-                        .fetchHits(count)
-                        .stream()
-                        .map(FoundItem::key)
-                        .toList())
-            .orElse(List.of());
+            session ->
+                session
+                    .search(FoundItem.class)
+                    .select(f -> f.id(String.class))
+                    .where(
+                        f ->
+                            f.bool()
+                                .filter(f.match().field(IndexFields.FOR_READERS).matching(true))
+                                .must(query.any(f)))
+                    .fetchHits(count)
+                    .stream()
+                    .map(FoundItem::key)
+                    .toList());
   }
 
   private static SearchResult<String> readers(
@@ -184,14 +187,18 @@ public class ItemFinder {
         .fetch(Math.min(from, DEEPEST), count);
   }
 
-  private <T> Optional<T> ask(boolean ready, Function<SearchSession, T> question) {
-    if (!ready || !index.isUpToDate()) {
-      return Optional.empty();
-    }
+  private <T> T ask(Function<SearchSession, T> question) {
     try {
-      return Optional.of(index.ask(question));
-    } catch (ItemIndex.IndexNotThere e) {
-      return Optional.empty();
+      return index.ask(question);
+    } catch (ItemIndex.IndexNotThere gone) {
+      try {
+        // An empty one has taken its place.
+        return index.ask(question);
+      } catch (ItemIndex.IndexNotThere again) {
+        throw new Problem(
+            HttpStatus.SERVICE_UNAVAILABLE,
+            "The list of items cannot be read just now. Nothing is lost; try again in a moment.");
+      }
     }
   }
 

@@ -2,24 +2,27 @@ package app.blenner.server.find;
 
 import app.blenner.server.BlennerSettings;
 import app.blenner.server.change.OnChange;
-import app.blenner.server.disk.DataFolderPermissions;
 import app.blenner.server.schedule.BackgroundThreads;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.ReadWriteLock;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
+import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import org.hibernate.search.mapper.pojo.standalone.session.SearchSession;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -28,33 +31,31 @@ import org.springframework.stereotype.Component;
 import org.springframework.util.FileSystemUtils;
 
 /**
- * The index of items. It is told of each change, and made anew from the database where it is not known to say the same: after
- * a crash, where its folder is gone or of another form, and where the database was changed without it. While that is under way
- * it is not asked.
+ * The index of items. It is told of each change and can be asked at any time. One from before the server was killed is
+ * compared with the database, item by item; one that is made anew takes the place of the old one in one moment; and where
+ * there is none, items are sorted in while it is asked, the latest first.
  */
 @Component
 public class ItemIndex implements SmartLifecycle {
   private static final Logger LOG = LoggerFactory.getLogger(ItemIndex.class);
 
-  /** Grows whenever the index knows something else of items. */
-  private static final String FORM = "6";
-
   private static final int BATCH = 100;
+  private static final int COMPARED = 1_000;
   private static final int TOLD_EVERY = 10_000;
+
+  /** Where more items than this differ, it is quicker to make the index anew. */
+  private static final int MOST_DIFFERING = 5_000;
 
   /** After the demo was filled in, and before the server answers. */
   private static final int PHASE = 1;
 
-  /** How long somebody waits until the index was told of the latest changes, in milliseconds. */
-  private static final long MOMENT = 700;
-
   /** How long somebody waits for an index that is nearly there, in seconds. */
   private static final long PATIENCE = 3;
 
-  private final Path folder;
-  private final Path mark;
+  private final IndexFolder folder;
   private final FindSource source;
-  private final ExecutorService background = BackgroundThreads.one("index");
+  private final ExecutorService telling = BackgroundThreads.one("index");
+  private final ExecutorService making = BackgroundThreads.one("index-making");
 
   private volatile IndexFiles files;
 
@@ -63,110 +64,83 @@ public class ItemIndex implements SmartLifecycle {
 
   private volatile boolean running;
   private volatile boolean stopping;
+  private volatile IndexStanding.State state = IndexStanding.State.WHOLE;
   private volatile int filled;
+  private volatile int toFill;
   private final AtomicLong edition = new AtomicLong();
+  private final PendingItems pending = new PendingItems();
 
   private volatile CountDownLatch ready = new CountDownLatch(1);
 
-  /** What the index has not been told of yet; whoever asks or changes this and {@link #busy} has it locked. */
-  private final Set<String> pending = new LinkedHashSet<>();
+  /** How much is still to be made, what is under way with it; whoever asks or changes this has {@link #meanwhile} locked. */
+  private int owed;
 
-  /** Whether somebody is at telling the index of what is pending. */
-  private boolean busy;
+  /** What was changed while something was being made, which may have read it before. */
+  private final Set<String> meanwhile = new LinkedHashSet<>();
 
   /** How often an index took the place of this one that was made elsewhere. */
   private volatile int taken;
 
-  /** How often the index is still to be made, the one under way with it; locked as the two above are. */
-  private int owed;
-
   ItemIndex(BlennerSettings settings, FindSource source) {
-    this.folder = settings.dataFolder().resolve("index");
-    this.mark = folder.resolve("orderly");
+    this.folder = new IndexFolder(settings.dataFolder().resolve("index"));
     this.source = source;
   }
 
   @Override
   public synchronized void start() {
     stopping = false;
+    pending.start();
     try {
-      String name = orderly();
-      boolean orderly = name != null;
-      // Whoever is killed leaves none.
-      Files.deleteIfExists(mark);
-      sweep(name);
-      open(orderly ? name : "1");
+      boolean orderly = folder.takeOrderly(source.state());
+      Optional<IndexFiles> there = folder.current().flatMap(this::openIfWhole);
+      folder.sweep(there.map(IndexFiles::folder).orElse(null));
       running = true;
-      if (orderly) {
+      if (there.isEmpty()) {
+        beginEmpty();
+      } else if (orderly) {
+        files = there.get();
         ready.countDown();
       } else {
-        owe(this::make);
+        files = there.get();
+        state = IndexStanding.State.CATCHING_UP;
+        owe(this::catchUp);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
-  /** The name of the folder with the index that says the same as the database; null where none is known to. */
-  private String orderly() throws IOException {
-    if (!Files.isRegularFile(mark)) {
-      return null;
+  private Optional<IndexFiles> openIfWhole(Path index) {
+    try {
+      return Optional.of(opened(failed -> IndexFiles.open(index, failed)));
+    } catch (IOException | RuntimeException e) {
+      LOG.warn("The index cannot be read and is made anew", e);
+      return Optional.empty();
     }
-    List<String> lines = Files.readAllLines(mark);
-    return lines.size() == 2
-            && lines.get(0).equals(state())
-            && lines.get(1).matches("\\d+")
-            && Files.isDirectory(folder.resolve(lines.get(1)))
-        ? lines.get(1)
-        : null;
-  }
-
-  /** Deletes what lies in the folder of indexes but for one of them. */
-  private void sweep(String keep) throws IOException {
-    if (Files.isDirectory(folder)) {
-      try (Stream<Path> all = Files.list(folder)) {
-        for (Path there : all.toList()) {
-          if (!there.getFileName().toString().equals(keep)) {
-            FileSystemUtils.deleteRecursively(there);
-          }
-        }
-      }
-    }
-  }
-
-  private void markOrderly(Path of) throws IOException {
-    Files.writeString(mark, state() + "\n" + of.getFileName() + "\n");
-  }
-
-  /** The form of the index, and how the items stand that it is of. */
-  private String state() {
-    return FORM + " " + source.state();
-  }
-
-  private void open(String name) throws IOException {
-    Files.createDirectories(folder);
-    DataFolderPermissions.close(folder);
-    files = IndexFiles.open(folder.resolve(name), this::failedUnseen);
   }
 
   @Override
   public synchronized void stop() {
     running = false;
-    boolean told = isUpToDate();
+    boolean told = pending.areTold();
     stopping = true;
+    pending.stop();
     // Not interrupted: whoever writes files would lose them by that.
-    background.shutdown();
+    telling.shutdown();
+    making.shutdown();
     try {
-      boolean done = background.awaitTermination(PATIENCE, TimeUnit.SECONDS);
+      boolean done =
+          telling.awaitTermination(PATIENCE, TimeUnit.SECONDS)
+              && making.awaitTermination(PATIENCE, TimeUnit.SECONDS);
       boolean whole = told && isReady();
       files.close();
       if (done && whole) {
-        markOrderly(files.folder());
+        folder.markOrderly(source.state());
       }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     } catch (IOException | RuntimeException e) {
-      LOG.warn("The index will be made anew at the next start", e);
+      LOG.warn("The index will be compared with the database at the next start", e);
     }
   }
 
@@ -180,7 +154,7 @@ public class ItemIndex implements SmartLifecycle {
     return PHASE;
   }
 
-  /** Whether the index says the same as the database. */
+  /** Whether nothing is being made or compared. */
   boolean isReady() {
     return ready.getCount() == 0;
   }
@@ -195,25 +169,38 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
+  /** How much of the items it knows, now or in a moment. */
+  IndexStanding standing() {
+    boolean told = pending.areTold();
+    if (state != IndexStanding.State.WHOLE) {
+      return new IndexStanding(state, filled, toFill);
+    }
+    return told ? IndexStanding.WHOLE : new IndexStanding(IndexStanding.State.BEHIND, 0, 0);
+  }
+
   /** How many items are in the index that is being made, or was made last. */
   int filled() {
     return filled;
   }
 
-  /** Asks the index; where it cannot answer it is made anew, and whoever asked is told to ask elsewhere. */
+  /** Asks the index; where its files cannot be read, an empty one takes its place and items are sorted in. */
   <T> T ask(Function<SearchSession, T> question) {
+    IndexFiles asked = null;
+    RuntimeException failure;
     swapping.readLock().lock();
     try {
-      return files.ask(question);
+      asked = files;
+      return asked.ask(question);
     } catch (RuntimeException e) {
-      doubt(e);
-      throw new IndexNotThere(e);
+      failure = e;
     } finally {
       swapping.readLock().unlock();
     }
+    doubt(asked, failure);
+    throw new IndexNotThere(failure);
   }
 
-  /** That the index cannot be asked now; the database can. */
+  /** That the files of the index could not be read. */
   static final class IndexNotThere extends RuntimeException {
     private static final long serialVersionUID = 1;
 
@@ -226,79 +213,52 @@ public class ItemIndex implements SmartLifecycle {
   void changed(ItemsChanged change) {
     if (change.mayBeAny()) {
       anew();
-    } else {
-      changed(change.keys());
+    } else if (running) {
+      // While it does not run, whoever starts it sees by how the items stand that it has to be
+      // compared.
+      synchronized (meanwhile) {
+        if (owed > 0) {
+          meanwhile.addAll(change.keys());
+        }
+      }
+      tellLater(change.keys());
     }
   }
 
   /**
-   * Says that some items are other than they were. The index is told in a thread of its own, one after the other: whoever
-   * changed an item still has a connection to the database, and must not wait for another.
+   * Has the index told of some items in a thread of its own, one after the other: whoever changed an item still has a
+   * connection to the database, and must not wait for another.
    */
-  private void changed(Collection<String> keys) {
-    if (!running) {
-      // Whoever starts it sees by how the items stand that it has to be made.
-      return;
+  private void tellLater(Collection<String> keys) {
+    if (pending.add(keys)) {
+      telling.execute(this::tellPending);
     }
-    synchronized (pending) {
-      pending.addAll(keys);
-      if (busy || stopping) {
-        return;
-      }
-      busy = true;
-    }
-    background.execute(this::tellPending);
-  }
-
-  /** Whether the index was told of all that has changed so far, now or in a moment. */
-  boolean isUpToDate() {
-    long until = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(MOMENT);
-    synchronized (pending) {
-      try {
-        for (long left = MOMENT; busy && left > 0; left = millisTo(until)) {
-          pending.wait(left);
-        }
-      } catch (InterruptedException e) {
-        Thread.currentThread().interrupt();
-      }
-      return !busy;
-    }
-  }
-
-  private static long millisTo(long until) {
-    return TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime());
   }
 
   private void tellPending() {
+    IndexFiles told = files;
     try {
-      List<String> some = nextPending();
+      List<String> some = pending.next();
       while (!some.isEmpty()) {
-        tell(some);
-        some = nextPending();
+        told = tell(some);
+        some = pending.next();
       }
     } catch (RuntimeException e) {
-      idle();
-      doubt(e);
+      pending.idle();
+      doubt(told, e);
     }
   }
 
-  /** Some of what is pending; none where nothing is, or the server stops. */
-  private List<String> nextPending() {
-    synchronized (pending) {
-      if (pending.isEmpty() || stopping) {
-        idle();
-        return List.of();
-      }
-      List<String> some = pending.stream().limit(BATCH).toList();
-      some.forEach(pending::remove);
-      return some;
-    }
-  }
-
-  private void idle() {
-    synchronized (pending) {
-      busy = false;
-      pending.notifyAll();
+  private IndexFiles tell(Collection<String> keys) {
+    List<FoundItem> found = source.load(keys);
+    edition.incrementAndGet();
+    swapping.readLock().lock();
+    try {
+      files.replace(keys, found);
+      return files;
+    } finally {
+      swapping.readLock().unlock();
+      edition.incrementAndGet();
     }
   }
 
@@ -309,83 +269,90 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
-  private void owe(Runnable making) {
-    synchronized (pending) {
+  private void owe(Runnable work) {
+    synchronized (meanwhile) {
       owed++;
       if (isReady()) {
         ready = new CountDownLatch(1);
       }
     }
-    background.execute(making);
+    making.execute(
+        () -> {
+          try {
+            work.run();
+          } finally {
+            paid();
+          }
+        });
   }
 
   private void paid() {
-    synchronized (pending) {
+    List<String> again;
+    synchronized (meanwhile) {
       owed--;
-      if (owed == 0) {
+      again = new ArrayList<>(meanwhile);
+      if (owed == 0 && !stopping) {
+        meanwhile.clear();
+        state = IndexStanding.State.WHOLE;
         ready.countDown();
       }
     }
+    tellLater(again);
   }
 
-  /** Something was not written, and nobody waits for it: the index goes on as an empty one. */
-  private void failedUnseen(Throwable failure) {
-    if (isReady()) {
-      doubt(new IllegalStateException(failure));
-    }
-  }
-
-  /** Something is wrong with the index itself: its folder may be gone, or its disk full. */
-  private void doubt(RuntimeException e) {
+  /** Something is wrong with the files: their folder may be gone, or their disk full. */
+  private void doubt(IndexFiles broken, Throwable why) {
     if (stopping) {
       return;
     }
-    LOG.warn("The index is made anew, since it did not answer", e);
-    synchronized (pending) {
-      // Whoever makes it meets the same, and tries again.
-      if (owed == 0) {
-        owe(
-            () -> {
-              reopen();
-              make();
-            });
-      }
+    LOG.warn("The index is made anew, since it did not answer", why);
+    try {
+      startOver(broken);
+    } catch (IOException | RuntimeException e) {
+      LOG.warn("No index can be begun; that is tried again when somebody asks", e);
     }
   }
 
-  private synchronized void reopen() {
-    try {
-      files.close();
-    } catch (RuntimeException closed) {
-      LOG.warn("The index could not be closed", closed);
-    }
-    try {
-      String name = files.folder().getFileName().toString();
-      FileSystemUtils.deleteRecursively(files.folder());
-      open(name);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+  private synchronized void startOver(IndexFiles broken) throws IOException {
+    if (running && files == broken) {
+      beginEmpty();
     }
   }
 
-  private void tell(Collection<String> keys) {
-    List<FoundItem> found = source.load(keys);
-    edition.incrementAndGet();
-    swapping.readLock().lock();
-    try {
-      files.replace(keys, found);
-    } finally {
-      swapping.readLock().unlock();
-      edition.incrementAndGet();
-    }
+  /** Puts an empty index in the place of what there is, into which all items are sorted while it is asked. */
+  private void beginEmpty() throws IOException {
+    Path begun = folder.next();
+    IndexFiles empty = opened(failed -> IndexFiles.beginAsked(begun, failed));
+    folder.choose(begun);
+    filled = 0;
+    toFill = 0;
+    state = IndexStanding.State.SORTING_IN;
+    swap(empty);
+    owe(() -> sortIn(empty));
+  }
+
+  private interface Opening {
+    IndexFiles open(Consumer<Throwable> failed) throws IOException;
+  }
+
+  /** Files of which nobody waits for what goes wrong later. */
+  private IndexFiles opened(Opening opening) throws IOException {
+    AtomicReference<IndexFiles> self = new AtomicReference<>();
+    self.set(
+        opening.open(
+            failure -> {
+              IndexFiles broken = self.get();
+              if (broken != null && broken == files && !stopping) {
+                making.execute(() -> doubt(broken, failure));
+              }
+            }));
+    return self.get();
   }
 
   /** An index for items that are being brought in, beside the one that is asked. */
   public NextIndex next() {
     try {
-      Files.createDirectories(folder);
-      DataFolderPermissions.close(folder);
-      return new NextIndex(folder.resolve(Long.toString(System.currentTimeMillis())));
+      return new NextIndex(folder.next());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -402,10 +369,11 @@ public class ItemIndex implements SmartLifecycle {
     taken++;
     try {
       if (running) {
-        swap(IndexFiles.open(made, this::failedUnseen));
+        choose(made);
       } else {
         // Whoever starts this one finds it.
-        markOrderly(made);
+        folder.choose(made);
+        folder.markOrderly(source.state());
       }
     } catch (IOException | RuntimeException e) {
       // The items are there already: whoever brought them in is not told that they are not.
@@ -415,13 +383,20 @@ public class ItemIndex implements SmartLifecycle {
   }
 
   /** What was brought in meanwhile is later than what was read here, and has an index of its own. */
-  private synchronized void swapUnlessTaken(NextIndex next, int takenBefore) throws IOException {
+  private synchronized void chooseUnlessTaken(NextIndex next, int takenBefore) throws IOException {
     if (taken == takenBefore) {
-      swap(IndexFiles.open(next.handOver(), this::failedUnseen));
+      choose(next.handOver());
     }
   }
 
-  private void swap(IndexFiles next) throws IOException {
+  private void choose(Path made) throws IOException {
+    IndexFiles next = opened(failed -> IndexFiles.open(made, failed));
+    folder.choose(made);
+    swap(next);
+    state = IndexStanding.State.WHOLE;
+  }
+
+  private void swap(IndexFiles next) {
     IndexFiles before = files;
     swapping.writeLock().lock();
     try {
@@ -430,8 +405,15 @@ public class ItemIndex implements SmartLifecycle {
     } finally {
       swapping.writeLock().unlock();
     }
-    before.close();
-    FileSystemUtils.deleteRecursively(before.folder());
+    if (before == null) {
+      return;
+    }
+    try {
+      before.close();
+      FileSystemUtils.deleteRecursively(before.folder());
+    } catch (IOException | RuntimeException e) {
+      LOG.warn("The index of before could not be taken away", e);
+    }
   }
 
   /** Grows whenever something is written: what was counted is right as long as this is as it was before. */
@@ -439,27 +421,21 @@ public class ItemIndex implements SmartLifecycle {
     return edition.get();
   }
 
-  /** Makes the index, however often that has to be tried. */
+  /** Makes the index beside the one that is asked, however often that has to be tried. */
   private void make() {
     boolean made = false;
     while (!made && !stopping) {
       try {
         fill();
-        made = !stopping;
+        made = true;
       } catch (RuntimeException e) {
         LOG.warn("The index could not be made; it is tried again", e);
         rest();
-        if (!stopping) {
-          reopen();
-        }
       }
-    }
-    if (made) {
-      paid();
     }
   }
 
-  private static void rest() {
+  private void rest() {
     try {
       TimeUnit.SECONDS.sleep(PATIENCE);
     } catch (InterruptedException e) {
@@ -468,35 +444,107 @@ public class ItemIndex implements SmartLifecycle {
   }
 
   private void fill() {
-    long begun = System.nanoTime();
-    filled = 0;
     int takenBefore = taken;
     NextIndex next = next();
     try {
-      String after = "";
-      List<String> keys = source.keysAfter(after, BATCH);
-      while (!keys.isEmpty() && !stopping) {
-        next.add(source.load(keys));
-        filled += keys.size();
-        if (filled % TOLD_EVERY == 0) {
-          LOG.info("{} items are in the index", filled);
-        }
-        after = keys.get(keys.size() - 1);
-        keys = source.keysAfter(after, BATCH);
-      }
-      if (!stopping) {
+      if (addAll(next::add)) {
         next.settle();
         next.check();
-        swapUnlessTaken(next, takenBefore);
-        LOG.info(
-            "The index of {} items is made, in {} s",
-            filled,
-            TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun));
+        chooseUnlessTaken(next, takenBefore);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } finally {
       next.discard();
     }
+  }
+
+  /** Sorts all items into an index that is asked meanwhile. */
+  private void sortIn(IndexFiles empty) {
+    try {
+      boolean all =
+          addAll(
+              found -> {
+                if (files == empty) {
+                  empty.put(found);
+                  edition.incrementAndGet();
+                }
+              });
+      if (all && files == empty) {
+        empty.settle();
+        edition.incrementAndGet();
+      }
+    } catch (RuntimeException e) {
+      if (files == empty) {
+        rest();
+        doubt(empty, e);
+      }
+    }
+  }
+
+  /**
+   * Gives all items to whoever takes them, the latest changed first.
+   *
+   * @return whether they were all given, and the server does not stop
+   */
+  private boolean addAll(Consumer<List<FoundItem>> taker) {
+    long begun = System.nanoTime();
+    filled = 0;
+    List<String> keys = source.keysLatestFirst();
+    toFill = keys.size();
+    for (int i = 0; i < keys.size() && !stopping; i += BATCH) {
+      List<String> some = keys.subList(i, Math.min(keys.size(), i + BATCH));
+      taker.accept(source.load(some));
+      filled += some.size();
+      if (filled % TOLD_EVERY == 0) {
+        LOG.info("{} items are in the index", filled);
+      }
+    }
+    if (!stopping) {
+      LOG.info(
+          "{} items were read for the index, in {} s",
+          filled,
+          TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun));
+    }
+    return !stopping;
+  }
+
+  /** Finds out what was changed that an index from before a kill was not told of, and tells it. */
+  private void catchUp() {
+    IndexFiles old = files;
+    try {
+      Set<String> differing = differing(old.stamps());
+      differing.addAll(source.keysWithParts());
+      if (differing.size() > MOST_DIFFERING) {
+        make();
+        return;
+      }
+      tellLater(differing);
+      while (!pending.areTold() && !stopping) {
+        LOG.debug("the index is catching up");
+      }
+      LOG.info(
+          "The index was compared with the database; {} items were told anew", differing.size());
+    } catch (RuntimeException e) {
+      doubt(old, e);
+    }
+  }
+
+  private Set<String> differing(Map<String, Long> there) {
+    Set<String> differing = new HashSet<>();
+    String after = "";
+    Map<String, Long> some = source.stampsAfter(after, COMPARED);
+    while (!some.isEmpty() && !stopping) {
+      for (Map.Entry<String, Long> item : some.entrySet()) {
+        if (!item.getValue().equals(there.remove(item.getKey()))) {
+          differing.add(item.getKey());
+        }
+        after = item.getKey();
+      }
+      some = source.stampsAfter(after, COMPARED);
+    }
+    // Those that are left are gone.
+    differing.addAll(there.keySet());
+    return differing;
   }
 }

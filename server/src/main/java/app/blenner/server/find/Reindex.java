@@ -24,8 +24,8 @@ class Reindex implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments arguments) {
-    // One that is made already since it was in doubt need not be made twice.
-    if (index.isReady()) {
+    // One that is made already since there was none need not be made twice.
+    if (index.standing().state() != IndexStanding.State.SORTING_IN) {
       index.anew();
     }
     while (!index.isReadySoon()) {

@@ -11,7 +11,6 @@ import app.blenner.server.item.links.ItemLinks;
 import app.blenner.server.item.links.LinkedPieces;
 import app.blenner.server.item.store.ItemEntity;
 import app.blenner.server.item.store.LiveCopyRepository;
-import app.blenner.server.item.words.ItemWords;
 import app.blenner.server.item.words.WordsInUse;
 import app.blenner.server.site.KindService;
 import java.util.List;
@@ -28,7 +27,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class ItemDerivatives {
   private final LiveCopyRepository liveCopies;
-  private final ItemWords words;
   private final WordsInUse wordsInUse;
   private final UseService uses;
   private final LinkedPieces pieces;
@@ -40,7 +38,6 @@ public class ItemDerivatives {
 
   ItemDerivatives(
       LiveCopyRepository liveCopies,
-      ItemWords words,
       WordsInUse wordsInUse,
       UseService uses,
       LinkedPieces pieces,
@@ -50,7 +47,6 @@ public class ItemDerivatives {
       ItemChecker checker,
       Dismissals dismissals) {
     this.liveCopies = liveCopies;
-    this.words = words;
     this.wordsInUse = wordsInUse;
     this.uses = uses;
     this.pieces = pieces;
@@ -67,7 +63,6 @@ public class ItemDerivatives {
     Kind kind = kinds.kind(item.kind);
     Content whole = pieces.whole(content);
     pieces.note(key, false, content);
-    words.note(key, whole);
     ruleContexts.note(key, content);
     wordsInUse.note(key, content);
     uses.note(key, false, kind.uses(whole));
@@ -100,7 +95,6 @@ public class ItemDerivatives {
   /** Forgets all of it, since the item goes. */
   public void forget(String key) {
     uses.forget(key);
-    words.forget(key);
     ruleContexts.forget(key);
     wordsInUse.forget(key);
     pieces.forget(key);

@@ -13,7 +13,6 @@ import app.blenner.server.item.links.LinkedPieces;
 import app.blenner.server.item.store.IndexChanges;
 import app.blenner.server.item.store.ItemRepository;
 import app.blenner.server.item.store.LiveCopyRepository;
-import app.blenner.server.item.words.ItemWords;
 import app.blenner.server.item.words.WordsInUse;
 import app.blenner.server.schedule.ScheduledWork;
 import app.blenner.server.site.KindService;
@@ -38,7 +37,6 @@ public class RecheckJob implements ScheduledWork {
   private final ItemDerivatives derivatives;
   private final LinkedPieces pieces;
   private final ItemLinks links;
-  private final ItemWords words;
   private final UseService uses;
   private final LiveCopyRepository liveCopies;
   private final WordsInUse wordsInUse;
@@ -55,7 +53,6 @@ public class RecheckJob implements ScheduledWork {
       ItemDerivatives derivatives,
       LinkedPieces pieces,
       ItemLinks links,
-      ItemWords words,
       UseService uses,
       LiveCopyRepository liveCopies,
       WordsInUse wordsInUse,
@@ -69,7 +66,6 @@ public class RecheckJob implements ScheduledWork {
     this.derivatives = derivatives;
     this.pieces = pieces;
     this.links = links;
-    this.words = words;
     this.uses = uses;
     this.liveCopies = liveCopies;
     this.wordsInUse = wordsInUse;
@@ -159,7 +155,6 @@ public class RecheckJob implements ScheduledWork {
   private void lookInPieces(String key, Content content, Kind kind) {
     if (!Pieces.in(content.body()).isEmpty()) {
       Content whole = pieces.whole(content);
-      words.note(key, whole);
       uses.note(key, false, kind.uses(whole));
     }
     if (pieces.areLinkedForReaders(key)) {

@@ -90,6 +90,12 @@ public class LinkedPieces {
     return out;
   }
 
+  /** The keys of all items that link any piece, in their working copy or in what readers see. */
+  @Transactional(readOnly = true)
+  public List<String> itemsWithPieces() {
+    return uses.itemsWithPieces();
+  }
+
   /** Whether what readers see of an item links any piece. */
   public boolean areLinkedForReaders(String itemKey) {
     return !uses.findAllByItemKeyAndForReaders(itemKey, true).isEmpty();

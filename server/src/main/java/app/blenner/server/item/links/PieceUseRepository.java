@@ -21,6 +21,9 @@ interface PieceUseRepository extends JpaRepository<PieceUseEntity, PieceUseEntit
       "select distinct u.itemKey from PieceUseEntity u where u.piece = :piece order by u.itemKey")
   List<String> items(String piece, Limit limit);
 
+  @Query("select distinct u.itemKey from PieceUseEntity u order by u.itemKey")
+  List<String> itemsWithPieces();
+
   @Query("select count(distinct u.itemKey) from PieceUseEntity u where u.piece = :piece")
   long count(String piece);
 }

@@ -5,8 +5,6 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -42,61 +40,6 @@ public interface ItemRepository extends JpaRepository<ItemEntity, String> {
       "update ItemEntity i set i.mustFix = :mustFix, i.findings = :findings, i.findingsBy = :rules"
           + " where i.itemKey = :key and i.working = :working")
   int note(String key, String working, int mustFix, String findings, int rules);
-
-  /** How many items a stage has. */
-  record StageCount(Stage stage, long count) {}
-
-  /** An item waits for an editor where it was sent to one, and for its owner where it was given back. */
-  String WAITS =
-      "(:decides = true and (i.stage in (IN_REVIEW, CLEARED) or i.changeSentAt is not null)"
-          + " or i.ownerId = :me and i.givenBackBy <> '')";
-
-  /** What somebody may see who may not read others' drafts. */
-  String SHOWN = " and (:drafts = true or i.stage <> DRAFT or i.ownerId = :me)";
-
-  String MATCHES =
-      " from ItemEntity i where (:owner is null or i.ownerId = :owner)"
-          + " and (:stage is null and i.stage <> BINNED or i.stage = :stage)"
-          + " and (:anySection = true or i.section in :sections)"
-          + " and (:kind = '' or i.kind = :kind)"
-          + SHOWN
-          + " and (:waiting = false or "
-          + WAITS
-          + ")"
-          + " and (:words = '' or exists (select 1 from ItemWordsEntity w where w.itemKey = i.itemKey"
-          + " and w.words like :words escape '\\'))";
-
-  @Query(
-      value =
-          "select new app.blenner.server.item.store.ItemRepository$Line(i.itemKey, i.kind, i.stage,"
-              + " i.stageSince, i.author, i.changedAt, i.changedBy, i.title,"
-              + " i.section, i.findings, i.differs, i.changeSentAt, i.givenBackBy)"
-              + MATCHES
-              + " order by i.changedAt desc, i.itemKey",
-      countQuery = "select count(i)" + MATCHES)
-  Page<Line> find(
-      Long owner,
-      Stage stage,
-      boolean anySection,
-      Collection<String> sections,
-      String kind,
-      boolean waiting,
-      long me,
-      boolean decides,
-      boolean drafts,
-      String words,
-      Pageable page);
-
-  /** How many items wait for somebody. */
-  @Query("select count(i) from ItemEntity i where " + WAITS)
-  long countWaiting(long me, boolean decides);
-
-  @Query(
-      "select new app.blenner.server.item.store.ItemRepository$StageCount(i.stage, count(i)) from"
-          + " ItemEntity i where (:owner is null or i.ownerId = :owner)"
-          + SHOWN
-          + " group by i.stage")
-  List<StageCount> countByStage(Long owner, long me, boolean drafts);
 
   /** How an item stands. */
   record Standing(String key, String title, Stage stage) {}
@@ -157,8 +100,6 @@ public interface ItemRepository extends JpaRepository<ItemEntity, String> {
           + " (select u.itemKey from PieceUseEntity u where u.piece = :piece)")
   int lookAnewAtLinking(String piece);
 
-  long countByOwnerId(long ownerId);
-
   long countByFindingsByLessThan(int rules);
 
   @Query(
@@ -182,6 +123,79 @@ public interface ItemRepository extends JpaRepository<ItemEntity, String> {
 
   @Query("select i.itemKey from ItemEntity i where i.itemKey > :key order by i.itemKey")
   List<String> keysAfter(String key, Limit limit);
+
+  @Query("select i.itemKey from ItemEntity i order by i.changedAt desc, i.itemKey")
+  List<String> keysLatestFirst();
+
+  /** What the index has to know of an item, but for what is written in it: that has a number of its own. */
+  record Indexed(
+      String key,
+      String working,
+      String kind,
+      Stage stage,
+      long owner,
+      String author,
+      Instant changedAt,
+      Instant changeSentAt,
+      String givenBackBy,
+      int mustFix,
+      String findings,
+      String live,
+      Instant firstLiveAt) {
+
+    /** The same of rows that are in hand; the second null where there is none. */
+    public static Indexed of(ItemEntity i, LiveCopyEntity live) {
+      return new Indexed(
+          i.itemKey,
+          i.working,
+          i.kind,
+          i.stage,
+          i.ownerId,
+          i.author,
+          i.changedAt,
+          i.changeSentAt,
+          i.givenBackBy,
+          i.mustFix,
+          i.findings,
+          live == null ? null : live.live,
+          live == null ? null : live.firstLiveAt);
+    }
+
+    /** Another number whenever any of it is another. Moments are told to the millisecond, as every database keeps them. */
+    public long stamp() {
+      String words =
+          String.join(
+              "\n",
+              working,
+              kind,
+              stage.name(),
+              Long.toString(owner),
+              author,
+              millis(changedAt),
+              millis(changeSentAt),
+              givenBackBy,
+              Integer.toString(mustFix),
+              findings,
+              String.valueOf(live),
+              millis(firstLiveAt));
+      long stamp = 0;
+      for (int i = 0; i < words.length(); i++) {
+        stamp = 31 * stamp + words.charAt(i);
+      }
+      return stamp;
+    }
+
+    private static String millis(Instant moment) {
+      return moment == null ? "" : Long.toString(moment.toEpochMilli());
+    }
+  }
+
+  @Query(
+      "select new app.blenner.server.item.store.ItemRepository$Indexed(i.itemKey, i.working, i.kind, i.stage,"
+          + " i.ownerId, i.author, i.changedAt, i.changeSentAt, i.givenBackBy, i.mustFix, i.findings, l.live, l.firstLiveAt)"
+          + " from ItemEntity i left join LiveCopyEntity l on l.itemKey = i.itemKey"
+          + " where i.itemKey > :key order by i.itemKey")
+  List<Indexed> indexedAfter(String key, Limit limit);
 
   @Query("select i.itemKey from ItemEntity i where i.stage = LIVE order by i.itemKey")
   List<String> liveKeys();

@@ -24,7 +24,7 @@ import app.blenner.server.item.published.Listings;
 import app.blenner.server.item.stages.LiveCopies;
 import app.blenner.server.item.stages.StageService;
 import app.blenner.server.item.store.ItemEntity;
-import app.blenner.server.item.words.ItemWords;
+import app.blenner.server.item.store.LiveCopyEntity;
 import app.blenner.server.item.words.WordsInUse;
 import app.blenner.server.item.worklist.ItemDocuments;
 import app.blenner.server.version.Versions;
@@ -70,13 +70,10 @@ class ImportedItems {
     item.differs = live == null || !live.hash().equals(working.hash());
     note(item, findings(given, around));
     rows.add(item);
-    if (live != null) {
-      live(rows, given, item, live.hash(), around);
-    }
+    LiveCopyEntity copy = live == null ? null : live(rows, given, item, live.hash(), around);
     String key = packed.key();
     rows.addAll(given.addresses());
     rows.addAll(LinkedPieces.rows(key, false, content));
-    rows.add(ItemWords.row(key, given.whole()));
     rows.addAll(RuleContextService.rows(key, content));
     rows.addAll(WordsInUse.rows(key, content));
     rows.addAll(UseService.rows(key, false, given.kind().uses(given.whole())));
@@ -87,18 +84,16 @@ class ImportedItems {
         live == null || same ? List.of(working) : List.of(working, live),
         rows,
         RuleContextService.elsewhere(content.body()),
-        found(given, item, around.site().language()));
+        found(given, item, copy, around.site().language()));
   }
 
-  private static List<FoundItem> found(ImportedItem.Given given, ItemEntity item, String language) {
+  private static List<FoundItem> found(
+      ImportedItem.Given given, ItemEntity item, LiveCopyEntity copy, String language) {
     PackedItem packed = given.packed();
     List<FoundItem> out = new ArrayList<>();
-    out.add(
-        ItemDocuments.of(item, packed.content(), given.whole(), language, false, item.changedAt));
-    if (packed.live() != null && item.stage.isForReaders()) {
-      out.add(
-          ItemDocuments.of(
-              item, packed.live(), given.wholeLive(), language, true, packed.times().firstLive()));
+    out.add(ItemDocuments.working(item, copy, packed.content(), given.whole(), language));
+    if (copy != null && item.stage.isForReaders()) {
+      out.add(ItemDocuments.forReaders(item, copy, packed.live(), given.wholeLive(), language));
     }
     return out;
   }
@@ -119,7 +114,7 @@ class ImportedItems {
     return item;
   }
 
-  private static void live(
+  private static LiveCopyEntity live(
       List<Object> rows,
       ImportedItem.Given given,
       ItemEntity item,
@@ -128,7 +123,9 @@ class ImportedItems {
     PackedItem packed = given.packed();
     Content content = packed.live();
     PackedItem.Times times = packed.times();
-    rows.add(LiveCopies.row(item, version, content, times.firstLive(), times.updated()));
+    LiveCopyEntity copy =
+        LiveCopies.row(item, version, content, times.firstLive(), times.updated());
+    rows.add(copy);
     if (item.stage.isForReaders()) {
       String key = item.itemKey;
       Kind kind = given.kind();
@@ -137,6 +134,7 @@ class ImportedItems {
       rows.addAll(LinkedPieces.rows(key, true, content));
       rows.addAll(ItemLinks.rows(key, true, kind, given.wholeLive()));
     }
+    return copy;
   }
 
   private List<Finding> findings(ImportedItem.Given given, Surroundings around) {

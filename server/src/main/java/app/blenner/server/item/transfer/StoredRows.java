@@ -9,7 +9,6 @@ import app.blenner.server.item.links.LinkedPieces;
 import app.blenner.server.item.published.Listings;
 import app.blenner.server.item.store.ItemRepository;
 import app.blenner.server.item.store.LiveCopyRepository;
-import app.blenner.server.item.words.ItemWords;
 import app.blenner.server.item.words.WordsInUse;
 import app.blenner.server.version.Versions;
 import org.springframework.stereotype.Component;
@@ -26,7 +25,6 @@ class StoredRows {
   private final Listings listings;
   private final Dismissals dismissals;
   private final Versions versions;
-  private final ItemWords words;
   private final WordsInUse wordsInUse;
   private final RuleContextService ruleContexts;
 
@@ -40,7 +38,6 @@ class StoredRows {
       Listings listings,
       Dismissals dismissals,
       Versions versions,
-      ItemWords words,
       WordsInUse wordsInUse,
       RuleContextService ruleContexts) {
     this.items = items;
@@ -52,7 +49,6 @@ class StoredRows {
     this.listings = listings;
     this.dismissals = dismissals;
     this.versions = versions;
-    this.words = words;
     this.wordsInUse = wordsInUse;
     this.ruleContexts = ruleContexts;
   }
@@ -66,7 +62,6 @@ class StoredRows {
     addresses.clear();
     liveCopies.deleteAllInBatch();
     items.deleteAllInBatch();
-    words.clear();
     wordsInUse.clear();
     ruleContexts.clear();
     dismissals.clear();

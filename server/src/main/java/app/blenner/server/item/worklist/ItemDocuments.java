@@ -19,6 +19,7 @@ import app.blenner.server.version.Versions;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -60,10 +61,11 @@ public class ItemDocuments implements FindSource {
     List<FoundItem> out = new ArrayList<>();
     for (ItemEntity item : items.findAllById(keys)) {
       Content working = versions.content(item.working);
-      out.add(found(item, working, language, false, item.changedAt));
-      if (item.stage.isForReaders() && live.containsKey(item.itemKey)) {
-        LiveCopyEntity copy = live.get(item.itemKey);
-        out.add(found(item, versions.content(copy.live), language, true, copy.firstLiveAt));
+      LiveCopyEntity copy = live.get(item.itemKey);
+      out.add(working(item, copy, working, pieces.whole(working), language));
+      if (item.stage.isForReaders() && copy != null) {
+        Content shown = versions.content(copy.live);
+        out.add(forReaders(item, copy, shown, pieces.whole(shown), language));
       }
     }
     return out;
@@ -75,52 +77,74 @@ public class ItemDocuments implements FindSource {
   }
 
   @Override
-  public List<String> keysAfter(String key, int count) {
-    return items.keysAfter(key, Limit.of(count));
+  public List<String> keysLatestFirst() {
+    return items.keysLatestFirst();
   }
 
-  private FoundItem found(
-      ItemEntity item, Content content, String language, boolean forReaders, Instant at) {
-    return of(item, content, pieces.whole(content), language, forReaders, at);
+  @Override
+  public Map<String, Long> stampsAfter(String key, int count) {
+    Map<String, Long> stamps = new LinkedHashMap<>();
+    items.indexedAfter(key, Limit.of(count)).forEach(i -> stamps.put(i.key(), i.stamp()));
+    return stamps;
+  }
+
+  @Override
+  public List<String> keysWithParts() {
+    return pieces.itemsWithPieces();
   }
 
   /**
-   * An item as it is looked for.
+   * The working copy of an item as it is looked for.
    *
+   * @param copy the row of what is or was live of it; null where nothing ever was
    * @param whole the content with what its pieces hold
    * @param language the language of the site
-   * @param at when it was last changed, or first live
    */
-  public static FoundItem of(
-      ItemEntity item,
-      Content content,
-      Content whole,
-      String language,
-      boolean forReaders,
-      Instant at) {
-    List<String> authors = StandardFields.texts(content, StandardFields.AUTHORS);
+  public static FoundItem working(
+      ItemEntity item, LiveCopyEntity copy, Content content, Content whole, String language) {
     return new FoundItem(
         item.itemKey,
-        forReaders,
-        new FoundItem.Texts(
-            content.languageOn(language),
-            content.title(),
-            content.summary(),
-            headings(whole.body()),
-            content.keywords(),
-            SearchedText.words(whole)),
-        new FoundItem.Standing(
-            item.kind,
-            item.stage.name(),
-            content.section(),
-            content.topics().stream().map(t -> content.section() + "/" + t).toList(),
-            authors.isEmpty() ? List.of(item.author) : authors,
-            item.ownerId,
-            item.stage.awaitsDecision() || item.changeSentAt != null,
-            !item.givenBackBy.isEmpty(),
-            item.mustFix > 0,
-            StoredFinding.read(item.findings).stream().map(StoredFinding::rule).distinct().toList(),
-            at));
+        false,
+        texts(content, whole, language),
+        standing(item, content, item.changedAt),
+        ItemRepository.Indexed.of(item, copy).stamp());
+  }
+
+  /** What readers see of an item as it is looked for. */
+  public static FoundItem forReaders(
+      ItemEntity item, LiveCopyEntity copy, Content content, Content whole, String language) {
+    return new FoundItem(
+        item.itemKey,
+        true,
+        texts(content, whole, language),
+        standing(item, content, copy.firstLiveAt),
+        0);
+  }
+
+  private static FoundItem.Texts texts(Content content, Content whole, String language) {
+    return new FoundItem.Texts(
+        content.languageOn(language),
+        content.title(),
+        content.summary(),
+        headings(whole.body()),
+        content.keywords(),
+        SearchedText.words(whole));
+  }
+
+  private static FoundItem.Standing standing(ItemEntity item, Content content, Instant at) {
+    List<String> authors = StandardFields.texts(content, StandardFields.AUTHORS);
+    return new FoundItem.Standing(
+        item.kind,
+        item.stage.name(),
+        content.section(),
+        content.topics().stream().map(t -> content.section() + "/" + t).toList(),
+        authors.isEmpty() ? List.of(item.author) : authors,
+        item.ownerId,
+        item.stage.awaitsDecision() || item.changeSentAt != null,
+        !item.givenBackBy.isEmpty(),
+        item.mustFix > 0,
+        StoredFinding.read(item.findings).stream().map(StoredFinding::rule).distinct().toList(),
+        at);
   }
 
   private static List<String> headings(Document body) {

@@ -24,11 +24,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.data.domain.Page;
+import java.util.stream.Stream;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -78,7 +77,10 @@ class WorklistController {
       long waiting,
       long mine,
       long everyones,
-      List<WorklistCounts.StageTotal> stages) {}
+      List<StageTotal> stages) {}
+
+  /** How many items there are at a stage. */
+  record StageTotal(Stage stage, String label, long count) {}
 
   private final ItemRepository items;
   private final ExpiryService expiries;
@@ -86,7 +88,6 @@ class WorklistController {
   private final Clock clock;
 
   private final ItemFinder finder;
-  private final WorklistCounts counts;
   private final SectionService sections;
   private final DatabaseFilter among;
 
@@ -95,7 +96,6 @@ class WorklistController {
       ExpiryService expiries,
       KindService kinds,
       ItemFinder finder,
-      WorklistCounts counts,
       SectionService sections,
       DatabaseFilter among,
       Clock clock) {
@@ -103,7 +103,6 @@ class WorklistController {
     this.items = items;
     this.expiries = expiries;
     this.finder = finder;
-    this.counts = counts;
     this.sections = sections;
     this.among = among;
     this.clock = clock;
@@ -167,64 +166,44 @@ class WorklistController {
   }
 
   private Worklist worklist(ItemFilter filter, PageRequest wanted) {
-    Optional<ItemFinder.Listed> listed =
-        finder.find(filter, (int) wanted.getOffset(), wanted.getPageSize());
-    Lines found = listed.map(l -> lines(l.found())).orElseGet(() -> lines(filter, wanted));
-    WorklistCounts.Totals totals =
-        listed.map(WorklistCounts::of).orElseGet(() -> counts.byDatabase(filter));
+    ItemFinder.Listed listed = finder.find(filter, (int) wanted.getOffset(), wanted.getPageSize());
+    List<ItemRepository.Line> lines = lines(listed.found().keys());
+    ItemFinder.Counts any = listed.any();
     List<Kind> all = kinds.all();
     Map<String, List<ExpiryService.Expiring>> soon =
-        expiries.in(found.lines.stream().map(ItemRepository.Line::key).toList());
+        expiries.in(lines.stream().map(ItemRepository.Line::key).toList());
     return new Worklist(
-        found.lines.stream().map(l -> row(l, all, soon.getOrDefault(l.key(), List.of()))).toList(),
-        found.total,
-        found.told,
-        totals.waiting(),
-        totals.mine(),
-        totals.everyones(),
-        totals.stages());
+        lines.stream().map(l -> row(l, all, soon.getOrDefault(l.key(), List.of()))).toList(),
+        listed.found().total(),
+        told(listed),
+        any.waiting(),
+        any.mine(),
+        any.total(),
+        stages(listed.own().stages()));
   }
 
-  /**
-   * What was found.
-   *
-   * @param told what is to be said of it, in a sentence, or empty
-   */
-  private record Lines(List<ItemRepository.Line> lines, long total, String told) {}
-
-  private Lines lines(ItemFinder.Found found) {
+  /** The lines of items, in their order. */
+  private List<ItemRepository.Line> lines(List<String> keys) {
     Map<String, ItemRepository.Line> lines =
-        items.lines(found.keys()).stream()
+        items.lines(keys).stream()
             .collect(Collectors.toMap(ItemRepository.Line::key, Function.identity()));
-    String told =
+    return keys.stream().map(lines::get).filter(Objects::nonNull).toList();
+  }
+
+  /** What is to be said of what was found; empty where it speaks for itself. */
+  private static String told(ItemFinder.Listed listed) {
+    ItemFinder.Found found = listed.found();
+    String ofWords =
         found.isCut()
             ? "Looked for the first " + ItemFinder.MOST_WORDS + " words only."
             : found.isForgiven() ? "Nothing has these very words; these come near." : "";
-    return new Lines(
-        found.keys().stream().map(lines::get).filter(Objects::nonNull).toList(),
-        found.total(),
-        told);
+    return (ofWords + " " + listed.standing().told()).strip();
   }
 
-  /** The same by the database alone, while the index is being made; it knows fewer of the filters. */
-  private Lines lines(ItemFilter filter, PageRequest page) {
-    Page<ItemRepository.Line> found =
-        items.find(
-            filter.owner(),
-            filter.stage().isEmpty() ? null : Stage.valueOf(filter.stage()),
-            filter.sections().isEmpty(),
-            filter.sections().isEmpty() ? Set.of("") : filter.sections(),
-            filter.kind(),
-            filter.waiting(),
-            filter.who().id(),
-            filter.who().decides(),
-            filter.who().readsDrafts(),
-            pattern(filter.words()),
-            page);
-    return new Lines(
-        found.getContent(),
-        found.getTotalElements(),
-        "The index is being made; until then only words, stage, section and kind are looked for.");
+  private static List<StageTotal> stages(Map<String, Long> counts) {
+    return Stream.of(Stage.values())
+        .map(s -> new StageTotal(s, s.label(), counts.getOrDefault(s.name(), 0L)))
+        .toList();
   }
 
   /** A section and all its parts; nothing for any. */
@@ -261,14 +240,5 @@ class WorklistController {
 
   private String day(Instant then) {
     return RelativeDay.day(then, clock.instant(), clock.getZone());
-  }
-
-  /** The words as a pattern in which only the ends are open; empty for no words. */
-  private static String pattern(String words) {
-    if (words.isBlank()) {
-      return "";
-    }
-    String plain = words.strip().toLowerCase(Locale.ROOT);
-    return "%" + plain.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
   }
 }
