@@ -138,7 +138,7 @@ public class AccessibilityTest extends BrowserTest {
       page.keyboard().press("Control+Home");
       page.keyboard().press(key[0]);
       assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
-      page.waitForTimeout(200);
+      settle();
       check(key[1]);
       page.keyboard().press("Escape");
       assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
@@ -165,7 +165,7 @@ public class AccessibilityTest extends BrowserTest {
     page.keyboard().press("Escape");
     button("Markup").click();
     assertThat(textbox("Markup of the item")).isVisible();
-    page.waitForTimeout(500);
+    settle();
     check("markup");
     page.navigate(app().url("/editor/inbox"));
     assertThat(page.getByRole(AriaRole.HEADING).first()).hasText("Inbox");

@@ -98,6 +98,11 @@ final class Api {
     return send("GET", "/items/" + key, null);
   }
 
+  /** Whether there is no such item. */
+  boolean isGone(String key) {
+    return context.request().get(app.url("/editor/api/items/" + key)).status() == 404;
+  }
+
   long revision(String key) {
     return view(key).getAsJsonObject("state").get("revision").getAsLong();
   }

@@ -21,7 +21,9 @@ final class App {
   private final String mode;
   private final int port;
   private final List<String> more;
+  private final Path folder;
   private final Path data;
+  private final boolean fills;
   private final Path log;
   private Process process;
 
@@ -34,12 +36,18 @@ final class App {
    * @param more what else its start is told
    */
   App(String mode, String... more) {
+    this(mode, null, more);
+  }
+
+  private App(String mode, Path filled, String... more) {
     this.mode = mode;
     this.more = List.of(more);
     try (ServerSocket free = new ServerSocket(0)) {
       port = free.getLocalPort();
-      data = scratch();
-      log = data.resolve("server.log");
+      folder = scratch();
+      data = filled == null ? folder.resolve("data") : filled;
+      log = folder.resolve("server.log");
+      fills = filled != null;
     } catch (IOException e) {
       throw new IllegalStateException(e);
     }
@@ -47,16 +55,34 @@ final class App {
 
   /** A folder in memory where there is one: every save waits for the disk, and disks are shared. */
   static Path scratch() throws IOException {
+    return Files.createTempDirectory(scratchOfAll(), "blenner-e2e");
+  }
+
+  /** Where such folders lie: as the run says, or in memory, or where all that is for a while does. */
+  static Path scratchOfAll() {
     Path memory = Path.of("/dev/shm");
-    return Files.isWritable(memory)
-        ? Files.createTempDirectory(memory, "blenner-e2e")
-        : Files.createTempDirectory("blenner-e2e");
+    String said = System.getProperty("tests.scratch", "");
+    return !said.isEmpty()
+        ? Path.of(said)
+        : Files.isWritable(memory) ? memory : Path.of(System.getProperty("java.io.tmpdir"));
+  }
+
+  /** Fills a data folder with the demo, with the sizes of its pictures made ahead, and ends the server in order. */
+  static void fill(Path data) throws IOException, InterruptedException {
+    App first = new App("demo", data, "--blenner.renditions.first=PT1S");
+    first.start();
+    Instant end = Instant.now().plus(PATIENCE);
+    while (!first.terminal().contains("were made ahead") && Instant.now().isBefore(end)) {
+      Thread.sleep(100);
+    }
+    first.process.destroy();
+    first.process.waitFor(PATIENCE.toSeconds(), TimeUnit.SECONDS);
   }
 
   /** Ends the server and forgets its data. */
   void end() {
     kill();
-    try (Stream<Path> files = Files.walk(data)) {
+    try (Stream<Path> files = Files.walk(folder)) {
       for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
         Files.deleteIfExists(file);
       }
@@ -72,6 +98,9 @@ final class App {
   App start() {
     try {
       Files.deleteIfExists(log);
+      if (mode.equals("demo") && !fills) {
+        DemoCopy.into(data);
+      }
       process =
           new ProcessBuilder(
                   command(
@@ -89,7 +118,7 @@ final class App {
                       "--server.tomcat.keep-alive-timeout=10m",
                       "--blenner.prepared=true",
                       "--blenner.mode=" + mode,
-                      "--blenner.data=" + data.resolve("data"),
+                      "--blenner.data=" + data,
                       "--blenner.demo=../demo"))
               .redirectErrorStream(true)
               .redirectOutput(log.toFile())

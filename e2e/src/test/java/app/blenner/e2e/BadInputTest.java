@@ -77,7 +77,7 @@ public class BadInputTest extends BenchTest {
       compose.addProperty("selectionStart", part.length());
       compose.addProperty("selectionEnd", part.length());
       cdp.send("Input.imeSetComposition", compose);
-      page.waitForTimeout(60);
+      settle();
     }
     JsonObject commit = new JsonObject();
     commit.addProperty("text", "星空");

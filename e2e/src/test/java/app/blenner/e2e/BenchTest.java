@@ -46,7 +46,7 @@ abstract class BenchTest extends BrowserTest {
   protected void toStart() {
     sheet().focus();
     press("Control+Home");
-    page.waitForTimeout(80);
+    settle();
   }
 
   /** Puts another text onto the open sheet, as a fix from the server does; quicker than another item. */
@@ -59,18 +59,18 @@ abstract class BenchTest extends BrowserTest {
   protected void press(String... keys) {
     for (String key : keys) {
       page.keyboard().press(key);
-      page.waitForTimeout(35);
+      settle();
     }
   }
 
   protected void type(String text) {
     page.keyboard().type(text);
-    page.waitForTimeout(60);
+    settle();
   }
 
   /** What the server has after everything was sent. */
   protected String stored() {
-    page.waitForTimeout(150);
+    settle();
     page.keyboard().press("Control+s");
     waitUntilSaved();
     return api.body(itemKey());
@@ -78,7 +78,7 @@ abstract class BenchTest extends BrowserTest {
 
   /** What the sheet would send now. */
   protected String written() {
-    page.waitForTimeout(80);
+    settle();
     return (String) page.evaluate("document.querySelector('.ProseMirror').sheet.html()");
   }
 
@@ -108,14 +108,14 @@ abstract class BenchTest extends BrowserTest {
         .filter(new Locator.FilterOptions().setHasText(name))
         .first()
         .click();
-    page.waitForTimeout(120);
+    settle();
   }
 
   /** Makes the block at the cursor another kind, by the menu in the strip. */
   protected void kindOfBlock(String name) {
     tool("Kind of block").click();
     page.getByRole(AriaRole.MENUITEMRADIO, new Page.GetByRoleOptions().setName(name)).click();
-    page.waitForTimeout(120);
+    settle();
   }
 
   /** Picks a block of the sheet by pressing on it, and gives the card with its settings. */
@@ -129,9 +129,9 @@ abstract class BenchTest extends BrowserTest {
     press("/");
     assertThat(page.getByPlaceholder("What shall go in? Escape goes back")).isFocused();
     page.keyboard().type(letters);
-    page.waitForTimeout(80);
+    settle();
     press("Enter");
-    page.waitForTimeout(120);
+    settle();
   }
 
   /** What can be put in, by the registry: the name of each tool, and what it asks for. */
@@ -160,16 +160,22 @@ abstract class BenchTest extends BrowserTest {
             + " document.querySelector('.ProseMirror').dispatchEvent(new ClipboardEvent('paste',"
             + " {clipboardData: d, bubbles: true, cancelable: true})) }",
         List.of(text, html));
+    pasted();
+  }
+
+  /** Waits until what was pasted is in the text. */
+  protected void pasted() {
+    settle();
     // The strip says that it is being cleaned, and then what became of it.
     assertThat(page.getByText("Cleaning what you pasted")).hasCount(0);
     page.waitForFunction("() => !document.querySelector('.ProseMirror').sheet.pasting.busy");
-    page.waitForTimeout(60);
+    settle();
   }
 
   /** Waits until a dialog has given the keyboard back to the text. */
   protected void backOnTheSheet() {
     assertThat(sheet()).isFocused();
-    page.waitForTimeout(60);
+    settle();
   }
 
   protected Locator dialog() {

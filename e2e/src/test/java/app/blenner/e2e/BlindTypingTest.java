@@ -78,7 +78,7 @@ public class BlindTypingTest extends BenchTest {
         between(i < signOut ? inserts : alone);
       }
       word();
-      settle();
+      lookUp();
       String live = live().replaceAll("<[^>]*>", "");
       List<String> lost = new ArrayList<>();
       for (String word : words) {
@@ -193,7 +193,7 @@ public class BlindTypingTest extends BenchTest {
   }
 
   /** Only now somebody looks up: signs in again, and keeps all of their own words. */
-  private void settle() {
+  private void lookUp() {
     Locator strip = region("What holds saving up");
     Locator compare =
         strip.getByRole(

@@ -159,7 +159,7 @@ public class BringInTest extends BenchTest {
     page.route(
         "**/api/intake/file**",
         route -> {
-          page.waitForTimeout(400);
+          letPass(page, 400, "a slow way to the server");
           route.resume();
         });
     dialog().getByLabel("Lines are joined into paragraphs").check();

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Dialog;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -211,8 +212,37 @@ public abstract class BrowserTest {
     return seen;
   }
 
-  /** Waits until the header line says that everything is on the server. */
+  /** Waits until the page has drawn what it heard so far, and has nothing else to do: no longer than it takes. */
+  protected void settle() {
+    settle(page);
+  }
+
+  protected static void settle(Page where) {
+    where.evaluate(
+        """
+        () => new Promise((done) =>
+          requestAnimationFrame(() => requestAnimationFrame(() =>
+            requestIdleCallback(() => setTimeout(done), { timeout: 2000 }))))
+        """);
+  }
+
+  /**
+   * Lets time go by in front of a page.
+   *
+   * @param why what takes so long by its nature, or has to stay away for so long
+   */
+  protected static void letPass(Page where, int milliseconds, String why) {
+    try {
+      where.waitForTimeout(milliseconds);
+    } catch (PlaywrightException e) {
+      throw new AssertionError("while time went by: " + why, e);
+    }
+  }
+
+  /** Waits until the header line says that everything is on the server, what was typed last with it. */
   protected void waitUntilSaved() {
+    // What was typed just now is noted when the page has nothing else to do.
+    settle();
     assertThat(page.getByTestId("saved")).containsText("Saved");
   }
 

@@ -76,7 +76,7 @@ public class DirectionsTest extends BenchTest {
     assertTrue(text.endsWith("<p>after</p>"), text);
     openWith("<table><tbody><tr><td>a</td><td>b</td></tr></tbody></table>");
     sheet().getByText("a", new Locator.GetByTextOptions().setExact(true)).click();
-    page.waitForTimeout(80);
+    settle();
     there("Direction of the table").selectOption("Right to left");
     assertTrue(written().contains("<table dir=\"rtl\">"), written());
     page.keyboard().type("x");

@@ -170,7 +170,7 @@ public class EveryInsertTest extends BenchTest {
       press("Control+Enter");
       page.keyboard().type(name);
       press("Enter");
-      page.waitForTimeout(60);
+      settle();
       assertEquals(page.getByRole(AriaRole.DIALOG).count(), 0, name);
       press("Escape");
       backOnTheSheet();

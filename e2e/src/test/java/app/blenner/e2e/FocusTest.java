@@ -35,7 +35,7 @@ public class FocusTest extends BenchTest {
   private void keyboardIsSomewhere(String after) {
     // It has to be there at once, and stay.
     assertEquals(page.evaluate(LOST), "", "after " + after);
-    page.waitForTimeout(60);
+    settle();
     assertEquals(page.evaluate(LOST), "", "a moment after " + after);
   }
 
@@ -91,11 +91,11 @@ public class FocusTest extends BenchTest {
     assertThat(field).isFocused();
     field.fill(name);
     page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(name)).first().click();
-    page.waitForTimeout(80);
+    settle();
   }
 
   private void closed(Map<String, String> tool, String how) {
-    page.waitForTimeout(120);
+    settle();
     String after = tool.get("id") + " " + how;
     keyboardIsSomewhere(after);
     if (dialog().count() > 0) {

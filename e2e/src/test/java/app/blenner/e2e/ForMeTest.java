@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import org.testng.annotations.Test;
 
 /** What each person sets up for themselves, and finds again wherever they sign in. */
@@ -161,7 +162,7 @@ public class ForMeTest extends OwnAppTest {
     page.reload();
     assertThat(sheet()).isVisible();
     sheet().click();
-    page.waitForTimeout(400);
+    page.waitForLoadState(LoadState.NETWORKIDLE);
     page.keyboard().type("\"as typed\" -- ");
     assertEquals(written(page), "<p>\"as typed\" – </p>");
     BrowserContext elsewhere = newContext(new Browser.NewContextOptions());
@@ -170,7 +171,7 @@ public class ForMeTest extends OwnAppTest {
     String other = new Api(elsewhere, app()).signIn("tove").item("Hers", "<p></p>");
     hers.navigate(app().url("/editor/items/" + other));
     hers.locator(".ProseMirror").click();
-    hers.waitForTimeout(400);
+    hers.waitForLoadState(LoadState.NETWORKIDLE);
     hers.keyboard().type("\"curly\" ");
     assertEquals(written(hers), "<p>“curly” </p>");
     elsewhere.close();

@@ -63,13 +63,13 @@ public class FrameTest extends BenchTest {
 
     // The rest goes by the marks' own fix, or by Backspace.
     page.locator(".ProseMirror .prompt").first().click();
-    page.waitForTimeout(120);
+    settle();
     press("Backspace");
     while (page.locator(".ProseMirror .prompt").count() > 0) {
       int left = page.locator(".ProseMirror .prompt").count();
       page.locator(".ProseMirror .prompt").first().click();
       // Nobody presses a key in the same instant in which they point.
-      page.waitForTimeout(120);
+      settle();
       press("Delete");
       assertThat(page.locator(".ProseMirror .prompt")).hasCount(left - 1);
     }

@@ -348,7 +348,7 @@ public class InsertTest extends BenchTest {
     page.getByLabel("Your message").fill("Hello from the ridge");
     button("Send it off").click();
     assertThat(page.getByRole(AriaRole.HEADING).first()).hasText("Look over your message");
-    page.waitForTimeout(1300);
+    letPass(page, 1300, "a message is looked over for a second at least");
     button("Send it").click();
     assertThat(page.getByRole(AriaRole.HEADING).first()).hasText("Sent");
     page.navigate(app().url("/editor/inbox"));

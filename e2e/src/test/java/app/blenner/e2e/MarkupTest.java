@@ -18,7 +18,7 @@ public class MarkupTest extends BenchTest {
     openWith(html);
     button("Markup").click();
     assertThat(code()).isVisible();
-    page.waitForTimeout(400);
+    settle();
     code().click();
   }
 
@@ -56,9 +56,9 @@ public class MarkupTest extends BenchTest {
     openMarkup("<p>one</p>");
     page.keyboard().press("Control+End");
     page.keyboard().type("\n<p>two</p>");
-    page.waitForTimeout(1500);
+    waitUntilSaved();
     page.reload();
-    page.waitForTimeout(500);
+    assertThat(headline()).isVisible();
     assertEquals(api.body(itemKey()), "<p>one</p>\n<p>two</p>");
   }
 

@@ -102,7 +102,7 @@ public class MergeFieldsTest extends BenchTest {
     String put = written();
     assertEquals(
         put, expected.isEmpty() ? before.replaceFirst("Call|שלום", "$0" + chip) : expected);
-    page.waitForTimeout(600); // what follows at once is taken back together with it
+    letPass(page, 600, "what follows at once is taken back together with it");
     press("Backspace");
     assertEquals(written(), before);
     press("Control+z");

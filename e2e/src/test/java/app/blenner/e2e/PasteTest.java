@@ -92,7 +92,7 @@ public class PasteTest extends BenchTest {
     page.route(
         "**/intake/paste",
         route -> {
-          page.waitForTimeout(700);
+          letPass(page, 700, "a slow way to the server");
           route.resume();
         });
     try {

@@ -71,8 +71,6 @@ public class SaverTest extends BenchTest {
     press("Control+End");
     page.keyboard().type(words);
     waitUntilSaved();
-    page.waitForTimeout(400);
-    waitUntilSaved();
     assertTrue(api.body(itemKey()).contains(words), api.body(itemKey()));
   }
 
@@ -96,18 +94,15 @@ public class SaverTest extends BenchTest {
     openWith("<p>Start-</p>");
     Consumer<Route> slow =
         route -> {
-          page.waitForTimeout(700);
+          letPass(page, 700, "a slow way to the server");
           route.resume();
         };
     script(List.of(slow, slow));
     press("Control+End");
     page.keyboard().type("one");
-    page.waitForTimeout(500);
+    page.waitForCondition(() -> bodies.size() == 1);
     page.keyboard().type(" two");
-    page.waitForTimeout(500);
     page.keyboard().type(" three");
-    waitUntilSaved();
-    page.waitForTimeout(800);
     waitUntilSaved();
     assertEquals(api.body(itemKey()), "<p>Start-one two three</p>");
     assertEquals(mostUnderWay, 1);
@@ -145,7 +140,7 @@ public class SaverTest extends BenchTest {
       assertThat(sheet()).isFocused();
       assertThat(dialog()).hasCount(0);
       assertTrue(written().contains("words and on"), written());
-      page.waitForTimeout(600);
+      letPass(page, 600, "a save would be sent after less");
       assertEquals(bodies.size(), 1, "nothing is sent until somebody decides");
       page.unroute("**/editor/api/items/*");
       // A reload brings it back from the browser, and then it is saved.
@@ -168,10 +163,8 @@ public class SaverTest extends BenchTest {
     script(List.of(lost));
     press("Control+End");
     page.keyboard().type("sent, and the answer lost");
-    page.waitForTimeout(1200);
+    page.waitForCondition(() -> bodies.size() == 1);
     page.keyboard().type(", and on");
-    waitUntilSaved();
-    page.waitForTimeout(2500);
     waitUntilSaved();
     assertThat(region("What holds saving up")).hasCount(0);
     assertEquals(api.body(itemKey()), "<p>Start-sent, and the answer lost, and on</p>");
@@ -186,8 +179,6 @@ public class SaverTest extends BenchTest {
     sheet().focus();
     press("Control+End");
     page.keyboard().type(" typed while it was mended");
-    waitUntilSaved();
-    page.waitForTimeout(500);
     waitUntilSaved();
     assertEquals(
         api.body(itemKey()),

@@ -101,8 +101,6 @@ public class SavingTest extends BrowserTest {
     assertThat(sheet()).isFocused();
     page.keyboard().type("!");
     waitUntilSaved();
-    page.waitForTimeout(500);
-    waitUntilSaved();
     assertEquals(new Api(context, app()).body(itemKey()), "<p>before after and on!</p>");
   }
 
@@ -182,7 +180,7 @@ public class SavingTest extends BrowserTest {
     context.clearCookies();
     page.keyboard().type("Never sent.");
     assertThat(strip()).isVisible();
-    page.waitForTimeout(600);
+    settle();
     page.navigate("about:blank");
     signIn("Bram Oduya");
     page.navigate(address);
@@ -259,7 +257,7 @@ public class SavingTest extends BrowserTest {
   @Test
   public void aClashWaitsThroughAReloadAndIsDecidedAsAWhole() {
     String key = clash();
-    page.waitForTimeout(600);
+    settle();
     page.reload();
     assertThat(sheet()).containsText("Ilse was here.");
     assertThat(strip()).containsText("Bram Oduya saved another text");
@@ -316,7 +314,8 @@ public class SavingTest extends BrowserTest {
     assertThat(second.locator(".ProseMirror")).isVisible();
     second.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("‹ Worklist")).click();
     assertThat(second.getByLabel("Search titles and texts")).isVisible();
-    second.waitForTimeout(500);
+    Api api = new Api(context, app());
+    page.waitForCondition(() -> api.isGone(key));
     page.bringToFront();
     page.keyboard().type("Written after it was left empty elsewhere");
     assertThat(strip()).containsText("This item is not there any more.");
@@ -424,8 +423,6 @@ public class SavingTest extends BrowserTest {
           document.querySelector('.ProseMirror').dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
         }
         """);
-    waitUntilSaved();
-    page.waitForTimeout(600);
     waitUntilSaved();
     assertEquals(
         new Api(context, app()).body(itemKey()),

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import org.testng.annotations.Test;
 
@@ -12,7 +13,8 @@ import org.testng.annotations.Test;
 public class Screenshots extends BrowserTest {
 
   private void shoot(String name) {
-    page.waitForTimeout(500);
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    letPass(page, 300, "what is faded in is there");
     // What is in sight is waited for; pictures are made when they are first asked for.
     page.waitForFunction(
         "() => [...document.images].every((i) => i.complete || i.getBoundingClientRect().top > innerHeight)");
@@ -58,7 +60,6 @@ public class Screenshots extends BrowserTest {
     shoot("bench-paste");
     page.keyboard().press("Control+Shift+y");
     assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
-    page.waitForTimeout(400);
     shoot("bench-tidy");
     page.keyboard().press("Escape");
     writeToTheLodge();
@@ -123,7 +124,7 @@ public class Screenshots extends BrowserTest {
     page.getByLabel("What it is about").selectOption("Volunteering");
     page.getByLabel("Your message").fill("I could take the Thursday readings from January.");
     button("Send it to the lodge").click();
-    page.waitForTimeout(1300);
+    letPass(page, 1300, "a message is looked over for a second at least");
     button("Send it").click();
   }
 }

@@ -52,7 +52,7 @@ public class ShapingTest extends BenchTest {
     assertEquals(flat(), "<h2>B</h2><p>b</p><h2>A</h2><p>a</p>");
     row("B").focus();
     page.keyboard().press("Alt+Shift+ArrowDown");
-    page.waitForTimeout(100);
+    settle();
     assertEquals(flat(), "<h2>A</h2><h2>B</h2><p>b</p><p>a</p>");
   }
 
@@ -272,16 +272,14 @@ public class ShapingTest extends BenchTest {
     button("Write | Proof").click();
     Locator middle = page.frameLocator("iframe[title^='Proof']").getByText("Middle");
     assertThat(middle).isVisible();
-    page.waitForTimeout(400);
+    settle();
     page.evaluate(
         "() => { const s = document.querySelector('[data-testid=scroller]');"
             + " const h = [...document.querySelectorAll('.ProseMirror h2')][0];"
             + " s.scrollTop += h.getBoundingClientRect().top - s.getBoundingClientRect().top - 2 }");
-    page.waitForTimeout(500);
-    Number top =
-        (Number)
-            page.evaluate(
-                "document.querySelector('iframe').contentDocument.querySelector('main .article h2').getBoundingClientRect().top");
-    assertEquals(top.doubleValue(), 0, 30, "the heading stands at the top of the proof too");
+    // The heading stands at the top of the proof too.
+    page.waitForFunction(
+        "() => Math.abs(document.querySelector('iframe').contentDocument"
+            + ".querySelector('main .article h2').getBoundingClientRect().top) < 30");
   }
 }

@@ -140,9 +140,8 @@ public class SheetTest extends BenchTest {
         page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Marks"))
             .getByRole(AriaRole.LISTITEM);
     picture.scrollIntoViewIfNeeded();
-    page.waitForTimeout(300);
-    assertEquals(
-        mark.boundingBox().y, picture.boundingBox().y, 3, "level with the picture after scrolling");
+    // Level with the picture after scrolling.
+    page.waitForCondition(() -> Math.abs(mark.boundingBox().y - picture.boundingBox().y) < 3);
     button("It is decorative").click();
     assertThat(page.getByText("Nothing to fix.")).isVisible();
     assertThat(page.getByText("Done: it is decorative. Undo brings it back.")).isVisible();

@@ -62,21 +62,21 @@ public class SnippetsTest extends BenchTest {
   public void fromTheInsertListInEveryPlace(String html) {
     openWith(html);
     sheet().locator("p, td, li").first().click();
-    page.waitForTimeout(80);
+    settle();
     press("End");
     if (!sheet().locator("p, td, li").first().innerText().isBlank()) {
       press("Enter");
     }
     String before = written();
     page.keyboard().type("/");
-    page.waitForTimeout(150);
+    settle();
     page.keyboard().type("safety");
     assertThat(
             page.getByRole(
                 AriaRole.OPTION, new Page.GetByRoleOptions().setName("Safety after dark")))
         .isVisible();
     page.keyboard().press("Enter");
-    page.waitForTimeout(200);
+    settle();
     String put = written();
     assertTrue(put.contains("Tell somebody where you go"), put);
     if (put.contains(GAP)) {
@@ -123,7 +123,7 @@ public class SnippetsTest extends BenchTest {
     String key = itemKey();
     press("Control+End", "Enter");
     page.keyboard().type("/");
-    page.waitForTimeout(150);
+    settle();
     page.keyboard().type("gate, linked");
     assertThat(
             page.getByRole(

@@ -30,7 +30,7 @@ public class StripTest extends BenchTest {
   }
 
   private void rowsHold(String where) {
-    page.waitForTimeout(120);
+    settle();
     double strip =
         heightOf(page.locator("[role=toolbar][aria-label=Tools]"))
             + heightOf(page.locator("[role=toolbar][aria-label='Where the cursor stands']"));
@@ -156,7 +156,7 @@ public class StripTest extends BenchTest {
     assertTrue(atOnce("Home", "f", "i", "n", "d").startsWith("Find and replace"));
     // The letters are spent; none moves the keyboard afterwards.
     assertTrue(atOnce("Home").contains(items.first().textContent()));
-    page.waitForTimeout(50);
+    settle();
     assertThat(items.first()).isFocused();
     press("Escape");
     Locator tabs = page.getByRole(AriaRole.TABLIST).getByRole(AriaRole.TAB);
@@ -252,7 +252,7 @@ public class StripTest extends BenchTest {
     assertThat(told).isVisible();
     assertThat(told.getByRole(AriaRole.LINK)).isVisible();
     // It stays long enough to be read, and goes when one goes on.
-    page.waitForTimeout(5200);
+    letPass(page, 5200, "it stays for five seconds");
     assertThat(told).isVisible();
     sheet().focus();
     press("Control+End");

@@ -22,11 +22,11 @@ public class TableTest extends BenchTest {
   /** Sets the cursor in a cell, and waits until the page has heard of it. */
   private void into(Locator cell) {
     cell.click();
-    page.waitForTimeout(100);
+    settle();
   }
 
   private String cellTexts() {
-    page.waitForTimeout(60);
+    settle();
     return String.join("|", cells().allTextContents());
   }
 
@@ -35,7 +35,7 @@ public class TableTest extends BenchTest {
     page.keyboard().down("Shift");
     cells().nth(to).click();
     page.keyboard().up("Shift");
-    page.waitForTimeout(80);
+    settle();
   }
 
   @Test

@@ -145,7 +145,7 @@ public class ToolsetsTest extends BenchTest {
         written());
     assertThat(page.getByText("Not offered here, and made plain")).isVisible();
     press("Control+Home", "Shift+End", "Control+c", "Control+End", "Control+v");
-    page.waitForTimeout(600);
+    pasted();
     assertEquals(written().split("<u>", -1).length, 2, written());
     // What was there before is kept and shown, and taken out when somebody says so.
     assertTrue(stored().contains("<table>") && stored().contains("<u>old</u>"), stored());

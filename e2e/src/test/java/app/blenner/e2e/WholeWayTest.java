@@ -85,14 +85,14 @@ public class WholeWayTest extends OwnAppTest {
     writer.keyboard().type("By night.");
     writer.keyboard().press("Enter");
     writer.keyboard().type("/");
-    writer.waitForTimeout(200);
+    settle(writer);
     writer.keyboard().type("safety");
     assertThat(
             writer.getByRole(
                 AriaRole.OPTION, new Page.GetByRoleOptions().setName("Safety after dark")))
         .isVisible();
     writer.keyboard().press("Enter");
-    writer.waitForTimeout(200);
+    settle(writer);
     writer.keyboard().type("Ice at the ford.");
 
     writer.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Cards")).click();

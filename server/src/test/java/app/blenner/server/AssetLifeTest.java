@@ -134,7 +134,7 @@ public class AssetLifeTest {
         expires("keepers-lodge.jpg", Instant.now().plus(Duration.ofMillis(1500))).status(), 200);
     assertTrue(reader.get(path).text().contains("keepers-lodge"), "not yet");
     assertEquals(reader.get(picture).status(), 200);
-    Thread.sleep(1700);
+    Waiting.letPass(Duration.ofMillis(1700), "its time comes");
     String after = reader.get(path).text();
     assertFalse(after.contains("keepers-lodge"));
     assertTrue(after.contains("This picture is no longer shown"));

@@ -13,7 +13,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.concurrent.TimeUnit;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
@@ -63,7 +62,7 @@ public class BringInTest {
 
   /** Items that were typed, with everything that something is noted of. */
   @BeforeClass
-  public void typed() throws InterruptedException {
+  public void typed() {
     String snippet =
         editor
             .post(
@@ -94,11 +93,8 @@ public class BringInTest {
   }
 
   /** What is found in an item changes once somebody has looked at its pictures, which takes a while. */
-  private void awaitLooksAtPictures() throws InterruptedException {
-    for (int i = 0; i < 600 && picturesToLookAt() > 0; i++) {
-      Thread.sleep(100);
-    }
-    assertEquals(picturesToLookAt(), 0);
+  private void awaitLooksAtPictures() {
+    Waiting.until("all pictures are looked at", () -> picturesToLookAt() == 0);
   }
 
   private long picturesToLookAt() {
@@ -178,12 +174,9 @@ public class BringInTest {
     return out;
   }
 
-  private void lookAtAllAnew() throws InterruptedException {
+  private void lookAtAllAnew() {
     database.update("update item set findings_by = 0");
-    for (int i = 0; i < 600 && lookedAtByNobody() > 0; i++) {
-      Thread.sleep(100);
-    }
-    assertEquals(lookedAtByNobody(), 0);
+    Waiting.until("all items are looked over", () -> lookedAtByNobody() == 0);
   }
 
   private long lookedAtByNobody() {
@@ -252,10 +245,7 @@ public class BringInTest {
     }
     long large = size();
     running.bean(LiveCompaction.class).soon();
-    for (int i = 0; i < 200 && size() > large / 2; i++) {
-      TimeUnit.MILLISECONDS.sleep(200);
-    }
-    assertTrue(size() <= large / 2, size() + " of " + large);
+    Waiting.until("the file is half as large: " + large, () -> size() <= large / 2);
     assertFalse(Items.view(editor, "red-torch").path("content").isEmpty());
   }
 

@@ -28,15 +28,13 @@ public class BulkTest {
   }
 
   /** Waits until a change of several is through. */
-  static JsonNode wait(Visitor who, Answer begun) throws InterruptedException {
+  static JsonNode wait(Visitor who, Answer begun) {
     assertEquals(begun.status(), 200, begun.text());
-    JsonNode now = begun.json();
-    for (int i = 0; i < 300 && now.path("state").asString().equals("RUNNING"); i++) {
-      Thread.sleep(100);
-      now = who.get(SEVERAL + "/" + now.path("id").asLong()).json();
-    }
-    assertFalse(now.path("state").asString().equals("RUNNING"), now.toString());
-    return now;
+    long id = begun.json().path("id").asLong();
+    return Waiting.until(
+        "the change is through",
+        () -> who.get(SEVERAL + "/" + id).json(),
+        now -> !now.path("state").asString().equals("RUNNING"));
   }
 
   private static ObjectNode given(List<String> keys) {

@@ -286,4 +286,29 @@ public class CodeShapeTest {
     String stages = Stream.of(Stage.values()).map(Enum::name).collect(Collectors.joining("|"));
     assertEquals(naming("case '?(" + stages + ")\\b", "-"), Set.of());
   }
+
+  /** A test that waits so and so long is slow where it waits too long, and fails where that was not enough. */
+  @Test
+  public void testsWaitForSomethingNotForAWhile() throws IOException {
+    Pattern wait = Pattern.compile("Thread\\.sleep|waitForTimeout|TimeUnit\\.\\w+\\.sleep");
+    Set<String> places =
+        Set.of(
+            "Waiting.java",
+            "BrowserTest.java",
+            "App.java",
+            "SheetSpeed.java",
+            "CodeShapeTest.java");
+    Set<String> found = new TreeSet<>();
+    for (String module : List.of("core", "spelling", "server", "e2e")) {
+      try (Stream<Path> all = Files.walk(Path.of("..", module, "src/test/java"))) {
+        for (Path source : all.filter(p -> p.toString().endsWith(".java")).toList()) {
+          String name = source.getFileName().toString();
+          if (!places.contains(name) && wait.matcher(Files.readString(source)).find()) {
+            found.add(name);
+          }
+        }
+      }
+    }
+    assertEquals(found, Set.of());
+  }
 }

@@ -45,26 +45,23 @@ public class DatabaseGoneTest {
       assertTrue((System.nanoTime() - begun) / 1e9 < 20, "nobody waits for long");
 
       wire.join();
-      Answer saved = refused;
-      for (int i = 0; i < 100 && saved.status() == 503; i++) {
-        Thread.sleep(200);
-        saved = Items.save(editor, key, revision, more);
-      }
+      Answer saved =
+          Waiting.until(
+              "it is saved again",
+              () -> Items.save(editor, key, revision, more),
+              a -> a.status() != 503);
       assertEquals(saved.status(), 200, saved.text());
       assertEquals(Items.view(editor, key).at("/content/title").asString(), "Meanwhile");
       assertEquals(reader.get("/research").status(), 200);
-      boolean found = false;
-      for (int i = 0; i < 100 && !found; i++) {
-        Thread.sleep(200);
-        found =
-            editor
-                .get("/editor/api/worklist?words=meanwhile")
-                .json()
-                .path("rows")
-                .valueStream()
-                .anyMatch(r -> r.path("key").asString().equals(key));
-      }
-      assertTrue(found, "the index hears of it");
+      Waiting.until(
+          "the index hears of it",
+          () ->
+              editor
+                  .get("/editor/api/worklist?words=meanwhile")
+                  .json()
+                  .path("rows")
+                  .valueStream()
+                  .anyMatch(r -> r.path("key").asString().equals(key)));
     }
   }
 }

@@ -85,7 +85,7 @@ final class DemoData {
 
   private static Path filled(Path data) {
     List<String> database = TestDatabase.EMBEDDED ? List.of() : TestDatabase.named(TEMPLATE);
-    Running.filled(data, database).close();
+    Running.fill(data, database);
     return data;
   }
 }

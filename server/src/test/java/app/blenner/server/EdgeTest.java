@@ -13,6 +13,7 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import org.testng.annotations.AfterClass;
@@ -112,7 +113,7 @@ public class EdgeTest {
       for (int i = 0; i < 80; i++) {
         socket.getOutputStream().write('a');
         socket.getOutputStream().flush();
-        Thread.sleep(500);
+        Waiting.letPass(Duration.ofMillis(500), "between two bytes");
         if (socket.getInputStream().available() > 0) {
           return true;
         }
@@ -262,16 +263,13 @@ public class EdgeTest {
                   + body.length()
                   + "\r\n\r\n"
                   + body);
-      for (int i = 0; i < 200 && working() == 0; i++) {
-        Thread.sleep(20);
-      }
-      assertTrue(working() > 0, "it is at work");
+      Waiting.until("it is at work", () -> working() > 0);
       asker.close();
       long left = System.nanoTime();
       while (working() > 0) {
         long seconds = (System.nanoTime() - left) / 1_000_000_000;
         assertTrue(seconds < 25, "it went on for nobody");
-        Thread.sleep(100);
+        Waiting.letPass(Duration.ofMillis(100), "between two looks");
       }
       assertEquals(editor.get("/editor/api/session").status(), 200);
     }

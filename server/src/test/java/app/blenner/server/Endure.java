@@ -7,13 +7,13 @@ import java.io.OutputStream;
 import java.net.Socket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CyclicBarrier;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import tools.jackson.databind.JsonNode;
@@ -184,7 +184,7 @@ final class Endure {
     Visitor reader = Running.elsewhere(port).visitor();
     hands.add(hand(ends, () -> isDone(reader.get("/"), "a reader")));
     List<Socket> slow = slowClients();
-    TimeUnit.MILLISECONDS.sleep(600 + random.nextInt(1800));
+    Waiting.letPass(Duration.ofMillis(600 + random.nextInt(1800)), "the storm goes on");
     if (fills) {
       fillForAWhile();
     }
@@ -334,11 +334,11 @@ final class Endure {
     } catch (IOException isFull) {
       // Now it is.
     }
-    TimeUnit.MILLISECONDS.sleep(700);
+    Waiting.letPass(Duration.ofMillis(700), "the storm goes on");
     if (random.nextBoolean()) {
       Files.deleteIfExists(filler());
       full = false;
-      TimeUnit.MILLISECONDS.sleep(700);
+      Waiting.letPass(Duration.ofMillis(700), "the storm goes on");
     }
   }
 
@@ -357,7 +357,7 @@ final class Endure {
             });
     hand.setDaemon(true);
     hand.start();
-    TimeUnit.MILLISECONDS.sleep(100 + random.nextInt(1500));
+    Waiting.letPass(Duration.ofMillis(100 + random.nextInt(1500)), "the storm goes on");
     server.kill();
     hand.join(10_000);
   }

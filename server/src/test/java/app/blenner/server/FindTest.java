@@ -9,6 +9,7 @@ import app.blenner.server.Running.Visitor;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -186,13 +187,7 @@ public class FindTest {
     FileSystemUtils.deleteRecursively(folder);
     String key = add("After the loss", "en", "<p>Palimpsest.</p>");
     assertEquals(Items.view(editor, key).at("/content/title").asString(), "After the loss");
-    for (int i = 0; i < 50 && !byWords("triangulating palimpsest").isEmpty(); i++) {
-      Thread.sleep(100);
-    }
-    for (int i = 0; i < 100 && !isWhole(); i++) {
-      Thread.sleep(100);
-    }
-    assertTrue(isWhole(), byWords("palimpsests") + " and " + byWords("triangulating"));
+    Waiting.until("all is found again", this::isWhole);
   }
 
   /** A second later, when what was said is written for good by nobody's asking. */
@@ -202,13 +197,10 @@ public class FindTest {
     assertEquals(byWords("sfumato"), List.of("Told in time"));
     FileSystemUtils.deleteRecursively(
         running.bean(BlennerSettings.class).dataFolder().resolve("index"));
-    Thread.sleep(1_500);
+    Waiting.letPass(Duration.ofMillis(1500), "what was said is written every second");
     Items.view(editor, key);
-    for (int i = 0; i < 100 && !(byWords("sfumato").size() == 1 && isWhole()); i++) {
-      Thread.sleep(100);
-    }
+    Waiting.until("all is found again", () -> byWords("sfumato").size() == 1 && isWhole());
     assertEquals(byWords("sfumato"), List.of("Told in time"));
-    assertTrue(isWhole());
   }
 
   private boolean isWhole() {

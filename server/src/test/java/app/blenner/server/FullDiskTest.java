@@ -203,14 +203,16 @@ public class FullDiskTest {
     }
     assertTrue(refused > 0, "the disk was never full");
     open.take();
-    String title = null;
-    for (int i = 0; i < 20 && title == null; i++) {
-      Answer save =
-          Items.save(editor, key, Items.content("With room", "s", "<p>x</p>", "visit", "room"));
-      title = save.status() == 200 ? "With room" : null;
-      Thread.sleep(200);
-    }
-    assertEquals(title, "With room", "it writes again");
+    String written = key;
+    Waiting.until(
+        "it writes again",
+        () ->
+            Items.save(
+                        editor,
+                        written,
+                        Items.content("With room", "s", "<p>x</p>", "visit", "room"))
+                    .status()
+                == 200);
     assertEquals(
         own.signedIn("ilse")
             .get("/editor/api/items/" + key)
@@ -218,7 +220,7 @@ public class FullDiskTest {
             .path("content")
             .path("title")
             .asString(),
-        title);
+        "With room");
   }
 
   private static int total(Visitor editor) {

@@ -7,6 +7,7 @@ import app.blenner.server.Running.Visitor;
 import app.blenner.server.file.StoreCheck;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -79,7 +80,7 @@ public class KilledTest {
       hand.start();
       hands.add(hand);
     }
-    Thread.sleep(millis);
+    Waiting.letPass(Duration.ofMillis(millis), "a kill comes at any moment");
     server.kill();
     for (Thread hand : hands) {
       hand.join(10_000);

@@ -12,6 +12,7 @@ import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -69,7 +70,7 @@ public class ObjectStoreTest {
         new Socket("127.0.0.1", port).close();
         return;
       } catch (IOException e) {
-        Thread.sleep(100);
+        Waiting.letPass(Duration.ofMillis(100), "between two looks");
       }
     }
     throw new AssertionError(Files.readString(folder.resolve("s3proxy.log")));

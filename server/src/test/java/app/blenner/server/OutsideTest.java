@@ -30,7 +30,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** What lies beyond single items: places elsewhere that are asked in the background, other items, and assets. */
 public class OutsideTest {
   private static final Duration PAUSE = Duration.ofMillis(300);
-  private static final long PATIENCE = 180_000;
 
   private final LinkHost host = new LinkHost();
   private final Running running = started();
@@ -57,15 +56,7 @@ public class OutsideTest {
   }
 
   private static void until(String what, BooleanSupplier done) {
-    long end = System.currentTimeMillis() + PATIENCE;
-    while (!done.getAsBoolean()) {
-      assertTrue(System.currentTimeMillis() < end, what);
-      try {
-        Thread.sleep(100);
-      } catch (InterruptedException e) {
-        throw new IllegalStateException(e);
-      }
-    }
+    Waiting.until(what, done::getAsBoolean);
   }
 
   private void wanted(String weight) {
@@ -136,7 +127,7 @@ public class OutsideTest {
     StringBuilder body = new StringBuilder();
     wanted.keySet().forEach(a -> body.append(linkTo(a)));
     String bad = item(ilse, "Bad", body.toString());
-    Thread.sleep(2500);
+    Waiting.letPass(Duration.ofMillis(2500), "places are asked every second");
     assertEquals(host.asked(), List.of(), "no rule wants to know");
 
     wanted("ADVISED");

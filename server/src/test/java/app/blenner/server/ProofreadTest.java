@@ -18,7 +18,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Texts that are read for their language in the background, and what is then said of them. */
 public class ProofreadTest {
-  private static final long PATIENCE = 300_000;
 
   private final Running running = started("../spelling/target");
   private final Visitor ilse = running.signedIn("ilse");
@@ -50,18 +49,10 @@ public class ProofreadTest {
 
   /** How an item stands once all its texts have been read. */
   private static JsonNode read(Visitor who, String key) {
-    long end = System.currentTimeMillis() + PATIENCE;
-    JsonNode state = Items.view(who, key).at("/state");
-    while (state.at("/reading").asBoolean()) {
-      assertTrue(System.currentTimeMillis() < end, "the texts are never read");
-      try {
-        Thread.sleep(200);
-      } catch (InterruptedException e) {
-        throw new IllegalStateException(e);
-      }
-      state = Items.view(who, key).at("/state");
-    }
-    return state;
+    return Waiting.until(
+        "the texts are read",
+        () -> Items.view(who, key).at("/state"),
+        state -> !state.at("/reading").asBoolean());
   }
 
   private static List<String> words(JsonNode state, String rule) {

@@ -11,11 +11,13 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.Callable;
@@ -195,11 +197,11 @@ public class RestoreTest {
     Visitor other = running.signedIn("ilse");
     CompletableFuture<Answer> answer =
         CompletableFuture.supplyAsync(() -> other.file(SITE, "site.zip", zip));
-    JsonNode now = editor.get(standing).json();
-    while (!answer.isDone() && !now.at("/0/doing").asString().equals("Bringing in")) {
-      Thread.sleep(20);
-      now = editor.get(standing).json();
-    }
+    JsonNode now =
+        Waiting.until(
+            "it is being brought in",
+            () -> editor.get(standing).json(),
+            n -> answer.isDone() || n.at("/0/doing").asString().equals("Bringing in"));
     assertEquals(now.at("/0/total").asInt(), itemsIn(files), now.toString());
     int id = now.at("/0/id").asInt();
     assertEquals(running.signedIn("bram").post(standing + "/" + id + "/stop", "{}").status(), 404);
@@ -338,7 +340,8 @@ public class RestoreTest {
                 }
               });
       hand.start();
-      Thread.sleep(150 + new java.util.Random().nextInt(700));
+      Waiting.letPass(
+          Duration.ofMillis(150 + new Random().nextInt(700)), "a kill comes at any moment");
       server.kill();
       hand.join();
     }

@@ -174,14 +174,9 @@ public class RulesSetTest {
     assertEquals(ilse.get(RULES).json().at("/kinds/0/rules/0/weight").asString(), "OFF");
   }
 
-  private static JsonNode waited(Visitor who, String path, String at) throws InterruptedException {
-    JsonNode now = who.get(path).json();
-    for (int i = 0; i < 300 && now.at(at + "/running").asBoolean(); i++) {
-      Thread.sleep(100);
-      now = who.get(path).json();
-    }
-    assertFalse(now.at(at + "/running").asBoolean(), now.toString());
-    return now;
+  private static JsonNode waited(Visitor who, String path, String at) {
+    return Waiting.until(
+        "it has ended", () -> who.get(path).json(), now -> !now.at(at + "/running").asBoolean());
   }
 
   @Test

@@ -1,5 +1,6 @@
 package app.blenner.server;
 
+import app.blenner.server.asset.RenditionsAhead;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -86,9 +87,11 @@ public final class Running implements AutoCloseable {
     return new Running(mode, data, more);
   }
 
-  /** One that fills its data folder itself. */
-  static Running filled(Path data, List<String> database) {
-    return new Running("demo", data, database);
+  /** Fills a data folder with the demo, with the sizes of its pictures made ahead, and ends. */
+  static void fill(Path data, List<String> database) {
+    try (Running first = new Running("demo", data, database, "--blenner.renditions.first=PT0.1S")) {
+      Waiting.until("sizes are made ahead", first.bean(RenditionsAhead.class)::isDone);
+    }
   }
 
   int port() {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -71,7 +72,7 @@ final class Server {
       if (!process.isAlive()) {
         throw new AssertionError("it did not start: " + said());
       }
-      Thread.sleep(200);
+      Waiting.letPass(Duration.ofMillis(200), "between two looks");
     }
     throw new AssertionError("it did not start in time: " + said());
   }
@@ -92,5 +93,11 @@ final class Server {
 
   void kill() throws InterruptedException {
     process.destroyForcibly().waitFor();
+  }
+
+  /** Ends it as a terminal, a service manager or the end of the machine does. */
+  void endInOrder() throws InterruptedException {
+    process.destroy();
+    ended();
   }
 }

@@ -6,6 +6,7 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.server.Running.Answer;
 import app.blenner.server.Running.Visitor;
+import java.time.Duration;
 import java.util.stream.IntStream;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.Test;
@@ -310,7 +311,7 @@ public class SetUpTest {
     assertEquals(ilse.put(looking, "{\"stopped\":true}").json().path("left").asInt(), 0);
     ilse.put(path, snippet("Closing times", "<p>Open until nightfall.</p>", ""));
     assertTrue(running.visitor().get("/visit/times").text().contains("nightfall"));
-    Thread.sleep(6_000);
+    Waiting.letPass(Duration.ofSeconds(6), "items are looked over every five seconds");
     assertEquals(ilse.get(looking).json().path("left").asInt(), 1);
     assertEquals(running.signedIn("bram").put(looking, "{\"stopped\":false}").status(), 403);
     assertFalse(ilse.put(looking, "{\"stopped\":false}").json().path("stopped").asBoolean());
@@ -321,10 +322,7 @@ public class SetUpTest {
     String page = running.visitor().get("/visit/times").text();
     assertTrue(page.contains("<p>Open until elevenish.</p>") && page.contains("red-torch"), page);
     String found = "/editor/api/worklist?words=elevenish";
-    for (int i = 0; i < 150 && !ilse.get(found).text().contains(key); i++) {
-      Thread.sleep(100); // the job that looks at items anew
-    }
-    assertTrue(ilse.get(found).text().contains(key), "found by what its snippet says");
+    Waiting.until("found by what its snippet says", () -> ilse.get(found).text().contains(key));
     assertTrue(
         new String(ilse.bytes("/editor/api/items/" + key + "/out/TEXT")).contains("elevenish"));
 

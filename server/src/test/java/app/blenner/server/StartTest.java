@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.TreeMap;
@@ -127,7 +128,7 @@ public class StartTest {
           assertTrue(first.text().contains("ilse"), first.text());
           return;
         } catch (IllegalStateException notYet) {
-          Thread.sleep(20);
+          Waiting.letPass(Duration.ofMillis(20), "between two looks");
         }
       }
       throw new AssertionError(server.said());
@@ -170,5 +171,15 @@ public class StartTest {
     } finally {
       again.kill();
     }
+  }
+
+  /** Whoever ends it in order finds lists at the next start as they were, and nothing to be compared. */
+  @Test
+  public void anOrderlyEndLeavesAnIndexThatIsBelieved() throws Exception {
+    Path data = Files.createTempDirectory("blenner-orderly").resolve("data");
+    Server server = Server.started(data, Server.freePort());
+    server.endInOrder();
+    assertTrue(Files.exists(data.resolve("index/orderly")), server.said());
+    assertFalse(server.said().contains("WARN"), server.said());
   }
 }

@@ -10,6 +10,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.OutputStream;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.Arrays;
 import javax.imageio.ImageIO;
 import org.testng.annotations.BeforeClass;
@@ -60,13 +61,11 @@ public class UploadTest {
               .getBytes(StandardCharsets.US_ASCII));
       out.write(png, 0, half);
       out.flush();
-      Thread.sleep(300);
+      Waiting.letPass(Duration.ofMillis(300), "what was sent is on its way");
     }
-    Answer head = editor.head(place);
-    for (int i = 0; i < 50 && head.status() == 423; i++) { // the server has not noticed yet
-      Thread.sleep(100);
-      head = editor.head(place);
-    }
+    Answer head =
+        Waiting.until(
+            "the server notices", () -> editor.head(place), answer -> answer.status() != 423);
     assertEquals(head.status(), 204, head.whole().headers().map().toString());
     int there = Integer.parseInt(head.header("Upload-Offset"));
     assertTrue(there > 0 && there <= half, there + " of " + half);

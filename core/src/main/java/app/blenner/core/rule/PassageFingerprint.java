@@ -69,7 +69,7 @@ public final class PassageFingerprint {
   }
 
   /** A short word for a long one. FNV-1a of 64 bits, its numbers from memory. */
-  static String told(String told) {
+  public static String told(String told) {
     long hash = 0xcbf29ce484222325L;
     for (byte b : told.getBytes(StandardCharsets.UTF_8)) {
       hash = (hash ^ (b & 0xff)) * 0x100000001b3L;

@@ -27,9 +27,6 @@ record PictureTag(
     boolean first,
     SiteWords words) {
 
-  /** Where most pages show it; for browsers that know no other. */
-  private static final int USUAL = 720;
-
   void write(HtmlOut out) {
     if (asset.gone()) {
       gone(out);
@@ -47,7 +44,7 @@ record PictureTag(
     out.open("picture").endOpen();
     out.open("source").attribute("type", Rendition.Format.WEBP.mediaType());
     out.attribute("srcset", set(own, Rendition.Format.WEBP)).attribute("sizes", sizes).endOpen();
-    out.open("img").attribute("src", asset.path(USUAL, ratio, asset.plainFormat()));
+    out.open("img").attribute("src", asset.path(SiteAsset.USUAL, ratio, asset.plainFormat()));
     out.attribute("srcset", set(own, asset.plainFormat())).attribute("sizes", sizes);
     rest(out, shown.width(), shown.height());
     out.close("picture");

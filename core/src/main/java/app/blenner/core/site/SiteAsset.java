@@ -5,6 +5,7 @@ import app.blenner.core.picture.Ratio;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.picture.Size;
 import app.blenner.core.picture.Widths;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,6 +35,9 @@ public record SiteAsset(
 
   /** The shapes that pages cut pictures to. */
   public static final List<Ratio> RATIOS = List.of(Ratio.WIDE, Ratio.SQUARE);
+
+  /** Where most pages show a picture, in pixels; for browsers that know no other. */
+  static final int USUAL = 720;
 
   /** Its size as it is shown, where it is a picture of pixels. */
   public Optional<Size> size() {
@@ -72,6 +76,30 @@ public record SiteAsset(
         + base()
         + "."
         + rendition.format().ending();
+  }
+
+  /**
+   * The renditions that pages and the editor ask for first: each width for browsers that know WebP, the small ones in the
+   * shapes of lists, and what is shown to all others and to whom a link is sent.
+   */
+  public List<Rendition> firstAsked() {
+    if (!hasRenditions()) {
+      return List.of();
+    }
+    Size whole = size().orElseThrow();
+    List<Rendition> out = new ArrayList<>();
+    for (int width : Widths.of(whole.width())) {
+      out.add(new Rendition(width, null, Rendition.Format.WEBP));
+    }
+    out.add(new Rendition(Widths.atLeast(whole.width(), USUAL), null, plainFormat()));
+    for (Ratio ratio : RATIOS) {
+      for (int width : Widths.of(Widths.cut(whole, ratio))) {
+        if (width <= USUAL) {
+          out.add(new Rendition(width, ratio, Rendition.Format.WEBP));
+        }
+      }
+    }
+    return List.copyOf(out);
   }
 
   /** The address of the smallest rendition that is large enough; of the file where it has none. */

@@ -1,11 +1,11 @@
 package app.blenner.server.account;
 
 import app.blenner.server.problem.Problem;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -23,6 +23,7 @@ class LoginThrottle {
   /** After so long without a try all is forgotten. */
   private static final Duration MEMORY = Duration.ofHours(3);
 
+  /** How many are remembered; those who tried seldom and long ago are forgotten first. */
   private static final int MOST = 20_000;
 
   private record Key(String name, String address) {}
@@ -30,7 +31,8 @@ class LoginThrottle {
   /** How many wrong ones in the window that began then, from when one may go on, and how often one had to wait. */
   private record Tries(int wrong, Instant began, Instant from, int waits) {}
 
-  private final Map<Key, Tries> tries = new ConcurrentHashMap<>();
+  private final Map<Key, Tries> tries =
+      Caffeine.newBuilder().maximumSize(MOST).expireAfterWrite(MEMORY).<Key, Tries>build().asMap();
   private final Clock clock;
 
   LoginThrottle(Clock clock) {
@@ -57,12 +59,6 @@ class LoginThrottle {
   /** Notes a wrong try. */
   void wrong(String name, String address) {
     Instant now = clock.instant();
-    if (tries.size() > MOST) {
-      tries.values().removeIf(t -> t.began.isBefore(now.minus(MEMORY)));
-      if (tries.size() > MOST) {
-        tries.clear();
-      }
-    }
     tries.compute(new Key(name, address), (key, t) -> next(t, now));
   }
 

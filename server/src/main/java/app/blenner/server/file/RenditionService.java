@@ -16,17 +16,20 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
 import javax.imageio.ImageIO;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 
 /** Gives the sizes of pictures that pages ask for: each is made once, kept, and made again when it was lost. */
 @Service
 public class RenditionService {
   private final ByteStore store;
+  private final StoredFileRepository stored;
   private final RenditionRepository renditions;
   private final Clock clock;
 
@@ -40,7 +43,12 @@ public class RenditionService {
   private final ConcurrentMap<String, Object> busy = new ConcurrentHashMap<>();
 
   RenditionService(
-      ByteStore store, RenditionRepository renditions, PixelBudget pixelBudget, Clock clock) {
+      ByteStore store,
+      StoredFileRepository stored,
+      RenditionRepository renditions,
+      PixelBudget pixelBudget,
+      Clock clock) {
+    this.stored = stored;
     this.pixelBudget = pixelBudget;
     this.store = store;
     this.renditions = renditions;
@@ -58,7 +66,30 @@ public class RenditionService {
   public Path file(StoredFile source, PictureEdit edit, Focus focus, Rendition wanted) {
     return once(
         new RenditionEntity.Key(source.hash(), operation(edit, focus, wanted)),
-        () -> pixelBudget.with(source, () -> make(source, edit, focus, wanted)));
+        () -> pixelBudget.with(source, () -> make(source, edit, focus, List.of(wanted))));
+  }
+
+  /** Pictures of which nothing was made yet; so many at most. */
+  public List<StoredFile> sourcesWithout(int most) {
+    return stored.withoutRenditions(Limit.of(most)).stream().map(StoredFileEntity::view).toList();
+  }
+
+  /**
+   * Makes renditions ahead, those that are not there yet. The picture is opened once for all of them.
+   *
+   * @throws BrokenPictureException where the file is no picture that can be opened
+   */
+  public void makeAhead(StoredFile source, PictureEdit edit, Focus focus, List<Rendition> all)
+      throws IOException, BrokenPictureException, InterruptedException {
+    List<Rendition> wanted = new ArrayList<>();
+    for (Rendition r : all) {
+      if (kept(new RenditionEntity.Key(source.hash(), operation(edit, focus, r))) == null) {
+        wanted.add(r);
+      }
+    }
+    if (!wanted.isEmpty()) {
+      pixelBudget.with(source, () -> make(source, edit, focus, wanted));
+    }
   }
 
   /**
@@ -120,13 +151,13 @@ public class RenditionService {
     return known != null && store.has(known.hash) ? store.file(known.hash) : null;
   }
 
-  private Path make(StoredFile source, PictureEdit edit, Focus focus, Rendition wanted)
+  private Path make(StoredFile source, PictureEdit edit, Focus focus, List<Rendition> wanted)
       throws IOException, BrokenPictureException {
     Path[] made = new Path[1];
     Path original = store.file(source.hash());
     RenditionMaker.make(
         new RenditionMaker.Source(original, source.turn(), edit, focus),
-        List.of(wanted),
+        wanted,
         (r, bytes, size) ->
             made[0] = keep(source, operation(edit, focus, r), r.format(), bytes, size));
     return made[0];

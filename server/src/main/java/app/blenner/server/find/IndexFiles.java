@@ -2,6 +2,7 @@ package app.blenner.server.find;
 
 import app.blenner.server.disk.DataFolderPermissions;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collection;
@@ -12,6 +13,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import org.apache.lucene.index.IndexReader;
+import org.hibernate.search.backend.lucene.LuceneExtension;
 import org.hibernate.search.engine.search.query.SearchScroll;
 import org.hibernate.search.engine.search.query.SearchScrollResult;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.AnnotatedTypeSource;
@@ -171,6 +174,17 @@ final class IndexFiles implements AutoCloseable {
           }
         }
       }
+    }
+  }
+
+  /** Has what was told last made ready to be found, so that whoever asks next need not wait for that. */
+  void warm() {
+    try (SearchSession session = mapping.createSession();
+        IndexReader reader =
+            session.scope(FoundItem.class).extension(LuceneExtension.get()).openIndexReader()) {
+      reader.numDocs();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 

@@ -17,7 +17,7 @@ import org.springframework.util.FileSystemUtils;
  */
 final class IndexFolder {
   /** Grows whenever the index knows something else of items. */
-  private static final String FORM = "7";
+  private static final String FORM = "9";
 
   private final Path folder;
   private final Path current;

@@ -12,7 +12,6 @@ import org.hibernate.search.engine.backend.document.DocumentElement;
 import org.hibernate.search.engine.backend.document.IndexFieldReference;
 import org.hibernate.search.engine.backend.document.model.dsl.IndexSchemaElement;
 import org.hibernate.search.engine.backend.types.Aggregable;
-import org.hibernate.search.engine.backend.types.Highlightable;
 import org.hibernate.search.engine.backend.types.Norms;
 import org.hibernate.search.engine.backend.types.Projectable;
 import org.hibernate.search.engine.backend.types.Sortable;
@@ -40,9 +39,9 @@ public final class ItemBinder implements TypeBinder {
     private final IndexFieldReference<Long> stamp;
 
     Bridge(IndexSchemaElement schema) {
-      shown(schema, IndexFields.TITLE);
-      shown(schema, IndexFields.SUMMARY);
-      shown(schema, IndexFields.WORDS);
+      written(schema, IndexFields.TITLE, ItemAnalysis.FOLDED);
+      written(schema, IndexFields.SUMMARY, ItemAnalysis.FOLDED);
+      written(schema, IndexFields.WORDS, ItemAnalysis.FOLDED);
       written(schema, IndexFields.HEADINGS, ItemAnalysis.FOLDED);
       written(schema, IndexFields.KEYWORDS, ItemAnalysis.FOLDED);
       written(schema, IndexFields.PARTS, ItemAnalysis.PARTS);
@@ -50,19 +49,14 @@ public final class ItemBinder implements TypeBinder {
         written(schema, IndexFields.title(language), ItemAnalysis.forms(language));
         written(schema, IndexFields.words(language), ItemAnalysis.forms(language));
       }
-      for (String name : List.of(IndexFields.KIND, IndexFields.SECTION, IndexFields.LANGUAGE)) {
+      for (String name :
+          List.of(IndexFields.STAGE, IndexFields.KIND, IndexFields.SECTION, IndexFields.LANGUAGE)) {
         texts.put(name, schema.field(name, f -> f.asString()).toReference());
       }
-      texts.put(
-          IndexFields.STAGE,
-          schema
-              .field(IndexFields.STAGE, f -> f.asString().aggregable(Aggregable.YES))
-              .toReference());
       texts.put(
           IndexFields.GROUP,
           schema
               .field(IndexFields.GROUP, f -> f.asString().aggregable(Aggregable.YES))
-              .multiValued()
               .toReference());
       texts.put(
           IndexFields.ORDER,
@@ -85,21 +79,6 @@ public final class ItemBinder implements TypeBinder {
               .field(IndexFields.STAMP, f -> f.asLong().projectable(Projectable.YES))
               .toReference();
       at = schema.field(IndexFields.AT, f -> f.asInstant().sortable(Sortable.YES)).toReference();
-    }
-
-    /** A text of which readers are shown where their words stand. */
-    private void shown(IndexSchemaElement schema, String name) {
-      texts.put(
-          name,
-          schema
-              .field(
-                  name,
-                  f ->
-                      f.asString()
-                          .analyzer(ItemAnalysis.FOLDED)
-                          .projectable(Projectable.YES)
-                          .highlightable(List.of(Highlightable.UNIFIED)))
-              .toReference());
     }
 
     private void written(IndexSchemaElement schema, String name, String analyzer) {
@@ -146,7 +125,9 @@ public final class ItemBinder implements TypeBinder {
       to.addValue(flags.get(IndexFields.MUST_FIX), standing.mustFix());
       all(to, IndexFields.RULE, standing.rules());
       to.addValue(owner, standing.owner());
-      all(to, IndexFields.GROUP, WorklistGroup.of(standing));
+      if (!item.isForReaders()) {
+        to.addValue(texts.get(IndexFields.GROUP), WorklistGroup.of(standing).word());
+      }
       to.addValue(at, standing.at());
       to.addValue(stamp, item.stamp());
     }

@@ -3,17 +3,27 @@ package app.blenner.server.find;
 import app.blenner.server.problem.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import org.hibernate.search.engine.search.aggregation.AggregationKey;
+import org.apache.lucene.index.IndexReader;
+import org.apache.lucene.search.BooleanClause;
+import org.apache.lucene.search.BooleanQuery;
+import org.apache.lucene.search.IndexSearcher;
+import org.apache.lucene.search.Query;
+import org.hibernate.search.backend.lucene.LuceneExtension;
+import org.hibernate.search.backend.lucene.search.spi.LuceneMigrationUtils;
 import org.hibernate.search.engine.search.predicate.SearchPredicate;
 import org.hibernate.search.engine.search.predicate.dsl.BooleanPredicateClausesStep;
 import org.hibernate.search.engine.search.predicate.dsl.PredicateFinalStep;
 import org.hibernate.search.engine.search.predicate.dsl.SearchPredicateFactory;
 import org.hibernate.search.engine.search.query.SearchResult;
+import org.hibernate.search.mapper.pojo.standalone.scope.SearchScope;
 import org.hibernate.search.mapper.pojo.standalone.session.SearchSession;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -25,13 +35,10 @@ public class ItemFinder {
   public static final int MOST_WORDS = WordQuery.MOST_WORDS;
 
   private static final String DRAFT = "DRAFT";
-  private static final String BINNED = "BINNED";
+  static final String BINNED = "BINNED";
 
   /** An answer nobody reads to the end. */
   private static final int DEEPEST = 1_000_000;
-
-  /** More people than any site has. */
-  private static final int MANY = 100_000;
 
   /** What was counted, at an edition of the index: whoever turns pages does not count them all anew. */
   private record Counted(ItemFilter filter, boolean forgiving, long edition) {}
@@ -212,7 +219,7 @@ public class ItemFinder {
     return session
         .search(FoundItem.class)
         .select(f -> f.id(String.class))
-        .where(f -> matches(f, filter, words, forgiving, false))
+        .where(f -> matches(f, filter, words, forgiving))
         .sort(
             f ->
                 switch (filter.order()) {
@@ -232,19 +239,37 @@ public class ItemFinder {
         .toList();
   }
 
+  /** Those of which a page is wanted. */
   private static PredicateFinalStep matches(
-      SearchPredicateFactory f,
-      ItemFilter filter,
-      WordQuery words,
-      boolean forgiving,
-      boolean binToo) {
+      SearchPredicateFactory f, ItemFilter filter, WordQuery words, boolean forgiving) {
     BooleanPredicateClausesStep<?, ?> all = f.bool();
     all.filter(f.match().field(IndexFields.FOR_READERS).matching(false));
-    seen(f, all, filter);
-    only(f, all, IndexFields.STAGE, filter.stage());
-    if (filter.stage().isEmpty() && !binToo) {
+    if (filter.stage().isEmpty()) {
       all.mustNot(f.match().field(IndexFields.STAGE).matching(BINNED));
     }
+    seen(f, all, filter);
+    narrow(f, all, filter, words, forgiving);
+    return all;
+  }
+
+  /**
+   * Those that are counted. With them are what is in the bin, the drafts of others, and what readers see: whoever counts can
+   * tell them by their groups, which costs less than to ask for each item.
+   */
+  private static SearchPredicate counted(
+      SearchPredicateFactory f, ItemFilter filter, WordQuery words, boolean forgiving) {
+    BooleanPredicateClausesStep<?, ?> all = f.bool();
+    narrow(f, all, filter, words, forgiving);
+    return all.hasClause() ? all.toPredicate() : f.matchAll().toPredicate();
+  }
+
+  private static void narrow(
+      SearchPredicateFactory f,
+      BooleanPredicateClausesStep<?, ?> all,
+      ItemFilter filter,
+      WordQuery words,
+      boolean forgiving) {
+    only(f, all, IndexFields.STAGE, filter.stage());
     any(f, all, IndexFields.SECTION, filter.sections());
     if (filter.among() != null) {
       all.filter(filter.among().isEmpty() ? f.matchNone() : f.id().matchingAny(filter.among()));
@@ -275,10 +300,8 @@ public class ItemFinder {
       all.must(f.matchNone());
     }
     if (!words.isEmpty()) {
-      SearchPredicate asked = words.predicate(f, forgiving);
-      all.must(asked);
+      all.must(words.predicate(f, forgiving));
     }
-    return all;
   }
 
   private static void any(
@@ -323,27 +346,39 @@ public class ItemFinder {
   /** How many items there are of a filter, by stage; those in the bin too. */
   private static Counts count(
       SearchSession session, ItemFilter filter, WordQuery words, boolean forgiving) {
-    AggregationKey<Map<String, Long>> stages = AggregationKey.of("stages");
-    AggregationKey<Map<String, Long>> groups = AggregationKey.of("groups");
-    SearchResult<?> found =
-        session
-            .search(FoundItem.class)
-            .where(f -> f.bool().filter(matches(f, filter, words, forgiving, true)))
-            .aggregation(stages, f -> f.terms().field(IndexFields.STAGE, String.class))
-            .aggregation(
-                groups, f -> f.terms().field(IndexFields.GROUP, String.class).maxTermCount(MANY))
-            .fetch(0);
-    return counts(filter, found.aggregation(stages), found.aggregation(groups));
+    SearchScope<FoundItem> items = session.scope(FoundItem.class);
+    SearchPredicate asked = counted(items.predicate(), filter, words, forgiving);
+    try (IndexReader reader = items.extension(LuceneExtension.get()).openIndexReader()) {
+      Query query =
+          new BooleanQuery.Builder()
+              .add(LuceneMigrationUtils.toLuceneQuery(asked), BooleanClause.Occur.FILTER)
+              .build();
+      return counts(new IndexSearcher(reader).search(query, GroupCounter.manager()), filter.who());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
-  private static Counts counts(
-      ItemFilter filter, Map<String, Long> stages, Map<String, Long> groups) {
-    ItemFilter.Viewer who = filter.who();
-    long forMe = groups.getOrDefault(WorklistGroup.waitsFor(who.id()), 0L);
-    long forEditors = who.decides() ? groups.getOrDefault(WorklistGroup.WAITS_FOR_EDITORS, 0L) : 0;
-    return new Counts(
-        Map.copyOf(stages),
-        groups.getOrDefault(WorklistGroup.ofOwner(who.id()), 0L),
-        forMe + forEditors);
+  private static Counts counts(Map<WorklistGroup, Long> groups, ItemFilter.Viewer who) {
+    Map<String, Long> stages = new HashMap<>();
+    long mine = 0;
+    long waiting = 0;
+    for (Map.Entry<WorklistGroup, Long> one : groups.entrySet()) {
+      WorklistGroup group = one.getKey();
+      long count = one.getValue();
+      boolean own = group.owner() == who.id();
+      if (group.stage().equals(DRAFT) && !own && !who.readsDrafts()) {
+        continue;
+      }
+      stages.merge(group.stage(), count, Long::sum);
+      mine += own && !group.stage().equals(BINNED) ? count : 0;
+      waiting +=
+          switch (group.waits()) {
+            case FOR_EDITORS -> who.decides() ? count : 0;
+            case FOR_ITS_OWNER -> own ? count : 0;
+            case FOR_NOBODY -> 0;
+          };
+    }
+    return new Counts(Map.copyOf(stages), mine, waiting);
   }
 }

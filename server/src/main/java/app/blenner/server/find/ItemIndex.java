@@ -255,6 +255,7 @@ public class ItemIndex implements SmartLifecycle {
     swapping.readLock().lock();
     try {
       files.replace(keys, found);
+      files.warm();
       return files;
     } finally {
       swapping.readLock().unlock();

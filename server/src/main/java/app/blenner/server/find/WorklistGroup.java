@@ -1,33 +1,40 @@
 package app.blenner.server.find;
 
-import java.util.ArrayList;
-import java.util.List;
+/**
+ * What an item is counted among: its stage, whose it is, and for whom it waits. All of it in one word, so that counting reads
+ * one value of each item.
+ *
+ * @param stage the name of its stage
+ * @param owner the number of the person it belongs to
+ * @param waits for whom it waits
+ */
+record WorklistGroup(String stage, long owner, Waits waits) {
 
-/** What an item is counted among: whose it is, and for whom it waits. Each item waits for one of them at most. */
-final class WorklistGroup {
-  static final String WAITS_FOR_EDITORS = "e";
-
-  private WorklistGroup() {}
-
-  static String ofOwner(long owner) {
-    return "o" + owner;
+  /** For whom an item waits. */
+  enum Waits {
+    FOR_NOBODY,
+    FOR_EDITORS,
+    FOR_ITS_OWNER
   }
 
-  static String waitsFor(long owner) {
-    return "w" + owner;
+  static WorklistGroup of(FoundItem.Standing standing) {
+    boolean binned = standing.stage().equals(ItemFinder.BINNED);
+    Waits waits =
+        binned
+            ? Waits.FOR_NOBODY
+            : standing.forEditors()
+                ? Waits.FOR_EDITORS
+                : standing.forOwner() ? Waits.FOR_ITS_OWNER : Waits.FOR_NOBODY;
+    return new WorklistGroup(standing.stage(), standing.owner(), waits);
   }
 
-  static List<String> of(FoundItem.Standing standing) {
-    List<String> out = new ArrayList<>();
-    if (standing.stage().equals("BINNED")) {
-      return out;
-    }
-    out.add(ofOwner(standing.owner()));
-    if (standing.forEditors()) {
-      out.add(WAITS_FOR_EDITORS);
-    } else if (standing.forOwner()) {
-      out.add(waitsFor(standing.owner()));
-    }
-    return out;
+  static WorklistGroup read(String word) {
+    String[] parts = word.split(" ");
+    return new WorklistGroup(parts[0], Long.parseLong(parts[1]), Waits.valueOf(parts[2]));
+  }
+
+  /** All of it in one word, as the index has it. */
+  String word() {
+    return stage + " " + owner + " " + waits;
   }
 }
