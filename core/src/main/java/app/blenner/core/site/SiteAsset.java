@@ -39,6 +39,9 @@ public record SiteAsset(
   /** Where most pages show a picture, in pixels; for browsers that know no other. */
   static final int USUAL = 720;
 
+  /** The widest that lists show a picture cut to a shape on most screens, in pixels. */
+  private static final int LARGEST_CUT = 1080;
+
   /** Its size as it is shown, where it is a picture of pixels. */
   public Optional<Size> size() {
     return width > 0 && height > 0 ? Optional.of(new Size(width, height)) : Optional.empty();
@@ -94,7 +97,7 @@ public record SiteAsset(
     out.add(new Rendition(Widths.atLeast(whole.width(), USUAL), null, plainFormat()));
     for (Ratio ratio : RATIOS) {
       for (int width : Widths.of(Widths.cut(whole, ratio))) {
-        if (width <= USUAL) {
+        if (width <= LARGEST_CUT) {
           out.add(new Rendition(width, ratio, Rendition.Format.WEBP));
         }
       }
