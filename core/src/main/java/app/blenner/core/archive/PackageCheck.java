@@ -40,7 +40,7 @@ final class PackageCheck {
   void look() {
     site();
     people();
-    read.assets().forEach(this::asset);
+    read.assets().forEach(this::checkAsset);
     Set<String> keys = new HashSet<>();
     for (PackedOutline o : read.outlines()) {
       if (!o.key().isEmpty() && (!LinkedPiece.isKey(o.key()) || !keys.add(o.key()))) {
@@ -182,7 +182,7 @@ final class PackageCheck {
     holds(where, "keywords", String.join("\n", about.words("keywords")), 6000);
   }
 
-  private void asset(PackedAsset a) {
+  private void checkAsset(PackedAsset a) {
     String where = "assets.yaml, " + a.name();
     holds(where, "edit", a.edit().toString(), 100);
     a.collections().forEach(c -> holds(where, "name of a collection", c, 100));

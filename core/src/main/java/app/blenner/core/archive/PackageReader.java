@@ -45,7 +45,7 @@ final class PackageReader {
   }
 
   SitePackage read() throws IOException {
-    YamlFields settings = fields("site.yaml");
+    YamlFields settings = fieldsOf("site.yaml");
     if (settings.has("form") && !settings.text("form").equals(String.valueOf(SitePackage.FORM))) {
       throw new IllegalArgumentException(
           "This package is of form "
@@ -54,10 +54,10 @@ final class PackageReader {
               + SitePackage.FORM
               + ".");
     }
-    List<PackedItem> items = LazyList.map(files("items"), this::item);
+    List<PackedItem> items = LazyList.map(filesOf("items"), this::itemOf);
     List<PackedOutline> outlines = new ArrayList<>();
-    for (Path file : files("outlines")) {
-      outlines.add(outline(file));
+    for (Path file : filesOf("outlines")) {
+      outlines.add(outlineOf(file));
     }
     SitePackage read =
         new SitePackage(
@@ -77,15 +77,15 @@ final class PackageReader {
     return read;
   }
 
-  private PackedItem item(Path file) {
+  private PackedItem itemOf(Path file) {
     try {
-      return ItemFile.read(text(file), "items/" + file.getFileName(), now);
+      return ItemFile.read(textOf(file), "items/" + file.getFileName(), now);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
-  private List<Path> files(String name) throws IOException {
+  private List<Path> filesOf(String name) throws IOException {
     if (!Files.isDirectory(folder.resolve(name))) {
       return List.of();
     }
@@ -94,7 +94,7 @@ final class PackageReader {
     }
   }
 
-  private static String text(Path file) throws IOException {
+  private static String textOf(Path file) throws IOException {
     try {
       return Files.readString(file);
     } catch (MalformedInputException e) {
@@ -102,19 +102,19 @@ final class PackageReader {
     }
   }
 
-  private YamlFields fields(String name) throws IOException {
+  private YamlFields fieldsOf(String name) throws IOException {
     Path file = folder.resolve(name);
     if (!Files.isRegularFile(file)) {
       throw new IllegalArgumentException("This is no package of a site: it has no " + name + ".");
     }
-    return YamlFields.read(text(file), name);
+    return YamlFields.read(textOf(file), name);
   }
 
   private List<PackedAsset> assets() throws IOException {
     if (!Files.exists(folder.resolve("assets.yaml"))) {
       return List.of();
     }
-    YamlFields described = fields("assets.yaml");
+    YamlFields described = fieldsOf("assets.yaml");
     List<PackedAsset> out = new ArrayList<>();
     for (String name : described.values().keySet()) {
       Path file = folder.resolve("assets").resolve(name);
@@ -172,9 +172,9 @@ final class PackageReader {
     }
   }
 
-  private PackedOutline outline(Path file) throws IOException {
+  private PackedOutline outlineOf(Path file) throws IOException {
     String name = "outlines/" + file.getFileName();
-    String[] parts = ItemFile.parted(text(file), name);
+    String[] parts = ItemFile.parted(textOf(file), name);
     YamlFields fields = YamlFields.read(parts[0], name);
     List<String> kinds =
         fields.words("kinds").stream().map(k -> k.strip().toLowerCase(Locale.ROOT)).toList();
@@ -200,7 +200,7 @@ final class PackageReader {
         settings.all("reference-links").stream()
             .map(r -> new ReferenceLink(r.text("name"), r.text("pattern"), r.text("address")))
             .toList(),
-        new MergeFields(settings.all("merge-fields").stream().map(PackageReader::field).toList()),
+        new MergeFields(settings.all("merge-fields").stream().map(PackageReader::fieldOf).toList()),
         settings.text("address"),
         new Menus(
             !settings.has("main-menu"),
@@ -230,7 +230,7 @@ final class PackageReader {
     }
   }
 
-  private static MergeField field(YamlFields f) {
+  private static MergeField fieldOf(YamlFields f) {
     return new MergeField(
         f.text("name"),
         f.text("label"),
@@ -286,7 +286,7 @@ final class PackageReader {
     if (!Files.exists(folder.resolve("messages.yaml"))) {
       return List.of();
     }
-    return fields("messages.yaml").all("messages").stream()
+    return fieldsOf("messages.yaml").all("messages").stream()
         .map(
             m ->
                 new PackedMessage(

@@ -38,7 +38,7 @@ final class PackageWriter {
     }
     outlines(site.outlines());
     if (!site.messages().isEmpty()) {
-      Files.writeString(folder.resolve("messages.yaml"), messages(site.messages()).yaml());
+      Files.writeString(folder.resolve("messages.yaml"), messagesOf(site.messages()).yaml());
     }
   }
 
@@ -80,7 +80,7 @@ final class PackageWriter {
     out.put("toolsets", site.toolsets().stream().map(ToolsetData::write).toList());
     out.put("contact-address", site.contactAddress());
     out.put("fetch-hosts", List.copyOf(site.fetchHosts()));
-    out.put("house", house(site.house()));
+    out.put("house", houseOf(site.house()));
     out.put(
         "embed-hosts",
         site.hosts().stream()
@@ -104,16 +104,16 @@ final class PackageWriter {
 
   private static void menus(YamlFields out, Site site) {
     if (!site.menus().ofSections()) {
-      out.put("main-menu", site.menus().main().isEmpty() ? "none" : entries(site.menus().main()));
+      out.put("main-menu", site.menus().main().isEmpty() ? "none" : entriesOf(site.menus().main()));
     }
-    out.put("foot-menu", entries(site.menus().foot()));
+    out.put("foot-menu", entriesOf(site.menus().foot()));
     out.put("front", site.front().composed());
     if (!site.front().listed()) {
       out.put("front-listed", false);
     }
   }
 
-  private static List<Map<String, Object>> entries(List<MenuEntry> menu) {
+  private static List<Map<String, Object>> entriesOf(List<MenuEntry> menu) {
     return menu.stream()
         .map(
             e -> {
@@ -130,7 +130,7 @@ final class PackageWriter {
     }
   }
 
-  private static Map<String, Object> house(HouseStyle house) {
+  private static Map<String, Object> houseOf(HouseStyle house) {
     Map<String, Object> out = new LinkedHashMap<>();
     out.put(
         "palette",
@@ -192,7 +192,7 @@ final class PackageWriter {
     }
   }
 
-  private static YamlFields messages(List<PackedMessage> messages) {
+  private static YamlFields messagesOf(List<PackedMessage> messages) {
     return YamlFields.none("messages.yaml")
         .put(
             "messages",

@@ -51,7 +51,7 @@ public final class PackageZip {
       if (zip.size() > MOST_FILES) {
         throw new IllegalArgumentException("This archive holds more files than a site can have.");
       }
-      String root = root(zip);
+      String root = rootOf(zip);
       long room = Math.min(LARGEST, Files.getFileStore(folder).getUsableSpace() / 2);
       Enumeration<? extends ZipEntry> entries = zip.entries();
       while (entries.hasMoreElements()) {
@@ -82,7 +82,7 @@ public final class PackageZip {
   }
 
   /** A folder that everything lies in, as some programs put around what they pack. */
-  private static String root(ZipFile zip) {
+  private static String rootOf(ZipFile zip) {
     return zip.stream()
         .map(ZipEntry::getName)
         .filter(n -> n.endsWith("site.yaml"))

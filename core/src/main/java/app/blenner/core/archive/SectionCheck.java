@@ -22,14 +22,14 @@ final class SectionCheck {
   }
 
   void look() {
-    read.site().sections().forEach(this::section);
-    read.past().forEach(this::past);
+    read.site().sections().forEach(this::checkSection);
+    read.past().forEach(this::checkPast);
     menu(read.site().menus().main());
     menu(read.site().menus().foot());
     PackageCheck.holds(WHERE, "key of an item", read.site().front().composed(), 80);
   }
 
-  private void section(Section s) {
+  private void checkSection(Section s) {
     PackageCheck.slug(WHERE, s.step());
     PackageCheck.holds(WHERE, "address of a section", s.step(), 80);
     stands(s);
@@ -60,7 +60,7 @@ final class SectionCheck {
         "sections stand at most " + SectionTree.DEEPEST + " deep within one another");
   }
 
-  private void past(PastSection past) {
+  private void checkPast(PastSection past) {
     PackageCheck.slug(WHERE, past.slug());
     boolean there = tree.section(past.slug()).isPresent();
     needs(

@@ -60,12 +60,12 @@ public final class SetUpFile {
     Map<String, Object> out = new LinkedHashMap<>(PackageWriter.settings(site).values());
     out.keySet().removeAll(APART);
     if (!site.outlines().isEmpty()) {
-      out.put("outlines", site.outlines().stream().map(SetUpFile::outline).toList());
+      out.put("outlines", site.outlines().stream().map(SetUpFile::outlineOf).toList());
     }
     return YamlFields.yaml(out);
   }
 
-  private static Map<String, Object> outline(PackedOutline o) {
+  private static Map<String, Object> outlineOf(PackedOutline o) {
     return YamlFields.none(o.name())
         .put("name", o.name())
         .put("about", o.about())

@@ -40,7 +40,7 @@ final class YamlFields {
       options.setMaxAliasesForCollections(20);
       options.setCodePointLimit(50_000_000);
       Object loaded = new Yaml(new SafeConstructor(options)).load(yaml);
-      return new YamlFields(map(loaded, where), where);
+      return new YamlFields(mapOf(loaded, where), where);
     } catch (YAMLException e) {
       throw new IllegalArgumentException(
           where
@@ -50,7 +50,7 @@ final class YamlFields {
   }
 
   @SuppressWarnings("unchecked")
-  private static Map<String, Object> map(Object value, String where) {
+  private static Map<String, Object> mapOf(Object value, String where) {
     if (value == null) {
       return Map.of();
     }
@@ -105,7 +105,7 @@ final class YamlFields {
   }
 
   YamlFields within(String name) {
-    return new YamlFields(map(values.get(name), where), where);
+    return new YamlFields(mapOf(values.get(name), where), where);
   }
 
   List<YamlFields> all(String name) {
@@ -115,7 +115,7 @@ final class YamlFields {
     if (!(values.get(name) instanceof List<?> list)) {
       throw new IllegalArgumentException(where + ": “" + name + "” should be a list.");
     }
-    return list.stream().map(v -> new YamlFields(map(v, where), where)).toList();
+    return list.stream().map(v -> new YamlFields(mapOf(v, where), where)).toList();
   }
 
   /** A list of words, also where they stand in one line with commas. */

@@ -149,8 +149,8 @@ public final class Address {
     String scheme = parts.scheme() == null ? "" : parts.scheme().toLowerCase(Locale.ROOT);
     return switch (scheme) {
       case "http", "https" -> web(scheme, parts);
-      case "mailto" -> mail(parts);
-      case "tel" -> phone(parts);
+      case "mailto" -> mailOf(parts);
+      case "tel" -> phoneOf(parts);
       case "" -> sitePath(parts, s);
       default -> Optional.empty();
     };
@@ -167,7 +167,7 @@ public final class Address {
     if (host == null || (port.length() > 1 && Integer.parseInt(port.substring(1)) > 65535)) {
       return Optional.empty();
     }
-    return Optional.of(new Address(Kind.WEB, scheme + "://" + host + port + tail(parts)));
+    return Optional.of(new Address(Kind.WEB, scheme + "://" + host + port + tailOf(parts)));
   }
 
   private static String host(String given) {
@@ -206,7 +206,7 @@ public final class Address {
     return label > 0 && host.length() <= 253 && !host.startsWith("xn--") && !host.contains(".xn--");
   }
 
-  private static Optional<Address> mail(AddressParts parts) {
+  private static Optional<Address> mailOf(AddressParts parts) {
     String box = parts.path().strip();
     if (!MAILBOX.matcher(box).matches() || parts.authority() != null) {
       return Optional.empty();
@@ -215,7 +215,7 @@ public final class Address {
     return Optional.of(new Address(Kind.MAIL, "mailto:" + encode(box, PATH_CHARS) + query));
   }
 
-  private static Optional<Address> phone(AddressParts parts) {
+  private static Optional<Address> phoneOf(AddressParts parts) {
     String number = parts.path().replaceAll("[\\s\\u00A0]", "");
     boolean plain = parts.authority() == null && parts.query() == null && parts.fragment() == null;
     return plain && PHONE.matcher(number).matches()
@@ -226,11 +226,11 @@ public final class Address {
   private static Optional<Address> sitePath(AddressParts parts, String whole) {
     boolean rooted = parts.authority() == null && whole.startsWith("/") && !whole.startsWith("/\\");
     return rooted && !whole.startsWith("//")
-        ? Optional.of(new Address(Kind.PATH, tail(parts)))
+        ? Optional.of(new Address(Kind.PATH, tailOf(parts)))
         : Optional.empty();
   }
 
-  private static String tail(AddressParts parts) {
+  private static String tailOf(AddressParts parts) {
     return encode(parts.path(), PATH_CHARS)
         + (parts.query() == null ? "" : "?" + encode(parts.query(), QUERY_CHARS))
         + (parts.fragment() == null ? "" : "#" + encode(parts.fragment(), QUERY_CHARS));

@@ -59,8 +59,8 @@ public final class MarkValues {
       case LANGUAGE -> language(given);
       case ABBREVIATION -> given.isEmpty() ? null : given;
       case STYLE -> name(given);
-      case FONT -> family(given);
-      case SIZE -> size(given);
+      case FONT -> familyOf(given);
+      case SIZE -> sizeOf(given);
       case COLOUR -> colour(given);
       case HIGHLIGHT -> given.isEmpty() ? "" : colour(given);
     };
@@ -95,12 +95,12 @@ public final class MarkValues {
     }
   }
 
-  private static String family(String given) {
+  private static String familyOf(String given) {
     String first = given.split(",", 2)[0].replace("'", "").replace("\"", "").strip();
     return FAMILY.matcher(first).matches() ? first : null;
   }
 
-  private static String size(String given) {
+  private static String sizeOf(String given) {
     Matcher m = SIZE.matcher(given.toLowerCase(Locale.ROOT));
     if (!m.matches()) {
       return null;

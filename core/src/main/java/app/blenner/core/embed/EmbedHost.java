@@ -32,7 +32,7 @@ public record EmbedHost(String host, String name, String page, String frame) {
       throw new IllegalArgumentException("The page of a host is a path with {id} in it.");
     }
     boolean ours = frame.startsWith("/site/");
-    if (!frame.contains(ID) || !(ours || origin(frame).isPresent())) {
+    if (!frame.contains(ID) || !(ours || originOf(frame).isPresent())) {
       throw new IllegalArgumentException(
           "The frame of a host is an address that begins with https:// and has {id} in it.");
     }
@@ -70,14 +70,14 @@ public record EmbedHost(String host, String name, String page, String frame) {
 
   /** The origin a page must be allowed to show frames of; empty for this site itself. */
   public String frameOrigin() {
-    return frame.startsWith("/") ? "" : origin(frame).orElseThrow();
+    return frame.startsWith("/") ? "" : originOf(frame).orElseThrow();
   }
 
   /**
    * The origin of an address, put together of its parts: what stands in a policy is never a piece of what somebody typed,
    * which could be a whole policy.
    */
-  private static Optional<String> origin(String frame) {
+  private static Optional<String> originOf(String frame) {
     try {
       URI uri = new URI(frame.replace(ID, "id")).parseServerAuthority();
       String at =

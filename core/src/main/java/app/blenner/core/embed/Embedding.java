@@ -88,26 +88,26 @@ public record Embedding(
 
   /** The shape nearest to the width and height that came with the code. */
   private static Embed.Shape shapeOf(Element frame) {
-    double width = number(frame.attr("width"));
-    double height = number(frame.attr("height"));
+    double width = numberOf(frame.attr("width"));
+    double height = numberOf(frame.attr("height"));
     if (width <= 0 || height <= 0) {
       return Embed.Shape.WIDE;
     }
     Embed.Shape best = Embed.Shape.WIDE;
     for (Embed.Shape s : Embed.Shape.values()) {
-      if (distance(s, width / height) < distance(best, width / height)) {
+      if (distanceOf(s, width / height) < distanceOf(best, width / height)) {
         best = s;
       }
     }
     return best;
   }
 
-  private static double distance(Embed.Shape shape, double ratio) {
+  private static double distanceOf(Embed.Shape shape, double ratio) {
     String[] sides = shape.ratio().split(" / ");
     return Math.abs(Math.log(Double.parseDouble(sides[0]) / Double.parseDouble(sides[1]) / ratio));
   }
 
-  private static double number(String text) {
+  private static double numberOf(String text) {
     return text.matches("\\d{1,5}(\\.\\d+)?(px)?") ? Double.parseDouble(text.replace("px", "")) : 0;
   }
 }

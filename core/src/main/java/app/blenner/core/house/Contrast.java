@@ -64,8 +64,8 @@ public final class Contrast {
 
   /** The contrast ratio of two colours, from 1 to 21. */
   public static double ratio(String text, String ground) {
-    double[] under = over(parts(ground), new double[] {1, 1, 1, 1});
-    double above = luminance(over(parts(text), under));
+    double[] under = over(partsOf(ground), new double[] {1, 1, 1, 1});
+    double above = luminance(over(partsOf(text), under));
     double below = luminance(under);
     return (Math.max(above, below) + 0.05) / (Math.min(above, below) + 0.05);
   }
@@ -80,7 +80,7 @@ public final class Contrast {
   }
 
   /** Red, green, blue and opacity, each from 0 to 1. */
-  private static double[] parts(String colour) {
+  private static double[] partsOf(String colour) {
     String hex = MarkValues.colour(colour);
     if (hex == null) {
       throw new IllegalArgumentException("not a colour: " + colour);

@@ -54,7 +54,7 @@ final class AnchorCleaning implements CleaningStep {
         nowhere += a.hasText() ? 1 : 0;
         continue;
       }
-      String target = names.computeIfAbsent(name, n -> mark(place, n, kept));
+      String target = names.computeIfAbsent(name, n -> markOf(place, n, kept));
       a.attr("href", "#" + target);
     }
     // A name that nothing leads to says nothing here, unless a person may have chosen it.
@@ -98,7 +98,7 @@ final class AnchorCleaning implements CleaningStep {
   }
 
   /** Makes an element a place with a name, and gives the name. */
-  private String mark(Element place, String name, Set<Element> kept) {
+  private String markOf(Element place, String name, Set<Element> kept) {
     if (place.hasClass("jump-target")) {
       return place.id();
     }

@@ -36,7 +36,7 @@ final class ContentCounts {
     } else if (block instanceof Code) {
       tally.kept(IntakeReport.Kept.CODE, 1);
     }
-    tally.kept(IntakeReport.Kept.LINK, links(block.content()));
+    tally.kept(IntakeReport.Kept.LINK, linksOf(block.content()));
     for (List<Block> group : block.groups()) {
       group.forEach(b -> count(b, list || inList, tally));
     }
@@ -47,7 +47,7 @@ final class ContentCounts {
   }
 
   /** Neighbours with the same link are one link. */
-  private static int links(List<Inline> content) {
+  private static int linksOf(List<Inline> content) {
     int links = 0;
     Mark.Link before = null;
     for (Inline inline : content) {

@@ -85,7 +85,7 @@ final class DirectionCleaning {
     }
     boolean box =
         block instanceof BulletedList || block instanceof NumberedList || block instanceof Table;
-    Direction d = box ? wanted(block, words(block), around) : Direction.NONE;
+    Direction d = box ? wanted(block, wordsOf(block), around) : Direction.NONE;
     Direction inside = d == Direction.NONE ? around : d;
     List<List<Block>> groups =
         block.groups().stream().map(g -> g.stream().map(b -> in(b, inside)).toList()).toList();
@@ -109,7 +109,7 @@ final class DirectionCleaning {
   }
 
   /** The words of a list or table up to its first letter. */
-  private static String words(Block block) {
+  private static String wordsOf(Block block) {
     return String.join(" ", RunningText.of(List.of(block)));
   }
 }

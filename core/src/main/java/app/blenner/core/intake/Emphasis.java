@@ -32,7 +32,7 @@ final class Emphasis implements CleaningStep {
           }
           String style = e.attributes().get("style");
           if (!style.isEmpty()) {
-            int said = settings(e, styles.computeIfAbsent(style, s -> StyleDeclarations.of(e)));
+            int said = settingsOf(e, styles.computeIfAbsent(style, s -> StyleDeclarations.of(e)));
             // What a step before said once more is no setting of its own.
             settings[0] += e.attributes().hasKey("data-made") ? 0 : said - ofSheet(e);
           }
@@ -56,7 +56,7 @@ final class Emphasis implements CleaningStep {
         && !classes.startsWith("bullet-");
   }
 
-  private static int settings(Element e, Map<String, String> css) {
+  private static int settingsOf(Element e, Map<String, String> css) {
     String name = e.normalName();
     if ((name.equals("b") || name.equals("strong"))
         && LIGHT.contains(css.getOrDefault("font-weight", ""))) {

@@ -45,7 +45,7 @@ final class FakedLists implements CleaningStep {
 
   private static void within(Element parent) {
     List<Node> nodes = new ArrayList<>(parent.childNodes());
-    List<List<Item>> runs = runs(nodes);
+    List<List<Item>> runs = runsOf(nodes);
     if (runs.isEmpty()) {
       return;
     }
@@ -68,13 +68,13 @@ final class FakedLists implements CleaningStep {
   }
 
   /** The items that follow each other among nodes, as far as they make lists. */
-  private static List<List<Item>> runs(List<Node> nodes) {
+  private static List<List<Item>> runsOf(List<Node> nodes) {
     List<List<Item>> runs = new ArrayList<>();
     List<Item> run = new ArrayList<>();
     for (int i = 0; i < nodes.size(); i++) {
       Node node = nodes.get(i);
       if (node instanceof Element e) {
-        Optional<Item> item = item(e);
+        Optional<Item> item = itemOf(e);
         if (item.isPresent() && (run.isEmpty() || goesOn(run, item.get()))) {
           run.add(item.get());
         } else if (item.isPresent()) {
@@ -114,19 +114,19 @@ final class FakedLists implements CleaningStep {
     }
     for (int i = at + 1; i < nodes.size(); i++) {
       if (nodes.get(i) instanceof Element next) {
-        return item(next).isPresent();
+        return itemOf(next).isPresent();
       }
     }
     return false;
   }
 
-  private static Optional<Item> item(Element e) {
+  private static Optional<Item> itemOf(Element e) {
     String style = e.attributes().get("style");
     boolean heading = e.normalName().length() == 2 && e.normalName().charAt(0) == 'h';
     Matcher said = StyleDeclarations.mentions(style, "mso-list") ? SAID.matcher(style) : null;
     if (said != null && said.find()) {
-      Element sign = sign(e);
-      String marker = sign == null ? words(betweenComments(e)) : sign.text();
+      Element sign = signOf(e);
+      String marker = sign == null ? wordsOf(betweenComments(e)) : sign.text();
       if (heading || (sign == null && marker.isEmpty())) {
         return Optional.empty(); // numbered headings stay headings; “level0” text has no sign
       }
@@ -141,14 +141,14 @@ final class FakedLists implements CleaningStep {
     if (heading || !e.normalName().equals("p")) {
       return Optional.empty();
     }
-    Optional<ListMarker> marker = ListMarker.of(beginning(e));
+    Optional<ListMarker> marker = ListMarker.of(beginningOf(e));
     if (marker.isEmpty() || !(marker.get().sure() || isHanging(e))) {
       return Optional.empty();
     }
     return Optional.of(new Item(e, "", 0, marker.get()));
   }
 
-  private static Element sign(Element within) {
+  private static Element signOf(Element within) {
     for (int i = 0; i < within.childNodeSize(); i++) {
       if (!(within.childNode(i) instanceof Element e)) {
         continue;
@@ -157,7 +157,7 @@ final class FakedLists implements CleaningStep {
       if (StyleDeclarations.mentions(style, "list:") && FOR_SHOW.matcher(style).find()) {
         return e;
       }
-      Element inner = sign(e);
+      Element inner = signOf(e);
       if (inner != null) {
         return inner;
       }
@@ -166,7 +166,7 @@ final class FakedLists implements CleaningStep {
   }
 
   /** The first characters of a paragraph, as many as the longest marker needs. */
-  private static String beginning(Element p) {
+  private static String beginningOf(Element p) {
     String first = firstText(p).stripLeading();
     if (first.length() > 8 && !ListMarker.mayBegin(first)) {
       return ""; // nearly all of them
@@ -221,7 +221,7 @@ final class FakedLists implements CleaningStep {
     return out;
   }
 
-  private static String words(List<Node> nodes) {
+  private static String wordsOf(List<Node> nodes) {
     StringBuilder out = new StringBuilder();
     nodes.forEach(n -> out.append(n instanceof Element x ? x.text() : n.toString()));
     return out.toString().strip();
@@ -300,16 +300,16 @@ final class FakedLists implements CleaningStep {
   /** Levels by how far the paragraphs are set in. */
   private static List<Item> byIndent(List<Item> run) {
     TreeSet<Double> indents = new TreeSet<>();
-    run.forEach(i -> indents.add(indent(i.paragraph())));
+    run.forEach(i -> indents.add(indentOf(i.paragraph())));
     List<Item> out = new ArrayList<>();
     for (Item i : run) {
-      int level = indents.headSet(indent(i.paragraph()), true).size();
+      int level = indents.headSet(indentOf(i.paragraph()), true).size();
       out.add(new Item(i.paragraph(), "", level, i.marker()));
     }
     return out;
   }
 
-  private static double indent(Element p) {
+  private static double indentOf(Element p) {
     return (double) Math.round(StyleDeclarations.points(StyleDeclarations.value(p, "margin-left")));
   }
 
@@ -321,7 +321,7 @@ final class FakedLists implements CleaningStep {
       cut(p, text.length() - text.stripLeading().length() + item.marker().length());
       return;
     }
-    for (Element sign = sign(p); sign != null; sign = sign(p)) {
+    for (Element sign = signOf(p); sign != null; sign = signOf(p)) {
       sign.remove();
     }
     betweenComments(p).forEach(Node::remove);

@@ -72,7 +72,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
     return kind.read(file, called, wish);
   }
 
-  private static Encoding text(Path file, boolean declares, Wish wish) throws IOException {
+  private static Encoding textOf(Path file, boolean declares, Wish wish) throws IOException {
     // A character takes up to four bytes.
     if (Files.size(file) > 4L * LONGEST_TEXT) {
       throw tooLong();
@@ -127,7 +127,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
   }
 
   static FileIntake page(Path file, String called, Wish wish) throws IOException {
-    Encoding read = text(file, true, wish);
+    Encoding read = textOf(file, true, wish);
     refuseDepth(read.text());
     org.jsoup.nodes.Document page = Jsoup.parse(read.text());
     String first = wish.asItem() ? TitleDetection.take(page.body()) : "";
@@ -169,7 +169,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
   }
 
   static FileIntake markdown(Path file, String called, Wish wish) throws IOException {
-    Encoding read = text(file, false, wish);
+    Encoding read = textOf(file, false, wish);
     Document document = MarkdownReader.read(read.text());
     String title = called;
     List<Block> blocks = document.blocks();
@@ -186,7 +186,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
   }
 
   static FileIntake plain(Path file, String called, Wish wish) throws IOException {
-    Encoding read = text(file, false, wish);
+    Encoding read = textOf(file, false, wish);
     IntakeReport.Tally tally = new IntakeReport.Tally();
     Intake intake =
         PlainIntake.ofFile(read.text(), wish.mode(), wish.destination(), wish.taken(), tally);

@@ -79,7 +79,7 @@ enum FileKind {
    * @throws UnreadableFileException with the sentence that is true for it, where it is nothing that can be read
    */
   static FileKind of(Path file, String name) throws IOException {
-    byte[] head = head(file);
+    byte[] head = headOf(file);
     if (head.length == 0) {
       throw new UnreadableFileException("This file is empty.");
     }
@@ -90,7 +90,7 @@ enum FileKind {
     if (archive != null && (said == null || said.archive != null)) {
       return archive;
     }
-    String content = content(head, type);
+    String content = contentOf(head, type);
     if (said != null && said.archive != null) {
       if (content.equals("an archive") || content.equals("old")) {
         return said; // the reader tells what is wrong with it
@@ -101,7 +101,7 @@ enum FileKind {
               + ", but it is "
               + (content.isEmpty() ? "plain text" : content)
               + ". "
-              + advice(content));
+              + adviceFor(content));
     }
     if (archive != null) {
       throw new UnreadableFileException(
@@ -115,7 +115,7 @@ enum FileKind {
           (said == null ? "This is " : "Whatever its name says, this is ")
               + what
               + ", and holds no text that could be read. "
-              + advice(content));
+              + adviceFor(content));
     }
     if (said != null) {
       return said;
@@ -133,7 +133,7 @@ enum FileKind {
     return Stream.of(values()).filter(which).findFirst().orElse(null);
   }
 
-  private static String advice(String content) {
+  private static String adviceFor(String content) {
     return content.contains("RTF")
             || content.contains("PDF")
             || content.equals("plain text")
@@ -149,24 +149,24 @@ enum FileKind {
     return end.length() <= LONGEST_ENDING && end.matches("[a-z0-9]+") ? end : "";
   }
 
-  private static byte[] head(Path file) throws IOException {
+  private static byte[] headOf(Path file) throws IOException {
     try (InputStream in = Files.newInputStream(file)) {
       return in.readNBytes(4096);
     }
   }
 
   /** What the bytes say a file is, in words; empty where it may be text. */
-  private static String content(byte[] head, Optional<FileType> type) {
+  private static String contentOf(byte[] head, Optional<FileType> type) {
     String begin = new String(head, 0, Math.min(head.length, 8), StandardCharsets.ISO_8859_1);
     if (begin.startsWith("\u00D0\u00CF\u0011\u00E0")) {
       return "old";
     } else if (begin.startsWith("\u007FELF") || begin.startsWith("Rar!")) {
       return "an archive or a program";
     }
-    return type.map(FileKind::words).orElse("");
+    return type.map(FileKind::wordsOf).orElse("");
   }
 
-  private static String words(FileType type) {
+  private static String wordsOf(FileType type) {
     return switch (type) {
       case XLSX, ODS -> "a spreadsheet";
       case PPTX, ODP -> "a set of slides";

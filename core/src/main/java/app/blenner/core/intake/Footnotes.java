@@ -42,7 +42,7 @@ final class Footnotes implements CleaningStep {
     if (notes.isEmpty()) {
       return;
     }
-    String prefix = prefix(notes.size());
+    String prefix = prefixOf(notes.size());
     Element list = new Element("ol");
     Map<Element, Integer> numbers = new LinkedHashMap<>();
     notes.forEach(
@@ -88,7 +88,7 @@ final class Footnotes implements CleaningStep {
     return false;
   }
 
-  private String prefix(int count) {
+  private String prefixOf(int count) {
     String prefix = "note-";
     for (int n = 2; isTaken(prefix, count); n++) {
       prefix = "note-" + (char) ('a' + n - 2) + "-";

@@ -91,7 +91,7 @@ final class FormattingCleaning {
         && (tag.length() == end || tag.charAt(end) == '-');
   }
 
-  private static String primary(String tag) {
+  private static String primaryOf(String tag) {
     int hyphen = tag.indexOf('-');
     return hyphen < 0 ? tag : tag.substring(0, hyphen);
   }
@@ -107,7 +107,7 @@ final class FormattingCleaning {
           }
         });
     Map<String, Integer> primaries = new HashMap<>();
-    said.forEach((tag, length) -> primaries.merge(primary(tag), length, Integer::sum));
+    said.forEach((tag, length) -> primaries.merge(primaryOf(tag), length, Integer::sum));
     return primaries.entrySet().stream()
         .max(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey)

@@ -201,7 +201,7 @@ public final class HeadingEvidence {
       }
     }
     Map<Double, Integer> lengths = new HashMap<>();
-    said.forEach((value, length) -> lengths.merge(points(value, 12), length, Integer::sum));
+    said.forEach((value, length) -> lengths.merge(pointsOf(value, 12), length, Integer::sum));
     return lengths.entrySet().stream()
         .max(Map.Entry.comparingByValue())
         .map(Map.Entry::getKey)
@@ -210,23 +210,23 @@ public final class HeadingEvidence {
 
   private static double size(Text text, double body, Map<String, Double> sizes) {
     String said = text.marks().value(Mark.Kind.SIZE, "");
-    return said.isEmpty() ? body : sizes.computeIfAbsent(said, value -> points(value, body));
+    return said.isEmpty() ? body : sizes.computeIfAbsent(said, value -> pointsOf(value, body));
   }
 
-  private static double points(String value, double body) {
+  private static double pointsOf(String value, double body) {
     if (value.isEmpty()) {
       return body;
     } else if (value.endsWith("rem")) {
-      return number(value, 3) * 12;
+      return numberOf(value, 3) * 12;
     } else if (value.endsWith("em")) {
-      return number(value, 2) * body;
+      return numberOf(value, 2) * body;
     } else if (value.endsWith("%")) {
-      return number(value, 1) * body / 100;
+      return numberOf(value, 1) * body / 100;
     }
     return StyleDeclarations.points(value);
   }
 
-  private static double number(String value, int unit) {
+  private static double numberOf(String value, int unit) {
     return Double.parseDouble(value.substring(0, value.length() - unit));
   }
 

@@ -155,10 +155,10 @@ public record Intake(
     Document document = HtmlReader.read(body);
     ContentCounts.count(document, all);
     tally.formLost(all);
-    return material.text().isEmpty() ? words(document) : material.text();
+    return material.text().isEmpty() ? wordsOf(document) : material.text();
   }
 
-  private static String words(Document document) {
+  private static String wordsOf(Document document) {
     return String.join("\n\n", RunningText.of(document));
   }
 }

@@ -42,7 +42,7 @@ final class LeveledLists implements CleaningStep {
   }
 
   /** The level an item says it has, from whatever it counts from. */
-  private static OptionalInt level(Element li) {
+  private static OptionalInt levelOf(Element li) {
     for (String name : LEVELS) {
       String said = li.attr(name);
       if (said.matches("\\d{1,2}")) {
@@ -53,16 +53,16 @@ final class LeveledLists implements CleaningStep {
     return named.find() ? OptionalInt.of(Integer.parseInt(named.group(1))) : OptionalInt.empty();
   }
 
-  private static List<Element> items(Element list) {
+  private static List<Element> itemsOf(Element list) {
     return list.children().stream().filter(e -> e.normalName().equals("li")).toList();
   }
 
   /** Whether the items of a list say levels and have no lists inside, which would say the same by being there. */
   private static boolean isLeveled(Element list) {
-    List<Element> items = items(list);
+    List<Element> items = itemsOf(list);
     return !items.isEmpty()
         && items.size() == list.childrenSize()
-        && items.stream().anyMatch(i -> level(i).isPresent())
+        && items.stream().anyMatch(i -> levelOf(i).isPresent())
         && list.select("ul, ol").size() == 1;
   }
 
@@ -109,8 +109,8 @@ final class LeveledLists implements CleaningStep {
   private static void nest(List<Element> run) {
     int least =
         run.stream()
-            .flatMap(l -> items(l).stream())
-            .mapToInt(i -> level(i).orElse(0))
+            .flatMap(l -> itemsOf(l).stream())
+            .mapToInt(i -> levelOf(i).orElse(0))
             .min()
             .orElse(0);
     // open.get(n) is the list open at depth n, and said.get(n) the level its items say.
@@ -119,8 +119,8 @@ final class LeveledLists implements CleaningStep {
     Element place = outermost(run.get(0));
     Element last = place;
     for (Element list : run) {
-      for (Element li : items(list)) {
-        int level = level(li).orElse(least);
+      for (Element li : itemsOf(list)) {
+        int level = levelOf(li).orElse(least);
         while (said.size() > 1 && said.get(said.size() - 1) > level) {
           said.remove(said.size() - 1);
           open.remove(open.size() - 1);
@@ -130,7 +130,7 @@ final class LeveledLists implements CleaningStep {
         boolean other =
             depth >= 0
                 && !deeper
-                && !kind(open.get(depth), li).equals(open.get(depth).normalName());
+                && !kindOf(open.get(depth), li).equals(open.get(depth).normalName());
         if (deeper || other) {
           Element made = like(list, li);
           if (other) {
@@ -156,14 +156,14 @@ final class LeveledLists implements CleaningStep {
   }
 
   /** Whether an item wants a list with numbers: one list may hold both kinds, told apart by their items. */
-  private static String kind(Element in, Element li) {
+  private static String kindOf(Element in, Element li) {
     Element of = li.parent() == null ? in : li.parent();
     String said = li.attr("data-list").toLowerCase(java.util.Locale.ROOT);
     return said.equals("ordered") ? "ol" : said.equals("bullet") ? "ul" : of.normalName();
   }
 
   private static Element like(Element list, Element li) {
-    Element made = new Element(kind(list, li));
+    Element made = new Element(kindOf(list, li));
     for (String name : new String[] {"type", "start", "style", "class", "dir", "reversed"}) {
       if (list.hasAttr(name)) {
         made.attr(name, list.attr(name));

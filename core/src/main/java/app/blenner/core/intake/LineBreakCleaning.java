@@ -14,14 +14,14 @@ final class LineBreakCleaning {
 
   /** The text with a paragraph for each line. */
   static Document partAtAll(Document document) {
-    return document.rebuild(blocks -> part(blocks, 1));
+    return document.rebuild(blocks -> partOf(blocks, 1));
   }
 
   /** The text with every paragraph parted where two or more line breaks follow each other. */
   static Document partAtDoubles(Document document) {
     boolean[] any = {false};
     document.each(b -> any[0] |= b instanceof Paragraph p && hasDouble(p.content()));
-    return any[0] ? document.rebuild(blocks -> part(blocks, 2)) : document;
+    return any[0] ? document.rebuild(blocks -> partOf(blocks, 2)) : document;
   }
 
   private static boolean hasDouble(List<Inline> content) {
@@ -33,11 +33,11 @@ final class LineBreakCleaning {
     return false;
   }
 
-  private static List<Block> part(List<Block> blocks, int least) {
+  private static List<Block> partOf(List<Block> blocks, int least) {
     List<Block> out = new ArrayList<>(blocks.size());
     for (Block block : blocks) {
       if (block instanceof Paragraph p) {
-        out.addAll(part(p, least));
+        out.addAll(partOf(p, least));
       } else {
         out.add(block);
       }
@@ -45,7 +45,7 @@ final class LineBreakCleaning {
     return out;
   }
 
-  private static List<Block> part(Paragraph paragraph, int least) {
+  private static List<Block> partOf(Paragraph paragraph, int least) {
     List<Block> out = new ArrayList<>();
     List<Inline> run = new ArrayList<>();
     int row = 0;

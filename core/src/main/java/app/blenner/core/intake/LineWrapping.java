@@ -45,13 +45,13 @@ final class LineWrapping {
         breaks++;
         boolean parted = isParted(lines.get(i), next);
         full += parted || isFull(lines.get(i), next) ? 1 : 0;
-        early += isOpen && !parted && width(lines.get(i), next) < longest * ROOM ? 1 : 0;
+        early += isOpen && !parted && widthOf(lines.get(i), next) < longest * ROOM ? 1 : 0;
         open += isOpen ? 1 : 0;
         int first = next.codePointAt(0);
         lower += isOpen && goesOnSmall(next) ? 1 : 0;
         if (isOpen && Character.isLowerCase(first)) {
           strong += isFull(lines.get(i), next) ? 1 : 0;
-          against += !parted && width(lines.get(i), next) < longest * ROOM ? 1 : 0;
+          against += !parted && widthOf(lines.get(i), next) < longest * ROOM ? 1 : 0;
         }
         capitals += Character.isUpperCase(first) || Character.isDigit(first) ? 1 : 0;
       }
@@ -91,11 +91,11 @@ final class LineWrapping {
   /** Whether the next word would not have fitted behind a line. */
   private boolean isFull(String line, String next) {
     return line.length() >= edge * FULL
-        || (width(line, next) > edge && line.length() >= edge * 0.6);
+        || (widthOf(line, next) > edge && line.length() >= edge * 0.6);
   }
 
   /** How long a line would be with the next word on it. */
-  private static int width(String line, String next) {
+  private static int widthOf(String line, String next) {
     int word = next.indexOf(' ');
     return line.length() + 1 + (word < 0 ? next.length() : word);
   }

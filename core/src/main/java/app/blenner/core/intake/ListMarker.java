@@ -82,13 +82,13 @@ public record ListMarker(boolean sign, String type, int number, int length, bool
     boolean one = number.length() == 1;
     boolean roman = !one || number.equalsIgnoreCase("i");
     if (counts.startsWith("roman") || (roman && !(one && counts.startsWith("alpha")))) {
-      return new ListMarker(false, small ? "i" : "I", roman(number), length, false);
+      return new ListMarker(false, small ? "i" : "I", romanOf(number), length, false);
     }
     int place = Character.toLowerCase(number.charAt(0)) - 'a' + 1;
     return new ListMarker(false, small ? "a" : "A", place, length, false);
   }
 
-  private static int roman(String number) {
+  private static int romanOf(String number) {
     int sum = 0;
     int before = 0;
     for (int i = number.length() - 1; i >= 0; i--) {

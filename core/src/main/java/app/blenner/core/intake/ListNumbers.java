@@ -37,11 +37,11 @@ final class ListNumbers implements CleaningStep {
   public void take(Element body, IntakeReport.Tally tally) {
     int dropped = 0;
     for (Element list : body.select("ul, ol, menu, dir")) {
-      String style = style(list);
+      String style = styleOf(list);
       Element first = list.selectFirst("> li");
       if (style.isEmpty() && first != null) {
         // Programs say it of each item.
-        style = style(first);
+        style = styleOf(first);
         if (first.hasAttr("type") && !list.hasAttr("type")) {
           list.attr("type", first.attr("type"));
         }
@@ -57,7 +57,7 @@ final class ListNumbers implements CleaningStep {
         list.tagName("ul");
         // The site has signs of its own; only one that a browser would not have shown anyway is a
         // loss.
-        dropped += style.equals(USUAL[Math.min(2, depth(list))]) ? 0 : 1;
+        dropped += style.equals(USUAL[Math.min(2, depthOf(list))]) ? 0 : 1;
       } else if (!PLAIN.contains(style)) {
         dropped++;
       }
@@ -65,12 +65,12 @@ final class ListNumbers implements CleaningStep {
     tally.dropped(IntakeReport.Dropped.LIST_STYLE, dropped);
   }
 
-  private static int depth(Element list) {
+  private static int depthOf(Element list) {
     return (int)
         list.parents().stream().filter(p -> p.normalName().matches("ul|ol|menu|dir")).count();
   }
 
-  private static String style(Element e) {
+  private static String styleOf(Element e) {
     String said = StyleDeclarations.value(e, "list-style-type");
     if (said.isEmpty()) {
       for (String word : StyleDeclarations.value(e, "list-style").split("\\s+")) {

@@ -61,7 +61,7 @@ final class ListTables implements CleaningStep {
       after = next;
     }
     table.remove();
-    int number = number(list, item);
+    int number = numberOf(list, item);
     Element sibling = item.nextElementSibling();
     while (sibling != null) {
       Element next = sibling.nextElementSibling();
@@ -88,7 +88,7 @@ final class ListTables implements CleaningStep {
     }
   }
 
-  private static int number(Element list, Element item) {
+  private static int numberOf(Element list, Element item) {
     List<Element> items =
         list.children().stream().filter(e -> e.normalName().equals("li")).toList();
     boolean reversed = list.hasAttr("reversed");

@@ -23,7 +23,7 @@ final class OwnPlaces implements CleaningStep {
     Map<String, List<Element>> pages =
         DomWalk.named(body, "a").stream()
             .filter(a -> isPlace(a.attributes().get("href")))
-            .collect(Collectors.groupingBy(a -> page(a.attributes().get("href"))));
+            .collect(Collectors.groupingBy(a -> pageOf(a.attributes().get("href"))));
     if (pages.isEmpty()) {
       return;
     }
@@ -46,7 +46,7 @@ final class OwnPlaces implements CleaningStep {
     return href.indexOf('#') > 0 && href.indexOf('#') < href.length() - 1;
   }
 
-  private static String page(String href) {
+  private static String pageOf(String href) {
     return href.substring(0, href.indexOf('#'));
   }
 }

@@ -32,10 +32,10 @@ final class PartedLists implements CleaningStep {
       }
       if (isInner(list)) {
         if (settle(before, list)) {
-          whole.computeIfAbsent(before, PartedLists::items);
+          whole.computeIfAbsent(before, PartedLists::itemsOf);
         }
       } else if (whole.containsKey(before) && goesOn(before, whole.get(before), list)) {
-        whole.merge(before, items(list), Integer::sum);
+        whole.merge(before, itemsOf(list), Integer::sum);
         before.appendChildren(new ArrayList<>(list.childNodes()));
         list.remove();
       }
@@ -84,7 +84,7 @@ final class PartedLists implements CleaningStep {
     return true;
   }
 
-  private static int items(Element list) {
+  private static int itemsOf(Element list) {
     return (int) list.children().stream().filter(e -> e.normalName().equals("li")).count();
   }
 

@@ -46,7 +46,7 @@ final class PlainIntake {
     return switch (mode) {
       case PARAGRAPHS, LINES, JOINED ->
           lines(TextReader.withBreaks(text), mode, null, destination, taken, tally);
-      case MARKDOWN -> markdown(text, destination, tally);
+      case MARKDOWN -> markdownOf(text, destination, tally);
       case CLEAN, FORMATTED -> recognised(text, destination, taken, tally);
     };
   }
@@ -54,7 +54,7 @@ final class PlainIntake {
   private static Intake recognised(
       String text, Destination destination, Set<Offer.Kind> taken, IntakeReport.Tally tally) {
     if (looksLikeMarkdown(text)) {
-      return markdown(text, destination, tally);
+      return markdownOf(text, destination, tally);
     }
     Optional<Element> signed = SignedLines.read(text);
     if (signed.isPresent()) {
@@ -113,7 +113,7 @@ final class PlainIntake {
     return Intake.done(document, mode, other, offers.all(), destination, tally);
   }
 
-  private static Intake markdown(String text, Destination destination, IntakeReport.Tally tally) {
+  private static Intake markdownOf(String text, Destination destination, IntakeReport.Tally tally) {
     Document read = DirectionCleaning.in(MarkdownReader.read(text), destination.direction());
     tally.note("Read as Markdown.");
     Document document = HeadingLevels.belowTitle(read, tally);

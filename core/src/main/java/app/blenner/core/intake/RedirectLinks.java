@@ -100,7 +100,7 @@ final class RedirectLinks {
     }
     Matcher letters = address.contains("aHR0c") ? LETTERS.matcher(address) : null;
     if (letters != null && letters.find()) {
-      return bytes(letters.group(1));
+      return bytesOf(letters.group(1));
     }
     int query = address.indexOf('?');
     String path = query < 0 ? address : address.substring(0, query);
@@ -132,7 +132,7 @@ final class RedirectLinks {
     }
   }
 
-  private static Optional<String> bytes(String letters) {
+  private static Optional<String> bytesOf(String letters) {
     try {
       String plain = letters.replace('+', '-').replace('/', '_').replace("=", "");
       return web(new String(Base64.getUrlDecoder().decode(plain), StandardCharsets.UTF_8));

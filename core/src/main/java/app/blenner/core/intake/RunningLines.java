@@ -35,7 +35,7 @@ final class RunningLines {
 
   /** The lines of a text that run through all its pages; empty where there are hardly any. */
   static List<String> find(Document document) {
-    List<String> all = lines(document);
+    List<String> all = linesOf(document);
     if (all.size() < 2) {
       return List.of();
     }
@@ -66,7 +66,7 @@ final class RunningLines {
 
   private static boolean isHead(String line, Map<String, Integer> alike, boolean paged) {
     return line.length() <= LONGEST
-        && alike.getOrDefault(form(line), 0) >= (paged ? 2 : 3)
+        && alike.getOrDefault(formOf(line), 0) >= (paged ? 2 : 3)
         && !NUMBER.matcher(line).matches()
         && !LineWrapping.endsSentence(line)
         && ListMarker.of(line).isEmpty();
@@ -76,7 +76,7 @@ final class RunningLines {
     Map<String, Integer> out = new HashMap<>();
     for (String line : lines) {
       if (line.length() >= 4 && line.length() <= LONGEST) {
-        out.merge(form(line), 1, Integer::sum);
+        out.merge(formOf(line), 1, Integer::sum);
       }
     }
     return out;
@@ -103,7 +103,7 @@ final class RunningLines {
   }
 
   /** A head as it is on every page, whatever number stands beside it. */
-  private static String form(String line) {
+  private static String formOf(String line) {
     return DIGITS.matcher(line).replaceAll("#");
   }
 
@@ -119,7 +119,7 @@ final class RunningLines {
     return length <= LONGEST;
   }
 
-  private static List<String> lines(Document document) {
+  private static List<String> linesOf(Document document) {
     List<String> out = new ArrayList<>();
     for (Block block : document.blocks()) {
       if (block instanceof Paragraph p) {

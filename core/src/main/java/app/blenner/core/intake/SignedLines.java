@@ -51,7 +51,7 @@ final class SignedLines {
       }
       open = body.appendElement("p").appendText(bare);
       if (item) {
-        open.attr("style", "margin-left: " + depth(line, bare.charAt(0), signs) + "pt");
+        open.attr("style", "margin-left: " + depthOf(line, bare.charAt(0), signs) + "pt");
       }
     }
     return Optional.of(body);
@@ -62,7 +62,7 @@ final class SignedLines {
   }
 
   /** How far an item is set in: by its spaces where it has some, else by the order of the signs. */
-  private static int depth(String line, char sign, List<String> signs) {
+  private static int depthOf(String line, char sign, List<String> signs) {
     int spaces = line.length() - line.stripLeading().length();
     if (!signs.contains(String.valueOf(sign))) {
       signs.add(String.valueOf(sign));

@@ -161,7 +161,7 @@ final class StyleSheet {
   }
 
   private void rule(String selectors, String body) {
-    String declarations = meaning(body);
+    String declarations = meaningOf(body);
     if (declarations.isEmpty()) {
       return;
     }
@@ -199,7 +199,7 @@ final class StyleSheet {
         || (at + 4 < body.length() && "holHOL".indexOf(body.charAt(at + 4)) >= 0);
   }
 
-  private String meaning(String body) {
+  private String meaningOf(String body) {
     StringBuilder out = new StringBuilder();
     for (int at = 0; at < body.length(); ) {
       int semicolon = body.indexOf(';', at);

@@ -29,7 +29,7 @@ final class TableCleaning implements CleaningStep {
     Elements tables = body.select("table");
     for (int i = tables.size() - 1; i >= 0; i--) {
       Element table = tables.get(i);
-      List<Element> rows = rows(table);
+      List<Element> rows = rowsOf(table);
       boolean layout =
           table.attr("role").matches("presentation|none")
               || (rows.size() == 1 && rows.get(0).childrenSize() == 1);
@@ -40,7 +40,7 @@ final class TableCleaning implements CleaningStep {
       }
       if (!rows.isEmpty()) {
         trim(rows);
-        header(rows(table), tally);
+        header(rowsOf(table), tally);
       }
       // Header cells are told apart by what they are, and need not be bold besides.
       table.select("th, thead td").stream()
@@ -103,7 +103,7 @@ final class TableCleaning implements CleaningStep {
   }
 
   /** The rows of a table itself, without those of tables within it. */
-  private static List<Element> rows(Element table) {
+  private static List<Element> rowsOf(Element table) {
     List<Element> out = new ArrayList<>();
     for (Element part : table.children()) {
       if (part.normalName().equals("tr")) {
@@ -166,18 +166,18 @@ final class TableCleaning implements CleaningStep {
   /** Whether a cell, or all that is written in it, is bold. */
   private static boolean isAllBold(Element cell) {
     return StyleDeclarations.value(cell, "font-weight").matches("bold|[6-9]00")
-        || (cell.hasText() && letters(cell) == lettersInBold(cell));
+        || (cell.hasText() && lettersOf(cell) == lettersInBold(cell));
   }
 
   private static int lettersInBold(Element cell) {
     return cell.select(BOLD).stream()
         .filter(e -> e.parents().stream().noneMatch(TableCleaning::bold))
-        .mapToInt(TableCleaning::letters)
+        .mapToInt(TableCleaning::lettersOf)
         .sum();
   }
 
   /** Characters but for white space, which programs set in bold or not as it happens. */
-  private static int letters(Element e) {
+  private static int lettersOf(Element e) {
     return (int) e.wholeText().chars().filter(c -> !Character.isWhitespace(c) && c != 0xA0).count();
   }
 

@@ -20,15 +20,15 @@ final class TextSize {
   static OptionalDouble side(Element img, String name) {
     String css = StyleDeclarations.value(img, name);
     String most = StyleDeclarations.value(img, "max-" + name);
-    OptionalDouble said = points(css.isEmpty() || css.equals("auto") ? img.attr(name) : css);
-    OptionalDouble bound = points(most);
+    OptionalDouble said = pointsOf(css.isEmpty() || css.equals("auto") ? img.attr(name) : css);
+    OptionalDouble bound = pointsOf(most);
     if (bound.isPresent() && (said.isEmpty() || bound.getAsDouble() < said.getAsDouble())) {
       return bound;
     }
     return said;
   }
 
-  private static OptionalDouble points(String said) {
+  private static OptionalDouble pointsOf(String said) {
     Matcher m = LENGTH.matcher(said);
     if (!m.matches()) {
       return OptionalDouble.empty();

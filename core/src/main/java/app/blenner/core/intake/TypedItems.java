@@ -69,7 +69,7 @@ public final class TypedItems {
         end = j + 1;
       }
       if (run.size() >= least && take.test(told(at.then(i), run))) {
-        out.add(list(run));
+        out.add(listOf(run));
       } else {
         end = Math.max(end, i + 1);
         out.addAll(blocks.subList(i, end));
@@ -128,7 +128,7 @@ public final class TypedItems {
     return true;
   }
 
-  private static Block list(List<Item> run) {
+  private static Block listOf(List<Item> run) {
     List<ListItem> items =
         run.stream()
             .map(i -> new ListItem(List.of(new Paragraph(i.content(), BlockStyle.PLAIN))))

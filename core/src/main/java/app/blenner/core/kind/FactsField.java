@@ -26,7 +26,9 @@ public record FactsField(FieldProperties head, int most) implements Field {
   public Object tidy(Object data) {
     return FieldData.orNothing(
         FieldData.rows(data).stream()
-            .map(r -> FactsField.row(FieldData.line(r.get("name")), FieldData.line(r.get("value"))))
+            .map(
+                r ->
+                    FactsField.rowOf(FieldData.line(r.get("name")), FieldData.line(r.get("value"))))
             .filter(r -> !r.get("name").isEmpty() || !r.get("value").isEmpty())
             .toList());
   }
@@ -51,7 +53,7 @@ public record FactsField(FieldProperties head, int most) implements Field {
     out.facts(facts);
   }
 
-  private static Map<String, String> row(String name, String value) {
+  private static Map<String, String> rowOf(String name, String value) {
     Map<String, String> out = new LinkedHashMap<>();
     out.put("name", name);
     out.put("value", value);

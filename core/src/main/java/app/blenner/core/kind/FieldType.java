@@ -70,11 +70,11 @@ public enum FieldType {
    */
   public Field make(FieldProperties head, Map<String, ?> settings) {
     return switch (this) {
-      case LINE -> new LineField(head, most(settings, LINE_LIMIT, MOST_CHARACTERS));
-      case LINES -> new LinesField(head, most(settings, LINES_LIMIT, MOST_CHARACTERS));
+      case LINE -> new LineField(head, mostOf(settings, LINE_LIMIT, MOST_CHARACTERS));
+      case LINES -> new LinesField(head, mostOf(settings, LINES_LIMIT, MOST_CHARACTERS));
       case RICH_TEXT -> new RichTextField(head);
       case PICTURE -> new PictureField(head);
-      case PICTURES -> new PicturesField(head, most(settings, MANY, MOST_THINGS));
+      case PICTURES -> new PicturesField(head, mostOf(settings, MANY, MOST_THINGS));
       case LINK -> new LinkField(head);
       case NUMBER ->
           new NumberField(
@@ -85,17 +85,17 @@ public enum FieldType {
       case DATE -> new DateField(head);
       case TIME -> new TimeField(head);
       case YES_NO -> new YesNoField(head);
-      case CHOICE -> new ChoiceField(head, choices(settings));
-      case CHOICES -> new ChoicesField(head, choices(settings));
-      case NAMES -> new NamesField(head, most(settings, MANY, MOST_THINGS));
-      case ITEMS -> new ItemsField(head, most(settings, MANY, MOST_THINGS));
-      case FACTS -> new FactsField(head, most(settings, MANY, MOST_THINGS));
-      case FILES -> new FilesField(head, most(settings, MANY, MOST_THINGS));
+      case CHOICE -> new ChoiceField(head, choicesOf(settings));
+      case CHOICES -> new ChoicesField(head, choicesOf(settings));
+      case NAMES -> new NamesField(head, mostOf(settings, MANY, MOST_THINGS));
+      case ITEMS -> new ItemsField(head, mostOf(settings, MANY, MOST_THINGS));
+      case FACTS -> new FactsField(head, mostOf(settings, MANY, MOST_THINGS));
+      case FILES -> new FilesField(head, mostOf(settings, MANY, MOST_THINGS));
       case SIDE -> new SideField(head);
     };
   }
 
-  private static int most(Map<String, ?> settings, int otherwise, int limit) {
+  private static int mostOf(Map<String, ?> settings, int otherwise, int limit) {
     BigDecimal given = number(settings.get("most"));
     return given == null || given.signum() <= 0
         ? otherwise
@@ -107,7 +107,7 @@ public enum FieldType {
     return tidy == null ? null : new BigDecimal((String) tidy);
   }
 
-  private static List<String> choices(Map<String, ?> settings) {
+  private static List<String> choicesOf(Map<String, ?> settings) {
     return FieldData.words(settings.get("choices")).stream().distinct().toList();
   }
 }

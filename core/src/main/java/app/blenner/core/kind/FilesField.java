@@ -31,7 +31,9 @@ public record FilesField(FieldProperties head, int most) implements Field {
     return FieldData.orNothing(
         FieldData.rows(data).stream()
             .filter(r -> Address.isAssetName(r.getOrDefault("file", "")))
-            .map(r -> FilesField.row(new Attachment(r.get("file"), FieldData.line(r.get("words")))))
+            .map(
+                r ->
+                    FilesField.rowOf(new Attachment(r.get("file"), FieldData.line(r.get("words")))))
             .toList());
   }
 
@@ -55,7 +57,7 @@ public record FilesField(FieldProperties head, int most) implements Field {
         .collect(Collectors.toSet());
   }
 
-  private static Map<String, String> row(Attachment file) {
+  private static Map<String, String> rowOf(Attachment file) {
     Map<String, String> out = new LinkedHashMap<>();
     out.put("file", file.asset());
     out.put("words", file.words());

@@ -171,7 +171,7 @@ public final class Kinds {
             !"false".equals(FieldData.line(data.get("news"))),
             "true".equals(FieldData.line(data.get("unfolds"))),
             limit(FieldData.line(data.get("summary-limit"))),
-            maps(data.get("cards")).stream().map(Kinds::card).toList());
+            maps(data.get("cards")).stream().map(Kinds::cardOf).toList());
     List<String> problems = problems(kind);
     if (!problems.isEmpty()) {
       throw new IllegalArgumentException(problems.get(0));
@@ -187,13 +187,13 @@ public final class Kinds {
     }
   }
 
-  private static Card card(Map<?, ?> data) {
+  private static Card cardOf(Map<?, ?> data) {
     return new Card(
         FieldData.line(data.get("label")),
-        maps(data.get("fields")).stream().map(Kinds::field).toList());
+        maps(data.get("fields")).stream().map(Kinds::fieldOf).toList());
   }
 
-  private static Field field(Map<?, ?> data) {
+  private static Field fieldOf(Map<?, ?> data) {
     String name = FieldData.line(data.get("name"));
     String word = FieldData.line(data.get("type"));
     FieldType type =

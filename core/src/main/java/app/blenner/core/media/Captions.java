@@ -86,7 +86,7 @@ public record Captions(String head, List<Cue> cues) {
     List<String> notes = new ArrayList<>();
     List<Cue> cues = new ArrayList<>();
     for (String block : all.indexOf('\n') < 0 ? new String[0] : rest.split("\n{2,}")) {
-      Optional<Cue> cue = cue(block, String.join("\n\n", notes));
+      Optional<Cue> cue = cueOf(block, String.join("\n\n", notes));
       if (cue.isPresent()) {
         cues.add(cue.get());
         notes.clear();
@@ -99,7 +99,7 @@ public record Captions(String head, List<Cue> cues) {
     return Optional.of(new Captions(String.join("\n\n", head).strip(), cues));
   }
 
-  private static Optional<Cue> cue(String block, String note) {
+  private static Optional<Cue> cueOf(String block, String note) {
     String[] lines = block.split("\n", -1);
     for (int i = 0; i < Math.min(2, lines.length); i++) {
       Matcher times = TIMES.matcher(lines[i]);
@@ -135,22 +135,22 @@ public record Captions(String head, List<Cue> cues) {
                 out.append(c.note.strip()).append("\n\n");
               }
               if (!c.id.isBlank()) {
-                out.append(line(c.id)).append('\n');
+                out.append(lineOf(c.id)).append('\n');
               }
               out.append(time(c.start)).append(" --> ").append(time(c.end));
-              out.append(c.settings.isBlank() ? "" : " " + line(c.settings)).append('\n');
-              out.append(words(c.text)).append('\n');
+              out.append(c.settings.isBlank() ? "" : " " + lineOf(c.settings)).append('\n');
+              out.append(wordsOf(c.text)).append('\n');
             });
     return out.toString();
   }
 
   /** What would end the line, or be taken for times, goes. */
-  private static String line(String said) {
+  private static String lineOf(String said) {
     return said.replaceAll("\\s+", " ").replace("-->", "→").strip();
   }
 
   /** A blank line would end the cue. */
-  private static String words(String text) {
+  private static String wordsOf(String text) {
     return text.replaceAll("\r\n?", "\n")
         .replaceAll("\n\\s*(?=\n)", "")
         .replace("-->", "→")

@@ -29,17 +29,17 @@ public record Description(
   public static final Description NONE = of("");
 
   public Description {
-    title = line(title, 300);
-    alternative = line(alternative, 1000);
-    caption = line(caption, 2000);
-    credit = line(credit, 300);
-    source = line(source, 1000);
-    licence = line(licence, 300);
+    title = lineOf(title, 300);
+    alternative = lineOf(alternative, 1000);
+    caption = lineOf(caption, 2000);
+    credit = lineOf(credit, 300);
+    source = lineOf(source, 1000);
+    licence = lineOf(licence, 300);
     String legal = PlainText.legal(description).strip();
     description = legal.substring(0, Math.min(4000, legal.length()));
     keywords =
         keywords.stream()
-            .map(k -> line(k.replace(',', ' '), 100))
+            .map(k -> lineOf(k.replace(',', ' '), 100))
             .filter(k -> !k.isEmpty())
             .distinct()
             .limit(MOST_KEYWORDS)
@@ -53,7 +53,7 @@ public record Description(
     return new Description(title, "", "", "", "", "", "", List.of());
   }
 
-  private static String line(String text, int most) {
+  private static String lineOf(String text, int most) {
     String line = PlainText.line(text);
     int end = Math.min(most, line.length());
     boolean parted = end < line.length() && Character.isHighSurrogate(line.charAt(end - 1));

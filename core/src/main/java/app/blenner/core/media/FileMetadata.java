@@ -24,7 +24,7 @@ public record FileMetadata(int orientation, Duration plays, int pages, Descripti
   public static FileMetadata of(Path file, FileType type) {
     try {
       return switch (type.kind()) {
-        case PICTURE -> type == FileType.SVG ? NOTHING : picture(file);
+        case PICTURE -> type == FileType.SVG ? NOTHING : pictureOf(file);
         case SOUND, FILM -> new FileMetadata(1, PlayingTime.of(file, type), 0, Description.NONE);
         case DOCUMENT -> type == FileType.PDF ? PdfPages.says(file) : NOTHING;
         case TEXT, ARCHIVE -> NOTHING;
@@ -34,7 +34,7 @@ public record FileMetadata(int orientation, Duration plays, int pages, Descripti
     }
   }
 
-  private static FileMetadata picture(Path file) throws ImageProcessingException, IOException {
+  private static FileMetadata pictureOf(Path file) throws ImageProcessingException, IOException {
     Metadata data = ImageMetadataReader.readMetadata(file.toFile());
     return new FileMetadata(
         orientation(data), Duration.ZERO, 0, new PictureMetadata(data).description());

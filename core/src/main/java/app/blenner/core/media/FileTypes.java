@@ -40,7 +40,7 @@ public final class FileTypes {
     }
     String ending = ending(name);
     Optional<FileType> binary = binary(file, head, ending);
-    return binary.isPresent() || isBinary(head) ? binary : text(head, ending);
+    return binary.isPresent() || isBinary(head) ? binary : textOf(head, ending);
   }
 
   /** What a name ends in, in small letters, without the dot; empty where it ends in nothing. */
@@ -77,11 +77,11 @@ public final class FileTypes {
     } else if (ascii.startsWith("ID3") || isMpegSound(head)) {
       return Optional.of(FileType.MP3);
     } else if (ascii.startsWith("ftyp", 4)) {
-      return container(ascii);
+      return containerOf(ascii);
     } else if (begins(head, 0x1A, 0x45, 0xDF, 0xA3)) {
       return contains(head, "webm") ? Optional.of(FileType.WEBM) : Optional.empty();
     } else if (begins(head, 'P', 'K', 3, 4) || begins(head, 'P', 'K', 5, 6)) {
-      return Optional.of(archive(file, ending));
+      return Optional.of(archiveOf(file, ending));
     } else if (begins(head, 0xD0, 0xCF, 0x11, 0xE0, 0xA1, 0xB1, 0x1A, 0xE1)) {
       return FileType.ofEnding(ending)
           .filter(t -> t == FileType.DOC || t == FileType.XLS || t == FileType.PPT);
@@ -92,7 +92,7 @@ public final class FileTypes {
   }
 
   /** ISO/IEC 14496-12, 4.3: the brand says what is in it. */
-  private static Optional<FileType> container(String ascii) {
+  private static Optional<FileType> containerOf(String ascii) {
     String brand = ascii.length() < 12 ? "" : ascii.substring(8, 12).toLowerCase(Locale.ROOT);
     if (brand.startsWith("m4a") || brand.startsWith("m4b")) {
       return Optional.of(FileType.M4A);
@@ -119,7 +119,7 @@ public final class FileTypes {
     return version != 1 && layer == 1 && rate != 0 && rate != 15 && frequency != 3;
   }
 
-  private static FileType archive(Path file, String ending) {
+  private static FileType archiveOf(Path file, String ending) {
     try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(file))) {
       ZipEntry entry;
       for (int i = 0; i < MOST_ENTRIES && (entry = zip.getNextEntry()) != null; i++) {
@@ -154,7 +154,7 @@ public final class FileTypes {
     return false;
   }
 
-  private static Optional<FileType> text(byte[] head, String ending) {
+  private static Optional<FileType> textOf(byte[] head, String ending) {
     String begin = new String(head, StandardCharsets.UTF_8).replace("\uFEFF", "").stripLeading();
     String small = begin.substring(0, Math.min(2000, begin.length())).toLowerCase(Locale.ROOT);
     if (begin.startsWith("WEBVTT")) {

@@ -83,7 +83,7 @@ final class GifTime {
       return;
     }
     if (label == CONTROL && first.length >= 3) {
-      delay = number(first, 1);
+      delay = numberOf(first, 1);
     }
     String name = new String(first, StandardCharsets.ISO_8859_1);
     if (label == GifData.APPLICATION
@@ -93,14 +93,14 @@ final class GifTime {
         return;
       }
       if (said.length >= 3 && said[0] == 1) {
-        int again = number(said, 1);
+        int again = numberOf(said, 1);
         plays = again == 0 ? 0 : again + 1L;
       }
     }
     GifData.pieces(in, null);
   }
 
-  private static int number(byte[] from, int at) {
+  private static int numberOf(byte[] from, int at) {
     return from[at] & 0xFF | (from[at + 1] & 0xFF) << 8;
   }
 }

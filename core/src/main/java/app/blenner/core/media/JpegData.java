@@ -21,7 +21,7 @@ final class JpegData {
       throw PictureData.broken();
     }
     out.writeShort(0xFF00 + BEGINS);
-    int marker = marker(in);
+    int marker = readMarker(in);
     boolean said = orientation <= 1;
     while (marker != ENDS) {
       // JFIF has to come first where there is any.
@@ -29,18 +29,18 @@ final class JpegData {
         exif(out, orientation);
         said = true;
       }
-      byte[] segment = segment(in);
+      byte[] segment = readSegment(in);
       if (isPicture(marker, segment)) {
         out.writeShort(0xFF00 + marker);
         out.writeShort(segment.length + 2);
         out.write(segment);
       }
-      marker = marker == SCAN ? scan(in, out) : marker(in);
+      marker = marker == SCAN ? scan(in, out) : readMarker(in);
     }
     out.writeShort(0xFF00 + ENDS);
   }
 
-  private static byte[] segment(DataInputStream in) throws IOException, BrokenPictureException {
+  private static byte[] readSegment(DataInputStream in) throws IOException, BrokenPictureException {
     int length = in.readUnsignedShort() - 2;
     if (length < 0) {
       throw PictureData.broken();
@@ -63,7 +63,7 @@ final class JpegData {
         || (marker == 0xEE && begin.startsWith("Adobe"));
   }
 
-  private static int marker(DataInputStream in) throws IOException, BrokenPictureException {
+  private static int readMarker(DataInputStream in) throws IOException, BrokenPictureException {
     int b = in.readUnsignedByte();
     if (b != 0xFF) {
       throw PictureData.broken();

@@ -50,7 +50,7 @@ final class MpegFrames {
     return tagged ? 10 + ((long) at(6) << 21 | at(7) << 14 | at(8) << 7 | at(9)) : 0;
   }
 
-  private Frame frame(long place) throws IOException {
+  private Frame frameOf(long place) throws IOException {
     int second = at(place + 1);
     int third = at(place + 2);
     int version = (second >> 3) & 3; // 3: MPEG 1, 2: MPEG 2, 0: its extension to low frequencies
@@ -72,10 +72,10 @@ final class MpegFrames {
     long place = start();
     long end = in.length();
     long tries = place + BUFFER;
-    while (place < Math.min(end - 4, tries) && frame(place) == null) {
+    while (place < Math.min(end - 4, tries) && frameOf(place) == null) {
       place++;
     }
-    Frame first = frame(place);
+    Frame first = frameOf(place);
     if (first == null) {
       return 0;
     }
@@ -85,7 +85,7 @@ final class MpegFrames {
     }
     double seconds = 0;
     Frame frame;
-    while (place + 4 <= end && (frame = frame(place)) != null && frame.bytes > 0) {
+    while (place + 4 <= end && (frame = frameOf(place)) != null && frame.bytes > 0) {
       seconds += (double) frame.samples / frame.frequency;
       place += frame.bytes;
     }

@@ -73,14 +73,14 @@ final class PictureMetadata {
   }
 
   private List<String> iptc(int tag) {
-    return texts(IptcDirectory.class, tag);
+    return textsOf(IptcDirectory.class, tag);
   }
 
   private List<String> exif(int tag) {
-    return texts(ExifIFD0Directory.class, tag);
+    return textsOf(ExifIFD0Directory.class, tag);
   }
 
-  private List<String> texts(Class<? extends Directory> type, int tag) {
+  private List<String> textsOf(Class<? extends Directory> type, int tag) {
     return data.getDirectoriesOfType(type).stream()
         .flatMap(
             d -> {

@@ -44,7 +44,7 @@ public final class PlayingTime {
     }
   }
 
-  private String letters(int count) throws IOException {
+  private String lettersOf(int count) throws IOException {
     byte[] bytes = new byte[count];
     in.readFully(bytes);
     return new String(bytes, StandardCharsets.ISO_8859_1);
@@ -62,7 +62,7 @@ public final class PlayingTime {
     long perSecond = 0;
     in.seek(12);
     for (int i = 0; i < MOST_PARTS && in.getFilePointer() + 8 <= length; i++) {
-      String part = letters(4);
+      String part = lettersOf(4);
       long size = little(4);
       long start = in.getFilePointer();
       if (part.equals("fmt ")) {
@@ -90,7 +90,7 @@ public final class PlayingTime {
   private double ogg() throws IOException {
     in.seek(26);
     in.seek(27 + in.readUnsignedByte());
-    String codec = letters(8);
+    String codec = lettersOf(8);
     double rate;
     long before = 0;
     if (codec.equals("OpusHead")) {
@@ -121,7 +121,7 @@ public final class PlayingTime {
     for (int i = 0; i < MOST_PARTS && at + 8 <= to; i++) {
       in.seek(at);
       long size = in.readInt() & 0xFFFF_FFFFL;
-      String box = letters(4);
+      String box = lettersOf(4);
       long start = at + 8;
       if (size == 1) {
         size = in.readLong();
@@ -149,8 +149,8 @@ public final class PlayingTime {
     double duration = 0;
     in.seek(0);
     for (int i = 0; i < MOST_PARTS && in.getFilePointer() < length; i++) {
-      long id = number(false);
-      long size = number(true);
+      long id = numberOf(false);
+      long size = numberOf(true);
       long start = in.getFilePointer();
       if (id == 0x18538067L || id == 0x1549A966L) { // Segment, Info: look within
         continue;
@@ -175,7 +175,7 @@ public final class PlayingTime {
   }
 
   /** A number of variable length, with or without the bit that says how long it is. */
-  private long number(boolean bare) throws IOException {
+  private long numberOf(boolean bare) throws IOException {
     int first = in.readUnsignedByte();
     int more = Integer.numberOfLeadingZeros(first) - 24;
     if (more > 7) {

@@ -69,14 +69,14 @@ public final class SvgCleaning {
     factory.setProperty("jdk.xml.entityExpansionLimit", "2000");
     try (InputStream bytes = new BufferedInputStream(Files.newInputStream(file))) {
       SvgCleaning cleaning = new SvgCleaning(factory.createXMLStreamReader(bytes));
-      cleaning.document();
+      cleaning.takeDocument();
       return cleaning.out.toString();
     } catch (XMLStreamException | RuntimeException e) {
       throw new BrokenPictureException("This drawing is broken: it is no XML that could be read.");
     }
   }
 
-  private void document() throws XMLStreamException, BrokenPictureException {
+  private void takeDocument() throws XMLStreamException, BrokenPictureException {
     while (in.hasNext()) {
       switch (in.next()) {
         case XMLStreamConstants.START_ELEMENT -> start();

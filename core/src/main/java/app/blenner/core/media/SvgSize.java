@@ -18,11 +18,11 @@ public final class SvgSize {
   public static Size of(String svg) {
     Matcher root = ROOT.matcher(svg);
     String said = root.find() ? root.group() : "";
-    Optional<Double> width = length(value(said, "width"));
-    Optional<Double> height = length(value(said, "height"));
-    String[] box = value(said, "viewBox").strip().split("[\\s,]+");
-    double boxWidth = box.length == 4 ? number(box[2]) : 0;
-    double boxHeight = box.length == 4 ? number(box[3]) : 0;
+    Optional<Double> width = lengthOf(valueOf(said, "width"));
+    Optional<Double> height = lengthOf(valueOf(said, "height"));
+    String[] box = valueOf(said, "viewBox").strip().split("[\\s,]+");
+    double boxWidth = box.length == 4 ? numberOf(box[2]) : 0;
+    double boxHeight = box.length == 4 ? numberOf(box[3]) : 0;
     boolean shaped = boxWidth > 0 && boxHeight > 0;
     // CSS Images 3, 4.3: a size that is not said follows from the other by the shape; 300 by 150
     // where nothing is said.
@@ -37,16 +37,16 @@ public final class SvgSize {
     return (int) Math.max(1, Math.min(LARGEST, Math.round(length)));
   }
 
-  private static String value(String root, String name) {
+  private static String valueOf(String root, String name) {
     Matcher found = Pattern.compile("\\s" + name + "=\"([^\"]*)\"").matcher(root);
     return found.find() ? found.group(1) : "";
   }
 
-  private static double number(String letters) {
-    return length(letters).orElse(0.0);
+  private static double numberOf(String letters) {
+    return lengthOf(letters).orElse(0.0);
   }
 
-  private static Optional<Double> length(String said) {
+  private static Optional<Double> lengthOf(String said) {
     Matcher m = LENGTH.matcher(said.toLowerCase(java.util.Locale.ROOT));
     if (!m.matches()) {
       return Optional.empty(); // a share of what is not known

@@ -22,16 +22,16 @@ final class WebpData {
 
   static void strip(DataInputStream in, DataOutputStream out, int orientation)
       throws IOException, BrokenPictureException {
-    String head = name(in);
-    long left = length(in) - 4;
-    if (!head.equals("RIFF") || !name(in).equals("WEBP")) {
+    String head = readName(in);
+    long left = readLength(in) - 4;
+    if (!head.equals("RIFF") || !readName(in).equals("WEBP")) {
       throw PictureData.broken();
     }
     out.write("RIFF\0\0\0\0WEBP".getBytes(StandardCharsets.ISO_8859_1));
     boolean extended = false;
     while (left >= 8) {
-      String chunk = name(in);
-      long length = length(in);
+      String chunk = readName(in);
+      long length = readLength(in);
       long padded = length + (length & 1);
       if (chunk.equals("VP8X") && length >= 1) {
         extended = true;
@@ -68,7 +68,7 @@ final class WebpData {
     out.writeInt(Integer.reverseBytes((int) length));
   }
 
-  private static String name(DataInputStream in) throws IOException {
+  private static String readName(DataInputStream in) throws IOException {
     byte[] name = in.readNBytes(4);
     if (name.length < 4) {
       throw new EOFException();
@@ -76,7 +76,7 @@ final class WebpData {
     return new String(name, StandardCharsets.ISO_8859_1);
   }
 
-  private static long length(DataInputStream in) throws IOException {
+  private static long readLength(DataInputStream in) throws IOException {
     return Integer.toUnsignedLong(Integer.reverseBytes(in.readInt()));
   }
 }

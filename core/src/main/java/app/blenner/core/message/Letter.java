@@ -26,7 +26,8 @@ public record Letter(String to, String replyTo, String subject, String text) {
 
   /** The letter as it would go out. */
   public String source() {
-    return List.of("To: " + line(to), "Reply-To: " + line(replyTo), "Subject: " + line(subject))
+    return List.of(
+                "To: " + lineOf(to), "Reply-To: " + lineOf(replyTo), "Subject: " + lineOf(subject))
             .stream()
             .filter(l -> !l.endsWith(": "))
             .collect(Collectors.joining("\n"))
@@ -34,7 +35,7 @@ public record Letter(String to, String replyTo, String subject, String text) {
         + text;
   }
 
-  private static String line(String value) {
+  private static String lineOf(String value) {
     return value.replaceAll("[\\r\\n]+", " ");
   }
 }

@@ -119,7 +119,7 @@ public final class LinkCheck {
       URI address, Answered answered, String lastsAt, Asker asker, Instant now) {
     int status = answered.status();
     if (status >= 200 && status < 400) {
-      String movedTo = lastsAt.isEmpty() ? "" : lastsAt + place(address);
+      String movedTo = lastsAt.isEmpty() ? "" : lastsAt + placeOf(address);
       boolean secure = movedTo.isEmpty() && isPlain(address) && answersSecurely(address, asker);
       String said = movedTo.isEmpty() ? "It answers." : "It has moved for good.";
       return new Found(
@@ -158,7 +158,7 @@ public final class LinkCheck {
     return asker.ask(secure, false) instanceof Answered a && a.status() >= 200 && a.status() < 300;
   }
 
-  private static String place(URI address) {
+  private static String placeOf(URI address) {
     return address.getRawFragment() == null ? "" : "#" + address.getRawFragment();
   }
 

@@ -18,13 +18,13 @@ public record Crop(double left, double top, double width, double height) {
 
   /** Pushed inside where it would stand out, and never smaller than anybody could see. */
   public Crop {
-    left = share(left, 0, 1 - LEAST);
-    top = share(top, 0, 1 - LEAST);
-    width = share(width, LEAST, 1 - left);
-    height = share(height, LEAST, 1 - top);
+    left = shareOf(left, 0, 1 - LEAST);
+    top = shareOf(top, 0, 1 - LEAST);
+    width = shareOf(width, LEAST, 1 - left);
+    height = shareOf(height, LEAST, 1 - top);
   }
 
-  private static double share(double value, double least, double most) {
+  private static double shareOf(double value, double least, double most) {
     double sure = Double.isFinite(value) ? value : least;
     return Math.max(least, Math.min(most, sure));
   }
@@ -72,13 +72,13 @@ public record Crop(double left, double top, double width, double height) {
     double own = size.ratio();
     if (own > ratio.value()) {
       double width = ratio.value() / own;
-      return new Crop(edge(focus.x(), width), 0, width, 1);
+      return new Crop(edgeOf(focus.x(), width), 0, width, 1);
     }
     double height = own / ratio.value();
-    return new Crop(0, edge(focus.y(), height), 1, height);
+    return new Crop(0, edgeOf(focus.y(), height), 1, height);
   }
 
-  private static double edge(double middle, double length) {
+  private static double edgeOf(double middle, double length) {
     return Math.max(0, Math.min(1 - length, middle - length / 2));
   }
 

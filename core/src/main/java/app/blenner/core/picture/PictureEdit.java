@@ -42,10 +42,11 @@ public record PictureEdit(Orientation turn, Crop crop) {
     }
     Orientation turn = new Orientation(Integer.parseInt(m.group(1)), m.group(2) != null);
     return Optional.of(
-        new PictureEdit(turn, new Crop(share(m, 3), share(m, 4), share(m, 5), share(m, 6))));
+        new PictureEdit(
+            turn, new Crop(shareOf(m, 3), shareOf(m, 4), shareOf(m, 5), shareOf(m, 6))));
   }
 
-  private static double share(Matcher m, int group) {
+  private static double shareOf(Matcher m, int group) {
     return Double.parseDouble(m.group(group));
   }
 

@@ -18,7 +18,7 @@ final class Resampling {
   /** For each pixel that is made: where its first source pixel is, and the weights from there on, which sum to one. */
   private record Weights(int[] first, int[][] of) {}
 
-  private static Weights weights(int from, int to) {
+  private static Weights weightsOf(int from, int to) {
     double scale = (double) from / to;
     double stretch = Math.max(1, scale);
     double reach = LOBES * stretch;
@@ -76,7 +76,7 @@ final class Resampling {
   }
 
   private static byte[] across(byte[] in, int channels, Size from, int width, boolean covers) {
-    Weights weights = weights(from.width(), width);
+    Weights weights = weightsOf(from.width(), width);
     byte[] out = new byte[width * from.height() * channels];
     IntStream.range(0, from.height())
         .parallel()
@@ -98,7 +98,7 @@ final class Resampling {
   }
 
   private static byte[] down(byte[] in, int channels, Size from, int height) {
-    Weights weights = weights(from.height(), height);
+    Weights weights = weightsOf(from.height(), height);
     int line = from.width() * channels;
     byte[] out = new byte[line * height];
     IntStream.range(0, height)

@@ -45,7 +45,7 @@ public final class WordsInPicture {
     for (double scale : SCALES) {
       LuminanceImage greys = scale == 1 ? all : all.scaled(scale);
       for (boolean darker : new boolean[] {true, false}) {
-        List<ConnectedComponent> letters = letters(greys, darker);
+        List<ConnectedComponent> letters = lettersOf(greys, darker);
         if (rows(letters).stream().anyMatch(WordsInPicture::isWriting)) {
           return true;
         }
@@ -54,7 +54,7 @@ public final class WordsInPicture {
     return false;
   }
 
-  private static List<ConnectedComponent> letters(LuminanceImage greys, boolean darker) {
+  private static List<ConnectedComponent> lettersOf(LuminanceImage greys, boolean darker) {
     List<ConnectedComponent> out = new ArrayList<>();
     for (ConnectedComponent b :
         ConnectedComponent.all(greys, greys.standingOut(darker, REACH), MOST_HEIGHT)) {
@@ -169,19 +169,20 @@ public final class WordsInPicture {
 
   /** One thickness and one brightness. */
   private static boolean ofOnePen(List<ConnectedComponent> row) {
-    return spread(row, ConnectedComponent::stroke) <= 0.25 * mean(row, ConnectedComponent::stroke)
-        && spread(row, ConnectedComponent::bright) <= 16;
+    return spreadOf(row, ConnectedComponent::stroke)
+            <= 0.25 * meanOf(row, ConnectedComponent::stroke)
+        && spreadOf(row, ConnectedComponent::bright) <= 16;
   }
 
-  private static double mean(
+  private static double meanOf(
       List<ConnectedComponent> row, ToDoubleFunction<ConnectedComponent> of) {
     return row.stream().mapToDouble(of).average().orElseThrow();
   }
 
   /** The standard deviation. */
-  private static double spread(
+  private static double spreadOf(
       List<ConnectedComponent> row, ToDoubleFunction<ConnectedComponent> of) {
-    double mean = mean(row, of);
+    double mean = meanOf(row, of);
     double squares =
         row.stream().mapToDouble(of).map(x -> (x - mean) * (x - mean)).average().orElseThrow();
     return Math.sqrt(squares);

@@ -30,7 +30,7 @@ public final class AlternativeOpening extends BasicRule implements AlternativeRu
 
   @Override
   public String wrong(Picture picture, Passage passage, Settings settings) {
-    String opening = opening(picture, passage.language());
+    String opening = openingOf(picture, passage.language());
     return opening.isEmpty() ? "" : "The alternative text begins “" + opening + "”.";
   }
 
@@ -41,17 +41,17 @@ public final class AlternativeOpening extends BasicRule implements AlternativeRu
         picture
             .alternative()
             .strip()
-            .substring(opening(picture, passage.language()).length())
+            .substring(openingOf(picture, passage.language()).length())
             .strip();
     return rest.isEmpty() || !passage.language().startsWith("en")
         ? List.of()
         : List.of(
             Fix.ofBlock(
                 "Take the opening out",
-                b -> b instanceof Picture p ? p.withAlternative(capital(rest)) : b));
+                b -> b instanceof Picture p ? p.withAlternative(capitalOf(rest)) : b));
   }
 
-  private static String opening(Picture picture, String language) {
+  private static String openingOf(Picture picture, String language) {
     String words = picture.alternative().strip().replace('’', '\'');
     String small = words.toLowerCase(Locale.ROOT);
     return Phrases.pictures(language).stream()
@@ -68,7 +68,7 @@ public final class AlternativeOpening extends BasicRule implements AlternativeRu
         || !Character.isLetter(words.charAt(end));
   }
 
-  private static String capital(String words) {
+  private static String capitalOf(String words) {
     int first = words.offsetByCodePoints(0, 1);
     return words.substring(0, first).toUpperCase(Locale.ROOT) + words.substring(first);
   }

@@ -49,14 +49,14 @@ public final class ColourContrast extends BasicRule implements BlockRule {
       int at = 0;
       for (Inline inline : place.block().content()) {
         String text = Inlines.text(List.of(inline));
-        String colour = value(inline, Mark.Kind.COLOUR, INK);
-        String ground = value(inline, Mark.Kind.HIGHLIGHT, PAPER);
+        String colour = valueOf(inline, Mark.Kind.COLOUR, INK);
+        String ground = valueOf(inline, Mark.Kind.HIGHLIGHT, PAPER);
         boolean plain = colour.equals(INK) && (ground.equals(PAPER) || ground.equals(HIGHLIGHT));
         if (!plain && !text.isBlank()) {
           double ratio = Contrast.ratio(colour, ground);
           double least = isLarge(place, inline) ? Contrast.LARGE_TEXT : Contrast.TEXT;
           if (ratio < least) {
-            found.add(finding(place, at, at + text.length(), ratio, least, settings));
+            found.add(findingFor(place, at, at + text.length(), ratio, least, settings));
           }
         }
         at += text.length();
@@ -65,7 +65,7 @@ public final class ColourContrast extends BasicRule implements BlockRule {
     return found;
   }
 
-  private Finding finding(
+  private Finding findingFor(
       Place place, int from, int to, double ratio, double least, Settings settings) {
     return Finding.onWords(
         this,
@@ -86,7 +86,7 @@ public final class ColourContrast extends BasicRule implements BlockRule {
                     content.withBody(FormattingRemoval.colours(content.body(), at, from, to)))));
   }
 
-  private static String value(Inline inline, Mark.Kind kind, String otherwise) {
+  private static String valueOf(Inline inline, Mark.Kind kind, String otherwise) {
     String said = inline.marks().value(kind, otherwise);
     return said.isEmpty() ? HIGHLIGHT : said;
   }
@@ -96,16 +96,16 @@ public final class ColourContrast extends BasicRule implements BlockRule {
     if (place.block() instanceof Heading heading && heading.level() <= 2) {
       return true;
     }
-    String size = value(inline, Mark.Kind.SIZE, "100%");
+    String size = valueOf(inline, Mark.Kind.SIZE, "100%");
     double pixels =
         size.endsWith("%")
-            ? 18 * number(size.substring(0, size.length() - 1)) / 100
-            : size.endsWith("px") ? number(size.substring(0, size.length() - 2)) : 18;
+            ? 18 * numberOf(size.substring(0, size.length() - 1)) / 100
+            : size.endsWith("px") ? numberOf(size.substring(0, size.length() - 2)) : 18;
     boolean bold = inline.marks().all().contains(Mark.Plain.STRONG);
     return pixels >= 24 || bold && pixels >= 18.66;
   }
 
-  private static double number(String digits) {
+  private static double numberOf(String digits) {
     try {
       return Double.parseDouble(digits);
     } catch (NumberFormatException noNumber) {

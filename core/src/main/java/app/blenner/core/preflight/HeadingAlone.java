@@ -40,7 +40,7 @@ public final class HeadingAlone extends BasicRule {
           continue;
         }
         Place place = inside.under(i);
-        if (open != null && place.block() instanceof Heading h && h.level() <= level(open)) {
+        if (open != null && place.block() instanceof Heading h && h.level() <= levelOf(open)) {
           found.add(alone(open, settings));
         }
         open = place.block() instanceof Heading ? place : null;
@@ -52,7 +52,7 @@ public final class HeadingAlone extends BasicRule {
     return found;
   }
 
-  private static int level(Place heading) {
+  private static int levelOf(Place heading) {
     return ((Heading) heading.block()).level();
   }
 

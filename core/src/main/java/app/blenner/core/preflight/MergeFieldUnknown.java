@@ -49,12 +49,12 @@ public final class MergeFieldUnknown extends BasicRule {
         .fields()
         .filter(f -> f instanceof RichTextField)
         .map(f -> f.head().name())
-        .forEach(name -> field(name, subject, settings, found));
+        .forEach(name -> checkField(name, subject, settings, found));
     return found;
   }
 
   /** A formatted text of a field is told as a whole: there are no marks within it. */
-  private void field(String name, Subject subject, Settings settings, List<Finding> found) {
+  private void checkField(String name, Subject subject, Settings settings, List<Finding> found) {
     if (subject.content().values().get(name) instanceof String html) {
       List<Finding> within = new ArrayList<>();
       HtmlReader.read(html)

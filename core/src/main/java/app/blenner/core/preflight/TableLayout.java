@@ -53,11 +53,11 @@ public final class TableLayout extends BasicRule implements PlaceRule {
 
   /** Many words, or fewer in several blocks, as a heading with its paragraph. */
   private static boolean holdsText(List<Block> blocks) {
-    int words = words(blocks);
+    int words = wordsOf(blocks);
     return words >= TEXT || (blocks.size() > 1 && words >= TEXT / 2);
   }
 
-  private static int words(List<Block> blocks) {
+  private static int wordsOf(List<Block> blocks) {
     return WordCounts.of(new Document(blocks)).words();
   }
 }

@@ -61,21 +61,22 @@ public final class TableTyped extends BasicRule {
     while (i < passages.size()) {
       int end = i;
       List<Line> lines = new ArrayList<>();
-      List<Line> next = lines(passages.get(i));
+      List<Line> next = linesOf(passages.get(i));
       while (goesOn(lines, next)) {
         lines.addAll(next);
         end++;
-        next = end < passages.size() ? lines(passages.get(end)) : List.of();
+        next = end < passages.size() ? linesOf(passages.get(end)) : List.of();
       }
       if (lines.size() >= FEWEST_LINES) {
-        found.add(finding(subject, settings, i, end, lines));
+        found.add(findingFor(subject, settings, i, end, lines));
       }
       i = Math.max(end, i + 1);
     }
     return found;
   }
 
-  private Finding finding(Subject subject, Settings settings, int from, int to, List<Line> lines) {
+  private Finding findingFor(
+      Subject subject, Settings settings, int from, int to, List<Line> lines) {
     Place first = subject.passages().get(from).places().get(0).under(from);
     int columns = lines.get(0).cells.size();
     return Finding.onBlock(
@@ -117,7 +118,7 @@ public final class TableTyped extends BasicRule {
   }
 
   /** The lines of a paragraph in their columns; none where one of them has no columns. */
-  private static List<Line> lines(Passage passage) {
+  private static List<Line> linesOf(Passage passage) {
     String text = passage.places().get(0).text();
     if (!(passage.block() instanceof Paragraph p) || !mayHaveColumns(text)) {
       return List.of();

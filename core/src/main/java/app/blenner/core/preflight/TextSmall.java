@@ -52,7 +52,7 @@ public final class TextSmall extends BasicRule implements BlockRule {
       int at = 0;
       for (Inline inline : place.block().content()) {
         int end = at + Inlines.text(List.of(inline)).length();
-        double points = points(inline);
+        double points = pointsOf(inline);
         if (points < least && !place.text().substring(at, end).isBlank()) {
           int from = at;
           found.add(
@@ -80,7 +80,7 @@ public final class TextSmall extends BasicRule implements BlockRule {
     return found;
   }
 
-  private static double points(Inline inline) {
+  private static double pointsOf(Inline inline) {
     String size = inline.marks().value(Mark.Kind.SIZE, "");
     if (size.endsWith("%")) {
       return USUAL / PIXELS * Double.parseDouble(size.substring(0, size.length() - 1)) / 100;

@@ -50,16 +50,16 @@ public final class ProofreadCodec {
 
   /** Reads what is said of one text. */
   public static List<ProofreadRemark> remarks(DataInputStream in) throws IOException {
-    int count = number(in, MOST_REMARKS);
+    int count = readNumber(in, MOST_REMARKS);
     List<ProofreadRemark> out = new ArrayList<>();
     for (int i = 0; i < count; i++) {
-      int from = number(in, MOST_BYTES);
-      int to = number(in, MOST_BYTES);
+      int from = readNumber(in, MOST_BYTES);
+      int to = readNumber(in, MOST_BYTES);
       ProofreadRemark.Sort sort =
-          ProofreadRemark.Sort.values()[number(in, ProofreadRemark.Sort.values().length - 1)];
+          ProofreadRemark.Sort.values()[readNumber(in, ProofreadRemark.Sort.values().length - 1)];
       String rule = text(in);
       String message = text(in);
-      int better = number(in, ProofreadRemark.MOST_BETTER);
+      int better = readNumber(in, ProofreadRemark.MOST_BETTER);
       List<String> some = new ArrayList<>();
       for (int k = 0; k < better; k++) {
         some.add(text(in));
@@ -69,7 +69,7 @@ public final class ProofreadCodec {
     return out;
   }
 
-  private static int number(DataInputStream in, int most) throws IOException {
+  private static int readNumber(DataInputStream in, int most) throws IOException {
     int number = in.readInt();
     if (number < 0 || number > most) {
       throw new IOException("no number as they are sent: " + number);
@@ -84,7 +84,7 @@ public final class ProofreadCodec {
   }
 
   private static String text(DataInputStream in) throws IOException {
-    byte[] bytes = new byte[number(in, MOST_BYTES)];
+    byte[] bytes = new byte[readNumber(in, MOST_BYTES)];
     in.readFully(bytes);
     return new String(bytes, StandardCharsets.UTF_8);
   }

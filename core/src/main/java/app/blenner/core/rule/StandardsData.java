@@ -30,7 +30,7 @@ public final class StandardsData {
   private static Map<String, Object> write(Setting setting) {
     Map<String, Object> out = new LinkedHashMap<>();
     if (setting.weight() != null) {
-      out.put("weight", label(setting.weight()));
+      out.put("weight", labelOf(setting.weight()));
     }
     if (!setting.numbers().isEmpty()) {
       out.put("numbers", new TreeMap<>(setting.numbers()));
@@ -42,7 +42,7 @@ public final class StandardsData {
       out.put("wording", setting.wording());
     }
     if (setting.overrule() != WaiverPolicy.NOBODY) {
-      out.put("overrule", label(setting.overrule()));
+      out.put("overrule", labelOf(setting.overrule()));
     }
     return out;
   }
@@ -57,12 +57,13 @@ public final class StandardsData {
     data.forEach(
         (key, settings) -> {
           String kind = String.valueOf(key);
-          out.put(kind.equals(EVERY) ? Standards.EVERY_KIND : kind, settings(map(kind, settings)));
+          out.put(
+              kind.equals(EVERY) ? Standards.EVERY_KIND : kind, settingsOf(map(kind, settings)));
         });
     return new Standards(out);
   }
 
-  private static Settings settings(Map<?, ?> data) {
+  private static Settings settingsOf(Map<?, ?> data) {
     Map<String, Setting> out = new LinkedHashMap<>();
     data.forEach(
         (id, setting) ->
@@ -122,7 +123,7 @@ public final class StandardsData {
     }
   }
 
-  private static String label(Enum<?> value) {
+  private static String labelOf(Enum<?> value) {
     return value.name().toLowerCase(Locale.ROOT);
   }
 }

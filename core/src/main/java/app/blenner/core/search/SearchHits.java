@@ -42,7 +42,7 @@ public final class SearchHits {
     List<String> telling = words.stream().filter(w -> !forms.isStop(w)).toList();
     // Where only words that say little are asked for, these are what is looked for.
     for (String word : telling.isEmpty() ? words : telling) {
-      stems.add(stem(word));
+      stems.add(stemOf(word));
       String plain = plain(word);
       if (plain.length() >= SHORTEST_PART) {
         parts.add(plain);
@@ -58,7 +58,7 @@ public final class SearchHits {
    */
   public record Piece(String words, boolean hit) {}
 
-  private String stem(String word) {
+  private String stemOf(String word) {
     return plain(forms.stem(word));
   }
 
@@ -69,7 +69,7 @@ public final class SearchHits {
 
   private boolean isHit(String word) {
     String plain = plain(word);
-    return stems.contains(stem(word)) || parts.stream().anyMatch(plain::contains);
+    return stems.contains(stemOf(word)) || parts.stream().anyMatch(plain::contains);
   }
 
   /** A whole text with what was looked for in it told apart. */

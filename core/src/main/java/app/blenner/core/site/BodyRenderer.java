@@ -74,16 +74,16 @@ public final class BodyRenderer implements HtmlTarget {
     this.words = words;
     this.path = path;
     first = !isListed();
-    own(Heading.class, this::heading);
+    own(Heading.class, this::writeHeading);
     own(JumpTarget.class, this::jumpTarget);
-    own(Picture.class, this::picture);
-    own(Gallery.class, this::gallery);
-    own(Columns.class, this::columns);
-    own(Table.class, this::table);
-    own(Download.class, this::download);
+    own(Picture.class, this::writePicture);
+    own(Gallery.class, this::writeGallery);
+    own(Columns.class, this::writeColumns);
+    own(Table.class, this::writeTable);
+    own(Download.class, this::writeDownload);
     own(ButtonLink.class, this::buttonLink);
     own(ContactForm.class, this::contactForm);
-    own(Embed.class, this::embed);
+    own(Embed.class, this::writeEmbed);
     own(ItemList.class, this::itemList);
     own(RelatedItems.class, this::relatedItems);
     own(Fold.class, block -> {});
@@ -180,7 +180,7 @@ public final class BodyRenderer implements HtmlTarget {
     return made;
   }
 
-  private void heading(Heading block) {
+  private void writeHeading(Heading block) {
     usual.heading(isListed() ? block.atLevel(block.level() + 1) : block);
   }
 
@@ -191,7 +191,7 @@ public final class BodyRenderer implements HtmlTarget {
   }
 
   /** What nobody has decided about is not asked for by a reader's browser: a link leads there. */
-  private void picture(Picture block) {
+  private void writePicture(Picture block) {
     usual.picture(block.pending() ? block.withLink(null) : block);
   }
 
@@ -220,13 +220,13 @@ public final class BodyRenderer implements HtmlTarget {
   }
 
   /** Pictures of a gallery share the measure. */
-  private void gallery(Gallery block) {
+  private void writeGallery(Gallery block) {
     byTwos = block.columns() > 1;
     shared(1.0 / block.columns(), () -> usual.gallery(block));
     byTwos = false;
   }
 
-  private void columns(Columns block) {
+  private void writeColumns(Columns block) {
     int widest = block.columns().size();
     shared(1.0 / Math.max(1, widest), () -> usual.columns(block));
   }
@@ -245,7 +245,7 @@ public final class BodyRenderer implements HtmlTarget {
     return source.value().replaceFirst("[?#].*$", "").replaceFirst("^.*/", "");
   }
 
-  private void table(Table block) {
+  private void writeTable(Table block) {
     // A wide table scrolls inside itself, and the keyboard must be able to scroll it.
     String caption = Inlines.text(block.caption());
     out.open("div").attribute("class", "table-scroll").attribute("role", "region");
@@ -258,7 +258,7 @@ public final class BodyRenderer implements HtmlTarget {
     out.close("div");
   }
 
-  private void download(Download block) {
+  private void writeDownload(Download block) {
     out.open("p").attribute("class", "download").endOpen();
     file(out, library.asset(block.asset().assetName()), block.label(), words);
     out.close("p");
@@ -299,7 +299,7 @@ public final class BodyRenderer implements HtmlTarget {
     }
   }
 
-  private void embed(Embed block) {
+  private void writeEmbed(Embed block) {
     Optional<String> frame = library.frame(block.address());
     if (frame.isEmpty()) {
       usual.embed(block);

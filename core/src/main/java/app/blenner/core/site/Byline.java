@@ -15,16 +15,16 @@ final class Byline {
 
   static void write(HtmlOut out, PublishedItem item, SiteWords own, ZoneId zone) {
     out.open("p").attribute("class", "byline").endOpen().text(names(item, own));
-    LocalDate date = date(item, zone);
+    LocalDate date = dateOf(item, zone);
     if (date != null) {
       out.text(" · ");
       time(out, date, own, zone);
       if (item.firstLive() != null
-          && date.isBefore(day(item.updated(), zone))
-          && day(item.firstLive(), zone).isBefore(day(item.updated(), zone))) {
+          && date.isBefore(dayOf(item.updated(), zone))
+          && dayOf(item.firstLive(), zone).isBefore(dayOf(item.updated(), zone))) {
         String[] around = own.get("updated").split("\\{0}", -1);
         out.text(" · " + around[0]);
-        time(out, day(item.updated(), zone), own, zone);
+        time(out, dayOf(item.updated(), zone), own, zone);
         out.text(around[1]);
       }
     }
@@ -41,15 +41,15 @@ final class Byline {
   }
 
   /** The day readers see: the one somebody set, or of news the one it first went live on; else null. */
-  private static LocalDate date(PublishedItem item, ZoneId zone) {
+  private static LocalDate dateOf(PublishedItem item, ZoneId zone) {
     String set = StandardFields.text(item.content(), StandardFields.SHOWN_DATE);
     if (!set.isEmpty()) {
       return LocalDate.parse(set);
     }
-    return item.firstLive() == null || !item.kind().isNews() ? null : day(item.firstLive(), zone);
+    return item.firstLive() == null || !item.kind().isNews() ? null : dayOf(item.firstLive(), zone);
   }
 
-  private static LocalDate day(Instant instant, ZoneId zone) {
+  private static LocalDate dayOf(Instant instant, ZoneId zone) {
     return instant.atZone(zone).toLocalDate();
   }
 

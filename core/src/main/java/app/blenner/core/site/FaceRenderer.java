@@ -29,7 +29,7 @@ public final class FaceRenderer {
   public String teaser(PublishedItem item) {
     HtmlOut out = new HtmlOut();
     new Teasers(site, library, zone, new PageFrame(site, library)).list(out, List.of(item), false);
-    return page(item, out);
+    return pageOf(item, out);
   }
 
   /** What a search engine shows of it. */
@@ -47,7 +47,7 @@ public final class FaceRenderer {
       out.text(result.description().words()).close("p");
     }
     out.close("div");
-    return page(item, out);
+    return pageOf(item, out);
   }
 
   /** What a program for messages shows of a link to it. */
@@ -57,7 +57,7 @@ public final class FaceRenderer {
     out.open("div").attribute("class", "shared-link").endOpen();
     Optional<SiteAsset> picture = library.asset(link.picture().words()).filter(a -> !a.gone());
     picture.ifPresent(
-        a -> new PictureTag(a, "", "400px", Ratio.WIDE, true, words(item)).write(out));
+        a -> new PictureTag(a, "", "400px", Ratio.WIDE, true, wordsOf(item)).write(out));
     out.open("div").attribute("class", "shared-text").endOpen();
     out.open("p").attribute("class", "where").endOpen().text(site.name()).close("p");
     out.open("p").attribute("class", "shared-title").endOpen();
@@ -67,19 +67,19 @@ public final class FaceRenderer {
     }
     out.close("div");
     out.close("div");
-    return page(item, out);
+    return pageOf(item, out);
   }
 
-  private SiteWords words(PublishedItem item) {
+  private SiteWords wordsOf(PublishedItem item) {
     return SiteWords.of(item.content().languageOn(site.language()));
   }
 
   private String or(String words, PublishedItem item) {
-    return words.isEmpty() ? words(item).get("untitled") : words;
+    return words.isEmpty() ? wordsOf(item).get("untitled") : words;
   }
 
-  private String page(PublishedItem item, HtmlOut main) {
-    SiteWords own = words(item);
+  private String pageOf(PublishedItem item, HtmlOut main) {
+    SiteWords own = wordsOf(item);
     HtmlOut out = new HtmlOut();
     out.markup("<!DOCTYPE html>\n").open("html").attribute("lang", own.language());
     out.attributeIf("dir", own.direction()).endOpen().tag("head");

@@ -91,7 +91,7 @@ public final class FeedWriter {
   }
 
   /** A name for ever (RFC 4151): it stays when the item moves, and when the site does not. */
-  private String name(PublishedItem item) {
+  private String nameOf(PublishedItem item) {
     String host = site.address().isEmpty() ? "localhost" : URI.create(site.address()).getHost();
     return "tag:" + host + "," + item.firstLive().toString().substring(0, 10) + ":" + item.key();
   }
@@ -131,7 +131,7 @@ public final class FeedWriter {
     for (PublishedItem item : items) {
       xml.writeStartElement("entry");
       xml.writeAttribute("xml:lang", item.content().languageOn(site.language()));
-      element(xml, "id", name(item));
+      element(xml, "id", nameOf(item));
       element(xml, "title", titleOf(item));
       link(xml, "alternate", "text/html", site.absolute(item.path()));
       element(xml, "published", moment(item.firstLive()));
@@ -181,7 +181,7 @@ public final class FeedWriter {
       element(xml, "description", textOf(item));
       xml.writeStartElement("guid");
       xml.writeAttribute("isPermaLink", "false");
-      xml.writeCharacters(name(item));
+      xml.writeCharacters(nameOf(item));
       xml.writeEndElement();
       element(xml, "pubDate", RFC_822.format(item.firstLive()));
       for (String author : item.authors()) {
@@ -233,7 +233,7 @@ public final class FeedWriter {
       json.writeArrayPropertyStart("items");
       for (PublishedItem item : items) {
         json.writeStartObject();
-        json.writeStringProperty("id", name(item));
+        json.writeStringProperty("id", nameOf(item));
         json.writeStringProperty("url", site.absolute(item.path()));
         json.writeStringProperty("title", titleOf(item));
         json.writeStringProperty("content_text", textOf(item));

@@ -58,14 +58,14 @@ final class FieldRenderer implements FieldOutput {
 
   private void show(HtmlOut page, Predicate<Field> which) {
     HtmlOut all = new HtmlOut();
-    item.kind().fields().filter(which).forEach(f -> all.markup(field(f)));
+    item.kind().fields().filter(which).forEach(f -> all.markup(fieldOf(f)));
     String shown = all.toString();
     if (!shown.isEmpty()) {
       page.open("dl").attribute("class", "own-fields").endOpen().markup(shown).close("dl");
     }
   }
 
-  private String field(Field field) {
+  private String fieldOf(Field field) {
     Object value = field.tidy(item.content().values().get(field.head().name()));
     if (value == null) {
       return "";

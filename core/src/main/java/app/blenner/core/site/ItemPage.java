@@ -41,7 +41,7 @@ final class ItemPage {
     OtherItems others = new OtherItems(site, library, own);
     Map<String, String> languages = others.addresses(item);
     String side = new SideColumn(library, own, fields, others).render(item);
-    frame.way(out, site.tree().way(content.section()), title(content, own), own);
+    frame.way(out, site.tree().way(content.section()), titleOf(content, own), own);
     out.open("article").attributeIf("class", side.isEmpty() ? "" : "with-side").endOpen();
     head(out, item, own, () -> others.languages(out, item, languages));
     if (!side.isEmpty()) {
@@ -82,7 +82,7 @@ final class ItemPage {
       picture(out, lead.get(), Sizes.LEAD_BESIDE, own);
       out.open("div").endOpen();
     }
-    out.tag("h1").text(title(content, own)).close("h1");
+    out.tag("h1").text(titleOf(content, own)).close("h1");
     if (!content.summary().isEmpty()) {
       out.open("p").attribute("class", "summary").endOpen().text(content.summary()).close("p");
     }
@@ -102,7 +102,7 @@ final class ItemPage {
     out.close("figure");
   }
 
-  private static String title(Content content, SiteWords own) {
+  private static String titleOf(Content content, SiteWords own) {
     return content.title().isEmpty() ? own.get("untitled") : content.title();
   }
 
@@ -147,19 +147,19 @@ final class ItemPage {
     }
     out.open("nav").attribute("class", "neighbours");
     out.attribute("aria-label", own.get("neighbours")).endOpen();
-    older.ifPresent(i -> neighbour(out, i, "prev", own));
-    newer.ifPresent(i -> neighbour(out, i, "next", own));
+    older.ifPresent(i -> writeNeighbour(out, i, "prev", own));
+    newer.ifPresent(i -> writeNeighbour(out, i, "next", own));
     out.close("nav");
   }
 
-  private void neighbour(HtmlOut out, PublishedItem item, String rel, SiteWords own) {
+  private void writeNeighbour(HtmlOut out, PublishedItem item, String rel, SiteWords own) {
     String language = item.content().languageOn(site.language());
     out.open("a").attribute("href", item.path()).attribute("rel", rel).endOpen();
     out.open("span").endOpen().text(own.get(rel.equals("prev") ? "previous" : "next"));
     out.close("span");
     out.text(" ");
     out.open("strong").attributeIf("lang", language.equals(own.language()) ? "" : language);
-    out.endOpen().text(title(item.content(), own)).close("strong");
+    out.endOpen().text(titleOf(item.content(), own)).close("strong");
     out.close("a");
   }
 

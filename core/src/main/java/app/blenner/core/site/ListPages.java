@@ -41,7 +41,7 @@ public final class ListPages {
     if (listed) {
       frontList(out, items, paging, composed.isPresent());
     }
-    String title = title(site.name(), paging);
+    String title = titleOf(site.name(), paging);
     String path = Paging.address("/", paging.number());
     return frame.page(
         new PageHead(title, site.tagline(), path, "website").withData(LinkedData.ofSite(site)),
@@ -147,14 +147,14 @@ public final class ListPages {
       paging.write(out, path, words);
     }
     PageHead head =
-        head(title(section.name(), paging), section.description(), path, paging)
-            .withPicture(picture(section))
+        head(titleOf(section.name(), paging), section.description(), path, paging)
+            .withPicture(pictureOf(section))
             .withFeeds(section)
             .withData(LinkedData.ofSection(site, section));
     return frame.page(head, section.slug(), out.toString());
   }
 
-  private String picture(Section section) {
+  private String pictureOf(Section section) {
     return library
         .asset(section.picture())
         .filter(a -> !a.gone())
@@ -230,7 +230,7 @@ public final class ListPages {
     plainHead(out, topic.name());
     list(out, items, paging, path);
     return frame.page(
-        head(title(topic.name() + " · " + section.name(), paging), "", path, paging),
+        head(titleOf(topic.name() + " · " + section.name(), paging), "", path, paging),
         section.slug(),
         out.toString());
   }
@@ -243,7 +243,7 @@ public final class ListPages {
     String path = SitePaths.keyword(keyword);
     plainHead(out, title);
     list(out, items, paging, path);
-    return frame.page(head(title(title, paging), "", path, paging), "", out.toString());
+    return frame.page(head(titleOf(title, paging), "", path, paging), "", out.toString());
   }
 
   private static void plainHead(HtmlOut out, String title) {
@@ -266,7 +266,7 @@ public final class ListPages {
   }
 
   /** No two pages of a list have one title. */
-  private String title(String name, Paging paging) {
+  private String titleOf(String name, Paging paging) {
     return paging.number() == 1
         ? name
         : name + ", " + words.get("page.number", String.valueOf(paging.number()));

@@ -30,15 +30,15 @@ final class OtherItems {
         .toList();
   }
 
-  private String language(PublishedItem item) {
+  private String languageOf(PublishedItem item) {
     return item.content().languageOn(site.language());
   }
 
   /** The addresses of the same in all its languages, by their tags; none where it is in one only. */
   Map<String, String> addresses(PublishedItem item) {
     Map<String, String> out = new LinkedHashMap<>();
-    out.put(language(item), item.path());
-    live(item, StandardFields.LANGUAGES).forEach(i -> out.putIfAbsent(language(i), i.path()));
+    out.put(languageOf(item), item.path());
+    live(item, StandardFields.LANGUAGES).forEach(i -> out.putIfAbsent(languageOf(i), i.path()));
     return out.size() < 2 ? Map.of() : out;
   }
 
@@ -49,7 +49,7 @@ final class OtherItems {
    */
   void languages(HtmlOut out, PublishedItem item, Map<String, String> addresses) {
     Map<String, String> others = new LinkedHashMap<>(addresses);
-    others.remove(language(item));
+    others.remove(languageOf(item));
     if (others.isEmpty()) {
       return;
     }
@@ -82,7 +82,7 @@ final class OtherItems {
   void list(HtmlOut out, List<PublishedItem> items) {
     out.tag("ul");
     for (PublishedItem other : items) {
-      String language = language(other);
+      String language = languageOf(other);
       out.tag("li").open("a").attribute("href", other.path());
       out.attributeIf("lang", language.equals(own.language()) ? "" : language).endOpen();
       out.text(other.content().title()).close("a");

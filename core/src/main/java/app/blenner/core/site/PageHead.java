@@ -138,7 +138,7 @@ record PageHead(
     }
     out.open("link").attribute("rel", "icon").attribute("href", "/site/icon.svg").endOpen();
     if (styles.isEmpty()) {
-      List.of("site", "article", "house").forEach(sheet -> sheet(out, sheet));
+      List.of("site", "article", "house").forEach(sheet -> writeSheet(out, sheet));
     } else {
       preload(out, "newsreader");
       preload(out, "instrument-sans");
@@ -155,7 +155,7 @@ record PageHead(
     out.attribute("crossorigin", "anonymous").endOpen();
   }
 
-  private static void sheet(HtmlOut out, String name) {
+  private static void writeSheet(HtmlOut out, String name) {
     out.open("link").attribute("rel", "stylesheet");
     out.attribute("href", "/site/" + name + ".css").endOpen();
   }

@@ -58,9 +58,9 @@ public final class SearchPage {
     } else {
       told(out, words.get("search.found", String.valueOf(found.total())));
       out.open("ol").attribute("class", "found").endOpen();
-      found.hits().forEach(hit -> hit(out, hit, found.asked()));
+      found.hits().forEach(hit -> writeHit(out, hit, found.asked()));
       out.close("ol");
-      found.paging().write(out, address(found.asked()), words);
+      found.paging().write(out, addressOf(found.asked()), words);
     }
     String title = found.asked().isBlank() ? "" : ": " + found.asked();
     PageHead head =
@@ -84,7 +84,7 @@ public final class SearchPage {
     out.text(sentence).close("p");
   }
 
-  private void hit(HtmlOut out, Hit hit, String asked) {
+  private void writeHit(HtmlOut out, Hit hit, String asked) {
     PublishedItem item = hit.item();
     String language = item.content().languageOn(site.language());
     SiteWords own = SiteWords.of(language);
@@ -123,7 +123,7 @@ public final class SearchPage {
     }
   }
 
-  private static String address(String asked) {
+  private static String addressOf(String asked) {
     return "/search?q=" + URLEncoder.encode(asked, StandardCharsets.UTF_8);
   }
 }

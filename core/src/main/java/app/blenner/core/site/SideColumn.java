@@ -25,9 +25,9 @@ final class SideColumn {
     for (Map<String, String> part : SidePart.in(item.content())) {
       switch (SidePart.of(part.get("part"))) {
         case FACTS -> fields.showAll(out);
-        case PICTURE -> picture(out, part);
-        case QUOTE -> quote(out, part);
-        case TEXT -> text(out, part);
+        case PICTURE -> writePicture(out, part);
+        case QUOTE -> writeQuote(out, part);
+        case TEXT -> writeText(out, part);
         case RELATED -> others.related(out, item);
       }
     }
@@ -41,7 +41,7 @@ final class SideColumn {
     return whole.toString();
   }
 
-  private void picture(HtmlOut out, Map<String, String> part) {
+  private void writePicture(HtmlOut out, Map<String, String> part) {
     library
         .asset(part.getOrDefault("picture", ""))
         .ifPresent(
@@ -56,7 +56,7 @@ final class SideColumn {
             });
   }
 
-  private static void quote(HtmlOut out, Map<String, String> part) {
+  private static void writeQuote(HtmlOut out, Map<String, String> part) {
     String text = part.getOrDefault("text", "");
     if (text.isEmpty()) {
       return;
@@ -71,7 +71,7 @@ final class SideColumn {
     out.close("figure");
   }
 
-  private static void text(HtmlOut out, Map<String, String> part) {
+  private static void writeText(HtmlOut out, Map<String, String> part) {
     String title = part.getOrDefault("title", "");
     String text = part.getOrDefault("text", "");
     if (title.isEmpty() && text.isEmpty()) {

@@ -51,7 +51,7 @@ public final class Sizes {
       String own = width.css();
       double part =
           own.isEmpty() ? BESIDE : width.unit() == Width.Unit.PERCENT ? width.amount() / 100.0 : 1;
-      String beside = pixels(width, share, part);
+      String beside = pixelsOf(width, share, part);
       // On a phone it stands in the column, across all of it.
       return "(max-width: 34rem) " + NARROW + ", " + FITS + beside + ", " + vw(part);
     }
@@ -86,7 +86,7 @@ public final class Sizes {
     return Math.min(own, MEASURE);
   }
 
-  private static String pixels(Width width, double share, double part) {
+  private static String pixelsOf(Width width, double share, double part) {
     return width.css().isEmpty() || width.unit() == Width.Unit.PERCENT
         ? whole(MEASURE * share * part)
         : width.css();

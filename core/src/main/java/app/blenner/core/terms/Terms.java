@@ -64,8 +64,11 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
       }
     }
     List<Use> uses =
-        wanted.stream().filter(w -> !w.isBlank()).map(w -> use(w.strip(), tokens, forms)).toList();
-    return new Terms(tokens.size(), uses, words(tokens, forms), phrases(tokens, forms));
+        wanted.stream()
+            .filter(w -> !w.isBlank())
+            .map(w -> useOf(w.strip(), tokens, forms))
+            .toList();
+    return new Terms(tokens.size(), uses, words(tokens, forms), phrasesOf(tokens, forms));
   }
 
   /**
@@ -80,7 +83,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
       tokens(texts.get(i), forms, 0, i, tokens);
     }
     return wanted.stream()
-        .filter(w -> !places(parts(w.strip(), forms), tokens).isEmpty())
+        .filter(w -> !places(partsOf(w.strip(), forms), tokens).isEmpty())
         .collect(Collectors.toSet());
   }
 
@@ -98,7 +101,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
     }
   }
 
-  private static List<Token> parts(String term, WordForms forms) {
+  private static List<Token> partsOf(String term, WordForms forms) {
     List<Token> parts = new ArrayList<>();
     tokens(term, forms, 0, 0, parts);
     return parts;
@@ -108,16 +111,16 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
     List<Spot> places = new ArrayList<>();
     int length = parts.size();
     for (int i = 0; length > 0 && i + length <= tokens.size(); i++) {
-      if (matches(tokens, i, parts)) {
-        places.add(place(tokens, i));
+      if (matchesOf(tokens, i, parts)) {
+        places.add(placeOf(tokens, i));
         i += length - 1;
       }
     }
     return places;
   }
 
-  private static Use use(String term, List<Token> tokens, WordForms forms) {
-    List<Token> parts = parts(term, forms);
+  private static Use useOf(String term, List<Token> tokens, WordForms forms) {
+    List<Token> parts = partsOf(term, forms);
     List<Spot> places = places(parts, tokens);
     int count = places.size();
     return new Use(
@@ -128,7 +131,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
         TermShare.ofWanted(count, tokens.size()));
   }
 
-  private static boolean matches(List<Token> tokens, int at, List<Token> parts) {
+  private static boolean matchesOf(List<Token> tokens, int at, List<Token> parts) {
     for (int k = 0; k < parts.size(); k++) {
       boolean same = tokens.get(at + k).stem().equals(parts.get(k).stem());
       if (!same || tokens.get(at + k).piece() != tokens.get(at).piece()) {
@@ -138,7 +141,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
     return true;
   }
 
-  private static Spot place(List<Token> tokens, int at) {
+  private static Spot placeOf(List<Token> tokens, int at) {
     double along = tokens.size() < 2 ? 0 : (double) at / (tokens.size() - 1);
     return new Spot(tokens.get(at).block(), Math.round(along * 1000) / 1000.0);
   }
@@ -181,13 +184,13 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
       if (!forms.isStop(t.word()) && t.word().codePoints().anyMatch(Character::isLetter)) {
         groups
             .computeIfAbsent(t.stem(), s -> new Group())
-            .add(t.word().toLowerCase(forms.locale()), i, 1, place(tokens, i));
+            .add(t.word().toLowerCase(forms.locale()), i, 1, placeOf(tokens, i));
       }
     }
     return densest(groups, 1, tokens.size());
   }
 
-  private static List<Use> phrases(List<Token> tokens, WordForms forms) {
+  private static List<Use> phrasesOf(List<Token> tokens, WordForms forms) {
     List<Use> out = new ArrayList<>();
     for (int length = 3; length >= 2; length--) {
       Map<String, Group> groups = new LinkedHashMap<>();
@@ -202,7 +205,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
           String key = String.join(" ", part.stream().map(Token::stem).toList());
           String form =
               String.join(" ", part.stream().map(Token::word).toList()).toLowerCase(forms.locale());
-          groups.computeIfAbsent(key, s -> new Group()).add(form, i, length, place(tokens, i));
+          groups.computeIfAbsent(key, s -> new Group()).add(form, i, length, placeOf(tokens, i));
         }
       }
       for (Use use : densest(groups, length, tokens.size())) {

@@ -37,10 +37,10 @@ final class Capitals extends BasicRule implements BlockCleanUp {
   @Override
   public Document mend(Document document, String language, Ask take) {
     Locale locale = Locale.forLanguageTag(language);
-    return CharacterEdits.mend(document, (text, code) -> edits(text, code, locale), take);
+    return CharacterEdits.mend(document, (text, code) -> editsFor(text, code, locale), take);
   }
 
-  private static List<Edit> edits(String text, boolean[] code, Locale locale) {
+  private static List<Edit> editsFor(String text, boolean[] code, Locale locale) {
     List<Edit> out = new ArrayList<>();
     int firstLetter = first(text, Character::isLetter);
     int lastLetter = last(text, Character::isLetter);

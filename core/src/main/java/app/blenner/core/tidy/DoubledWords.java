@@ -57,10 +57,10 @@ final class DoubledWords extends BasicRule implements BlockCleanUp {
   @Override
   public Document mend(Document document, String language, Ask take) {
     Set<String> meant = MEANT.getOrDefault(Locale.forLanguageTag(language).getLanguage(), Set.of());
-    return CharacterEdits.mend(document, (text, code) -> edits(text, code, meant), take);
+    return CharacterEdits.mend(document, (text, code) -> editsFor(text, code, meant), take);
   }
 
-  private static List<Edit> edits(String text, boolean[] code, Set<String> meant) {
+  private static List<Edit> editsFor(String text, boolean[] code, Set<String> meant) {
     List<Edit> out = new ArrayList<>();
     for (Twice twice : twice(text)) {
       String first = text.substring(twice.from, twice.to);

@@ -45,14 +45,14 @@ final class ForeignQuotes extends BasicRule implements BlockCleanUp {
   public Document mend(Document document, String language, Ask take) {
     QuotationMarks marks = QuotationMarks.of(language);
     return CharacterEdits.mend(
-        document, ForeignQuotes::isKept, (text, kept) -> edits(text, kept, marks), take);
+        document, ForeignQuotes::isKept, (text, kept) -> editsFor(text, kept, marks), take);
   }
 
   private static boolean isKept(Inline inline) {
     return Edits.isCode(inline) || !inline.marks().value(Mark.Kind.LANGUAGE, "").isEmpty();
   }
 
-  private static List<Edit> edits(String text, boolean[] kept, QuotationMarks marks) {
+  private static List<Edit> editsFor(String text, boolean[] kept, QuotationMarks marks) {
     List<Edit> out = new ArrayList<>();
     boolean open = false;
     Deque<Integer> singles = new ArrayDeque<>();

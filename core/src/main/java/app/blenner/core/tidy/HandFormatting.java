@@ -53,7 +53,7 @@ final class HandFormatting extends BasicRule implements BlockCleanUp {
         end++;
       }
       List<Inline> run = content.subList(i, end);
-      String words = words(run);
+      String words = wordsOf(run);
       int to = at + run.stream().mapToInt(x -> x instanceof Text t ? t.text().length() : 1).sum();
       boolean bare =
           !worn.isEmpty() && take.take(new CleanUpSpot(path, at, to, words, words, told(worn)));
@@ -72,7 +72,7 @@ final class HandFormatting extends BasicRule implements BlockCleanUp {
         .toList();
   }
 
-  private static String words(List<Inline> run) {
+  private static String wordsOf(List<Inline> run) {
     return run.stream()
         .map(i -> i instanceof Text t ? t.text() : i instanceof LineBreak ? " " : "")
         .collect(Collectors.joining());

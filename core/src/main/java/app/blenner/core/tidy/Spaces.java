@@ -41,10 +41,10 @@ final class Spaces extends BasicRule implements BlockCleanUp {
 
   @Override
   public Document mend(Document document, String language, Ask take) {
-    return CharacterEdits.mend(document, Spaces::edits, take);
+    return CharacterEdits.mend(document, Spaces::editsFor, take);
   }
 
-  private static List<Edit> edits(String text, boolean[] code) {
+  private static List<Edit> editsFor(String text, boolean[] code) {
     List<Edit> out = new ArrayList<>();
     Matcher m = ROW.matcher(text);
     while (m.find()) {

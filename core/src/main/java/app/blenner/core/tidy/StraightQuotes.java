@@ -30,10 +30,10 @@ final class StraightQuotes extends BasicRule implements BlockCleanUp {
   @Override
   public Document mend(Document document, String language, Ask take) {
     QuotationMarks marks = QuotationMarks.of(language);
-    return CharacterEdits.mend(document, (text, code) -> edits(text, code, marks), take);
+    return CharacterEdits.mend(document, (text, code) -> editsFor(text, code, marks), take);
   }
 
-  private static List<Edit> edits(String text, boolean[] code, QuotationMarks marks) {
+  private static List<Edit> editsFor(String text, boolean[] code, QuotationMarks marks) {
     List<Edit> out = new ArrayList<>();
     boolean openDouble = false;
     boolean openSingle = false;

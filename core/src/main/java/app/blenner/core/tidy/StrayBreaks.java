@@ -90,10 +90,10 @@ final class StrayBreaks extends BasicRule implements BlockCleanUp {
     if (joins.isEmpty() && parts.isEmpty()) {
       return List.of(p);
     }
-    return part(p, joins, parts);
+    return partOf(p, joins, parts);
   }
 
-  private static List<Block> part(Paragraph p, List<Edit> joins, List<Integer> parts) {
+  private static List<Block> partOf(Paragraph p, List<Edit> joins, List<Integer> parts) {
     List<Block> out = new ArrayList<>();
     Edits.Slices slices = new Edits.Slices(p.content());
     int from = 0;

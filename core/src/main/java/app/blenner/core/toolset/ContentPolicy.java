@@ -31,7 +31,7 @@ public record ContentPolicy(
   boolean allows(Piece piece, String value) {
     if (tools.contains(piece.tool())
         || piece == Piece.COLOUR && tools.contains(Piece.FONT.tool())) {
-      Choice choice = choice(piece);
+      Choice choice = choiceOf(piece);
       // The site's own highlight has no value, and is none of its colours.
       if (choice == null
           || value.isEmpty()
@@ -43,7 +43,7 @@ public record ContentPolicy(
     return also.contains(new PolicyViolation(piece, value));
   }
 
-  private static Choice choice(Piece piece) {
+  private static Choice choiceOf(Piece piece) {
     return switch (piece) {
       case COLOUR, HIGHLIGHT -> Choice.COLOURS;
       case FONT -> Choice.FONTS;

@@ -50,18 +50,18 @@ final class ContentPolicyFilter {
 
   ContentPolicyFilter(ContentPolicy allowance) {
     this.allowance = allowance;
-    cases.on(Paragraph.class, this::paragraph);
-    cases.on(Heading.class, this::heading);
+    cases.on(Paragraph.class, this::paragraphOf);
+    cases.on(Heading.class, this::headingOf);
     cases.on(BulletedList.class, block -> held(Piece.BULLETED, block));
     cases.on(NumberedList.class, this::numberedList);
-    cases.on(Quote.class, this::quote);
-    cases.on(Picture.class, this::picture);
-    cases.on(Gallery.class, this::gallery);
-    cases.on(Table.class, this::table);
+    cases.on(Quote.class, this::quoteOf);
+    cases.on(Picture.class, this::pictureOf);
+    cases.on(Gallery.class, this::galleryOf);
+    cases.on(Table.class, this::tableOf);
     cases.on(Columns.class, block -> held(Piece.COLUMNS, block));
     cases.on(TextColumns.class, block -> held(Piece.TEXT_COLUMNS, block));
     cases.on(Callout.class, block -> held(Piece.CALLOUT, block));
-    cases.on(Embed.class, this::embed);
+    cases.on(Embed.class, this::embedOf);
     cases.on(Audio.class, b -> orLink(allowed(Piece.AUDIO), b, to(b.source()), b.title()));
     cases.on(Video.class, b -> orLink(allowed(Piece.VIDEO), b, to(b.source()), b.title()));
     cases.on(Download.class, b -> orLink(allowed(Piece.DOWNLOAD), b, to(b.asset()), b.label()));
@@ -119,14 +119,14 @@ final class ContentPolicyFilter {
   }
 
   private boolean may(Mark mark) {
-    return allowance.allows(piece(mark), value(mark));
+    return allowance.allows(pieceOf(mark), valueOf(mark));
   }
 
   private boolean allowed(Mark mark) {
-    return allowed(piece(mark), value(mark));
+    return allowed(pieceOf(mark), valueOf(mark));
   }
 
-  private static String value(Mark mark) {
+  private static String valueOf(Mark mark) {
     return mark instanceof Mark.Valued valued
         ? switch (valued.kind()) {
           case COLOUR, HIGHLIGHT, FONT, SIZE, STYLE -> valued.value();
@@ -135,7 +135,7 @@ final class ContentPolicyFilter {
         : "";
   }
 
-  private static Piece piece(Mark mark) {
+  private static Piece pieceOf(Mark mark) {
     if (mark instanceof Mark.Valued valued) {
       return switch (valued.kind()) {
         case MERGE_FIELD -> Piece.MERGE_FIELD;
@@ -162,7 +162,7 @@ final class ContentPolicyFilter {
     return Piece.LINK;
   }
 
-  private BlockStyle style(BlockStyle style) {
+  private BlockStyle styleOf(BlockStyle style) {
     boolean aligned = Piece.align(style.align()).map(this::allowed).orElse(true);
     return new BlockStyle(
         aligned ? style.align() : BlockStyle.Align.START,
@@ -230,13 +230,13 @@ final class ContentPolicyFilter {
     return new Mark.Link(address, "", false);
   }
 
-  private List<Block> paragraph(Paragraph block) {
-    return List.of(new Paragraph(words(block.content()), style(block.style())));
+  private List<Block> paragraphOf(Paragraph block) {
+    return List.of(new Paragraph(words(block.content()), styleOf(block.style())));
   }
 
-  private List<Block> heading(Heading block) {
+  private List<Block> headingOf(Heading block) {
     List<Inline> words = words(block.content());
-    BlockStyle style = style(block.style());
+    BlockStyle style = styleOf(block.style());
     if (allowed(Piece.heading(block.level()))) {
       return List.of(new Heading(block.level(), block.anchor(), words, style));
     }
@@ -279,7 +279,7 @@ final class ContentPolicyFilter {
     return out;
   }
 
-  private List<Block> quote(Quote block) {
+  private List<Block> quoteOf(Quote block) {
     Quote inside = (Quote) inside(block);
     if (!inside.pull()) {
       return allowed(Piece.QUOTE) ? List.of(inside) : opened(inside);
@@ -292,7 +292,7 @@ final class ContentPolicyFilter {
         : opened(inside);
   }
 
-  private List<Block> picture(Picture block) {
+  private List<Block> pictureOf(Picture block) {
     Picture inside = linked(block);
     if (allowed(Piece.PICTURE)) {
       return List.of(inside);
@@ -307,7 +307,7 @@ final class ContentPolicyFilter {
     return inside.link() == null || allowed(Piece.LINK) ? inside : inside.withLink(null);
   }
 
-  private List<Block> gallery(Gallery block) {
+  private List<Block> galleryOf(Gallery block) {
     if (!allowed(Piece.GALLERY)) {
       return with(all(block.groups().get(0)), words(block.caption()));
     }
@@ -318,7 +318,7 @@ final class ContentPolicyFilter {
             words(block.caption())));
   }
 
-  private List<Block> table(Table block) {
+  private List<Block> tableOf(Table block) {
     Table inside = (Table) inside(block);
     if (allowed(Piece.TABLE)) {
       return List.of(inside);
@@ -331,7 +331,7 @@ final class ContentPolicyFilter {
     return out;
   }
 
-  private List<Block> embed(Embed block) {
+  private List<Block> embedOf(Embed block) {
     boolean may = allowed(Piece.EMBED, block.address().host());
     return orLink(may, block, to(block.address()), block.title());
   }

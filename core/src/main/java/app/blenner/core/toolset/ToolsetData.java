@@ -54,7 +54,7 @@ public final class ToolsetData {
   public static Toolset read(Map<?, ?> data) {
     Map<Choice, List<String>> only = new EnumMap<>(Choice.class);
     if (data.get("only") instanceof Map<?, ?> map) {
-      map.forEach((choice, values) -> only.put(choice(String.valueOf(choice)), texts(values)));
+      map.forEach((choice, values) -> only.put(choiceOf(String.valueOf(choice)), textsOf(values)));
     }
     Toolset read =
         new Toolset(
@@ -65,11 +65,13 @@ public final class ToolsetData {
                 .map(
                     g ->
                         new ToolGroup(
-                            text(g.get("label")), texts(g.get("buttons")), texts(g.get("menu"))))
+                            text(g.get("label")),
+                            textsOf(g.get("buttons")),
+                            textsOf(g.get("menu"))))
                 .toList(),
             only,
             maps(data.get("uses")).stream()
-                .map(u -> new Use(text(u.get("kind")), text(u.get("field")), role(u.get("role"))))
+                .map(u -> new Use(text(u.get("kind")), text(u.get("field")), roleOf(u.get("role"))))
                 .toList());
     List<String> problems = read.problems();
     if (!problems.isEmpty()) {
@@ -79,7 +81,7 @@ public final class ToolsetData {
     return read;
   }
 
-  private static Choice choice(String label) {
+  private static Choice choiceOf(String label) {
     try {
       return Choice.valueOf(label.toUpperCase(Locale.ROOT));
     } catch (IllegalArgumentException e) {
@@ -87,7 +89,7 @@ public final class ToolsetData {
     }
   }
 
-  private static Role role(Object data) {
+  private static Role roleOf(Object data) {
     String name = text(data);
     try {
       return name.isEmpty() ? null : Role.valueOf(name.toUpperCase(Locale.ROOT));
@@ -100,7 +102,7 @@ public final class ToolsetData {
     return data == null ? "" : data.toString();
   }
 
-  private static List<String> texts(Object data) {
+  private static List<String> textsOf(Object data) {
     return data instanceof List<?> list ? list.stream().map(ToolsetData::text).toList() : List.of();
   }
 

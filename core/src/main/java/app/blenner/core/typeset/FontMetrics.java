@@ -57,18 +57,19 @@ enum FontMetrics {
       Map<Character, Double> letters = new HashMap<>();
       for (String one : in.readLine().split(",")) {
         String[] parts = one.split(" ");
-        letters.put(letter(parts[0]), Double.parseDouble(parts[1]) / em);
+        letters.put(letterOf(parts[0]), Double.parseDouble(parts[1]) / em);
       }
       Map<Integer, Double> pairs = new HashMap<>();
       for (String one : in.readLine().split(",")) {
         String[] parts = one.split(" ");
-        pairs.put(pair(letter(parts[0]), letter(parts[1])), Double.parseDouble(parts[2]) / em);
+        pairs.put(
+            pairOf(letterOf(parts[0]), letterOf(parts[1])), Double.parseDouble(parts[2]) / em);
       }
       Map<Character, Double> behind = new HashMap<>();
       for (String one : in.readLine().split(",")) {
         String[] parts = one.split(" ");
         if (parts.length == 2) {
-          behind.put(letter(parts[0]), Double.parseDouble(parts[1]) / em);
+          behind.put(letterOf(parts[0]), Double.parseDouble(parts[1]) / em);
         }
       }
       return new Widths(letters, pairs, behind);
@@ -77,11 +78,11 @@ enum FontMetrics {
     }
   }
 
-  private static char letter(String written) {
+  private static char letterOf(String written) {
     return (char) Integer.parseInt(written, 36);
   }
 
-  private static int pair(char first, char second) {
+  private static int pairOf(char first, char second) {
     return first << 16 | second;
   }
 
@@ -96,7 +97,7 @@ enum FontMetrics {
    * @param earlier the letter before that one, or 0
    */
   double between(char earlier, char before, char letter) {
-    double pair = widths().pairs.getOrDefault(pair(before, letter), 0.0);
+    double pair = widths().pairs.getOrDefault(pairOf(before, letter), 0.0);
     return earlier == 'f' && before == 'f'
         ? pair + widths().behind.getOrDefault(letter, 0.0)
         : pair;

@@ -34,7 +34,7 @@ public record JustifiedGaps(double widest, int river) {
         double[] gap = {left, left + space + extra};
         int run = 1;
         for (int i = 0; i < before.size(); i++) {
-          if (overlap(before.get(i), gap) >= space) {
+          if (overlapOf(before.get(i), gap) >= space) {
             run = Math.max(run, runs.get(i) + 1);
           }
         }
@@ -50,7 +50,7 @@ public record JustifiedGaps(double widest, int river) {
     return new JustifiedGaps(widest, river);
   }
 
-  private static double overlap(double[] a, double[] b) {
+  private static double overlapOf(double[] a, double[] b) {
     return Math.min(a[1], b[1]) - Math.max(a[0], b[0]);
   }
 }

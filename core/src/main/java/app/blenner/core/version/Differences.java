@@ -68,7 +68,7 @@ public final class Differences {
     } else if (product <= MOST) {
       byCommonRow(s);
     } else {
-      List<int[]> anchors = rounds == 0 ? List.of() : anchors(s);
+      List<int[]> anchors = rounds == 0 ? List.of() : anchorsOf(s);
       if (anchors.isEmpty()) {
         found.add(s);
         return;
@@ -142,7 +142,7 @@ public final class Differences {
   }
 
   /** Places of entries that stand once in each stretch: the longest row of them that is in order in both. */
-  private List<int[]> anchors(Stretch s) {
+  private List<int[]> anchorsOf(Stretch s) {
     Map<Integer, Integer> places = single(one, s.from, s.to);
     Map<Integer, Integer> others = single(other, s.otherFrom, s.otherTo);
     List<int[]> pairs = new ArrayList<>();

@@ -45,8 +45,8 @@ final class Pairing {
   }
 
   private void weigh() {
-    List<Set<String>> a = theirs.stream().map(Pairing::words).toList();
-    List<Set<String>> b = mine.stream().map(Pairing::words).toList();
+    List<Set<String>> a = theirs.stream().map(Pairing::wordsOf).toList();
+    List<Set<String>> b = mine.stream().map(Pairing::wordsOf).toList();
     for (int i = theirs.size() - 1; i >= 0; i--) {
       for (int j = mine.size() - 1; j >= 0; j--) {
         boolean sameKind = theirs.get(i).getClass() == mine.get(j).getClass();
@@ -88,7 +88,7 @@ final class Pairing {
     }
   }
 
-  private static Set<String> words(Block block) {
+  private static Set<String> wordsOf(Block block) {
     String text = String.join(" ", RunningText.of(List.of(block)));
     return new HashSet<>(List.of(text.strip().split("\\s+")));
   }

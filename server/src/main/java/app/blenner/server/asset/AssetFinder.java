@@ -85,7 +85,7 @@ class AssetFinder {
     }
   }
 
-  private Conditions conditions(AssetQuery wanted) {
+  private Conditions conditionsOf(AssetQuery wanted) {
     Conditions c = new Conditions();
     c.all.add(ONLY.get(wanted.only()));
     if (wanted.only() == AssetQuery.Only.EXPIRING) {
@@ -113,7 +113,7 @@ class AssetFinder {
           wanted.collection());
     }
     if (!wanted.ending().isEmpty()) {
-      c.add("a.name like :ending escape '!'", "ending", "%." + literal(wanted.ending()));
+      c.add("a.name like :ending escape '!'", "ending", "%." + literalOf(wanted.ending()));
     }
     int n = 0;
     for (String word : wanted.words().strip().toLowerCase(Locale.ROOT).split("\\s+")) {
@@ -126,13 +126,13 @@ class AssetFinder {
   }
 
   /** Letters that stand for themselves in a pattern. */
-  private static String literal(String letters) {
+  private static String literalOf(String letters) {
     return letters.replace("!", "!!").replace("%", "!%").replace("_", "!_");
   }
 
   /** A page of assets. */
   Found find(AssetQuery wanted) {
-    Conditions c = conditions(wanted);
+    Conditions c = conditionsOf(wanted);
     long total = c.query("select count(*)", "", Long.class).getSingleResult();
     int pages = (int) ((total + PAGE - 1) / PAGE);
     // What was the last page may have gone meanwhile.
@@ -151,13 +151,13 @@ class AssetFinder {
                     Collectors.toMap(
                         AssetUseRepository.Count::asset, AssetUseRepository.Count::items));
     return new Found(
-        here.stream().map(a -> line(a, stored.get(a.file), counts)).toList(),
+        here.stream().map(a -> lineOf(a, stored.get(a.file), counts)).toList(),
         (int) total,
         page,
         pages);
   }
 
-  private static FoundAsset line(AssetEntity a, StoredFile file, Map<String, Long> counts) {
+  private static FoundAsset lineOf(AssetEntity a, StoredFile file, Map<String, Long> counts) {
     SiteAsset shown = a.toSiteAsset(file, Instant.MIN);
     return new FoundAsset(
         AssetView.of(a, file, shown),

@@ -80,11 +80,11 @@ class AssetPageController {
   /** Says something of it. */
   @PutMapping
   AssetPage describe(@PathVariable String name, @Valid @RequestBody Said said) {
-    editing.describe(name, said.said(), time(said.expires()));
+    editing.describe(name, said.said(), timeOf(said.expires()));
     return pages.page(name);
   }
 
-  private static Instant time(String given) {
+  private static Instant timeOf(String given) {
     try {
       return given.isEmpty() ? null : Instant.parse(given);
     } catch (DateTimeParseException e) {
@@ -175,7 +175,7 @@ class AssetPageController {
     if (file.type() != FileType.PDF) {
       throw AssetService.missing(name);
     }
-    return picture(renditions.firstPage(file), MediaType.IMAGE_PNG_VALUE);
+    return pictureOf(renditions.firstPage(file), MediaType.IMAGE_PNG_VALUE);
   }
 
   /** What an earlier file looked like. */
@@ -191,10 +191,10 @@ class AssetPageController {
         file.size().map(s -> edit.of(s).width()).orElseThrow(() -> AssetService.missing(name));
     Rendition wanted = new Rendition(Widths.atLeast(own, WHOLE), null, Rendition.Format.WEBP);
     Path picture = renditions.file(file, edit, Focus.MIDDLE, wanted);
-    return picture(picture, wanted.format().mediaType());
+    return pictureOf(picture, wanted.format().mediaType());
   }
 
-  private static ResponseEntity<Resource> picture(Path file, String mediaType) {
+  private static ResponseEntity<Resource> pictureOf(Path file, String mediaType) {
     return ResponseEntity.ok()
         .contentType(MediaType.parseMediaType(mediaType))
         .cacheControl(CacheControl.noCache().cachePrivate())

@@ -49,7 +49,7 @@ class MediaController {
   @GetMapping("/media/{tag}/{name}")
   ResponseEntity<Resource> whole(
       @PathVariable String tag, @PathVariable String name, Authentication who) {
-    return answer(media.whole(tag, name), who);
+    return answerOf(media.whole(tag, name), who);
   }
 
   @GetMapping("/media/{tag}/{operation}/{file}")
@@ -58,7 +58,7 @@ class MediaController {
       @PathVariable String operation,
       @PathVariable String file,
       Authentication who) {
-    return answer(media.rendition(tag, operation, file), who);
+    return answerOf(media.rendition(tag, operation, file), who);
   }
 
   /** Whether readers may see an asset too; a problem where somebody who asks may not. */
@@ -77,7 +77,7 @@ class MediaController {
         .build();
   }
 
-  private ResponseEntity<Resource> answer(MediaFiles.Found found, Authentication who) {
+  private ResponseEntity<Resource> answerOf(MediaFiles.Found found, Authentication who) {
     boolean open = mayBeSeen(found.asset(), who);
     if (found.hasMoved()) {
       return moved(found.path());

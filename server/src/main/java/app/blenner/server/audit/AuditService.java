@@ -71,7 +71,7 @@ public class AuditService {
   @Transactional(readOnly = true)
   public List<TrailRow> before(long id) {
     return rows.findByIdLessThanOrderByIdDesc(id, Limit.of(PAGE)).stream()
-        .map(AuditService::row)
+        .map(AuditService::rowOf)
         .toList();
   }
 
@@ -80,11 +80,11 @@ public class AuditService {
   public List<TrailRow> ofSetUp(String word) {
     String like = "%" + word.toLowerCase(Locale.ROOT).replaceAll("[!%_]", "!$0") + "%";
     return rows.about(Audited.SET_UP_CHANGED, like, Limit.of(PAGE)).stream()
-        .map(AuditService::row)
+        .map(AuditService::rowOf)
         .toList();
   }
 
-  private static TrailRow row(AuditEntity r) {
+  private static TrailRow rowOf(AuditEntity r) {
     return new TrailRow(r.id, r.happenedAt, r.who, r.what.label(), r.about, r.address, r.request);
   }
 

@@ -34,7 +34,7 @@ class FolderStore implements ByteStore {
     }
   }
 
-  private Path place(String hash) {
+  private Path placeOf(String hash) {
     if (!hash.matches("[0-9a-f]{64}")) {
       throw new IllegalArgumentException("no hash: " + hash);
     }
@@ -43,7 +43,7 @@ class FolderStore implements ByteStore {
 
   @Override
   public void keep(String hash, Path from) throws IOException {
-    Path to = place(hash);
+    Path to = placeOf(hash);
     if (Files.exists(to)) {
       Files.deleteIfExists(from);
       return;
@@ -66,12 +66,12 @@ class FolderStore implements ByteStore {
 
   @Override
   public boolean has(String hash) {
-    return Files.isRegularFile(place(hash));
+    return Files.isRegularFile(placeOf(hash));
   }
 
   @Override
   public Path file(String hash) throws IOException {
-    Path file = place(hash);
+    Path file = placeOf(hash);
     if (!Files.isRegularFile(file)) {
       throw new NoSuchFileException(hash);
     }
@@ -90,7 +90,7 @@ class FolderStore implements ByteStore {
 
   @Override
   public void remove(String hash) throws IOException {
-    Files.deleteIfExists(place(hash));
+    Files.deleteIfExists(placeOf(hash));
   }
 
   @Override

@@ -82,7 +82,7 @@ public class PictureInspector implements DisposableBean, ScheduledWork {
         if (ending) {
           return;
         }
-        keep(file.hash, look(file.view()));
+        keep(file.hash, lookOf(file.view()));
       }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
@@ -93,7 +93,7 @@ public class PictureInspector implements DisposableBean, ScheduledWork {
     }
   }
 
-  private PictureInspection look(StoredFile file) throws InterruptedException {
+  private PictureInspection lookOf(StoredFile file) throws InterruptedException {
     try {
       return pixelBudget.with(file, () -> seen(file));
     } catch (IOException | BrokenPictureException e) {

@@ -219,7 +219,7 @@ public class ItemFinder {
     return session
         .search(FoundItem.class)
         .select(f -> f.id(String.class))
-        .where(f -> matches(f, filter, words, forgiving))
+        .where(f -> matchesOf(f, filter, words, forgiving))
         .sort(
             f ->
                 switch (filter.order()) {
@@ -240,7 +240,7 @@ public class ItemFinder {
   }
 
   /** Those of which a page is wanted. */
-  private static PredicateFinalStep matches(
+  private static PredicateFinalStep matchesOf(
       SearchPredicateFactory f, ItemFilter filter, WordQuery words, boolean forgiving) {
     BooleanPredicateClausesStep<?, ?> all = f.bool();
     all.filter(f.match().field(IndexFields.FOR_READERS).matching(false));

@@ -127,7 +127,7 @@ final class WordQuery {
       any.should(f.match().field(IndexFields.words(language)).matching(words).boost(0.8f));
     }
     if (words.length() >= SHORTEST_PART) {
-      any.should(part(f, folded(words)).boost(PART));
+      any.should(partOf(f, folded(words)).boost(PART));
     }
     if (last) {
       String begins = folded(words);
@@ -156,7 +156,7 @@ final class WordQuery {
   }
 
   /** A part of a word: each four letters in a row of it are those of a word. */
-  private static BooleanPredicateClausesStep<?, ?> part(SearchPredicateFactory f, String word) {
+  private static BooleanPredicateClausesStep<?, ?> partOf(SearchPredicateFactory f, String word) {
     BooleanPredicateClausesStep<?, ?> all = f.bool();
     for (int i = 0; i + SHORTEST_PART <= Math.min(word.length(), LONGEST_PART); i++) {
       all.must(

@@ -31,10 +31,10 @@ class PageFetcher {
    * @throws UnreadableFileException where nothing usable is found there
    */
   WebFetcher.Fetched<String> fetch(String typed, FetchPolicy policy) {
-    return web.fetch(typed, policy, PAGE, PageFetcher::html);
+    return web.fetch(typed, policy, PAGE, PageFetcher::htmlOf);
   }
 
-  private static String html(ContentType type, byte[] bytes) {
+  private static String htmlOf(ContentType type, byte[] bytes) {
     String label = Objects.requireNonNullElse(type.getParameter("charset"), "");
     String text = Encoding.readPage(bytes, label).text();
     return type.getMimeType().equals("text/plain")

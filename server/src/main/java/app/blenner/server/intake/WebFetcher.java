@@ -116,10 +116,10 @@ class WebFetcher {
       throw new UnreadableFileException(sort.otherwise());
     }
     return new Step<>(
-        reader.read(type, bytes(answer.getEntity().getContent(), deadline, sort)), null);
+        reader.read(type, readBytes(answer.getEntity().getContent(), deadline, sort)), null);
   }
 
-  private static byte[] bytes(InputStream in, long deadline, Sort sort) throws IOException {
+  private static byte[] readBytes(InputStream in, long deadline, Sort sort) throws IOException {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     byte[] piece = new byte[16_384];
     for (int n = in.read(piece); n >= 0; n = in.read(piece)) {

@@ -78,7 +78,7 @@ class ContactController {
       lookOver(response, item, submission, action, told);
     } else if (submission.robot()) {
       // It is not told that it was found out.
-      send(response, HttpStatus.OK, thanks(item));
+      send(response, HttpStatus.OK, thanksFor(item));
     } else if (!limiter.pass(request.getRemoteAddr())) {
       String again = FormPage.form(form, action, given, Map.of(), words);
       send(
@@ -87,7 +87,7 @@ class ContactController {
           pages.formStep(words.get("form.toomany"), item, again));
     } else {
       messages.keep(item, submission);
-      send(response, HttpStatus.OK, thanks(item));
+      send(response, HttpStatus.OK, thanksFor(item));
     }
   }
 
@@ -109,7 +109,7 @@ class ContactController {
     send(response, HttpStatus.OK, pages.formStep(words.get("form.lookover"), item, main));
   }
 
-  private String thanks(PublishedItem item) {
+  private String thanksFor(PublishedItem item) {
     SiteWords words = pages.words(item);
     return pages.formStep(words.get("form.sent"), item, FormPage.thanks(words));
   }

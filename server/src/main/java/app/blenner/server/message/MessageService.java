@@ -93,7 +93,7 @@ public class MessageService {
     return new Inbox(
         messages.countByReadFalse(),
         messages.findAllByOrderByReceivedAtDescIdDesc(Limit.of(MOST_SHOWN)).stream()
-            .map(this::view)
+            .map(this::toView)
             .toList());
   }
 
@@ -103,7 +103,7 @@ public class MessageService {
             .findById(id)
             .orElseThrow(() -> Problem.notThere("This message is not there any more."));
     m.read = read;
-    return view(m);
+    return toView(m);
   }
 
   void delete(long id) {
@@ -113,7 +113,7 @@ public class MessageService {
             .orElseThrow(() -> Problem.notThere("Somebody has deleted this message already.")));
   }
 
-  private MessageView view(MessageEntity m) {
+  private MessageView toView(MessageEntity m) {
     return new MessageView(
         m.id,
         m.itemKey,

@@ -38,7 +38,7 @@ final class NamedProxies extends ValveBase {
 
   private void believe(Request request) {
     // From the right: each line was written by the one that is known already.
-    List<String> behind = list(request, "X-Forwarded-For");
+    List<String> behind = listOf(request, "X-Forwarded-For");
     Collections.reverse(behind);
     for (String address : behind) {
       if (!ADDRESS.matcher(address).matches()) {
@@ -50,10 +50,10 @@ final class NamedProxies extends ValveBase {
         break;
       }
     }
-    List<String> protocols = list(request, "X-Forwarded-Proto");
+    List<String> protocols = listOf(request, "X-Forwarded-Proto");
     boolean secure =
         !protocols.isEmpty() && protocols.get(protocols.size() - 1).equalsIgnoreCase("https");
-    List<String> hosts = list(request, "X-Forwarded-Host");
+    List<String> hosts = listOf(request, "X-Forwarded-Host");
     String host = hosts.isEmpty() ? "" : hosts.get(hosts.size() - 1);
     if (HOST.matcher(host).matches()) {
       int colon = host.indexOf(':');
@@ -61,7 +61,7 @@ final class NamedProxies extends ValveBase {
           .getCoyoteRequest()
           .serverName()
           .setString(colon < 0 ? host : host.substring(0, colon));
-      request.getCoyoteRequest().setServerPort(port(host, colon, secure));
+      request.getCoyoteRequest().setServerPort(portOf(host, colon, secure));
     } else if (secure) {
       request.getCoyoteRequest().setServerPort(443);
     }
@@ -71,13 +71,13 @@ final class NamedProxies extends ValveBase {
     }
   }
 
-  private static int port(String host, int colon, boolean secure) {
+  private static int portOf(String host, int colon, boolean secure) {
     int plain = secure ? 443 : 80;
     int port = colon < 0 ? plain : Integer.parseInt(host.substring(colon + 1));
     return port > 0 && port < 65_536 ? port : plain;
   }
 
-  private static List<String> list(Request request, String header) {
+  private static List<String> listOf(Request request, String header) {
     return new java.util.ArrayList<>(
         Collections.list(request.getHeaders(header)).stream()
             .flatMap(h -> Pattern.compile(",").splitAsStream(h))

@@ -86,16 +86,16 @@ class OutService {
     byte[] bytes =
         switch (form) {
           case BODY -> utf8(HtmlWriter.write(content.body()) + "\n");
-          case PAGE -> utf8(page(item, base));
-          case FORMATTED -> utf8(body(item, base));
+          case PAGE -> utf8(pageOf(item, base));
+          case FORMATTED -> utf8(bodyOf(item, base));
           case MARKDOWN -> utf8("# " + title + "\n\n" + MarkdownWriter.write(content.body()));
-          case TEXT -> utf8(text(content, title));
+          case TEXT -> utf8(textOf(content, title));
           case DOCX ->
               DocxWriter.write(
-                  title, content.summary(), content.body(), addresses(base), language, media());
+                  title, content.summary(), content.body(), addressesOf(base), language, media());
           case ODT ->
               OdtWriter.write(
-                  title, content.summary(), content.body(), addresses(base), language, media());
+                  title, content.summary(), content.body(), addressesOf(base), language, media());
         };
     String slug = Slug.of(title);
     return new File((slug.isEmpty() ? "item" : slug) + "." + form.ending(), bytes);
@@ -118,13 +118,13 @@ class OutService {
     return text.getBytes(StandardCharsets.UTF_8);
   }
 
-  private static String text(Content content, String title) {
+  private static String textOf(Content content, String title) {
     String summary = content.summary().isEmpty() ? "" : content.summary() + "\n\n";
     return title + "\n\n" + summary + TextWriter.write(content.body());
   }
 
   /** Items at their address on the site where readers see them, else where they are written. */
-  private AddressResolver addresses(String base) {
+  private AddressResolver addressesOf(String base) {
     return address -> {
       if (address.kind() == Address.Kind.ASSET) {
         String name = address.assetName();
@@ -167,20 +167,20 @@ class OutService {
     }
   }
 
-  private String page(PublishedItem item, String base) {
+  private String pageOf(PublishedItem item, String base) {
     try {
       String css =
           new ClassPathResource("static/site/article.css")
                   .getContentAsString(StandardCharsets.UTF_8)
               + houseStyle.get().stylesheet();
-      return PageFile.write(item, sites.site(), css, body(item, base));
+      return PageFile.write(item, sites.site(), css, bodyOf(item, base));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
   /** The text as readers see it, with its pictures in it and addresses that work anywhere. */
-  private String body(PublishedItem item, String base) {
+  private String bodyOf(PublishedItem item, String base) {
     Element body =
         Jsoup.parseBodyFragment(
                 BodyRenderer.render(

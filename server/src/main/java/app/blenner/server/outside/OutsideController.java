@@ -105,11 +105,11 @@ class OutsideController {
                 Collectors.toMap(
                     c -> c.verdict() == null ? "NOT_ASKED" : c.verdict().name(),
                     OutsideLinkRepository.VerdictCount::count)),
-        found.map(l -> view(l, items.getOrDefault(l.id, List.of()), lines)).toList(),
+        found.map(l -> toView(l, items.getOrDefault(l.id, List.of()), lines)).toList(),
         found.getTotalPages());
   }
 
-  private static OutsidePlace view(
+  private static OutsidePlace toView(
       OutsideLinkEntity link, List<String> items, Map<String, UseNames.Line> lines) {
     return new OutsidePlace(
         link.id,

@@ -61,7 +61,7 @@ public class OutsideLinks {
       if (!known.contains(id)) {
         links.save(made(id, wanted.get(id), clock.instant()));
       }
-      uses.save(use(itemKey, id));
+      uses.save(useOf(itemKey, id));
     }
   }
 
@@ -86,11 +86,11 @@ public class OutsideLinks {
             out.add(made(id, address, clock.instant()));
           }
         });
-    wanted.keySet().forEach(id -> out.add(use(itemKey, id)));
+    wanted.keySet().forEach(id -> out.add(useOf(itemKey, id)));
     return out;
   }
 
-  private static OutsideUseEntity use(String itemKey, String id) {
+  private static OutsideUseEntity useOf(String itemKey, String id) {
     OutsideUseEntity use = new OutsideUseEntity();
     use.itemKey = itemKey;
     use.link = id;

@@ -72,19 +72,19 @@ final class WebAsker implements LinkCheck.Asker, AutoCloseable {
         cutter.schedule(request::cancel, longest.toMillis(), TimeUnit.MILLISECONDS);
     FetchOutcome outcome = null;
     try (ClassicHttpResponse answer = client.executeOpen(null, request, null)) {
-      outcome = new Answered(answer.getCode(), value(answer, "Location"), pause(answer));
+      outcome = new Answered(answer.getCode(), valueOf(answer, "Location"), pause(answer));
       // What it would send is not waited for.
       request.cancel();
       return outcome;
     } catch (IOException | RuntimeException e) {
       // Cutting off an answer that is known already is no failure.
-      return outcome != null ? outcome : new Failed(reason(e, request.isAborted()));
+      return outcome != null ? outcome : new Failed(reasonFor(e, request.isAborted()));
     } finally {
       cut.cancel(false);
     }
   }
 
-  private static Reason reason(Exception e, boolean cutOff) {
+  private static Reason reasonFor(Exception e, boolean cutOff) {
     if (cutOff) {
       return Reason.SLOW;
     } else if (e instanceof GuardedWeb.Private) {
@@ -101,14 +101,14 @@ final class WebAsker implements LinkCheck.Asker, AutoCloseable {
     return Reason.BROKEN_OFF;
   }
 
-  private static String value(ClassicHttpResponse answer, String name) {
+  private static String valueOf(ClassicHttpResponse answer, String name) {
     Header header = answer.getFirstHeader(name);
     return header == null || header.getValue() == null ? "" : header.getValue();
   }
 
   /** RFC 9110, section 10.2.3: seconds, or a day and a time. */
   private static Duration pause(ClassicHttpResponse answer) {
-    String said = value(answer, "Retry-After").strip();
+    String said = valueOf(answer, "Retry-After").strip();
     if (said.matches("\\d{1,6}")) {
       return Duration.ofSeconds(Long.parseLong(said));
     }

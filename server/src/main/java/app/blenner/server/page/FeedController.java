@@ -38,17 +38,17 @@ class FeedController {
 
   @GetMapping("/feed/{file}")
   ResponseEntity<byte[]> ofSite(@PathVariable String file) {
-    return feed(file, sites.atItsAddress(), null);
+    return feedOf(file, sites.atItsAddress(), null);
   }
 
   @GetMapping("/feed/{section}/{file}")
   ResponseEntity<byte[]> ofSection(@PathVariable String section, @PathVariable String file) {
     Site site = sites.atItsAddress();
     Optional<Section> of = site.section(section);
-    return of.isEmpty() ? ResponseEntity.notFound().build() : feed(file, site, of.get());
+    return of.isEmpty() ? ResponseEntity.notFound().build() : feedOf(file, site, of.get());
   }
 
-  private ResponseEntity<byte[]> feed(String file, Site site, Section section) {
+  private ResponseEntity<byte[]> feedOf(String file, Site site, Section section) {
     for (Feed form : Feed.values()) {
       if (form.file().equals(file)) {
         String place = ListPlace.section(section == null ? "" : section.slug());

@@ -54,7 +54,8 @@ class MapController {
     // The front page and those of the sections stand in the first part.
     long addresses = items.count() + site.sections().size() + 1;
     long parts = (addresses + MOST - 1) / MOST;
-    return xml(out -> write(out, parts > 1 ? x -> index(x, site, parts) : x -> part(x, site, 0)));
+    return xml(
+        out -> write(out, parts > 1 ? x -> writeIndex(x, site, parts) : x -> part(x, site, 0)));
   }
 
   @GetMapping("/sitemap-{number}.xml")
@@ -90,7 +91,8 @@ class MapController {
     }
   }
 
-  private static void index(XMLStreamWriter xml, Site site, long parts) throws XMLStreamException {
+  private static void writeIndex(XMLStreamWriter xml, Site site, long parts)
+      throws XMLStreamException {
     xml.writeStartElement("sitemapindex");
     xml.writeDefaultNamespace(NAMESPACE);
     for (int n = 1; n <= parts; n++) {

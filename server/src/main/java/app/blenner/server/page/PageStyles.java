@@ -16,8 +16,8 @@ import org.springframework.stereotype.Component;
 @Component
 class PageStyles {
   private final HouseStyleService house;
-  private final String fixed = sheet("site") + sheet("article");
-  private final String paper = withoutPage(sheet("print"));
+  private final String fixed = sheetOf("site") + sheetOf("article");
+  private final String paper = withoutPage(sheetOf("print"));
   private volatile String all;
 
   PageStyles(HouseStyleService house) {
@@ -57,7 +57,7 @@ class PageStyles {
     return css.replaceAll("@page *\\{[^}]*}", "");
   }
 
-  private static String sheet(String name) {
+  private static String sheetOf(String name) {
     try (InputStream in = new ClassPathResource("static/site/" + name + ".css").getInputStream()) {
       String css = new String(in.readAllBytes(), StandardCharsets.UTF_8);
       return css.replaceAll("(?s)/\\*.*?\\*/", "").replaceAll("\\s*\n\\s*", "\n").strip() + "\n";

@@ -71,7 +71,7 @@ class PublicPages {
     }
     PublicAddresses.At at = addresses.at(path).orElse(null);
     if (at instanceof PublicAddresses.OfItem item) {
-      return number > 1 ? lists.notFound() : item(item.key(), path, site, pages, noting);
+      return number > 1 ? lists.notFound() : itemOf(item.key(), path, site, pages, noting);
     }
     if (at instanceof PublicAddresses.OfSection section) {
       return lists.section(section.slug(), path, number);
@@ -85,7 +85,7 @@ class PublicPages {
     return lists.notFound();
   }
 
-  private Answer item(
+  private Answer itemOf(
       String key, String path, Site site, PageRenderer pages, NotingLibrary noting) {
     PublishedItems.At known = items.known(key).orElse(null);
     if (known == null) {

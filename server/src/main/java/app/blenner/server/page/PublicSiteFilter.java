@@ -45,7 +45,7 @@ class PublicSiteFilter extends HttpFilter {
       response.setHeader("Location", path.replaceAll("^/+", "/").replaceAll("/+$", ""));
       return;
     }
-    PageCache.Ready page = cache.page(path, number(request));
+    PageCache.Ready page = cache.page(path, numberOf(request));
     String name = page.isPersonal() ? readers.name(request).orElse("") : "";
     if (page.isPersonal()) {
       response.setHeader("Vary", "Cookie");
@@ -58,7 +58,7 @@ class PublicSiteFilter extends HttpFilter {
   }
 
   /** Which page of several is asked for; what is no such number asks for the first. */
-  private static int number(HttpServletRequest request) {
+  private static int numberOf(HttpServletRequest request) {
     String query = request.getQueryString();
     if (query == null) {
       return 1;

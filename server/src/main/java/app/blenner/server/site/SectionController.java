@@ -47,7 +47,7 @@ class SectionController {
     AccountService.needs(Right.SET_UP);
     Section added = sections.add(given.of(new Section("", "", "").at("")));
     note("a new section, “" + added.name() + "”");
-    return view(added);
+    return toView(added);
   }
 
   @PutMapping("/sections/{slug}")
@@ -56,7 +56,7 @@ class SectionController {
     AccountService.needs(Right.SET_UP);
     Section changed = sections.change(slug, given.of(section(slug)));
     note("the section “" + changed.name() + "”");
-    return view(changed);
+    return toView(changed);
   }
 
   @PostMapping("/sections/{slug}/move")
@@ -65,7 +65,7 @@ class SectionController {
     AccountService.needs(Right.SET_UP);
     Section moved = sections.move(slug, given.parent(), given.before());
     note("where the section “" + moved.name() + "” stands");
-    return view(moved);
+    return toView(moved);
   }
 
   @GetMapping("/sections/{slug}/items")
@@ -109,7 +109,7 @@ class SectionController {
         .orElseThrow(() -> Problem.notThere("There is no section “" + slug + "”."));
   }
 
-  private SectionView view(Section section) {
+  private SectionView toView(Section section) {
     return SectionView.of(section, sections.tree());
   }
 

@@ -142,8 +142,8 @@ public class SectionService {
     }
     if (!parent.equals(section.parent)) {
       fits(tree, parent, tree.depthBelow(slug));
-      Set<String> old = way(tree, section.parent);
-      Set<String> now = way(tree, parent);
+      Set<String> old = wayOf(tree, section.parent);
+      Set<String> now = wayOf(tree, parent);
       settle(section, parent, section.step);
       Set<String> noMore = new HashSet<>(old);
       noMore.removeAll(now);
@@ -155,7 +155,7 @@ public class SectionService {
     return rows.section(section);
   }
 
-  private static Set<String> way(SectionTree tree, String slug) {
+  private static Set<String> wayOf(SectionTree tree, String slug) {
     return tree.way(slug).stream()
         .map(Section::slug)
         .collect(Collectors.toCollection(HashSet::new));

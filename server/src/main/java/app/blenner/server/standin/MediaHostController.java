@@ -33,10 +33,10 @@ class MediaHostController {
         .header(
             "Content-Security-Policy",
             "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'self'")
-        .body(page(id));
+        .body(pageOf(id));
   }
 
-  private static String page(String id) {
+  private static String pageOf(String id) {
     String title = id.replaceAll("[-_]+", " ");
     HtmlOut out = new HtmlOut();
     out.markup("<!DOCTYPE html>\n").open("html").attribute("lang", "en").endOpen();

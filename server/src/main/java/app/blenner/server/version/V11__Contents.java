@@ -29,14 +29,14 @@ class V11__Contents extends BaseJavaMigration {
   @Override
   public void migrate(Context context) throws SQLException {
     Connection database = context.getConnection();
-    for (String key : keys(database, "item")) {
-      Content content = content(database, "item", key);
+    for (String key : keysOf(database, "item")) {
+      Content content = contentOf(database, "item", key);
       String hash = keep(database, content, "item", "changed_at, changed_by", key);
       run(
           database,
           "update item set working = ?, findings = ? where item_key = ?",
           hash,
-          StoredFinding.write(Preflight.check(subject(content), Settings.USUAL)),
+          StoredFinding.write(Preflight.check(subjectOf(content), Settings.USUAL)),
           key);
       run(
           database,
@@ -45,15 +45,15 @@ class V11__Contents extends BaseJavaMigration {
           SearchedText.of(content));
     }
     run(database, "update item set findings_by = " + Preflight.VERSION);
-    for (String key : keys(database, "live_copy")) {
-      Content content = content(database, "live_copy", key);
+    for (String key : keysOf(database, "live_copy")) {
+      Content content = contentOf(database, "live_copy", key);
       String hash = keep(database, content, "live_copy", "updated_at, author", key);
       run(database, "update live_copy set version = ? where item_key = ?", hash, key);
     }
   }
 
   /** What rules read beyond the text was not kept then. */
-  private static Subject subject(Content content) {
+  private static Subject subjectOf(Content content) {
     return Subject.of(content, RuleContext.of(Kinds.STANDARD.get(0)), new PassageCache(0));
   }
 
@@ -66,7 +66,7 @@ class V11__Contents extends BaseJavaMigration {
     }
   }
 
-  private static List<String> keys(Connection database, String table) throws SQLException {
+  private static List<String> keysOf(Connection database, String table) throws SQLException {
     try (PreparedStatement all = database.prepareStatement("select item_key from " + table);
         ResultSet found = all.executeQuery()) {
       List<String> keys = new ArrayList<>();
@@ -98,7 +98,7 @@ class V11__Contents extends BaseJavaMigration {
     return hash;
   }
 
-  private static Content content(Connection database, String table, String key)
+  private static Content contentOf(Connection database, String table, String key)
       throws SQLException {
     try (PreparedStatement one =
         database.prepareStatement("select * from " + table + " where item_key = ?")) {

@@ -28,7 +28,7 @@ class V22__Briefs extends BaseJavaMigration {
   @Override
   public void migrate(Context context) throws SQLException {
     Connection database = context.getConnection();
-    Map<String, Boolean> news = kinds(database);
+    Map<String, Boolean> news = kindsOf(database);
     try (PreparedStatement live =
             database.prepareStatement(
                 "select l.item_key, v.written, i.stage, i.kind, l.first_live_at from live_copy l"
@@ -68,7 +68,7 @@ class V22__Briefs extends BaseJavaMigration {
     }
   }
 
-  private static Map<String, Boolean> kinds(Connection database) throws SQLException {
+  private static Map<String, Boolean> kindsOf(Connection database) throws SQLException {
     Map<String, Boolean> out = new HashMap<>();
     try (PreparedStatement all = database.prepareStatement("select written from kind");
         ResultSet row = all.executeQuery()) {

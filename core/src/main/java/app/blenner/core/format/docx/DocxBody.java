@@ -69,7 +69,7 @@ final class DocxBody {
   void blocks(Xml container, Element to) {
     for (Xml block : unwrapped(container)) {
       switch (block.name()) {
-        case "w:p" -> paragraph(block, to);
+        case "w:p" -> readParagraph(block, to);
         case "w:tbl" -> new DocxTable(this).write(block, to);
         default -> {}
       }
@@ -115,7 +115,7 @@ final class DocxBody {
     return alternatives.child("mc:Choice").or(() -> alternatives.child("mc:Fallback"));
   }
 
-  private void paragraph(Xml p, Element to) {
+  private void readParagraph(Xml p, Element to) {
     Optional<Xml> properties = p.child("w:pPr");
     String id = properties.flatMap(x -> x.child("w:pStyle")).map(s -> s.attr("w:val")).orElse("");
     DocxStyles.Style style = styles.style(id);
@@ -127,7 +127,7 @@ final class DocxBody {
     int outline = DocxStyles.outline(style.name(), properties, style.outline());
     boolean title = StyleNames.isTitle(style.name());
     Element made =
-        to.appendElement(title ? "h1" : outline > 0 ? "h" + outline : element(style.name()));
+        to.appendElement(title ? "h1" : outline > 0 ? "h" + outline : elementOf(style.name()));
     if (title) {
       WordHtml.title(made);
     }
@@ -143,7 +143,7 @@ final class DocxBody {
     }
     properties
         .flatMap(x -> x.child("w:jc"))
-        .map(j -> align(j.attr("w:val"), turned))
+        .map(j -> alignOf(j.attr("w:val"), turned))
         .ifPresent(a -> dress(made, a));
     // What a heading, quote or caption looks like is its style's affair, and the site has its own.
     boolean dressed = outline > 0 || title || !made.className().isEmpty();
@@ -153,7 +153,7 @@ final class DocxBody {
     finish(made, properties, inline);
   }
 
-  private static String element(String style) {
+  private static String elementOf(String style) {
     return style.matches("html preformatted|source code|preformatted text|code|macro text")
         ? "pre"
         : "p";
@@ -198,7 +198,7 @@ final class DocxBody {
   }
 
   /** Where lines run from the right, left is where they begin (17.3.1.13). */
-  private static String align(String value, boolean turned) {
+  private static String alignOf(String value, boolean turned) {
     return switch (value) {
       case "center" -> "text-align: center";
       case "end", "right" -> turned ? "text-align: left" : "text-align: right";

@@ -51,41 +51,41 @@ final class DocxInline {
     for (Xml child : container.children()) {
       switch (child.name()) {
         case "w:r" -> run(child, to);
-        case "w:hyperlink" -> write(child, link(child, to));
+        case "w:hyperlink" -> write(child, linkOf(child, to));
         case "w:ins", "w:moveTo", "w:smartTag", "w:customXml", "w:dir", "w:bdo" -> write(child, to);
         case "w:del", "w:moveFrom" -> body.deletions++;
         case "w:sdt" -> child.child("w:sdtContent").ifPresent(c -> write(c, to));
         case "w:fldSimple" ->
-            write(child, target(child.attr("w:instr")).map(h -> link(to, h)).orElse(to));
+            write(child, targetOf(child.attr("w:instr")).map(h -> linkOf(to, h)).orElse(to));
         case "w:bookmarkStart" -> places.add(child.attr("w:name"));
-        case "m:oMath", "m:oMathPara" -> equation(child, to);
+        case "m:oMath", "m:oMathPara" -> readEquation(child, to);
         case "mc:AlternateContent" -> DocxBody.chosen(child).ifPresent(c -> write(c, to));
         default -> {}
       }
     }
   }
 
-  private void equation(Xml math, Element to) {
+  private void readEquation(Xml math, Element to) {
     StringBuilder out = new StringBuilder();
     math.all("m:t").forEach(t -> out.append(t.text()));
     to.appendText(out.toString());
     body.told.add("An equation came as plain characters; look it over.");
   }
 
-  private Element link(Xml hyperlink, Element to) {
+  private Element linkOf(Xml hyperlink, Element to) {
     String anchor = hyperlink.attr("w:anchor");
     String href = body.links.getOrDefault(hyperlink.attr("r:id"), "");
     if (!anchor.isEmpty()) {
       href = href.isEmpty() ? "#" + WordHtml.name(anchor) : href + "#" + anchor;
     }
-    return href.isEmpty() ? to : link(to, href);
+    return href.isEmpty() ? to : linkOf(to, href);
   }
 
-  private static Element link(Element to, String href) {
+  private static Element linkOf(Element to, String href) {
     return to.appendElement("a").attr("href", href);
   }
 
-  private static Optional<String> target(String field) {
+  private static Optional<String> targetOf(String field) {
     Matcher m = HYPERLINK.matcher(field);
     if (!m.matches()) {
       return Optional.empty();
@@ -144,11 +144,11 @@ final class DocxInline {
       case "w:cr" -> breakLine(to);
       case "w:noBreakHyphen" -> look.write(to, "\u2011");
       case "w:softHyphen" -> look.write(to, "\u00AD");
-      case "w:sym" -> look.write(to, symbol(piece.attr("w:char")));
-      case "w:footnoteReference" -> note(to, "footnote", piece.attr("w:id"));
-      case "w:endnoteReference" -> note(to, "endnote", piece.attr("w:id"));
+      case "w:sym" -> look.write(to, symbolOf(piece.attr("w:char")));
+      case "w:footnoteReference" -> readNote(to, "footnote", piece.attr("w:id"));
+      case "w:endnoteReference" -> readNote(to, "endnote", piece.attr("w:id"));
       case "w:commentReference" -> body.remarks++;
-      case "w:drawing", "w:pict", "w:object" -> picture(piece, to);
+      case "w:drawing", "w:pict", "w:object" -> readPicture(piece, to);
       case "mc:AlternateContent" ->
           DocxBody.chosen(piece)
               .ifPresent(c -> c.children().forEach(x -> piece(x, look, to, paragraph)));
@@ -176,7 +176,7 @@ final class DocxInline {
       case "separate" -> {
         if (fields == 1 && instruction != null) {
           inResult = true;
-          fieldLink = target(instruction.toString()).map(h -> link(paragraph, h)).orElse(null);
+          fieldLink = targetOf(instruction.toString()).map(h -> linkOf(paragraph, h)).orElse(null);
         }
       }
       case "end" -> {
@@ -191,12 +191,12 @@ final class DocxInline {
     }
   }
 
-  private static void note(Element to, String kind, String id) {
+  private static void readNote(Element to, String kind, String id) {
     WordHtml.noteSign(to, DocxBody.noteName(kind, id));
   }
 
   /** A character of a symbol font; those of the private area that have a character of their own. */
-  private static String symbol(String hex) {
+  private static String symbolOf(String hex) {
     if (!hex.matches("[0-9A-Fa-f]{2,5}")) {
       return "";
     }
@@ -210,7 +210,7 @@ final class DocxInline {
   }
 
   /** Pictures, and the text of boxes that are drawn like pictures. */
-  private void picture(Xml drawing, Element to) {
+  private void readPicture(Xml drawing, Element to) {
     // A rule drawn across the page, as the older drawing language of these files has it (o:hr).
     if (drawing.all("v:rect").anyMatch(r -> r.attr("o:hr").matches("t|true"))) {
       ruled = true;

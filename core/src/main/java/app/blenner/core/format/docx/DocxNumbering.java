@@ -30,12 +30,12 @@ final class DocxNumbering {
       Map<Integer, Level> here = new HashMap<>();
       Xml base = abstracts.get(of);
       if (base != null) {
-        base.children("w:lvl").forEach(l -> here.put(number(l.attr("w:ilvl"), 0), level(l)));
+        base.children("w:lvl").forEach(l -> here.put(number(l.attr("w:ilvl"), 0), levelOf(l)));
       }
       boolean restarts = false;
       for (Xml override : num.children("w:lvlOverride")) {
         int at = number(override.attr("w:ilvl"), 0);
-        override.child("w:lvl").ifPresent(l -> here.put(at, level(l)));
+        override.child("w:lvl").ifPresent(l -> here.put(at, levelOf(l)));
         Optional<Xml> start = override.child("w:startOverride");
         if (start.isPresent()) {
           restarts = true;
@@ -49,7 +49,7 @@ final class DocxNumbering {
     }
   }
 
-  private static Level level(Xml l) {
+  private static Level levelOf(Xml l) {
     String format = l.child("w:numFmt").map(f -> f.attr("w:val")).orElse("decimal");
     int start = l.child("w:start").map(s -> number(s.attr("w:val"), 1)).orElse(1);
     return new Level(format, start);
@@ -89,19 +89,19 @@ final class DocxNumbering {
     count[at] = n;
     return switch (l.format()) {
       case "bullet" -> "·";
-      case "lowerLetter" -> letter(n) + ".";
-      case "upperLetter" -> letter(n).toUpperCase(java.util.Locale.ROOT) + ".";
-      case "lowerRoman" -> roman(n) + ".";
-      case "upperRoman" -> roman(n).toUpperCase(java.util.Locale.ROOT) + ".";
+      case "lowerLetter" -> letterOf(n) + ".";
+      case "upperLetter" -> letterOf(n).toUpperCase(java.util.Locale.ROOT) + ".";
+      case "lowerRoman" -> romanOf(n) + ".";
+      case "upperRoman" -> romanOf(n).toUpperCase(java.util.Locale.ROOT) + ".";
       default -> n + ".";
     };
   }
 
-  private static String letter(int n) {
+  private static String letterOf(int n) {
     return n <= 26 ? String.valueOf((char) ('a' + n - 1)) : Integer.toString(n);
   }
 
-  private static String roman(int n) {
+  private static String romanOf(int n) {
     String[] signs = {"c", "xc", "l", "xl", "x", "ix", "v", "iv", "i"};
     int[] values = {100, 90, 50, 40, 10, 9, 5, 4, 1};
     StringBuilder out = new StringBuilder();

@@ -182,7 +182,7 @@ final class DocxParts {
                 + "\"><w:start w:val=\""
                 + (list == null ? 1 : list.start())
                 + "\"/>");
-        out.append("<w:numFmt w:val=\"" + (list == null ? "bullet" : format(list)) + "\"/>");
+        out.append("<w:numFmt w:val=\"" + (list == null ? "bullet" : formatOf(list)) + "\"/>");
         out.append(
             "<w:lvlText w:val=\""
                 + (list == null ? SIGNS[level % 3] : "%" + (level + 1) + ".")
@@ -200,7 +200,7 @@ final class DocxParts {
     return out.append("</w:numbering>").toString();
   }
 
-  private static String format(NumberedList list) {
+  private static String formatOf(NumberedList list) {
     return switch (list.numbering()) {
       case DECIMAL -> "decimal";
       case SMALL_LETTERS -> "lowerLetter";

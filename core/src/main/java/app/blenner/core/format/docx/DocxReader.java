@@ -26,7 +26,7 @@ public final class DocxReader {
    */
   public static WordText read(Path file, Pictures pictures) throws IOException {
     try (OfficeFile office = OfficeFile.open(file)) {
-      String main = main(office);
+      String main = mainOf(office);
       String folder = main.substring(0, main.lastIndexOf('/') + 1);
       Xml document = office.xml(main).flatMap(d -> d.child("w:body")).orElseThrow(DocxReader::none);
       Map<String, String> links = links(office, folder, main);
@@ -59,7 +59,7 @@ public final class DocxReader {
     return new UnreadableFileException("This file is no .docx text: it lacks the text itself.");
   }
 
-  private static String main(OfficeFile office) {
+  private static String mainOf(OfficeFile office) {
     Xml relations = office.xml("_rels/.rels").orElseThrow(DocxReader::none);
     for (Xml r : relations.children("rel:Relationship")) {
       if (r.attr("Type").endsWith(MAIN)) {

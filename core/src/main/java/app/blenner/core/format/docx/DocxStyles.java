@@ -106,7 +106,7 @@ final class DocxStyles {
         case "w:rFonts" -> run.font = p.has("w:ascii") ? p.attr("w:ascii") : run.font;
         case "w:sz" -> run.size = value.matches("\\d{1,4}") ? Integer.parseInt(value) / 2.0 : null;
         case "w:color" -> run.colour = value.matches("[0-9A-Fa-f]{6}") ? "#" + value : "";
-        case "w:highlight" -> run.highlight = value.equals("none") ? "" : highlight(value);
+        case "w:highlight" -> run.highlight = value.equals("none") ? "" : highlightOf(value);
         case "w:lang" -> run.language = value.isEmpty() ? null : value;
         default -> {}
       }
@@ -119,7 +119,7 @@ final class DocxStyles {
   }
 
   /** Highlights have names (17.18.40); those that CSS does not know by the same name. */
-  private static String highlight(String name) {
+  private static String highlightOf(String name) {
     String css = name.toLowerCase(Locale.ROOT).replaceFirst("^dark(yellow)$", "olive");
     return css.equals("olive") || css.matches("[a-z]+") ? css : "";
   }

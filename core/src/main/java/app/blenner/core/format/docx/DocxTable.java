@@ -28,7 +28,7 @@ final class DocxTable {
     Element rows = null;
     // Cells that still grow downwards, by the column they begin at.
     Map<Integer, Element> growing = new HashMap<>();
-    for (Xml row : rows(tbl)) {
+    for (Xml row : rowsOf(tbl)) {
       boolean header =
           rows == null && row.path("w:trPr", "w:tblHeader").filter(DocxStyles::toggled).isPresent();
       if (row.path("w:trPr", "w:del").isPresent()) {
@@ -44,7 +44,7 @@ final class DocxTable {
     }
   }
 
-  private static List<Xml> rows(Xml tbl) {
+  private static List<Xml> rowsOf(Xml tbl) {
     return tbl.children().stream()
         .flatMap(
             c ->
@@ -62,7 +62,7 @@ final class DocxTable {
     for (int i = 0; i < column; i++) {
       tr.appendElement("td");
     }
-    for (Xml cell : cells(row)) {
+    for (Xml cell : cellsOf(row)) {
       Optional<Xml> properties = cell.child("w:tcPr");
       int span =
           properties
@@ -89,7 +89,7 @@ final class DocxTable {
     }
   }
 
-  private static List<Xml> cells(Xml row) {
+  private static List<Xml> cellsOf(Xml row) {
     return row.children().stream()
         .flatMap(
             c ->

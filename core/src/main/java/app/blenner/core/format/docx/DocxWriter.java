@@ -97,7 +97,7 @@ public final class DocxWriter extends WordWriter {
     return zip.done();
   }
 
-  private static String style(Style style) {
+  private static String styleOf(Style style) {
     return switch (style) {
       case TEXT -> "";
       case TITLE -> "Title";
@@ -111,13 +111,13 @@ public final class DocxWriter extends WordWriter {
 
   @Override
   protected void paragraph(Style style, List<Inline> content, BlockStyle look) {
-    open(style(style), list, lines(look));
+    open(styleOf(style), list, linesOf(look));
     runs.write(content);
     out.raw("</w:p>");
   }
 
   /** Which way lines run, and how they stand; left and right change sides where they run from the right (17.3.1.13). */
-  private String lines(BlockStyle look) {
+  private String linesOf(BlockStyle look) {
     boolean turned = direction(look) == Direction.RTL;
     String align =
         switch (look.align()) {
@@ -158,7 +158,7 @@ public final class DocxWriter extends WordWriter {
       places.add(anchor);
     }
     // The title of the file stands above; a text's own headings begin at level 2.
-    open("Heading" + Math.max(1, level - 1), list, lines(look));
+    open("Heading" + Math.max(1, level - 1), list, linesOf(look));
     runs.write(content);
     out.raw("</w:p>");
   }
@@ -245,19 +245,19 @@ public final class DocxWriter extends WordWriter {
     while (c < covered.length && covered[c] > 0) {
       out.raw(
           "<w:tc><w:tcPr><w:tcW w:w=\"0\" w:type=\"auto\"/>"
-              + span(wide[c])
+              + spanOf(wide[c])
               + "<w:vMerge/></w:tcPr><w:p/></w:tc>");
       c += wide[c];
     }
     return c;
   }
 
-  private static String span(int columns) {
+  private static String spanOf(int columns) {
     return columns > 1 ? "<w:gridSpan w:val=\"" + columns + "\"/>" : "";
   }
 
   private void open(Table.Cell cell, boolean head) {
-    out.raw("<w:tc><w:tcPr><w:tcW w:w=\"0\" w:type=\"auto\"/>").raw(span(cell.columns()));
+    out.raw("<w:tc><w:tcPr><w:tcW w:w=\"0\" w:type=\"auto\"/>").raw(spanOf(cell.columns()));
     out.raw(cell.rows() > 1 ? "<w:vMerge w:val=\"restart\"/>" : "").raw("</w:tcPr>");
     int before = out.length();
     runs.bold(head);

@@ -153,8 +153,8 @@ final class BoxReader {
       } else if (e != null
           && e.normalName().equals("ul")
           && items.isEmpty()
-          && references(e) != null) {
-        items.addAll(references(e));
+          && referencesOf(e) != null) {
+        items.addAll(referencesOf(e));
       } else {
         rest.add(node);
       }
@@ -163,7 +163,7 @@ final class BoxReader {
   }
 
   /** The items a list names, or null where it holds anything else. */
-  private static List<ItemReference> references(Element list) {
+  private static List<ItemReference> referencesOf(Element list) {
     List<ItemReference> out = new ArrayList<>();
     for (Element li : list.children()) {
       Element a = li.selectFirst("> a");

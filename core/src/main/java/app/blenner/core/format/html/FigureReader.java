@@ -33,7 +33,7 @@ final class FigureReader {
   /** A figure taken apart: its one main element, the caption, and whatever else is in it. */
   private record Parts(Element main, Element caption, List<Node> rest) {}
 
-  private static Parts parts(Element figure) {
+  private static Parts partsOf(Element figure) {
     Element main = null;
     Element caption = null;
     List<Node> rest = new ArrayList<>();
@@ -51,7 +51,7 @@ final class FigureReader {
   }
 
   void figure(Element figure, HtmlReader.Place place, BlockBuilder flow) {
-    Parts parts = parts(figure);
+    Parts parts = partsOf(figure);
     HtmlReader.Place inner = place.inside();
     if (figure.hasClass("gallery") && place.mayNest()) {
       gallery(figure, parts, inner, flow);
@@ -82,25 +82,25 @@ final class FigureReader {
     Width width = Width.parse(StyleReader.declarations(figure).get("width"));
     switch (main.normalName()) {
       case "blockquote":
-        return place.mayNest() ? quote(main, figure.hasClass("pull"), place) : null;
+        return place.mayNest() ? quoteOf(main, figure.hasClass("pull"), place) : null;
       case "img":
-        return picture(main, null, figure, parts.caption);
+        return pictureOf(main, null, figure, parts.caption);
       case "a":
         if (only != null && only.normalName().equals("img")) {
-          return picture(only, MarkReader.link(main).orElse(null), figure, parts.caption);
+          return pictureOf(only, MarkReader.link(main).orElse(null), figure, parts.caption);
         }
-        return figure.hasClass("embed") ? embed(main, figure, width) : null;
+        return figure.hasClass("embed") ? embedOf(main, figure, width) : null;
       case "iframe":
-        return frame(main);
+        return frameOf(main);
       case "audio":
       case "video":
-        return player(main, width);
+        return playerOf(main, width);
       default:
         return null;
     }
   }
 
-  private static Element credit(Element caption) {
+  private static Element creditOf(Element caption) {
     Element last = caption == null ? null : caption.lastElementChild();
     boolean ends = last != null && last.normalName().equals("small");
     for (Node n = ends ? last.nextSibling() : null; n != null; n = n.nextSibling()) {
@@ -113,17 +113,17 @@ final class FigureReader {
     boolean picture =
         caption.parent() != null && caption.parent().selectFirst("> img, > a > img") != null;
     List<Node> nodes = new ArrayList<>(caption.childNodes());
-    nodes.remove(picture ? credit(caption) : null);
+    nodes.remove(picture ? creditOf(caption) : null);
     return nodes;
   }
 
-  private Function<List<Inline>, Block> picture(
+  private Function<List<Inline>, Block> pictureOf(
       Element img, Mark.Link link, Element figure, Element captionElement) {
     Optional<Address> source = Address.parse(img.attr("src")).filter(Picture::isSource);
     if (source.isEmpty()) {
       return null;
     }
-    Element credit = credit(captionElement);
+    Element credit = creditOf(captionElement);
     return caption ->
         new Picture(
             source.get(),
@@ -162,7 +162,7 @@ final class FigureReader {
     flow.addAll(rest);
   }
 
-  private Function<List<Inline>, Block> quote(
+  private Function<List<Inline>, Block> quoteOf(
       Element blockquote, boolean pull, HtmlReader.Place place) {
     HtmlReader.Place inner =
         new HtmlReader.Place(
@@ -176,7 +176,7 @@ final class FigureReader {
 
   void bareQuote(Element blockquote, HtmlReader.Place place, BlockBuilder flow) {
     if (place.mayNest()) {
-      flow.add(quote(blockquote, false, place).apply(List.of()));
+      flow.add(quoteOf(blockquote, false, place).apply(List.of()));
     } else {
       reader.ownLines(blockquote, place, flow);
     }
@@ -195,13 +195,13 @@ final class FigureReader {
   }
 
   void bareFrame(Element frame, BlockBuilder flow) {
-    Function<List<Inline>, Block> block = frame(frame);
+    Function<List<Inline>, Block> block = frameOf(frame);
     if (block != null) {
       flow.add(block.apply(List.of()));
     }
   }
 
-  private static Function<List<Inline>, Block> frame(Element frame) {
+  private static Function<List<Inline>, Block> frameOf(Element frame) {
     Optional<Address> to =
         Address.parse(frame.attr("src")).filter(a -> a.kind() == Address.Kind.WEB);
     return to.isEmpty()
@@ -209,7 +209,7 @@ final class FigureReader {
         : caption -> new Embed(to.get(), frame.attr("title"), Width.OWN, Embed.Shape.WIDE, caption);
   }
 
-  private static Function<List<Inline>, Block> embed(Element a, Element figure, Width width) {
+  private static Function<List<Inline>, Block> embedOf(Element a, Element figure, Width width) {
     Optional<Address> to = Address.parse(a.attr("href")).filter(x -> x.kind() == Address.Kind.WEB);
     String ratio = StyleReader.declarations(figure).getOrDefault("aspect-ratio", "");
     return to.isEmpty()
@@ -218,7 +218,7 @@ final class FigureReader {
   }
 
   void barePlayer(Element player, HtmlReader.Place place, BlockBuilder flow) {
-    Function<List<Inline>, Block> block = player(player, Width.OWN);
+    Function<List<Inline>, Block> block = playerOf(player, Width.OWN);
     if (block == null) {
       reader.ownLines(player, place, flow);
     } else {
@@ -226,7 +226,7 @@ final class FigureReader {
     }
   }
 
-  private static Function<List<Inline>, Block> player(Element player, Width width) {
+  private static Function<List<Inline>, Block> playerOf(Element player, Width width) {
     Element inner = player.selectFirst("> source");
     String address =
         player.hasAttr("src") || inner == null ? player.attr("src") : inner.attr("src");

@@ -31,7 +31,7 @@ final class FormReader {
           node instanceof Element p && p.childrenSize() == 1 && p.ownText().isBlank()
               ? p.child(0)
               : null;
-      Field field = only != null && only.normalName().equals("label") ? field(only) : null;
+      Field field = only != null && only.normalName().equals("label") ? fieldOf(only) : null;
       if (field != null) {
         fields.add(field);
       } else if (only != null && only.normalName().equals("button") && button == null) {
@@ -44,7 +44,7 @@ final class FormReader {
     flow.addAll(reader.blocks(rest, place.inside()));
   }
 
-  private static Field field(Element label) {
+  private static Field fieldOf(Element label) {
     Elements controls = label.select("input, select, textarea");
     if (controls.size() != 1) {
       return null;
@@ -54,10 +54,10 @@ final class FormReader {
         control.select("option").stream().map(ElementText::of).filter(c -> !c.isEmpty()).toList();
     Element words = label.clone();
     words.select("input, select, textarea").remove();
-    return new Field(kind(control), ElementText.of(words), control.hasAttr("required"), choices);
+    return new Field(kindOf(control), ElementText.of(words), control.hasAttr("required"), choices);
   }
 
-  private static Kind kind(Element control) {
+  private static Kind kindOf(Element control) {
     String named = control.attr("name").replaceFirst("-\\d+$", "").toUpperCase(Locale.ROOT);
     if (control.normalName().equals("textarea")) {
       return Kind.MESSAGE;

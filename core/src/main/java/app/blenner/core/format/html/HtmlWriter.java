@@ -116,7 +116,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
     }
   }
 
-  private static String classes(BlockStyle style) {
+  private static String classesOf(BlockStyle style) {
     if (style.isPlain()) {
       return "";
     }
@@ -129,7 +129,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
 
   @Override
   public Void paragraph(Paragraph block) {
-    out.open("p").attributeIf("class", classes(block.style()));
+    out.open("p").attributeIf("class", classesOf(block.style()));
     direction(block.style().direction()).endOpen();
     inline(block.content());
     return out.close("p");
@@ -143,7 +143,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   public Void heading(Heading block) {
     String name = "h" + block.level();
     out.open(name).attributeIf("id", target.anchor(block));
-    out.attributeIf("class", classes(block.style()));
+    out.attributeIf("class", classesOf(block.style()));
     direction(block.style().direction()).endOpen();
     inline(block.content());
     return out.close(name);
@@ -270,11 +270,11 @@ public final class HtmlWriter implements BlockVisitor<Void> {
 
   @Override
   public Void table(Table block) {
-    new TableWriter(out, this::inline, this::cell).write(block);
+    new TableWriter(out, this::inline, this::writeCell).write(block);
     return null;
   }
 
-  private void cell(List<Block> blocks) {
+  private void writeCell(List<Block> blocks) {
     if (bareFirst(blocks) && blocks.size() == 1) {
       inline(((Paragraph) blocks.get(0)).content());
     } else {

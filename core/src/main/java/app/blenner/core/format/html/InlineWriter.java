@@ -56,12 +56,12 @@ final class InlineWriter {
       if (mark instanceof Mark.Link link) {
         closeLink.accept(link);
       } else {
-        out.close(element(mark));
+        out.close(elementOf(mark));
       }
     }
   }
 
-  private static String element(Mark mark) {
+  private static String elementOf(Mark mark) {
     if (mark instanceof Mark.Plain plain) {
       return plain.element();
     }
@@ -78,7 +78,7 @@ final class InlineWriter {
       openLink.accept(link);
       return;
     }
-    out.open(element(mark));
+    out.open(elementOf(mark));
     if (mark instanceof Mark.Valued valued) {
       String value = valued.value();
       switch (valued.kind()) {
@@ -86,7 +86,7 @@ final class InlineWriter {
         case LANGUAGE -> out.attribute("lang", value);
         case ABBREVIATION -> out.attribute("title", value);
         case STYLE -> out.attribute("class", "style-" + value);
-        case FONT -> out.attribute("style", "font-family: " + family(value));
+        case FONT -> out.attribute("style", "font-family: " + familyOf(value));
         case SIZE -> out.attribute("style", "font-size: " + value);
         case COLOUR -> out.attribute("style", "color: " + value);
         case HIGHLIGHT ->
@@ -96,7 +96,7 @@ final class InlineWriter {
     out.endOpen();
   }
 
-  private static String family(String name) {
+  private static String familyOf(String name) {
     return GENERIC.contains(name) ? name : "'" + name + "'";
   }
 }

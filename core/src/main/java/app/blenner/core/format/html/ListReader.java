@@ -27,7 +27,7 @@ final class ListReader {
     Direction direction = StyleReader.direction(list, place.direction());
     HtmlReader.Place inner =
         place.inside().deeper(reader.marks.language(list, place.marks())).directed(Direction.NONE);
-    List<ListItem> items = items(list, inner);
+    List<ListItem> items = itemsOf(list, inner);
     if (list.normalName().equals("ol")) {
       boolean reversed = list.hasAttr("reversed");
       int usual = NumberedList.usualStart(reversed, items.size());
@@ -46,7 +46,7 @@ final class ListReader {
   }
 
   /** What stands in a list without being an item joins the item before it. */
-  private List<ListItem> items(Element list, HtmlReader.Place place) {
+  private List<ListItem> itemsOf(Element list, HtmlReader.Place place) {
     List<List<Block>> items = new ArrayList<>();
     List<Integer> values = new ArrayList<>();
     List<Node> stray = new ArrayList<>();
@@ -58,7 +58,7 @@ final class ListReader {
           values.add(null);
         }
         items.add(new ArrayList<>(reader.blocks(e, inner.directed(own(e)))));
-        values.add(value(e));
+        values.add(valueOf(e));
       } else {
         stray.add(node);
       }
@@ -72,7 +72,7 @@ final class ListReader {
   }
 
   /** The number an item says it has; null where it says none. */
-  private static Integer value(Element item) {
+  private static Integer valueOf(Element item) {
     OptionalInt said = HtmlNumber.of(item.attr("value"));
     return said.isPresent() ? said.getAsInt() : null;
   }

@@ -34,11 +34,11 @@ final class TableReader {
     String description = "";
     for (Element part : table.children()) {
       switch (part.normalName()) {
-        case "thead" -> head.addAll(rows(part));
-        case "tfoot" -> foot.addAll(rows(part));
-        case "tbody" -> body.addAll(rows(part));
+        case "thead" -> head.addAll(rowsOf(part));
+        case "tfoot" -> foot.addAll(rowsOf(part));
+        case "tbody" -> body.addAll(rowsOf(part));
         case "tr" -> body.add(part);
-        case "colgroup" -> part.children().forEach(c -> widths.add(width(c)));
+        case "colgroup" -> part.children().forEach(c -> widths.add(widthOf(c)));
         case "caption" -> {
           Element described = part.selectFirst("> p.description");
           if (described != null) {
@@ -58,8 +58,8 @@ final class TableReader {
     }
     boolean headerColumn = headsRows(body);
     List<Table.Row> rows = new ArrayList<>();
-    head.forEach(r -> rows.add(row(r, place)));
-    body.forEach(r -> rows.add(row(r, place)));
+    head.forEach(r -> rows.add(rowOf(r, place)));
+    body.forEach(r -> rows.add(rowOf(r, place)));
     Table read =
         new Table(
             caption,
@@ -76,7 +76,7 @@ final class TableReader {
     flow.addAll(after);
   }
 
-  private static List<Element> rows(Element part) {
+  private static List<Element> rowsOf(Element part) {
     return part.children().stream().filter(e -> e.normalName().equals("tr")).toList();
   }
 
@@ -112,7 +112,7 @@ final class TableReader {
     return any;
   }
 
-  private static int width(Element col) {
+  private static int widthOf(Element col) {
     Matcher m = PERCENT.matcher(StyleReader.declarations(col).getOrDefault("width", ""));
     return m.matches() ? Integer.parseInt(m.group(1)) : 0;
   }
@@ -127,7 +127,7 @@ final class TableReader {
         StyleReader.direction(table, around));
   }
 
-  private Table.Row row(Element row, HtmlReader.Place place) {
+  private Table.Row rowOf(Element row, HtmlReader.Place place) {
     List<Table.Cell> cells = new ArrayList<>();
     for (Element c : row.children()) {
       HtmlReader.Place inner =

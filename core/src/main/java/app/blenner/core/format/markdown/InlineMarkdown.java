@@ -90,15 +90,15 @@ final class InlineMarkdown {
         && !words.contains("`")
         && words.equals(words.strip())) {
       out.append('`').append(words).append('`');
-    } else if (marks.size() == 1 && sign(marks.get(0)) != null && alone) {
-      String sign = sign(marks.get(0));
+    } else if (marks.size() == 1 && signOf(marks.get(0)) != null && alone) {
+      String sign = signOf(marks.get(0));
       out.append(sign).append(escape(words)).append(sign);
     } else {
       html(List.of(new Text(words, new Marks(marks))));
     }
   }
 
-  private static String sign(Mark mark) {
+  private static String signOf(Mark mark) {
     if (mark == Mark.Plain.STRONG) {
       return "**";
     }

@@ -41,19 +41,19 @@ public final class MarkdownReader {
         new AbstractVisitor() {
           @Override
           public void visit(FencedCodeBlock block) {
-            block.setLiteral(lines(block.getLiteral()));
+            block.setLiteral(linesOf(block.getLiteral()));
           }
 
           @Override
           public void visit(IndentedCodeBlock block) {
-            block.setLiteral(lines(block.getLiteral()));
+            block.setLiteral(linesOf(block.getLiteral()));
           }
         });
     return HtmlReader.read(HTML.render(document));
   }
 
   /** In Markdown the last line of code ends like the others; in the text it ends with the block. */
-  private static String lines(String code) {
+  private static String linesOf(String code) {
     return code.endsWith("\n") ? code.substring(0, code.length() - 1) : code;
   }
 }

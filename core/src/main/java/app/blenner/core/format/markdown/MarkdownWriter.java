@@ -30,17 +30,17 @@ public final class MarkdownWriter {
 
   /** The Markdown of a text, ended by a line feed where there is any. */
   public static String write(Document document) {
-    String text = blocks(document.blocks());
+    String text = blocksOf(document.blocks());
     return text.isEmpty() ? "" : text + "\n";
   }
 
-  private static String blocks(List<Block> blocks) {
+  private static String blocksOf(List<Block> blocks) {
     List<String> out = new ArrayList<>();
     Block before = null;
     for (Block block : blocks) {
       // Two lists of one kind in a row would be one list; HTML keeps them apart.
       boolean joins = before != null && isList(block) && before.getClass() == block.getClass();
-      out.add(joins ? html(block) : block(block));
+      out.add(joins ? htmlOf(block) : blockOf(block));
       before = block;
     }
     return String.join("\n\n", out);
@@ -51,10 +51,10 @@ public final class MarkdownWriter {
   }
 
   /** The block as Markdown where reading that gives the same block again, else as HTML. */
-  private static String block(Block block) {
+  private static String blockOf(Block block) {
     CancellationToken.check();
-    String text = markdown(block);
-    return text != null && same(text, block) ? text : html(block);
+    String text = markdownOf(block);
+    return text != null && same(text, block) ? text : htmlOf(block);
   }
 
   private static boolean same(String markdown, Block block) {
@@ -62,14 +62,14 @@ public final class MarkdownWriter {
   }
 
   /** A piece of HTML without blank lines, which would end it. */
-  private static String html(Block block) {
+  private static String htmlOf(Block block) {
     String html = HtmlWriter.write(new Document(List.of(block)));
     String text = html.replaceAll("\n(?=[ \t]*\n)", "&#10;");
     // An element that may also stand in a line needs a block around it to begin one.
     return HtmlReader.read(text).blocks().equals(List.of(block)) ? text : html;
   }
 
-  private static String markdown(Block block) {
+  private static String markdownOf(Block block) {
     if (block instanceof Paragraph p && p.style().isPlain()) {
       return InlineMarkdown.startOfLine(inline(p.content()));
     }
@@ -79,13 +79,13 @@ public final class MarkdownWriter {
     if (block instanceof BulletedList list
         && list.bullet().className().isEmpty()
         && list.direction() == Direction.NONE) {
-      return list(list.items(), i -> "- ");
+      return listOf(list.items(), i -> "- ");
     }
     if (block instanceof NumberedList list && list.isPlain()) {
-      return list(list.items(), i -> (list.start() + i) + ". ");
+      return listOf(list.items(), i -> (list.start() + i) + ". ");
     }
     if (block instanceof Quote q && !q.pull() && q.source() == null && q.attribution().isEmpty()) {
-      return blocks(q.blocks())
+      return blocksOf(q.blocks())
           .lines()
           .map(l -> l.isEmpty() ? ">" : "> " + l)
           .collect(Collectors.joining("\n"));
@@ -97,14 +97,14 @@ public final class MarkdownWriter {
     if (!block.sign().isEmpty()) {
       return block.sign();
     }
-    return block instanceof Table t ? table(t) : null;
+    return block instanceof Table t ? tableOf(t) : null;
   }
 
   private interface Sign {
     String of(int index);
   }
 
-  private static String list(List<ListItem> items, Sign sign) {
+  private static String listOf(List<ListItem> items, Sign sign) {
     boolean tight =
         items.stream().allMatch(i -> i.blocks().stream().skip(1).allMatch(MarkdownWriter::isList));
     List<String> out = new ArrayList<>();
@@ -112,7 +112,7 @@ public final class MarkdownWriter {
       String mark = sign.of(i);
       String indent = " ".repeat(mark.length());
       List<String> parts = new ArrayList<>();
-      items.get(i).blocks().forEach(b -> parts.add(block(b)));
+      items.get(i).blocks().forEach(b -> parts.add(blockOf(b)));
       String body = String.join(tight ? "\n" : "\n\n", parts);
       out.add(
           (mark + body.replace("\n", "\n" + indent))
@@ -133,7 +133,7 @@ public final class MarkdownWriter {
   }
 
   /** A table of one header row and plain cells of a line each; others are HTML. */
-  private static String table(Table table) {
+  private static String tableOf(Table table) {
     boolean plain =
         table.headerRows() == 1
             && !table.headerColumn()
@@ -163,13 +163,13 @@ public final class MarkdownWriter {
       }
       lines.add(line.toString());
       if (lines.size() == 1) {
-        lines.add(rule(row));
+        lines.add(ruleOf(row));
       }
     }
     return String.join("\n", lines);
   }
 
-  private static String rule(Table.Row head) {
+  private static String ruleOf(Table.Row head) {
     return head.cells().stream()
         .map(
             c ->

@@ -53,8 +53,8 @@ public record TypedMarkup(
   }
 
   private static List<Change> changes(String typed, String canonical) {
-    List<String> before = lines(typed);
-    List<String> after = lines(canonical);
+    List<String> before = linesOf(typed);
+    List<String> after = linesOf(canonical);
     // Spaces at the ends of lines and empty lines only lay the markup out.
     List<String> tightBefore = before.stream().map(String::strip).toList();
     List<String> tightAfter = after.stream().map(String::strip).toList();
@@ -70,7 +70,7 @@ public record TypedMarkup(
     return out;
   }
 
-  private static List<String> lines(String text) {
+  private static List<String> linesOf(String text) {
     return text.lines().toList();
   }
 }

@@ -56,7 +56,7 @@ final class OdtInline {
     switch (x.name()) {
       case "text:span" ->
           write(x, to, body.styles.style("text", x.attr("text:style-name")).run().over(run));
-      case "text:a" -> link(x, to, run);
+      case "text:a" -> readLink(x, to, run);
       case "text:s" -> put(to, run, " ".repeat(count(x.attr("text:c"))));
       case "text:tab" -> put(to, run, to.closest("pre") == null ? " " : "\t");
       case "text:line-break" -> {
@@ -77,7 +77,7 @@ final class OdtInline {
           places.add(x.attr("text:name"));
         }
       }
-      case "draw:frame" -> frame(x, to, run);
+      case "draw:frame" -> readFrame(x, to, run);
       case "draw:a" -> write(x, to.appendElement("a").attr("href", x.attr("xlink:href")), run);
       case "draw:g" -> x.children().forEach(c -> piece(c, to, run));
       case "draw:custom-shape", "draw:rect" -> boxes.add(x);
@@ -103,7 +103,7 @@ final class OdtInline {
     return number.matches("\\d{1,4}") ? Integer.parseInt(number) : 1;
   }
 
-  private void link(Xml a, Element to, Run run) {
+  private void readLink(Xml a, Element to, Run run) {
     String href = a.attr("xlink:href");
     if (href.startsWith("#")) {
       href = "#" + WordHtml.name(href.substring(1));
@@ -116,7 +116,7 @@ final class OdtInline {
     write(a, link, bare);
   }
 
-  private void frame(Xml frame, Element to, Run run) {
+  private void readFrame(Xml frame, Element to, Run run) {
     Optional<Xml> image = frame.child("draw:image");
     if (image.isEmpty()) {
       frame.child("draw:text-box").ifPresent(boxes::add);

@@ -37,9 +37,9 @@ final class OdtTable {
         case "table:table-rows", "table:table-row-group" -> rows(child, table, header);
         case "table:title" -> table.prependElement("caption").text(child.text());
         case "table:table-row" -> {
-          int times = number(child.attr("table:number-rows-repeated"));
+          int times = numberOf(child.attr("table:number-rows-repeated"));
           for (int i = 0; i < Math.min(times, MOST_REPEATED); i++) {
-            row(child, group(table, header ? "thead" : "tbody").appendElement("tr"), header);
+            row(child, groupOf(table, header ? "thead" : "tbody").appendElement("tr"), header);
           }
         }
         default -> {}
@@ -47,14 +47,14 @@ final class OdtTable {
     }
   }
 
-  private static Element group(Element table, String name) {
+  private static Element groupOf(Element table, String name) {
     Element last = table.lastElementChild();
     return last != null && last.normalName().equals(name) ? last : table.appendElement(name);
   }
 
   private void row(Xml row, Element tr, boolean header) {
     for (Xml cell : row.children("table:table-cell")) {
-      int times = number(cell.attr("table:number-columns-repeated"));
+      int times = numberOf(cell.attr("table:number-columns-repeated"));
       boolean empty = cell.children().isEmpty();
       for (int i = 0;
           i < (empty && times > MOST_REPEATED ? 0 : Math.min(times, MOST_REPEATED));
@@ -68,13 +68,13 @@ final class OdtTable {
   }
 
   private static void span(Xml cell, Element made, String from, String to) {
-    int n = number(cell.attr(from));
+    int n = numberOf(cell.attr(from));
     if (n > 1) {
       made.attr(to, Integer.toString(n));
     }
   }
 
-  private static int number(String text) {
+  private static int numberOf(String text) {
     return text.matches("\\d{1,7}") ? Math.max(1, Integer.parseInt(text)) : 1;
   }
 }

@@ -80,7 +80,7 @@ public final class OdtWriter extends WordWriter {
     return zip.done();
   }
 
-  private static String style(Style style) {
+  private static String styleOf(Style style) {
     return switch (style) {
       case TEXT -> "Text_20_body";
       case TITLE -> "Title";
@@ -94,7 +94,7 @@ public final class OdtWriter extends WordWriter {
 
   @Override
   protected void paragraph(Style style, List<Inline> content, BlockStyle look) {
-    out.raw("<text:p text:style-name=\"" + styled(style(style), look) + "\">");
+    out.raw("<text:p text:style-name=\"" + styled(styleOf(style), look) + "\">");
     bookmarks();
     inline(content);
     out.raw("</text:p>");

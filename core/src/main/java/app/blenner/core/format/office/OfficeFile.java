@@ -100,15 +100,15 @@ public final class OfficeFile implements AutoCloseable {
 
   /** An XML part; empty where there is none of this name. */
   public Optional<Xml> xml(String name) {
-    return bytes(name, LARGEST_XML, true).map(Xml::read);
+    return bytesOf(name, LARGEST_XML, true).map(Xml::read);
   }
 
   /** The bytes of a picture; empty where there is no such part, or it is too large to be one. */
   public Optional<byte[]> media(String name) {
-    return bytes(name, LARGEST_MEDIA, false);
+    return bytesOf(name, LARGEST_MEDIA, false);
   }
 
-  private Optional<byte[]> bytes(String name, int largest, boolean needed) {
+  private Optional<byte[]> bytesOf(String name, int largest, boolean needed) {
     ZipEntry entry = zip.getEntry(name);
     if (entry == null || entry.isDirectory()) {
       return Optional.empty();

@@ -87,7 +87,7 @@ public final class Xml {
               throw new UnreadableFileException(
                   "This file is nested more deeply than any text, so it was not read.");
             }
-            Xml element = new Xml(name(reader), attributes(reader));
+            Xml element = new Xml(name(reader), readAttributes(reader));
             if (open.isEmpty()) {
               root = element;
             } else {
@@ -121,7 +121,7 @@ public final class Xml {
     return ((prefix == null ? "?" : prefix) + ":" + reader.getLocalName()).intern();
   }
 
-  private static Map<String, String> attributes(XMLStreamReader reader) {
+  private static Map<String, String> readAttributes(XMLStreamReader reader) {
     int count = reader.getAttributeCount();
     if (count == 0) {
       return Map.of();

@@ -137,7 +137,7 @@ public record Encoding(String text, String name, int damaged, List<Other> others
   }
 
   private static String detected(byte[] bytes, int beyond) {
-    for (CharsetMatch match : matches(bytes)) {
+    for (CharsetMatch match : matchesOf(bytes)) {
       Optional<String> name = Encodings.named(match.getName());
       if (name.isEmpty()
           || match.getConfidence() < LEAST_CONFIDENCE
@@ -165,7 +165,7 @@ public record Encoding(String text, String name, int damaged, List<Other> others
     return beyond >= 5 && latin * 4 < beyond;
   }
 
-  private static List<CharsetMatch> matches(byte[] bytes) {
+  private static List<CharsetMatch> matchesOf(byte[] bytes) {
     byte[] some = bytes.length > 200_000 ? java.util.Arrays.copyOf(bytes, 200_000) : bytes;
     return List.of(new CharsetDetector().setText(some).detectAll());
   }
@@ -202,7 +202,7 @@ public record Encoding(String text, String name, int damaged, List<Other> others
     Map<String, Other> out = new LinkedHashMap<>();
     List<String> names = new ArrayList<>();
     // What the detector is half sure of, then what is common, then what it only thinks of.
-    List<CharsetMatch> matches = matches(bytes);
+    List<CharsetMatch> matches = matchesOf(bytes);
     for (CharsetMatch match : matches) {
       if (match.getConfidence() >= LEAST_CONFIDENCE) {
         Encodings.named(match.getName()).ifPresent(names::add);

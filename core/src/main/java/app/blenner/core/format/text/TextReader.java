@@ -18,7 +18,7 @@ public final class TextReader {
 
   /** Each line that is not empty becomes a paragraph. */
   public static Document paragraphs(String text) {
-    return new Document(lines(text).stream().map(l -> (Block) Paragraph.of(l)).toList());
+    return new Document(linesOf(text).stream().map(l -> (Block) Paragraph.of(l)).toList());
   }
 
   /** An empty line parts paragraphs; other line breaks stay line breaks. */
@@ -55,7 +55,7 @@ public final class TextReader {
   }
 
   /** The lines that are not empty, without white space at their ends. */
-  private static List<String> lines(String text) {
+  private static List<String> linesOf(String text) {
     return PlainText.legal(text).lines().map(String::strip).filter(l -> !l.isEmpty()).toList();
   }
 }

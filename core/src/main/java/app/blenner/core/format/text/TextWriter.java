@@ -20,7 +20,7 @@ public final class TextWriter {
   public static String write(Document document) {
     List<String> pieces = new ArrayList<>();
     for (Block block : document.blocks()) {
-      String piece = piece(block, "");
+      String piece = pieceOf(block, "");
       if (!piece.isBlank()) {
         pieces.add(piece);
       }
@@ -28,21 +28,21 @@ public final class TextWriter {
     return pieces.isEmpty() ? "" : String.join("\n\n", pieces) + "\n";
   }
 
-  private static String piece(Block block, String indent) {
+  private static String pieceOf(Block block, String indent) {
     if (block instanceof BulletedList list) {
       return list.items().stream()
-          .map(i -> item(i, "- ", indent))
+          .map(i -> itemOf(i, "- ", indent))
           .collect(Collectors.joining("\n"));
     }
     if (block instanceof NumberedList list) {
       List<String> items = new ArrayList<>();
       for (int i = 0; i < list.items().size(); i++) {
-        items.add(item(list.items().get(i), list.numbers().get(i) + ". ", indent));
+        items.add(itemOf(list.items().get(i), list.numbers().get(i) + ". ", indent));
       }
       return String.join("\n", items);
     }
     if (block instanceof Table table) {
-      return table(table);
+      return tableOf(table);
     }
     if (!block.sign().isEmpty()) {
       return indent + block.sign();
@@ -53,20 +53,20 @@ public final class TextWriter {
           .collect(Collectors.joining("\n"));
     }
     List<String> inner = new ArrayList<>();
-    block.groups().forEach(g -> g.forEach(b -> inner.add(piece(b, indent))));
+    block.groups().forEach(g -> g.forEach(b -> inner.add(pieceOf(b, indent))));
     inner.add(indent + Inlines.text(block.content()));
     return inner.stream().filter(s -> !s.isBlank()).collect(Collectors.joining("\n\n"));
   }
 
-  private static String item(ListItem item, String sign, String indent) {
+  private static String itemOf(ListItem item, String sign, String indent) {
     String deeper = indent + " ".repeat(sign.length());
     String inner =
-        item.blocks().stream().map(b -> piece(b, deeper)).collect(Collectors.joining("\n"));
+        item.blocks().stream().map(b -> pieceOf(b, deeper)).collect(Collectors.joining("\n"));
     return indent + sign + (inner.isEmpty() ? "" : inner.substring(deeper.length()));
   }
 
   /** Cells parted by tabs, as spreadsheets take them. */
-  private static String table(Table table) {
+  private static String tableOf(Table table) {
     List<String> lines = new ArrayList<>();
     if (!table.caption().isEmpty()) {
       lines.add(Inlines.text(table.caption()));

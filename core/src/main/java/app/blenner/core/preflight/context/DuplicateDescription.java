@@ -54,7 +54,7 @@ public final class DuplicateDescription extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    String field = field(subject);
+    String field = fieldOf(subject);
     return subject.itemContext().twins().stream()
         .filter(t -> t.said() == said)
         .limit(1)
@@ -71,7 +71,7 @@ public final class DuplicateDescription extends BasicRule {
   }
 
   /** Where it was written: in its own field, or in that from which it is taken. */
-  private String field(Subject subject) {
+  private String fieldOf(Subject subject) {
     String own =
         said == Said.TITLE ? StandardFields.SEARCH_TITLE : StandardFields.SEARCH_DESCRIPTION;
     return !StandardFields.text(subject.content(), own).isEmpty()

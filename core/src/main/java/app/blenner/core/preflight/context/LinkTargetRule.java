@@ -64,8 +64,8 @@ public final class LinkTargetRule extends BasicRule {
     return switch (rule) {
       case "link-item-gone" -> LinkTargetRule::gone;
       case "link-item-hidden" -> LinkTargetRule::notLive;
-      case "link-broken" -> (lead, context) -> verdict(lead, context, Verdict.BROKEN);
-      case "link-doubtful" -> (lead, context) -> verdict(lead, context, Verdict.DOUBTFUL);
+      case "link-broken" -> (lead, context) -> verdictOf(lead, context, Verdict.BROKEN);
+      case "link-doubtful" -> (lead, context) -> verdictOf(lead, context, Verdict.DOUBTFUL);
       case "link-moved" -> LinkTargetRule::hasMoved;
       case "link-not-secure" -> LinkTargetRule::couldBeSecure;
       default -> throw new IllegalStateException(rule);
@@ -78,7 +78,7 @@ public final class LinkTargetRule extends BasicRule {
           (lead, context) -> List.of(lead.leading("Take the link off", null));
       case "link-moved" ->
           (lead, context) ->
-              List.of(lead.leading("Link the new address", moved(answer(lead, context))));
+              List.of(lead.leading("Link the new address", moved(answerOf(lead, context))));
       case "link-not-secure" ->
           (lead, context) -> List.of(lead.leading("Link it with https://", secure(lead.address())));
       default -> (lead, context) -> List.of();
@@ -93,25 +93,25 @@ public final class LinkTargetRule extends BasicRule {
 
   private static String notLive(LinkOccurrence lead, ItemContext context) {
     return shown(lead, context) == LinkedItem.Shown.NOT_YET
-        ? "“" + target(lead, context).title() + "” is not live; readers cannot see it yet."
+        ? "“" + targetOf(lead, context).title() + "” is not live; readers cannot see it yet."
         : "";
   }
 
   private static String hasMoved(LinkOccurrence lead, ItemContext context) {
-    LinkAnswer answer = answer(lead, context);
+    LinkAnswer answer = answerOf(lead, context);
     return answer == null || moved(answer) == null
         ? ""
         : "This has moved for good to " + answer.leadsTo() + on(answer);
   }
 
   private static String couldBeSecure(LinkOccurrence lead, ItemContext context) {
-    LinkAnswer answer = answer(lead, context);
+    LinkAnswer answer = answerOf(lead, context);
     return answer == null || !answer.secure()
         ? ""
         : "This begins with http://, and answers with https:// as well" + on(answer);
   }
 
-  private static LinkAnswer answer(LinkOccurrence lead, ItemContext context) {
+  private static LinkAnswer answerOf(LinkOccurrence lead, ItemContext context) {
     return context.answers().get(lead.address().value());
   }
 
@@ -139,17 +139,17 @@ public final class LinkTargetRule extends BasicRule {
     return found;
   }
 
-  private static LinkedItem target(LinkOccurrence lead, ItemContext context) {
+  private static LinkedItem targetOf(LinkOccurrence lead, ItemContext context) {
     return context.targets().get(lead.address().itemKey());
   }
 
   private static LinkedItem.Shown shown(LinkOccurrence lead, ItemContext context) {
-    LinkedItem target = target(lead, context);
+    LinkedItem target = targetOf(lead, context);
     return target == null ? null : target.shown();
   }
 
-  private static String verdict(LinkOccurrence lead, ItemContext context, Verdict verdict) {
-    LinkAnswer answer = answer(lead, context);
+  private static String verdictOf(LinkOccurrence lead, ItemContext context, Verdict verdict) {
+    LinkAnswer answer = answerOf(lead, context);
     return answer == null || answer.verdict() != verdict
         ? ""
         : answer.said().replaceFirst("\\.$", "") + on(answer);

@@ -34,17 +34,17 @@ public final class CountRules {
           "sections-count", s -> s.content().section().isEmpty() ? 0 : 1,
           "topics-count", s -> s.content().topics().size(),
           "keywords-count", s -> s.content().keywords().size(),
-          "links-inside", s -> links(s, false),
-          "links-outside", s -> links(s, true));
+          "links-inside", s -> linksOf(s, false),
+          "links-outside", s -> linksOf(s, true));
 
   /** Fields whose characters are counted; one left out is no field that is too short. */
   private static final Map<String, Function<Subject, String>> TEXTS =
       Map.of(
           "title-length", s -> s.content().title(),
           "summary-characters", s -> s.content().summary(),
-          "search-title-length", s -> text(s, StandardFields.SEARCH_TITLE),
-          "search-description-length", s -> text(s, StandardFields.SEARCH_DESCRIPTION),
-          "teaser-text-length", s -> text(s, StandardFields.TEASER_TEXT));
+          "search-title-length", s -> textOf(s, StandardFields.SEARCH_TITLE),
+          "search-description-length", s -> textOf(s, StandardFields.SEARCH_DESCRIPTION),
+          "teaser-text-length", s -> textOf(s, StandardFields.TEASER_TEXT));
 
   private CountRules() {}
 
@@ -64,10 +64,10 @@ public final class CountRules {
   }
 
   private static List<Rule> rules(String group) {
-    return TABLE.rows(group).stream().map(CountRules::rule).toList();
+    return TABLE.rows(group).stream().map(CountRules::ruleOf).toList();
   }
 
-  private static Rule rule(RuleTable.Row row) {
+  private static Rule ruleOf(RuleTable.Row row) {
     String noun = row.text("many");
     int limit = row.number("limit");
     return new CountRule(
@@ -102,7 +102,7 @@ public final class CountRules {
     return text == null ? s -> true : s -> !text.apply(s).isEmpty();
   }
 
-  private static String text(Subject subject, String field) {
+  private static String textOf(Subject subject, String field) {
     return StandardFields.text(subject.content(), field);
   }
 
@@ -112,7 +112,7 @@ public final class CountRules {
         .sum();
   }
 
-  private static int links(Subject subject, boolean outside) {
+  private static int linksOf(Subject subject, boolean outside) {
     return subject.passages().stream()
         .mapToInt(
             p ->

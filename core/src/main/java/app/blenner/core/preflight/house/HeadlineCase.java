@@ -86,14 +86,14 @@ public final class HeadlineCase extends BasicRule {
       if (isWrong(heading.text())) {
         found.add(
             Finding.onBlock(
-                this, settings.level(this), message(heading.text()), heading, fixes(heading)));
+                this, settings.level(this), message(heading.text()), heading, fixesFor(heading)));
       }
     }
     return found;
   }
 
   /** Which words of a heading are names only a person knows, so that nothing makes small letters of capitals. */
-  private List<Fix> fixes(Place heading) {
+  private List<Fix> fixesFor(Place heading) {
     String text = heading.text();
     return title
         ? List.of(
@@ -101,11 +101,11 @@ public final class HeadlineCase extends BasicRule {
                 "Write it in title case",
                 (content, at) ->
                     content.withBody(
-                        WordEdit.replacedEach(content.body(), at, letters(text, titled(text))))))
+                        WordEdit.replacedEach(content.body(), at, lettersOf(text, titled(text))))))
         : List.of();
   }
 
-  private static List<WordEdit.Change> letters(String before, String after) {
+  private static List<WordEdit.Change> lettersOf(String before, String after) {
     List<WordEdit.Change> out = new ArrayList<>();
     for (int i = 0; i < before.length(); i++) {
       if (before.charAt(i) != after.charAt(i)) {
@@ -129,7 +129,7 @@ public final class HeadlineCase extends BasicRule {
   /** In title case; as many characters as before, since letters that become two are left. */
   static String titled(String text) {
     StringBuilder out = new StringBuilder(text);
-    List<int[]> words = words(text);
+    List<int[]> words = wordsOf(text);
     for (int i = 0; i < words.size(); i++) {
       int from = words.get(i)[0];
       String word = text.substring(from, words.get(i)[1]);
@@ -164,7 +164,7 @@ public final class HeadlineCase extends BasicRule {
   /** At least three words that carry sense, and all of them with a capital: names alone are seldom so many. */
   private static boolean hasTitleCapitals(String text) {
     int sense = 0;
-    List<int[]> words = words(text);
+    List<int[]> words = wordsOf(text);
     for (int i = 1; i < words.size(); i++) {
       String word = text.substring(words.get(i)[0], words.get(i)[1]);
       if (word.length() < 4 || SMALL.contains(word.toLowerCase(Locale.ENGLISH))) {
@@ -178,7 +178,7 @@ public final class HeadlineCase extends BasicRule {
     return sense >= 3;
   }
 
-  private static List<int[]> words(String text) {
+  private static List<int[]> wordsOf(String text) {
     List<int[]> out = new ArrayList<>();
     Matcher m = WORD.matcher(text);
     while (m.find()) {

@@ -48,7 +48,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
     return Optional.of(WORDS);
   }
 
-  private WordBook book(Settings settings) {
+  private WordBook bookOf(Settings settings) {
     return books.of(settings.words(this));
   }
 
@@ -67,7 +67,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
   }
 
   private void field(String text, String field, Settings settings, List<Finding> found) {
-    for (WordBook.Hit hit : book(settings).in(text)) {
+    for (WordBook.Hit hit : bookOf(settings).in(text)) {
       found.add(
           Finding.onField(
               this,
@@ -80,7 +80,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
 
   @Override
   public List<Finding> look(Passage passage, Settings settings) {
-    WordBook book = book(settings);
+    WordBook book = bookOf(settings);
     List<Finding> found = new ArrayList<>();
     for (Place place : passage.places()) {
       if (place.block() instanceof Code || place.text().isEmpty()) {

@@ -41,7 +41,7 @@ final class WordBook {
   WordBook(Collection<String> lines) {
     for (String line : lines) {
       String[] parts = ARROW.split(line.strip(), 2);
-      Entry entry = entry(parts[0].strip(), parts.length > 1 ? parts[1].strip() : "");
+      Entry entry = entryOf(parts[0].strip(), parts.length > 1 ? parts[1].strip() : "");
       if (entry == null) {
         continue;
       }
@@ -61,14 +61,14 @@ final class WordBook {
     entries.sort((a, b) -> b.tokens.size() - a.tokens.size());
   }
 
-  private static Entry entry(String words, String better) {
+  private static Entry entryOf(String words, String better) {
     List<Token> tokens = tokens(words);
     if (tokens.isEmpty()) {
       return null;
     }
     List<String> between = new ArrayList<>();
     for (int i = 1; i < tokens.size(); i++) {
-      between.add(joint(words, tokens.get(i - 1).to, tokens.get(i).from));
+      between.add(jointOf(words, tokens.get(i - 1).to, tokens.get(i).from));
     }
     return new Entry(tokens.stream().map(Token::small).toList(), between, better);
   }
@@ -90,7 +90,7 @@ final class WordBook {
     return out;
   }
 
-  private static String joint(String text, int from, int to) {
+  private static String jointOf(String text, int from, int to) {
     return BETWEEN.matcher(text.substring(from, to).replace('’', '\'')).replaceAll(" ");
   }
 
@@ -114,7 +114,7 @@ final class WordBook {
   private int spaced(List<Token> tokens, int at, String text, List<Hit> hits) {
     for (Entry entry : byFirst.getOrDefault(tokens.get(at).small, List.of())) {
       int count = entry.tokens.size();
-      if (at + count <= tokens.size() && stands(entry, tokens, at, text)) {
+      if (at + count <= tokens.size() && standsOf(entry, tokens, at, text)) {
         int from = tokens.get(at).from;
         int to = tokens.get(at + count - 1).to;
         String better = better(entry, text, from, to);
@@ -127,12 +127,12 @@ final class WordBook {
     return 0;
   }
 
-  private static boolean stands(Entry entry, List<Token> tokens, int at, String text) {
+  private static boolean standsOf(Entry entry, List<Token> tokens, int at, String text) {
     for (int k = 0; k < entry.tokens.size(); k++) {
       Token token = tokens.get(at + k);
       if (!token.small.equals(entry.tokens.get(k))
           || k > 0
-              && !joint(text, tokens.get(at + k - 1).to, token.from)
+              && !jointOf(text, tokens.get(at + k - 1).to, token.from)
                   .equals(entry.between.get(k - 1))) {
         return false;
       }

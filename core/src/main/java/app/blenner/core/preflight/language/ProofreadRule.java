@@ -106,13 +106,13 @@ public final class ProofreadRule extends BasicRule {
     if (subject.itemContext().remarks().isEmpty()) {
       return found;
     }
-    Set<String> house = house(settings, subject.itemContext().words());
+    Set<String> house = houseOf(settings, subject.itemContext().words());
     field(subject, settings, house, "title", subject.content().title(), found);
     field(subject, settings, house, "summary", subject.content().summary(), found);
     for (int i = 0; i < subject.passages().size(); i++) {
       for (Place place : subject.passages().get(i).places()) {
         if (ProofreadText.isRead(place.block())) {
-          for (ProofreadRemark r : remarks(subject, place.text(), house)) {
+          for (ProofreadRemark r : remarksOf(subject, place.text(), house)) {
             if (!ProofreadText.isLeftOut(place.block().content(), r.from(), r.to())) {
               found.add(
                   Finding.onWords(
@@ -138,7 +138,7 @@ public final class ProofreadRule extends BasicRule {
       String field,
       String text,
       List<Finding> found) {
-    for (ProofreadRemark r : remarks(subject, text, house)) {
+    for (ProofreadRemark r : remarksOf(subject, text, house)) {
       if (!ProofreadText.isAddress(text, r.from(), r.to())) {
         found.add(
             Finding.onFieldWords(
@@ -153,7 +153,7 @@ public final class ProofreadRule extends BasicRule {
     }
   }
 
-  private List<ProofreadRemark> remarks(Subject subject, String text, Set<String> house) {
+  private List<ProofreadRemark> remarksOf(Subject subject, String text, Set<String> house) {
     List<ProofreadRemark> all =
         subject
             .itemContext()
@@ -185,7 +185,7 @@ public final class ProofreadRule extends BasicRule {
         : "“" + there + "”: " + remark.message();
   }
 
-  private Set<String> house(Settings settings, Set<String> own) {
+  private Set<String> houseOf(Settings settings, Set<String> own) {
     if (sort != Sort.SPELLING) {
       return Set.of();
     }

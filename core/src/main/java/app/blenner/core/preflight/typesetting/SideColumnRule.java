@@ -65,7 +65,7 @@ public final class SideColumnRule extends BasicRule {
                   "A paragraph of the side column has "
                       + sentences
                       + " sentences: “"
-                      + beginning(paragraph)
+                      + beginningOf(paragraph)
                       + "”.",
                   paragraph,
                   field,
@@ -85,7 +85,7 @@ public final class SideColumnRule extends BasicRule {
     return found;
   }
 
-  private static String beginning(String paragraph) {
+  private static String beginningOf(String paragraph) {
     String text = paragraph.strip();
     int end = text.indexOf(' ', Math.min(TOLD_LENGTH, text.length()));
     return end < 0 ? text : text.substring(0, end) + " …";

@@ -54,19 +54,19 @@ public class PublicAddresses {
               : addresses.findById(SitePaths.lasting(section, step)).orElse(null);
       int left = steps.size() - i - 1;
       if (there == null) {
-        return left == 1 ? list(section, step, steps.get(i + 1)) : Optional.empty();
+        return left == 1 ? listOf(section, step, steps.get(i + 1)) : Optional.empty();
       }
       if (there.itemKey != null) {
         return left == 0 && there.wasLive
             ? Optional.of(new OfItem(there.itemKey))
-            : left == 1 ? list(section, step, steps.get(i + 1)) : Optional.empty();
+            : left == 1 ? listOf(section, step, steps.get(i + 1)) : Optional.empty();
       }
       section = there.section;
     }
     return Optional.of(new OfSection(sections.leadsTo(section)));
   }
 
-  private Optional<At> list(String section, String step, String of) {
+  private Optional<At> listOf(String section, String step, String of) {
     if (section.isEmpty() && step.equals(SitePaths.KEYWORD)) {
       return Optional.of(new OfKeyword(SitePaths.keywordOf(of)));
     }

@@ -211,16 +211,16 @@ public class ItemChanges {
   private static List<String> told(Site site, Content now, Content next) {
     List<String> out = new ArrayList<>();
     if (!now.section().equals(next.section())) {
-      out.add("Section: %s → %s.".formatted(name(site, now), name(site, next)));
+      out.add("Section: %s → %s.".formatted(nameOf(site, now), nameOf(site, next)));
     }
-    both(out, "Topics", topics(site, now), topics(site, next));
+    both(out, "Topics", topicsOf(site, now), topicsOf(site, next));
     both(out, "Keywords", now.keywords(), next.keywords());
     List<String> authors = StandardFields.texts(now, StandardFields.AUTHORS);
     both(out, "Authors", authors, StandardFields.texts(next, StandardFields.AUTHORS));
     return out;
   }
 
-  private static List<String> topics(Site site, Content content) {
+  private static List<String> topicsOf(Site site, Content content) {
     return site.section(content.section())
         .map(s -> s.topics(content.topics()).stream().map(Topic::name).toList())
         .orElse(List.of());
@@ -236,7 +236,7 @@ public class ItemChanges {
     return words.isEmpty() ? "none" : String.join(", ", words);
   }
 
-  private static String name(Site site, Content content) {
+  private static String nameOf(Site site, Content content) {
     return site.section(content.section()).map(Section::name).orElse("none");
   }
 
@@ -262,7 +262,7 @@ public class ItemChanges {
     Content next = changed(site, now, change);
     String slug = addresses.free(site, next.section(), now.slug(), item.kind, item.itemKey);
     readers.show(item, versions.keep(next.withSlug(slug), by.name()));
-    told.add("Readers find it in %s.".formatted(name(site, next)));
+    told.add("Readers find it in %s.".formatted(nameOf(site, next)));
   }
 
   private void act(ItemEntity item, Action action, Account by, List<String> told) {

@@ -102,15 +102,15 @@ public class Dismissals {
   }
 
   private void keep(String itemKey, PackedDismissal packed) {
-    dismissals.save(entity(itemKey, packed));
+    dismissals.save(toEntity(itemKey, packed));
   }
 
   /** The rows of an item of which nothing is noted yet. */
   public static Collection<?> rows(String itemKey, List<PackedDismissal> packed) {
-    return packed.stream().map(d -> entity(itemKey, d)).toList();
+    return packed.stream().map(d -> toEntity(itemKey, d)).toList();
   }
 
-  private static DismissalEntity entity(String itemKey, PackedDismissal packed) {
+  private static DismissalEntity toEntity(String itemKey, PackedDismissal packed) {
     DismissalEntity dismissal = new DismissalEntity();
     dismissal.itemKey = itemKey;
     dismissal.finding = packed.finding();

@@ -92,7 +92,7 @@ public class RuleContextService {
         continue; // nearly every save
       }
       if (kept == null) {
-        kept = entity(key, said, words);
+        kept = toEntity(key, said, words);
       }
       kept.words = words;
       sayings.saveAndFlush(kept);
@@ -130,13 +130,13 @@ public class RuleContextService {
         .forEach(
             (said, words) -> {
               if (!words.isEmpty()) {
-                out.add(entity(key, said, words));
+                out.add(toEntity(key, said, words));
               }
             });
     return out;
   }
 
-  private static SayingEntity entity(String key, ItemContext.Said said, String words) {
+  private static SayingEntity toEntity(String key, ItemContext.Said said, String words) {
     SayingEntity entity = new SayingEntity();
     entity.itemKey = key;
     entity.said = said;

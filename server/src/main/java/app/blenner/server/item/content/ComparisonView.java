@@ -34,7 +34,7 @@ record ComparisonView(List<FieldDifference> fields, List<StretchView> stretches)
     }
     List<StretchView> stretches =
         c.stretches().stream()
-            .map(s -> new StretchView(s.number(), html(s.theirs()), html(s.mine())))
+            .map(s -> new StretchView(s.number(), htmlOf(s.theirs()), htmlOf(s.mine())))
             .toList();
     return new ComparisonView(fields, stretches);
   }
@@ -45,7 +45,7 @@ record ComparisonView(List<FieldDifference> fields, List<StretchView> stretches)
         : kind.field(field.own()).map(f -> f.head().label()).orElse(field.own());
   }
 
-  private static String html(List<Block> blocks) {
+  private static String htmlOf(List<Block> blocks) {
     return HtmlWriter.write(new Document(blocks));
   }
 }

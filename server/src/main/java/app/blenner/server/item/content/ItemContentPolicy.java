@@ -76,7 +76,7 @@ class ItemContentPolicy {
                 nearest(all, kind, name, role)
                     .ifPresent(
                         set -> {
-                          Document was = text(before.values().get(name));
+                          Document was = textOf(before.values().get(name));
                           Document is = HtmlReader.read(html);
                           String where = "“" + f.head().label() + "”";
                           Document held = held(was, is, set, dropped, where, told);
@@ -90,7 +90,7 @@ class ItemContentPolicy {
     return new HeldContent(written.withBody(body).withValues(values), String.join(" ", told));
   }
 
-  private static Document text(Object value) {
+  private static Document textOf(Object value) {
     return value instanceof String html ? HtmlReader.read(html) : Document.EMPTY;
   }
 

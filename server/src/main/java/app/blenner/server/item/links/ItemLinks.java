@@ -54,7 +54,7 @@ public class ItemLinks {
     }
     for (ItemLink link : now) {
       if (before.remove(link) == null) {
-        entities.persist(entity(itemKey, forReaders, link));
+        entities.persist(toEntity(itemKey, forReaders, link));
       }
     }
     links.deleteAll(before.values());
@@ -66,10 +66,10 @@ public class ItemLinks {
    * @param whole its content with what its pieces hold
    */
   public static Collection<?> rows(String itemKey, boolean forReaders, Kind kind, Content whole) {
-    return kind.links(whole).stream().map(l -> entity(itemKey, forReaders, l)).toList();
+    return kind.links(whole).stream().map(l -> toEntity(itemKey, forReaders, l)).toList();
   }
 
-  private static ItemLinkEntity entity(String itemKey, boolean forReaders, ItemLink link) {
+  private static ItemLinkEntity toEntity(String itemKey, boolean forReaders, ItemLink link) {
     ItemLinkEntity entity = new ItemLinkEntity();
     entity.itemKey = itemKey;
     entity.forReaders = forReaders;

@@ -46,10 +46,10 @@ public class LinkedPieces {
   public Content whole(Content content) {
     return Pieces.in(content.body()).isEmpty()
         ? content
-        : content.withBody(Pieces.filled(content.body(), this::piece));
+        : content.withBody(Pieces.filled(content.body(), this::pieceOf));
   }
 
-  private Optional<Document> piece(String key) {
+  private Optional<Document> pieceOf(String key) {
     return ready.stream().flatMap(r -> r.piece(key).stream()).findFirst();
   }
 

@@ -65,7 +65,7 @@ class FindingService {
     itemService.checkRevision(item, choice.revision(), by);
     Content content = itemService.content(item);
     Kind kind = kinds.kind(item.kind);
-    Finding finding = finding(item, choice.finding(), by);
+    Finding finding = findingFor(item, choice.finding(), by);
     Fix fix = fix(finding, choice.fix());
     Content mended =
         Boolean.TRUE.equals(choice.all())
@@ -79,7 +79,7 @@ class FindingService {
   @Transactional(readOnly = true)
   FixPreview given(String key, String finding, int fix, Account by) {
     ItemEntity item = itemService.get(key);
-    Finding found = finding(item, finding, by);
+    Finding found = findingFor(item, finding, by);
     return FixPreview.of(found, fix(found, fix), itemService.content(item));
   }
 
@@ -87,7 +87,7 @@ class FindingService {
   ItemState dismiss(String key, String finding, String reason, Account by) {
     ItemEntity item = itemService.get(key);
     Kind kind = kinds.kind(item.kind);
-    dismissals.dismiss(key, finding(item, finding, by), reason, checker.settings(kind), by);
+    dismissals.dismiss(key, findingFor(item, finding, by), reason, checker.settings(kind), by);
     noteFound(item, kind);
     return states.make(item, itemService.content(item), by);
   }
@@ -100,7 +100,7 @@ class FindingService {
     return states.make(item, itemService.content(item), by);
   }
 
-  private Finding finding(ItemEntity item, String identity, Account by) {
+  private Finding findingFor(ItemEntity item, String identity, Account by) {
     return states
         .finding(item, itemService.content(item), identity, by)
         .orElseThrow(FindingService::changedSince);

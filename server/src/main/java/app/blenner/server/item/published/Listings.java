@@ -39,7 +39,7 @@ public class Listings {
     for (String place : ListPlace.of(content, sections.tree())) {
       ListingEntity entity = before.remove(place);
       if (entity == null) {
-        entities.persist(entity(itemKey, place, news, liveAt));
+        entities.persist(toEntity(itemKey, place, news, liveAt));
       } else {
         entity.news = news;
         entity.liveAt = liveAt;
@@ -53,11 +53,12 @@ public class Listings {
       String itemKey, Content content, SectionTree tree, boolean news, Instant liveAt) {
     return ListPlace.of(content, tree).stream()
         .distinct()
-        .map(place -> entity(itemKey, place, news, liveAt))
+        .map(place -> toEntity(itemKey, place, news, liveAt))
         .toList();
   }
 
-  private static ListingEntity entity(String itemKey, String place, boolean news, Instant liveAt) {
+  private static ListingEntity toEntity(
+      String itemKey, String place, boolean news, Instant liveAt) {
     ListingEntity entity = new ListingEntity();
     entity.place = place;
     entity.itemKey = itemKey;

@@ -58,19 +58,19 @@ class LongListPages {
       reached = row == null ? 0 : n;
     }
     for (int n = reached + 1; n <= wanted; n++) {
-      List<Row> next = rows(place, news, except, row, STEP, 1);
+      List<Row> next = rowsOf(place, news, except, row, STEP, 1);
       if (next.isEmpty()) {
         return List.of();
       }
       row = next.get(0);
       known.put(new Step(place, news, except, n, now), row);
     }
-    return rows(place, news, except, row, (int) (from % STEP), count).stream()
+    return rowsOf(place, news, except, row, (int) (from % STEP), count).stream()
         .map(Row::key)
         .toList();
   }
 
-  private List<Row> rows(
+  private List<Row> rowsOf(
       String place, boolean news, List<String> except, Row from, int skipped, int count) {
     TypedQuery<Row> query =
         database

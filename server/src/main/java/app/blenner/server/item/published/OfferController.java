@@ -95,7 +95,7 @@ class OfferController {
     PublishedItem item =
         published.proof(key).orElseThrow(() -> Problem.notThere("There is no such item."));
     TopicProfile subject = TopicProfile.of(key, item.content(), language);
-    return candidates(item, subject).stream()
+    return candidatesFor(item, subject).stream()
         .map(
             other ->
                 new Weighed(
@@ -134,7 +134,7 @@ class OfferController {
         : site.fields().value(name, from).orElse("");
   }
 
-  private List<PublishedItem> candidates(PublishedItem item, TopicProfile subject) {
+  private List<PublishedItem> candidatesFor(PublishedItem item, TopicProfile subject) {
     Map<String, PublishedItem> out = new LinkedHashMap<>();
     subject.links().forEach(k -> published.live(k).ifPresent(i -> out.put(k, i)));
     String section = item.content().section();

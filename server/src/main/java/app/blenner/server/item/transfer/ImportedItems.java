@@ -66,7 +66,7 @@ class ImportedItems {
     Versions.Unkept live =
         liveContent == null ? null : same ? working : versions.unkept(liveContent, by);
     List<Object> rows = new ArrayList<>();
-    ItemEntity item = item(given, by, working.hash());
+    ItemEntity item = itemOf(given, by, working.hash());
     item.differs = live == null || !live.hash().equals(working.hash());
     note(item, findings(given, around));
     rows.add(item);
@@ -98,7 +98,7 @@ class ImportedItems {
     return out;
   }
 
-  private ItemEntity item(ImportedItem.Given given, String by, String working) {
+  private ItemEntity itemOf(ImportedItem.Given given, String by, String working) {
     PackedItem packed = given.packed();
     Content content = packed.content();
     PackedItem.Times times = packed.times();

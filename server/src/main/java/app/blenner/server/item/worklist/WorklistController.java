@@ -167,13 +167,13 @@ class WorklistController {
 
   private Worklist worklist(ItemFilter filter, PageRequest wanted) {
     ItemFinder.Listed listed = finder.find(filter, (int) wanted.getOffset(), wanted.getPageSize());
-    List<ItemRepository.Line> lines = lines(listed.found().keys());
+    List<ItemRepository.Line> lines = linesOf(listed.found().keys());
     ItemFinder.Counts any = listed.any();
     List<Kind> all = kinds.all();
     Map<String, List<ExpiryService.Expiring>> soon =
         expiries.in(lines.stream().map(ItemRepository.Line::key).toList());
     return new Worklist(
-        lines.stream().map(l -> row(l, all, soon.getOrDefault(l.key(), List.of()))).toList(),
+        lines.stream().map(l -> rowOf(l, all, soon.getOrDefault(l.key(), List.of()))).toList(),
         listed.found().total(),
         told(listed),
         any.waiting(),
@@ -183,7 +183,7 @@ class WorklistController {
   }
 
   /** The lines of items, in their order. */
-  private List<ItemRepository.Line> lines(List<String> keys) {
+  private List<ItemRepository.Line> linesOf(List<String> keys) {
     Map<String, ItemRepository.Line> lines =
         items.lines(keys).stream()
             .collect(Collectors.toMap(ItemRepository.Line::key, Function.identity()));
@@ -215,9 +215,9 @@ class WorklistController {
     return within.isEmpty() ? Set.of(section) : within;
   }
 
-  private Row row(ItemRepository.Line l, List<Kind> all, List<ExpiryService.Expiring> expiring) {
-    String since = day(l.stageSince());
-    String sent = l.changeSentAt() == null ? "" : day(l.changeSentAt());
+  private Row rowOf(ItemRepository.Line l, List<Kind> all, List<ExpiryService.Expiring> expiring) {
+    String since = dayOf(l.stageSince());
+    String sent = l.changeSentAt() == null ? "" : dayOf(l.changeSentAt());
     return new Row(
         l.key(),
         l.kind(),
@@ -238,7 +238,7 @@ class WorklistController {
         expiring.isEmpty() ? "" : expiring.get(0).sentence());
   }
 
-  private String day(Instant then) {
+  private String dayOf(Instant then) {
     return RelativeDay.day(then, clock.instant(), clock.getZone());
   }
 }
