@@ -37,6 +37,11 @@ for round in 1 2 3 4 5; do
   echo "blenner $(((b - a) / 1000000)) ms with the start of Java ($(cut -d, -f1 "$work/made.log") without), ImageMagick $(((c - b) / 1000000)) ms"
 done
 
+echo "== lists with their counts right after a change, the index by itself: 1,000 items beside 100,000, in turns"
+mvn -B -ntp -q -pl core,spelling,web,server test-compile dependency:build-classpath -Dmdep.outputFile="$work/servercp"
+java -Xmx1g -XX:+UseSerialGC -cp "server/target/test-classes:server/target/classes:core/target/classes:$(cat "$work/servercp")" \
+  app.blenner.server.find.CountSpeed
+
 port=8097
 start() { # on which cores
   : >"$work/server.log"

@@ -56,6 +56,9 @@ public class MarkupTest extends BenchTest {
     openMarkup("<p>one</p>");
     page.keyboard().press("Control+End");
     page.keyboard().type("\n<p>two</p>");
+    // What is typed here is taken into the text a little later.
+    page.waitForFunction(
+        "() => document.querySelector('.ProseMirror').sheet.html().includes('<p>two</p>')");
     waitUntilSaved();
     page.reload();
     assertThat(headline()).isVisible();

@@ -1,6 +1,7 @@
 package app.blenner.core.rule;
 
 import app.blenner.core.document.BlockPath;
+import app.blenner.core.document.TextHash;
 import app.blenner.core.item.Content;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -111,7 +112,7 @@ public record Finding(
       Words words,
       List<Fix> fixes) {
     String said = text.substring(words.from, words.to);
-    String about = PassageFingerprint.told(field + "\n" + said);
+    String about = TextHash.of(field + "\n" + said);
     return new Finding(
         rule.id(), level, message, rule.why(), field, null, words.from, words.to, about, 1, fixes);
   }
@@ -131,7 +132,7 @@ public record Finding(
    */
   public static Finding onFieldOf(
       Rule rule, Severity level, String message, String field, String of, List<Fix> fixes) {
-    String about = PassageFingerprint.told(field + "\n" + of);
+    String about = TextHash.of(field + "\n" + of);
     return new Finding(rule.id(), level, message, rule.why(), field, null, 0, 0, about, 1, fixes);
   }
 

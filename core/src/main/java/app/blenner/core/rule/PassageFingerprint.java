@@ -3,8 +3,8 @@ package app.blenner.core.rule;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.RunningText;
+import app.blenner.core.document.TextHash;
 import app.blenner.core.format.html.HtmlWriter;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -29,13 +29,13 @@ public final class PassageFingerprint {
     String words =
         letters(RunningText.of(alone).stream().collect(Collectors.joining(" ")), BEGINNING);
     String told = words.isEmpty() ? HtmlWriter.write(new Document(alone)) : words;
-    return told(block.getClass().getSimpleName() + " " + told);
+    return TextHash.of(block.getClass().getSimpleName() + " " + told);
   }
 
   /** What tells some words of a block's own text: the words, and the letters on either side of them. */
   static String words(Place place, int from, int to) {
     String text = place.text();
-    return told(
+    return TextHash.of(
         text.substring(from, to)
             + "\n"
             + before(text, from)
@@ -56,7 +56,7 @@ public final class PassageFingerprint {
         .codePoints()
         .filter(Character::isLetter)
         .forEach(c -> out.appendCodePoint(Character.toLowerCase(c)));
-    return told(out.toString());
+    return TextHash.of(out.toString());
   }
 
   private static String letters(String text, int most) {
@@ -66,14 +66,5 @@ public final class PassageFingerprint {
         .limit(most)
         .forEach(c -> out.appendCodePoint(Character.toLowerCase(c)));
     return out.toString();
-  }
-
-  /** A short word for a long one. FNV-1a of 64 bits, its numbers from memory. */
-  public static String told(String told) {
-    long hash = 0xcbf29ce484222325L;
-    for (byte b : told.getBytes(StandardCharsets.UTF_8)) {
-      hash = (hash ^ (b & 0xff)) * 0x100000001b3L;
-    }
-    return Long.toUnsignedString(hash, 36);
   }
 }

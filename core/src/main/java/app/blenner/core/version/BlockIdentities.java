@@ -2,8 +2,7 @@ package app.blenner.core.version;
 
 import app.blenner.core.document.Block;
 import app.blenner.core.document.Document;
-import app.blenner.core.format.html.HtmlWriter;
-import app.blenner.core.rule.PassageFingerprint;
+import app.blenner.core.document.TextHash;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -72,7 +71,7 @@ public record BlockIdentities(Document document, List<String> ids) {
   }
 
   private static String made(Block block, Set<String> taken) {
-    String said = PassageFingerprint.told(HtmlWriter.write(List.of(block)));
+    String said = TextHash.of(block.toString());
     String id = said;
     for (int nth = 2; !taken.add(id); nth++) {
       id = said + "-" + nth;

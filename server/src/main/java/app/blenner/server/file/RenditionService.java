@@ -22,12 +22,17 @@ import java.util.Locale;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
 import javax.imageio.ImageIO;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 
 /** Gives the sizes of pictures that pages ask for: each is made once, kept, and made again when it was lost. */
 @Service
 public class RenditionService {
+  private static final Logger LOG = LoggerFactory.getLogger(RenditionService.class);
+
   private final ByteStore store;
   private final StoredFileRepository stored;
   private final RenditionRepository renditions;
@@ -178,7 +183,12 @@ public class RenditionService {
       entity.hash = Sha256.of(part.path());
       store.keep(entity.hash, part.path());
     }
-    renditions.saveAndFlush(entity);
+    try {
+      renditions.saveAndFlush(entity);
+    } catch (DataIntegrityViolationException e) {
+      // Somebody else made the same in this moment: whoever asks, or whoever makes it ahead.
+      LOG.debug("{} was kept twice", entity.key);
+    }
     return store.file(entity.hash);
   }
 

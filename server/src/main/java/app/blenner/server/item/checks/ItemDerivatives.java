@@ -2,6 +2,7 @@ package app.blenner.server.item.checks;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
+import app.blenner.core.piece.Pieces;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.preflight.StoredFinding;
 import app.blenner.core.rule.Finding;
@@ -10,9 +11,11 @@ import app.blenner.server.asset.UseService;
 import app.blenner.server.item.links.ItemLinks;
 import app.blenner.server.item.links.LinkedPieces;
 import app.blenner.server.item.store.ItemEntity;
+import app.blenner.server.item.store.ItemRepository;
 import app.blenner.server.item.store.LiveCopyRepository;
 import app.blenner.server.item.words.WordsInUse;
 import app.blenner.server.site.KindService;
+import app.blenner.server.version.Versions;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -26,6 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional
 public class ItemDerivatives {
+  private final ItemRepository items;
+  private final Versions versions;
   private final LiveCopyRepository liveCopies;
   private final WordsInUse wordsInUse;
   private final UseService uses;
@@ -37,6 +42,8 @@ public class ItemDerivatives {
   private final Dismissals dismissals;
 
   ItemDerivatives(
+      ItemRepository items,
+      Versions versions,
       LiveCopyRepository liveCopies,
       WordsInUse wordsInUse,
       UseService uses,
@@ -46,6 +53,8 @@ public class ItemDerivatives {
       KindService kinds,
       ItemChecker checker,
       Dismissals dismissals) {
+    this.items = items;
+    this.versions = versions;
     this.liveCopies = liveCopies;
     this.wordsInUse = wordsInUse;
     this.uses = uses;
@@ -63,11 +72,43 @@ public class ItemDerivatives {
     Kind kind = kinds.kind(item.kind);
     Content whole = pieces.whole(content);
     pieces.note(key, false, content);
+    uses.note(key, false, kind.uses(whole));
+    noteWhatItSays(key, content, kind);
+    noteFindings(item, content, kind);
+  }
+
+  private void noteWhatItSays(String key, Content content, Kind kind) {
     ruleContexts.note(key, content);
     wordsInUse.note(key, content);
-    uses.note(key, false, kind.uses(whole));
     links.note(key, false, kind, content);
-    noteFindings(item, content, kind);
+  }
+
+  /**
+   * Works out anew what can have changed though the text has not: by another version of the program, another kind, or other
+   * pieces. What readers see is looked at too.
+   */
+  public void noteAnew(String key, Content content, Kind kind) {
+    noteWhatItSays(key, content, kind);
+    // Which files it shows is also what its pieces hold.
+    if (!Pieces.in(content.body()).isEmpty()) {
+      uses.note(key, false, kind.uses(pieces.whole(content)));
+    }
+    boolean linksForReaders = items.isLive(key);
+    boolean usesForReaders = pieces.areLinkedForReaders(key);
+    if (linksForReaders || usesForReaders) {
+      liveCopies
+          .findById(key)
+          .map(copy -> versions.content(copy.live))
+          .ifPresent(
+              live -> {
+                if (linksForReaders) {
+                  links.note(key, true, kind, live);
+                }
+                if (usesForReaders) {
+                  uses.note(key, true, kind.uses(pieces.whole(live)));
+                }
+              });
+    }
   }
 
   /**

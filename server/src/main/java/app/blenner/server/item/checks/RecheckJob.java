@@ -2,18 +2,12 @@ package app.blenner.server.item.checks;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
-import app.blenner.core.piece.Pieces;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.preflight.StoredFinding;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Severity;
-import app.blenner.server.asset.UseService;
-import app.blenner.server.item.links.ItemLinks;
-import app.blenner.server.item.links.LinkedPieces;
 import app.blenner.server.item.store.IndexChanges;
 import app.blenner.server.item.store.ItemRepository;
-import app.blenner.server.item.store.LiveCopyRepository;
-import app.blenner.server.item.words.WordsInUse;
 import app.blenner.server.schedule.ScheduledWork;
 import app.blenner.server.site.KindService;
 import app.blenner.server.version.Versions;
@@ -35,12 +29,6 @@ public class RecheckJob implements ScheduledWork {
   private final Versions versions;
   private final KindService kinds;
   private final ItemDerivatives derivatives;
-  private final LinkedPieces pieces;
-  private final ItemLinks links;
-  private final UseService uses;
-  private final LiveCopyRepository liveCopies;
-  private final WordsInUse wordsInUse;
-  private final RuleContextService ruleContexts;
   private final RecheckQueue recheckQueue;
   private final IndexChanges indexChanges;
   private final TransactionTemplate transaction;
@@ -51,12 +39,6 @@ public class RecheckJob implements ScheduledWork {
       Versions versions,
       KindService kinds,
       ItemDerivatives derivatives,
-      LinkedPieces pieces,
-      ItemLinks links,
-      UseService uses,
-      LiveCopyRepository liveCopies,
-      WordsInUse wordsInUse,
-      RuleContextService ruleContexts,
       RecheckQueue recheckQueue,
       IndexChanges indexChanges,
       TransactionTemplate transaction) {
@@ -64,12 +46,6 @@ public class RecheckJob implements ScheduledWork {
     this.versions = versions;
     this.kinds = kinds;
     this.derivatives = derivatives;
-    this.pieces = pieces;
-    this.links = links;
-    this.uses = uses;
-    this.liveCopies = liveCopies;
-    this.wordsInUse = wordsInUse;
-    this.ruleContexts = ruleContexts;
     this.recheckQueue = recheckQueue;
     this.indexChanges = indexChanges;
     this.transaction = transaction;
@@ -134,34 +110,8 @@ public class RecheckJob implements ScheduledWork {
                   Preflight.VERSION);
           if (noted > 0) {
             indexChanges.mark(List.of(item.key()));
-            ruleContexts.note(item.key(), content);
-            wordsInUse.note(item.key(), content);
-            links.note(item.key(), false, kind, content);
-            noteForReaders(item.key(), kind);
-            lookInPieces(item.key(), content, kind);
+            derivatives.noteAnew(item.key(), content, kind);
           }
         });
-  }
-
-  private void noteForReaders(String key, Kind kind) {
-    if (items.isLive(key)) {
-      liveCopies
-          .findById(key)
-          .ifPresent(live -> links.note(key, true, kind, versions.content(live.live)));
-    }
-  }
-
-  /** What is found in an item, and which files it shows, is also what its pieces hold. */
-  private void lookInPieces(String key, Content content, Kind kind) {
-    if (!Pieces.in(content.body()).isEmpty()) {
-      Content whole = pieces.whole(content);
-      uses.note(key, false, kind.uses(whole));
-    }
-    if (pieces.areLinkedForReaders(key)) {
-      liveCopies
-          .findById(key)
-          .map(live -> versions.content(live.live))
-          .ifPresent(live -> uses.note(key, true, kind.uses(pieces.whole(live))));
-    }
   }
 }
