@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The demo site as it is after its first start, made once for a whole run and copied: to fill it takes longer than to start. */
@@ -48,10 +49,14 @@ final class DemoCopy {
     }
   }
 
-  /** What tells this run of the tests from others: the process that started all that test, whose number comes again one day. */
+  /** What tells this run of the tests from others: the Java that started all that test, whose number comes again one day. */
   private static String run() {
-    return ProcessHandle.current()
-        .parent()
+    Optional<ProcessHandle> started = ProcessHandle.current().parent();
+    // Between the two stands a shell for each.
+    while (started.flatMap(p -> p.info().command()).filter(c -> !c.endsWith("java")).isPresent()) {
+      started = started.flatMap(ProcessHandle::parent);
+    }
+    return started
         .map(p -> p.pid() + "-" + p.info().startInstant().map(Instant::toEpochMilli).orElse(0L))
         .orElse("alone");
   }

@@ -17,8 +17,8 @@ public class MarkupTest extends BenchTest {
   private void openMarkup(String html) {
     openWith(html);
     button("Markup").click();
-    assertThat(code()).isVisible();
-    settle();
+    // What is typed before the markup is there would be written over.
+    page.waitForCondition(() -> !code().innerText().isBlank());
     code().click();
   }
 
@@ -57,9 +57,7 @@ public class MarkupTest extends BenchTest {
     page.keyboard().press("Control+End");
     page.keyboard().type("\n<p>two</p>");
     // What is typed here is taken into the text a little later.
-    page.waitForFunction(
-        "() => document.querySelector('.ProseMirror').sheet.html().includes('<p>two</p>')");
-    waitUntilSaved();
+    page.waitForCondition(() -> api.body(itemKey()).equals("<p>one</p>\n<p>two</p>"));
     page.reload();
     assertThat(headline()).isVisible();
     assertEquals(api.body(itemKey()), "<p>one</p>\n<p>two</p>");
