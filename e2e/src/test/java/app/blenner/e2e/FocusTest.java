@@ -43,7 +43,8 @@ public class FocusTest extends BenchTest {
           () -> page.evaluate(LOST).equals(""),
           new Page.WaitForConditionOptions().setTimeout(SOON));
     } catch (TimeoutError e) {
-      assertEquals(page.evaluate(LOST), "", "after " + after);
+      assertEquals(
+          page.evaluate(LOST), "", "after " + after + ", with " + dialog().allInnerTexts());
     }
     settle();
     assertEquals(page.evaluate(LOST), "", "a moment after " + after);
