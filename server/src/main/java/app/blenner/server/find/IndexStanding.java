@@ -1,5 +1,7 @@
 package app.blenner.server.find;
 
+import java.util.Locale;
+
 /**
  * How much of the items an index knows.
  *
@@ -30,8 +32,11 @@ public record IndexStanding(State state, int sortedIn, int items) {
       case BEHIND -> "The latest changes are still being sorted in.";
       case CATCHING_UP -> "What was changed just before the last stop is still being sorted in.";
       case SORTING_IN ->
-          "Items are still being sorted in, the latest first: %,d of %,d so far."
-              .formatted(sortedIn, items);
+          String.format(
+              Locale.ENGLISH,
+              "Items are still being sorted in, the latest first: %,d of %,d so far.",
+              sortedIn,
+              items);
     };
   }
 }
