@@ -114,7 +114,7 @@ public class ItemIndex implements SmartLifecycle {
     try {
       return Optional.of(opened(failed -> IndexFiles.open(index, failed)));
     } catch (IOException | RuntimeException e) {
-      LOG.warn("The index cannot be read and is made anew", e);
+      LOG.warn("The index cannot be read and is being rebuilt", e);
       return Optional.empty();
     }
   }
@@ -306,7 +306,7 @@ public class ItemIndex implements SmartLifecycle {
     if (stopping) {
       return;
     }
-    LOG.warn("The index is made anew, since it did not answer", why);
+    LOG.warn("The index did not answer and is being rebuilt", why);
     try {
       startOver(broken);
     } catch (IOException | RuntimeException e) {
@@ -413,7 +413,7 @@ public class ItemIndex implements SmartLifecycle {
       before.close();
       FileSystemUtils.deleteRecursively(before.folder());
     } catch (IOException | RuntimeException e) {
-      LOG.warn("The index of before could not be taken away", e);
+      LOG.warn("The previous index could not be deleted", e);
     }
   }
 
@@ -525,7 +525,7 @@ public class ItemIndex implements SmartLifecycle {
         LOG.debug("the index is catching up");
       }
       LOG.info(
-          "The index was compared with the database; {} items were told anew", differing.size());
+          "The index was compared with the database; {} items were read again", differing.size());
     } catch (RuntimeException e) {
       doubt(old, e);
     }
