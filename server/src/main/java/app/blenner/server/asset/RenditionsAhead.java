@@ -5,7 +5,7 @@ import app.blenner.core.picture.Rendition;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.file.RenditionService;
 import app.blenner.server.file.StoredFile;
-import app.blenner.server.schedule.BackgroundThreads;
+import app.blenner.server.schedule.LongWork;
 import app.blenner.server.schedule.ScheduledWork;
 import java.io.IOException;
 import java.time.Clock;
@@ -13,11 +13,8 @@ import java.time.Duration;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Future;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -26,7 +23,7 @@ import org.springframework.stereotype.Component;
  * was just brought in would otherwise wait for each. One picture after the other, behind whatever people wait for.
  */
 @Component
-public class RenditionsAhead implements ScheduledWork, DisposableBean {
+public class RenditionsAhead implements LongWork {
   private static final Logger LOG = LoggerFactory.getLogger(RenditionsAhead.class);
   private static final int SOME = 20;
 
@@ -34,8 +31,7 @@ public class RenditionsAhead implements ScheduledWork, DisposableBean {
   private final AssetRepository assets;
   private final Clock clock;
   private final Duration first;
-  private final ExecutorService maker = BackgroundThreads.oneBehindOthers("renditions");
-  private Future<?> round;
+  private volatile boolean done;
 
   /** Files of which nothing can be made, or that no asset shows: they are not tried again before the next start. */
   private final Set<String> leftOut = new HashSet<>();
@@ -56,44 +52,30 @@ public class RenditionsAhead implements ScheduledWork, DisposableBean {
     return ScheduledWork.every(first, Duration.ofSeconds(15));
   }
 
-  /** Begins where nobody does; the thread of what is scheduled waits for nobody. */
   @Override
-  public synchronized void work() {
-    if (round == null || round.isDone()) {
-      round = maker.submit(this::makeAll);
-    }
+  public String name() {
+    return "renditions";
   }
 
   /** Whether all was made that can be, since the start. */
-  public synchronized boolean isDone() {
-    return round != null && round.isDone();
+  public boolean isDone() {
+    return done;
   }
 
   @Override
-  public void destroy() {
-    maker.shutdownNow();
-  }
-
-  private void makeAll() {
+  public void round() throws InterruptedException {
     int made = 0;
-    try {
-      List<StoredFile> some = waiting();
-      while (!some.isEmpty() && !maker.isShutdown()) {
-        for (StoredFile file : some) {
-          made += make(file);
-        }
-        some = waiting();
+    List<StoredFile> some = waiting();
+    while (!some.isEmpty() && !isEnding()) {
+      for (StoredFile file : some) {
+        made += make(file);
       }
-      if (made > 0) {
-        LOG.info("the sizes of {} pictures were made ahead", made);
-      }
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-    } catch (RuntimeException e) {
-      if (!maker.isShutdown()) {
-        LOG.warn("sizes of pictures could not be made ahead", e);
-      }
+      some = waiting();
     }
+    if (made > 0) {
+      LOG.info("the sizes of {} pictures were made ahead", made);
+    }
+    done = !isEnding();
   }
 
   private List<StoredFile> waiting() {
@@ -107,7 +89,7 @@ public class RenditionsAhead implements ScheduledWork, DisposableBean {
     for (AssetEntity asset : assets.findAllByFile(file.hash())) {
       SiteAsset shown = asset.toSiteAsset(file, clock.instant());
       List<Rendition> wanted = shown.firstAsked();
-      if (!maker.isShutdown() && !wanted.isEmpty()) {
+      if (!isEnding() && !wanted.isEmpty()) {
         try {
           renditions.makeAhead(file, asset.edit(), asset.focus(), wanted);
           made = true;

@@ -4,20 +4,14 @@ import app.blenner.core.media.MovingTime;
 import app.blenner.core.picture.BrokenPictureException;
 import app.blenner.core.picture.WordsInPicture;
 import app.blenner.server.change.ChangeBus;
-import app.blenner.server.schedule.BackgroundThreads;
+import app.blenner.server.schedule.LongWork;
 import app.blenner.server.schedule.ScheduledWork;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Collection;
-import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Future;
 import java.util.stream.Collectors;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.DisposableBean;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 
@@ -26,9 +20,7 @@ import org.springframework.stereotype.Service;
  * before are looked at too.
  */
 @Service
-public class PictureInspector implements DisposableBean, ScheduledWork {
-  private static final Logger LOG = LoggerFactory.getLogger(PictureInspector.class);
-
+public class PictureInspector implements LongWork {
   /** Grows whenever something else is seen than before: all pictures are looked at anew then. */
   private static final int VERSION = 1;
 
@@ -38,9 +30,6 @@ public class PictureInspector implements DisposableBean, ScheduledWork {
   private final ByteStore store;
   private final PixelBudget pixelBudget;
   private final ChangeBus changes;
-  private final ExecutorService looker = BackgroundThreads.oneBehindOthers("pictures");
-  private volatile boolean ending;
-  private Future<?> round;
 
   PictureInspector(
       PictureLookRepository looks, ByteStore store, PixelBudget pixelBudget, ChangeBus changes) {
@@ -48,12 +37,6 @@ public class PictureInspector implements DisposableBean, ScheduledWork {
     this.store = store;
     this.pixelBudget = pixelBudget;
     this.changes = changes;
-  }
-
-  @Override
-  public void destroy() {
-    ending = true;
-    looker.shutdownNow();
   }
 
   /** What was seen, by the hashes of files; those left out at which nobody has looked yet. */
@@ -67,29 +50,19 @@ public class PictureInspector implements DisposableBean, ScheduledWork {
     return ScheduledWork.every(Duration.ofSeconds(10), Duration.ofSeconds(3));
   }
 
-  /** Begins to look where nobody does; the thread of what is scheduled waits for nobody. */
   @Override
-  public synchronized void work() {
-    if (round == null || round.isDone()) {
-      round = looker.submit(this::lookAtSome);
-    }
+  public String name() {
+    return "pictures";
   }
 
-  private void lookAtSome() {
-    try {
-      List<StoredFileEntity> waiting = looks.waiting(VERSION, Limit.of(SOME));
-      for (StoredFileEntity file : waiting) {
-        if (ending) {
-          return;
-        }
-        keep(file.hash, lookOf(file.view()));
+  /** Looks at some of those at which nobody has looked yet. */
+  @Override
+  public void round() throws InterruptedException {
+    for (StoredFileEntity file : looks.waiting(VERSION, Limit.of(SOME))) {
+      if (isEnding()) {
+        return;
       }
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-    } catch (RuntimeException e) {
-      if (!ending) {
-        LOG.warn("pictures could not be looked at", e);
-      }
+      keep(file.hash, lookOf(file.view()));
     }
   }
 

@@ -11,10 +11,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.apache.lucene.index.IndexReader;
 import org.hibernate.search.backend.lucene.LuceneExtension;
+import org.hibernate.search.engine.backend.work.execution.DocumentCommitStrategy;
+import org.hibernate.search.engine.backend.work.execution.DocumentRefreshStrategy;
 import org.hibernate.search.engine.search.query.SearchScroll;
 import org.hibernate.search.engine.search.query.SearchScrollResult;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.AnnotatedTypeSource;
@@ -23,6 +27,7 @@ import org.hibernate.search.mapper.pojo.standalone.mapping.SearchMapping;
 import org.hibernate.search.mapper.pojo.standalone.session.SearchSession;
 import org.hibernate.search.mapper.pojo.standalone.work.SearchIndexingPlan;
 import org.hibernate.search.mapper.pojo.work.IndexingPlanSynchronizationStrategy;
+import org.hibernate.search.mapper.pojo.work.IndexingPlanSynchronizationStrategyConfigurationContext;
 
 /** The files of an index, opened. */
 final class IndexFiles implements AutoCloseable {
@@ -36,6 +41,9 @@ final class IndexFiles implements AutoCloseable {
 
   private final Path folder;
   private final CloseableSearchMapping mapping;
+
+  /** What waits in a queue, or is being written. */
+  private final Set<CompletableFuture<?>> underWay = ConcurrentHashMap.newKeySet();
 
   /** What is being filled is written to the disk seldom, and at the end: nobody asks it before. */
   private static final String SELDOM = "3600000";
@@ -110,8 +118,24 @@ final class IndexFiles implements AutoCloseable {
     }
   }
 
+  /** Nobody waits for what is written, until {@link #settle}. */
+  private void later(IndexingPlanSynchronizationStrategyConfigurationContext writing) {
+    writing.documentCommitStrategy(DocumentCommitStrategy.NONE);
+    writing.documentRefreshStrategy(DocumentRefreshStrategy.NONE);
+    writing.indexingFutureHandler(
+        written -> {
+          underWay.add(written);
+          // Failures are told to whoever hears of all that nobody waits for.
+          written.whenComplete((report, failure) -> underWay.remove(written));
+        });
+  }
+
   /** Has all that was told so far written to the disk, and found. */
   void settle() {
+    // What waits in a queue would be missed: the queues are overtaken by what follows.
+    for (CompletableFuture<?> written : List.copyOf(underWay)) {
+      written.exceptionally(failure -> null).join();
+    }
     try (SearchSession session = mapping.createSession()) {
       session.workspace(FoundItem.class).flush();
       session.workspace(FoundItem.class).refresh();
@@ -121,7 +145,7 @@ final class IndexFiles implements AutoCloseable {
   /** Adds items of which none is there; does not wait until they are. */
   void add(Collection<FoundItem> found) {
     try (SearchSession session = mapping.createSession()) {
-      session.indexingPlanSynchronizationStrategy(IndexingPlanSynchronizationStrategy.async());
+      session.indexingPlanSynchronizationStrategy(this::later);
       SearchIndexingPlan plan = session.indexingPlan();
       found.forEach(plan::add);
     }
@@ -130,7 +154,7 @@ final class IndexFiles implements AutoCloseable {
   /** Adds items, or puts them in the place of what is there of them; does not wait until that is done. */
   void put(Collection<FoundItem> found) {
     try (SearchSession session = mapping.createSession()) {
-      session.indexingPlanSynchronizationStrategy(IndexingPlanSynchronizationStrategy.async());
+      session.indexingPlanSynchronizationStrategy(this::later);
       SearchIndexingPlan plan = session.indexingPlan();
       found.forEach(plan::addOrUpdate);
     }

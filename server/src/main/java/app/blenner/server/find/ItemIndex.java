@@ -6,15 +6,10 @@ import app.blenner.server.schedule.BackgroundThreads;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
@@ -39,10 +34,6 @@ import org.springframework.util.FileSystemUtils;
 public class ItemIndex implements SmartLifecycle {
   private static final Logger LOG = LoggerFactory.getLogger(ItemIndex.class);
 
-  private static final int BATCH = 100;
-  private static final int COMPARED = 1_000;
-  private static final int TOLD_EVERY = 10_000;
-
   /** Where more items than this differ, it is quicker to make the index anew. */
   private static final int MOST_DIFFERING = 5_000;
 
@@ -64,19 +55,10 @@ public class ItemIndex implements SmartLifecycle {
 
   private volatile boolean running;
   private volatile boolean stopping;
-  private volatile IndexStanding.State state = IndexStanding.State.WHOLE;
-  private volatile int filled;
-  private volatile int toFill;
   private final AtomicLong edition = new AtomicLong();
   private final PendingItems pending = new PendingItems();
-
-  private volatile CountDownLatch ready = new CountDownLatch(1);
-
-  /** How much is still to be made, what is under way with it; whoever asks or changes this has {@link #meanwhile} locked. */
-  private int owed;
-
-  /** What was changed while something was being made, which may have read it before. */
-  private final Set<String> meanwhile = new LinkedHashSet<>();
+  private final IndexWork work = new IndexWork(making, this::tellLater);
+  private final IndexFeed feed;
 
   /** How often an index took the place of this one that was made elsewhere. */
   private volatile int taken;
@@ -84,6 +66,7 @@ public class ItemIndex implements SmartLifecycle {
   ItemIndex(BlennerSettings settings, FindSource source) {
     this.folder = new IndexFolder(settings.dataFolder().resolve("index"));
     this.source = source;
+    this.feed = new IndexFeed(source, () -> stopping);
   }
 
   @Override
@@ -99,11 +82,11 @@ public class ItemIndex implements SmartLifecycle {
         beginEmpty();
       } else if (orderly) {
         files = there.get();
-        ready.countDown();
+        work.nothing();
       } else {
         files = there.get();
-        state = IndexStanding.State.CATCHING_UP;
-        owe(this::catchUp);
+        work.announce(IndexStanding.State.CATCHING_UP);
+        work.add(this::catchUp);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -125,6 +108,7 @@ public class ItemIndex implements SmartLifecycle {
     boolean told = pending.areTold();
     stopping = true;
     pending.stop();
+    work.stop();
     // Not interrupted: whoever writes files would lose them by that.
     telling.shutdown();
     making.shutdown();
@@ -132,7 +116,7 @@ public class ItemIndex implements SmartLifecycle {
       boolean done =
           telling.awaitTermination(PATIENCE, TimeUnit.SECONDS)
               && making.awaitTermination(PATIENCE, TimeUnit.SECONDS);
-      boolean whole = told && isReady();
+      boolean whole = told && work.isDone();
       files.close();
       if (done && whole) {
         folder.markOrderly(source.state());
@@ -156,31 +140,26 @@ public class ItemIndex implements SmartLifecycle {
 
   /** Whether nothing is being made or compared. */
   boolean isReady() {
-    return ready.getCount() == 0;
+    return work.isDone();
   }
 
   /** Waits a little for an index that is being made. */
   boolean isReadySoon() {
-    try {
-      return ready.await(PATIENCE, TimeUnit.SECONDS);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      return false;
-    }
+    return work.isDoneWithin(PATIENCE);
   }
 
   /** How much of the items it knows, now or in a moment. */
   IndexStanding standing() {
     boolean told = pending.areTold();
-    if (state != IndexStanding.State.WHOLE) {
-      return new IndexStanding(state, filled, toFill);
+    if (work.state() != IndexStanding.State.WHOLE) {
+      return new IndexStanding(work.state(), feed.read(), feed.items());
     }
     return told ? IndexStanding.WHOLE : new IndexStanding(IndexStanding.State.BEHIND, 0, 0);
   }
 
   /** How many items are in the index that is being made, or was made last. */
   int filled() {
-    return filled;
+    return feed.read();
   }
 
   /** Asks the index; where its files cannot be read, an empty one takes its place and items are sorted in. */
@@ -216,11 +195,7 @@ public class ItemIndex implements SmartLifecycle {
     } else if (running) {
       // While it does not run, whoever starts it sees by how the items stand that it has to be
       // compared.
-      synchronized (meanwhile) {
-        if (owed > 0) {
-          meanwhile.addAll(change.keys());
-        }
-      }
+      work.changed(change.keys());
       tellLater(change.keys());
     }
   }
@@ -266,39 +241,8 @@ public class ItemIndex implements SmartLifecycle {
   /** Makes the index anew; also where it is being made, since what was read for that may be old. */
   public void anew() {
     if (running && !stopping) {
-      owe(this::make);
+      work.add(this::make);
     }
-  }
-
-  private void owe(Runnable work) {
-    synchronized (meanwhile) {
-      owed++;
-      if (isReady()) {
-        ready = new CountDownLatch(1);
-      }
-    }
-    making.execute(
-        () -> {
-          try {
-            work.run();
-          } finally {
-            paid();
-          }
-        });
-  }
-
-  private void paid() {
-    List<String> again;
-    synchronized (meanwhile) {
-      owed--;
-      again = new ArrayList<>(meanwhile);
-      if (owed == 0 && !stopping) {
-        meanwhile.clear();
-        state = IndexStanding.State.WHOLE;
-        ready.countDown();
-      }
-    }
-    tellLater(again);
   }
 
   /** Something is wrong with the files: their folder may be gone, or their disk full. */
@@ -325,11 +269,10 @@ public class ItemIndex implements SmartLifecycle {
     Path begun = folder.next();
     IndexFiles empty = opened(failed -> IndexFiles.beginAsked(begun, failed));
     folder.choose(begun);
-    filled = 0;
-    toFill = 0;
-    state = IndexStanding.State.SORTING_IN;
+    feed.startOver();
+    work.announce(IndexStanding.State.SORTING_IN);
     swap(empty);
-    owe(() -> sortIn(empty));
+    work.add(() -> sortIn(empty));
   }
 
   private interface Opening {
@@ -394,7 +337,7 @@ public class ItemIndex implements SmartLifecycle {
     IndexFiles next = opened(failed -> IndexFiles.open(made, failed));
     folder.choose(made);
     swap(next);
-    state = IndexStanding.State.WHOLE;
+    work.announce(IndexStanding.State.WHOLE);
   }
 
   private void swap(IndexFiles next) {
@@ -448,7 +391,7 @@ public class ItemIndex implements SmartLifecycle {
     int takenBefore = taken;
     NextIndex next = next();
     try {
-      if (addAll(next::add)) {
+      if (feed.giveAll(next::add)) {
         next.settle();
         next.check();
         chooseUnlessTaken(next, takenBefore);
@@ -464,7 +407,7 @@ public class ItemIndex implements SmartLifecycle {
   private void sortIn(IndexFiles empty) {
     try {
       boolean all =
-          addAll(
+          feed.giveAll(
               found -> {
                 if (files == empty) {
                   empty.put(found);
@@ -483,39 +426,11 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
-  /**
-   * Gives all items to whoever takes them, the latest changed first.
-   *
-   * @return whether they were all given, and the server does not stop
-   */
-  private boolean addAll(Consumer<List<FoundItem>> taker) {
-    long begun = System.nanoTime();
-    filled = 0;
-    List<String> keys = source.keysLatestFirst();
-    toFill = keys.size();
-    for (int i = 0; i < keys.size() && !stopping; i += BATCH) {
-      List<String> some = keys.subList(i, Math.min(keys.size(), i + BATCH));
-      taker.accept(source.load(some));
-      filled += some.size();
-      if (filled % TOLD_EVERY == 0) {
-        LOG.info("{} items are in the index", filled);
-      }
-    }
-    if (!stopping) {
-      LOG.info(
-          "{} items were read for the index, in {} s",
-          filled,
-          TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun));
-    }
-    return !stopping;
-  }
-
   /** Finds out what was changed that an index from before a kill was not told of, and tells it. */
   private void catchUp() {
     IndexFiles old = files;
     try {
-      Set<String> differing = differing(old.stamps());
-      differing.addAll(source.keysWithParts());
+      Set<String> differing = feed.differingFrom(old.stamps());
       if (differing.size() > MOST_DIFFERING) {
         make();
         return;
@@ -529,23 +444,5 @@ public class ItemIndex implements SmartLifecycle {
     } catch (RuntimeException e) {
       doubt(old, e);
     }
-  }
-
-  private Set<String> differing(Map<String, Long> there) {
-    Set<String> differing = new HashSet<>();
-    String after = "";
-    Map<String, Long> some = source.stampsAfter(after, COMPARED);
-    while (!some.isEmpty() && !stopping) {
-      for (Map.Entry<String, Long> item : some.entrySet()) {
-        if (!item.getValue().equals(there.remove(item.getKey()))) {
-          differing.add(item.getKey());
-        }
-        after = item.getKey();
-      }
-      some = source.stampsAfter(after, COMPARED);
-    }
-    // Those that are left are gone.
-    differing.addAll(there.keySet());
-    return differing;
   }
 }

@@ -5,6 +5,7 @@ import app.blenner.core.outside.LinkCheck;
 import app.blenner.core.preflight.context.LinkTargetRule;
 import app.blenner.core.rule.Standards;
 import app.blenner.server.schedule.BackgroundThreads;
+import app.blenner.server.schedule.LongWork;
 import app.blenner.server.schedule.ScheduledWork;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteService;
@@ -20,7 +21,6 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Future;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
@@ -32,7 +32,7 @@ import org.springframework.stereotype.Component;
  * time with a pause between, and none where no rule wants to know.
  */
 @Component
-class OutsideChecker implements DisposableBean, ScheduledWork {
+class OutsideChecker implements DisposableBean, LongWork {
   private static final Logger LOG = LoggerFactory.getLogger(OutsideChecker.class);
 
   /** Hosts that are asked at the same time. */
@@ -56,8 +56,6 @@ class OutsideChecker implements DisposableBean, ScheduledWork {
   private final Map<String, Instant> resting = new ConcurrentHashMap<>();
   private volatile boolean ending;
   private final ExecutorService askers = BackgroundThreads.severalBehindOthers("links", AT_A_TIME);
-  private final ExecutorService leader = BackgroundThreads.oneBehindOthers("links");
-  private Future<?> round;
 
   OutsideChecker(
       OutsideLinks links,
@@ -79,7 +77,6 @@ class OutsideChecker implements DisposableBean, ScheduledWork {
   @Override
   public void destroy() {
     ending = true;
-    leader.shutdownNow();
     askers.shutdownNow();
   }
 
@@ -95,50 +92,41 @@ class OutsideChecker implements DisposableBean, ScheduledWork {
     return ScheduledWork.every(first, Duration.ofSeconds(1));
   }
 
-  /** Begins a round where none is under way; the thread of what is scheduled waits for nobody. */
   @Override
-  public synchronized void work() {
-    if (round == null || round.isDone()) {
-      round = leader.submit(this::askSome);
-    }
+  public String name() {
+    return "links-leader";
   }
 
-  private void askSome() {
-    try {
-      if (!isWanted()) {
-        return;
+  /** Asks some hosts one question each. */
+  @Override
+  public void round() throws InterruptedException {
+    if (!isWanted()) {
+      return;
+    }
+    resting.values().removeIf(until -> !until.isAfter(clock.instant()));
+    Set<String> hosts = new HashSet<>();
+    List<OutsideLinkEntity> now = new ArrayList<>();
+    for (OutsideLinkEntity link : links.due(LOOKED_THROUGH, Set.copyOf(resting.keySet()))) {
+      if (now.size() < AT_A_TIME && hosts.add(link.host)) {
+        now.add(link);
       }
-      resting.values().removeIf(until -> !until.isAfter(clock.instant()));
-      Set<String> hosts = new HashSet<>();
-      List<OutsideLinkEntity> now = new ArrayList<>();
-      for (OutsideLinkEntity link : links.due(LOOKED_THROUGH, Set.copyOf(resting.keySet()))) {
-        if (now.size() < AT_A_TIME && hosts.add(link.host)) {
-          now.add(link);
-        }
-      }
-      if (now.isEmpty()) {
-        return;
-      }
-      List<String> allowed = new ArrayList<>(external.fetchPolicy().hosts());
-      allowed.add("*");
-      String name = "Blenner (asks whether links lead somewhere" + of() + ")";
-      try (WebAsker asker = new WebAsker(new FetchPolicy(allowed), name, longest)) {
-        List<Callable<Void>> questions = new ArrayList<>();
-        now.forEach(
-            link ->
-                questions.add(
-                    () -> {
-                      ask(link, asker);
-                      return null;
-                    }));
-        askers.invokeAll(questions);
-      }
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-    } catch (RuntimeException e) {
-      if (!ending) {
-        LOG.warn("links could not be asked", e);
-      }
+    }
+    if (now.isEmpty()) {
+      return;
+    }
+    List<String> allowed = new ArrayList<>(external.fetchPolicy().hosts());
+    allowed.add("*");
+    String name = "Blenner (asks whether links lead somewhere" + of() + ")";
+    try (WebAsker asker = new WebAsker(new FetchPolicy(allowed), name, longest)) {
+      List<Callable<Void>> questions = new ArrayList<>();
+      now.forEach(
+          link ->
+              questions.add(
+                  () -> {
+                    ask(link, asker);
+                    return null;
+                  }));
+      askers.invokeAll(questions);
     }
   }
 

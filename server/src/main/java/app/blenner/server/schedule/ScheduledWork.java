@@ -5,8 +5,8 @@ import java.time.Duration;
 /**
  * Work that is done again and again by the clock, a bean each. {@link WorkScheduler} alone decides when and where it runs.
  *
- * <p>Work of one scheduler is done by one thread: whatever takes long goes on in a {@linkplain BackgroundThreads thread of
- * its own}. Work that fails is logged and done again at its next time.
+ * <p>Work is done by one thread, one after the other; whatever takes long is {@link LongWork}, which has its own. Work that
+ * fails is logged and done again at its next time.
  */
 public interface ScheduledWork {
 

@@ -213,6 +213,24 @@ public class ItemIndexTest {
     assertEquals(list(index, "").standing().told(), "");
   }
 
+  /** What waits in a queue is not overtaken by what makes it last. */
+  @Test
+  public void whatWasPutInIsThereOnceItIsSettled() throws IOException {
+    // Long, so that writing them takes longer than making it last.
+    source.titles.replaceAll((key, title) -> (title + " ").repeat(1_000));
+    try (IndexFiles files =
+        IndexFiles.beginAsked(
+            data.resolve("files"),
+            failure -> {
+              throw new AssertionError(failure);
+            })) {
+      List<String> keys = source.keysLatestFirst();
+      files.put(source.load(keys));
+      files.settle();
+      assertEquals(files.stamps().size(), keys.size());
+    }
+  }
+
   /** An item that is made, changed or taken away while items are sorted in is not found as it was read. */
   @Test
   public void whatIsChangedWhileItemsAreSortedInIsRightAfterwards() {
