@@ -1,6 +1,5 @@
 package app.blenner.server;
 
-import app.blenner.server.asset.RenditionsAhead;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -36,6 +35,9 @@ public final class Running implements AutoCloseable {
             "--server.port=0",
             "--blenner.mode=" + mode,
             "--blenner.data=" + data,
+            // Whoever asks for a picture has it made; to make all of them in each server would take
+            // longer than the tests.
+            "--blenner.renditions.first=P1D",
             "--blenner.demo=../demo");
     context =
         SpringApplication.run(
@@ -79,19 +81,18 @@ public final class Running implements AutoCloseable {
     return new Running(mode, data, database);
   }
 
-  /** One with data of its own; the demo where the folder is empty and nothing else is said of where it keeps what. */
+  /** One with data of its own; the demo where the folder is empty and its files are kept there too. */
   static Running at(String mode, Path data, String... more) {
-    if (mode.equals("demo") && more.length == 0) {
+    boolean filesElsewhere = Stream.of(more).anyMatch(m -> m.startsWith("--blenner.store="));
+    if (mode.equals("demo") && !filesElsewhere) {
       DemoData.into(data);
     }
     return new Running(mode, data, more);
   }
 
-  /** Fills a data folder with the demo, with the sizes of its pictures made ahead, and ends. */
+  /** Fills a data folder with the demo, and ends. */
   static void fill(Path data, List<String> database) {
-    try (Running first = new Running("demo", data, database, "--blenner.renditions.first=PT0.1S")) {
-      Waiting.until("sizes are made ahead", first.bean(RenditionsAhead.class)::isDone);
-    }
+    new Running("demo", data, database).close();
   }
 
   int port() {

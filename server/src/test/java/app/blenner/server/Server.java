@@ -34,6 +34,7 @@ final class Server {
             List.of(
                 Path.of(System.getProperty("java.home"), "bin/java").toString(),
                 "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-cp",
                 classes,
                 "app.blenner.server.BlennerApplication",

@@ -8,9 +8,6 @@ import java.util.List;
 
 /** Makes renditions of a picture. */
 public final class RenditionMaker {
-  /** One that is so many times larger is as good a source as the picture itself. */
-  private static final int ENOUGH = 2;
-
   /**
    * What renditions are made of.
    *
@@ -33,7 +30,8 @@ public final class RenditionMaker {
   private RenditionMaker() {}
 
   /**
-   * Makes renditions, the largest first; the picture is opened once, and smaller ones are made of larger ones.
+   * Makes renditions; the picture is opened once for all of them. Each is the same as if it were made by itself: one that was
+   * lost, and is made again, is not another picture.
    *
    * @throws BrokenPictureException where the file is no picture that can be opened
    */
@@ -46,40 +44,23 @@ public final class RenditionMaker {
     order.sort(
         Comparator.comparing((Rendition r) -> r.ratio() == null ? "" : r.ratio().toString())
             .thenComparing(Comparator.comparingInt(Rendition::width).reversed()));
-    List<Raster> made = new ArrayList<>();
     Raster part = null;
+    Raster pixels = null;
     Rendition before = null;
     for (Rendition r : order) {
       if (before == null || !java.util.Objects.equals(before.ratio(), r.ratio())) {
         Crop shown = source.edit().crop().within(r.crop(edited, source.focus()));
         part = whole.part(turn.stored(shown));
-        made.clear();
+        pixels = null;
       }
       Size upright = r.of(edited);
       Size size = turn.quarters() % 2 == 0 ? upright : upright.turned();
-      Raster pixels = last(made, size);
-      if (pixels == null) {
-        pixels = nearest(made, size, part).at(size);
-        made.add(pixels);
+      // The same width in another format is there already.
+      if (pixels == null || !pixels.size().equals(size)) {
+        pixels = part.at(size);
       }
       taker.take(r, PictureWriter.write(pixels.turned(turn), r.format()), upright);
       before = r;
     }
-  }
-
-  /** The same width in another format is made already. */
-  private static Raster last(List<Raster> made, Size size) {
-    Raster last = made.isEmpty() ? null : made.get(made.size() - 1);
-    return last != null && last.size().equals(size) ? last : null;
-  }
-
-  /** The smallest that is large enough to be made smaller once more without being seen. */
-  private static Raster nearest(List<Raster> made, Size size, Raster whole) {
-    for (int i = made.size() - 1; i >= 0; i--) {
-      if (made.get(i).size().width() >= size.width() * ENOUGH) {
-        return made.get(i);
-      }
-    }
-    return whole;
   }
 }

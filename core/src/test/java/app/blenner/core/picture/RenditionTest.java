@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,6 +45,24 @@ public class RenditionTest {
 
   private static BufferedImage image(byte[] bytes) throws IOException {
     return ImageIO.read(new ByteArrayInputStream(bytes));
+  }
+
+  /** One that was lost is made again by itself, and must be the picture it was when all were made together. */
+  @Test
+  public void itIsTheSameWhateverIsMadeWithIt() throws Exception {
+    Path night = Drawn.file(Drawn.night(1800, 1200), "png");
+    List<Rendition> all = new ArrayList<>();
+    for (Ratio ratio : new Ratio[] {null, new Ratio(1, 1)}) {
+      for (int width : new int[] {1440, 720, 360, 240}) {
+        all.add(new Rendition(width, ratio, PNG));
+        all.add(new Rendition(width, ratio, Rendition.Format.WEBP));
+      }
+    }
+    Map<String, byte[]> together = make(plain(night), all.toArray(Rendition[]::new));
+    for (Rendition one : all) {
+      String name = one.name() + "." + one.format().ending();
+      assertEquals(make(plain(night), one).get(name), together.get(name), name);
+    }
   }
 
   /**
