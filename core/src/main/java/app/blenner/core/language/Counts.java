@@ -9,6 +9,11 @@ public final class Counts {
 
   /** How many words there are: stretches between word boundaries that hold a letter or number. */
   public static int words(String text) {
+    int words = CommonWords.count(text);
+    return words == CommonWords.UNKNOWN ? wordsByBoundaries(text) : words;
+  }
+
+  static int wordsByBoundaries(String text) {
     BreakIterator boundaries = BreakIterator.getWordInstance(ULocale.ROOT);
     boundaries.setText(text);
     int words = 0;

@@ -47,8 +47,12 @@ final class CharacterEdits {
       CleanUpRule.Ask take) {
     String text = Inlines.text(content);
     List<Edit> chosen = new ArrayList<>();
+    List<Edit> wanted = edits.apply(text, Edits.kept(content, isKept));
+    if (wanted.isEmpty()) {
+      return content;
+    }
     Excerpt.Letters letters = new Excerpt.Letters(text);
-    for (Edit edit : edits.apply(text, Edits.kept(content, isKept))) {
+    for (Edit edit : wanted) {
       CancellationToken.check();
       String before = Excerpt.around(text, edit.from(), edit.to());
       String after = Excerpt.around(text, edit.from(), edit.to(), edit.with());

@@ -7,7 +7,6 @@ import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.tidy.Edits.Edit;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -133,9 +132,18 @@ final class DoubledWords extends BasicRule implements BlockCleanUp {
 
   /** Compared by whole characters: Java's patterns fail on those beyond the first 65,536. */
   private static boolean alike(String text, int from, int to, int again, int end) {
-    int[] first = text.substring(from, to).codePoints().map(DoubledWords::small).toArray();
-    int[] second = text.substring(again, end).codePoints().map(DoubledWords::small).toArray();
-    return Arrays.equals(first, second);
+    int one = from;
+    int other = again;
+    while (one < to && other < end) {
+      int c = text.codePointAt(one);
+      int d = text.codePointAt(other);
+      if (c != d && small(c) != small(d)) {
+        return false;
+      }
+      one += Character.charCount(c);
+      other += Character.charCount(d);
+    }
+    return one == to && other == end;
   }
 
   private static int small(int c) {

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.testng.annotations.Test;
 
 /**
@@ -60,6 +61,30 @@ public class BoundariesTest {
     assertTrue(counted > 550, "cases: " + counted);
     // Debian's file is of Unicode 15; since then U+2701 is no Extended_Pictographic any more.
     assertEquals(other.toString(), "[[2701, 200D, 2701]]", "counted otherwise");
+  }
+
+  /** What is counted by a few rules is what a break iterator counts, in any order of the characters they are for. */
+  @Test
+  public void wordsOfCommonCharactersAreCountedAsByTheirBoundaries() {
+    String common = "aeZéÿß059 \n\t.,;'’-–—“”„«»!?()/&%@#+*=<>[]{}|~^`\\\"…×÷€\u00A0";
+    Random random = new Random(11);
+    for (int i = 0; i < 100_000; i++) {
+      StringBuilder made = new StringBuilder();
+      for (int length = random.nextInt(14); length > 0; length--) {
+        made.append(common.charAt(random.nextInt(common.length())));
+      }
+      String text = made.toString();
+      assertEquals(CommonWords.count(text), Counts.wordsByBoundaries(text), text);
+    }
+  }
+
+  /** Whatever is not among them is left to the break iterator. */
+  @Test
+  public void otherCharactersAreNotCountedByAFewRules() {
+    for (String other :
+        List.of("a_b", "a:b", "a\u00ADb", "e\u0301", "日本", "ª", "©", "😀", "Ω", "a\r")) {
+      assertEquals(CommonWords.count(other), CommonWords.UNKNOWN, other);
+    }
   }
 
   @Test

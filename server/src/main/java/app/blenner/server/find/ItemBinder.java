@@ -1,13 +1,14 @@
 package app.blenner.server.find;
 
+import app.blenner.core.language.Letters;
 import java.text.Normalizer;
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.regex.MatchResult;
-import java.util.regex.Pattern;
+import java.util.Set;
 import org.hibernate.search.engine.backend.document.DocumentElement;
 import org.hibernate.search.engine.backend.document.IndexFieldReference;
 import org.hibernate.search.engine.backend.document.model.dsl.IndexSchemaElement;
@@ -29,7 +30,9 @@ public final class ItemBinder implements TypeBinder {
   }
 
   private static final class Bridge implements TypeBridge<FoundItem> {
-    private static final Pattern LONG = Pattern.compile("[\\p{L}\\p{M}]{10,}");
+    /** Letters of a word that may be put together of others, at the least. */
+    private static final int LONG = 10;
+
     private static final int MOST = 400;
 
     private final Map<String, IndexFieldReference<String>> texts = new HashMap<>();
@@ -138,7 +141,23 @@ public final class ItemBinder implements TypeBinder {
 
     /** The long words of a text, each once: the only ones that are likely to be put together of others. */
     private static List<String> compounds(String words) {
-      return LONG.matcher(words).results().map(MatchResult::group).distinct().limit(MOST).toList();
+      Set<String> out = new LinkedHashSet<>();
+      int from = 0;
+      int letters = 0;
+      for (int i = 0; i <= words.length() && out.size() < MOST; ) {
+        int c = i < words.length() ? words.codePointAt(i) : ' ';
+        if (Letters.isOfWord(c)) {
+          letters++;
+        } else {
+          if (letters >= LONG) {
+            out.add(words.substring(from, i));
+          }
+          letters = 0;
+          from = i + Character.charCount(c);
+        }
+        i += Character.charCount(c);
+      }
+      return List.copyOf(out);
     }
 
     private static String small(String word) {

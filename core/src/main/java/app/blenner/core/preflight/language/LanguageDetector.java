@@ -1,5 +1,6 @@
 package app.blenner.core.preflight.language;
 
+import app.blenner.core.language.Letters;
 import java.lang.Character.UnicodeScript;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -144,26 +145,15 @@ final class LanguageDetector {
     int from = -1;
     for (int i = 0; i <= small.length(); ) {
       int c = i < small.length() ? small.codePointAt(i) : ' ';
-      if (!isOfWord(c) && from >= 0) {
+      if (!Letters.isOfWord(c) && from >= 0) {
         out.add(small.substring(from, i));
         from = -1;
-      } else if (isOfWord(c) && from < 0) {
+      } else if (Letters.isOfWord(c) && from < 0) {
         from = i;
       }
       i += Character.charCount(c);
     }
     return out;
-  }
-
-  private static boolean isOfWord(int c) {
-    return Character.isLetter(c)
-        || switch (Character.getType(c)) {
-          case Character.NON_SPACING_MARK,
-              Character.COMBINING_SPACING_MARK,
-              Character.ENCLOSING_MARK ->
-              true;
-          default -> false;
-        };
   }
 
   private static int different(List<String> words, int language) {

@@ -83,7 +83,11 @@ public final class PassiveChain extends BasicRule implements BlockRule {
     int run = 0;
     int from = 0;
     int to = 0;
-    for (Sentences.Stretch s : Sentences.of(place.text(), language)) {
+    List<Sentences.Stretch> sentences = Sentences.of(place.text(), language);
+    if (sentences.size() <= most) {
+      return;
+    }
+    for (Sentences.Stretch s : sentences) {
       boolean is = passive.matcher(place.text().substring(s.from(), s.to())).find();
       if (is) {
         from = run == 0 ? s.from() : from;
