@@ -39,30 +39,11 @@ class Passwords {
 
   private final PasswordEncoder encoder;
   private final Pepper pepper;
-  private final String nobodys;
-  private final Set<String> common = common();
   private final Semaphore hands = new Semaphore(HANDS, true);
 
   Passwords(PasswordEncoder encoder, Pepper pepper) {
     this.encoder = encoder;
     this.pepper = pepper;
-    this.nobodys = PEPPERED + encoder.encode("nobody has this password");
-  }
-
-  /** The common passwords that the zxcvbn library brings, from collections of those that were found in the open. */
-  private static Set<String> common() {
-    Set<String> out = new HashSet<>();
-    try (BufferedReader in =
-        new BufferedReader(
-            new InputStreamReader(
-                StandardDictionaries.class.getResourceAsStream(
-                    "/com/nulabinc/zxcvbn/matchers/dictionaries/passwords.txt"),
-                StandardCharsets.UTF_8))) {
-      in.lines().map(l -> l.strip().toLowerCase(Locale.ROOT)).forEach(out::add);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    return out;
   }
 
   /**
@@ -92,9 +73,9 @@ class Passwords {
     String bare = small.replaceAll("[^\\p{L}]+$", "");
     String half = small.substring(0, small.length() / 2);
     boolean twice = small.equals(half + half);
-    return common.contains(small)
-        || (bare.length() < SHORTEST && common.contains(bare))
-        || (twice && common.contains(half))
+    return Common.ALL.contains(small)
+        || (bare.length() < SHORTEST && Common.ALL.contains(bare))
+        || (twice && Common.ALL.contains(half))
         || small.chars().distinct().count() < 4
         || small.equals(signIn)
         || bare.equals(signIn);
@@ -119,14 +100,16 @@ class Passwords {
    * @param kept null where there is no such person; the same work is done, so that the time taken tells nothing
    */
   boolean matches(String password, String kept) {
-    String against = kept == null ? nobodys : kept;
-    boolean right =
-        bounded(
-            () ->
-                against.startsWith(PEPPERED)
-                    ? encoder.matches(pepper.with(password), against.substring(PEPPERED.length()))
-                    : encoder.matches(password, against));
-    return right && kept != null;
+    return bounded(
+        () -> {
+          if (kept == null) {
+            encoder.encode(pepper.with(password));
+            return false;
+          }
+          return kept.startsWith(PEPPERED)
+              ? encoder.matches(pepper.with(password), kept.substring(PEPPERED.length()))
+              : encoder.matches(password, kept);
+        });
   }
 
   private <T> T bounded(java.util.function.Supplier<T> work) {
@@ -145,6 +128,26 @@ class Passwords {
       return work.get();
     } finally {
       hands.release();
+    }
+  }
+
+  /** The common passwords that the zxcvbn library brings, from collections of those that were found in the open. */
+  private static final class Common {
+    static final Set<String> ALL = read();
+
+    private static Set<String> read() {
+      Set<String> out = new HashSet<>();
+      try (BufferedReader in =
+          new BufferedReader(
+              new InputStreamReader(
+                  StandardDictionaries.class.getResourceAsStream(
+                      "/com/nulabinc/zxcvbn/matchers/dictionaries/passwords.txt"),
+                  StandardCharsets.UTF_8))) {
+        in.lines().map(l -> l.strip().toLowerCase(Locale.ROOT)).forEach(out::add);
+      } catch (IOException e) {
+        throw new UncheckedIOException(e);
+      }
+      return out;
     }
   }
 }
