@@ -110,7 +110,7 @@ public class PropertiesTest {
           assertTrue(slug.isEmpty() || Slug.isLegal(slug), slug);
           assertEquals(Slug.of(slug), slug);
           if (!slug.isEmpty()) {
-            String free = Slug.free(slug, Set.of(slug)::contains);
+            String free = Slug.firstFree(slug, Set.of(slug)::contains);
             assertFalse(free.equals(slug));
             assertTrue(Slug.isLegal(free), free);
           }

@@ -17,7 +17,7 @@ public class BlennerApplication {
     try {
       SpringApplication.run(BlennerApplication.class, args);
     } catch (RuntimeException e) {
-      if (StartRefused.in(e) == null) {
+      if (StartRefused.findIn(e) == null) {
         throw e;
       }
       System.exit(1);

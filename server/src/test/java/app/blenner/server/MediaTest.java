@@ -267,7 +267,7 @@ public class MediaTest {
     try (Running demo = Running.at("demo", old)) {
       AssetService assets = demo.bean(AssetService.class);
       Files.createDirectories(old.resolve("assets"));
-      for (var packed : assets.packed(null).assets()) {
+      for (var packed : assets.packAll(null).assets()) {
         Files.copy(packed.file(), old.resolve("assets").resolve(packed.name()));
       }
       torch = Files.readAllBytes(assets.file("red-torch.jpg"));

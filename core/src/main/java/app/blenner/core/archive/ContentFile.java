@@ -82,7 +82,7 @@ public final class ContentFile {
             fields.all("attachments").stream()
                 .map(a -> new Attachment(a.text("file"), a.text("words")))
                 .toList())
-        .values(fields.within("fields").values())
+        .values(fields.section("fields").values())
         .build();
   }
 }

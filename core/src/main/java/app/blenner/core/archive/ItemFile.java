@@ -54,7 +54,7 @@ final class ItemFile {
         stage,
         new PackedItem.People(fields.text("owner"), fields.text("author")),
         times(fields, wasLive, now),
-        !fields.has("address-by-hand") || fields.on("address-by-hand"),
+        !fields.has("address-by-hand") || fields.isSet("address-by-hand"),
         content,
         live,
         fields.has("addresses") || live == null
@@ -62,7 +62,7 @@ final class ItemFile {
             : List.of(SitePaths.lasting(live.section(), live.slug())),
         new PackedItem.Notebook(
             fields.all("notes").stream()
-                .map(n -> new PackedNote(n.text("words"), n.on("covered")))
+                .map(n -> new PackedNote(n.text("words"), n.isSet("covered")))
                 .toList(),
             fields.words("terms")),
         fields.all("dismissed").stream()
@@ -73,7 +73,7 @@ final class ItemFile {
                         d.text("reason"),
                         d.text("by"),
                         d.time("at", now),
-                        d.on("overruled")))
+                        d.isSet("overruled")))
             .toList());
   }
 
@@ -82,7 +82,7 @@ final class ItemFile {
     if (fields.has("days-ago")) {
       then = now.minus(Duration.ofHours(24L * Integer.parseInt(fields.text("days-ago")) + 2));
     }
-    YamlFields live = fields.within("live");
+    YamlFields live = fields.section("live");
     return new PackedItem.Times(
         fields.time("created", then),
         fields.time("stage-since", then),
@@ -94,7 +94,7 @@ final class ItemFile {
 
   /** What is live, where it says nothing else the same as the working copy. */
   private static Content live(YamlFields fields, Content working, String[] texts) {
-    YamlFields said = fields.within("live");
+    YamlFields said = fields.section("live");
     Map<String, Object> both = new LinkedHashMap<>(fields.values());
     both.putAll(said.values());
     YamlFields all = YamlFields.none("live");

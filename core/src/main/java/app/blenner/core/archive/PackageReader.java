@@ -63,7 +63,7 @@ final class PackageReader {
         new SitePackage(
             site(settings),
             settings.all("past-sections").stream().map(SectionFile::readPast).toList(),
-            house(settings.within("house")),
+            house(settings.section("house")),
             hosts(settings),
             settings.text("contact-address"),
             settings.has("fetch-hosts") ? settings.words("fetch-hosts") : List.of("*"),
@@ -122,7 +122,7 @@ final class PackageReader {
         throw new IllegalArgumentException(
             "assets.yaml tells of “" + name + "”, which is not among the assets.");
       }
-      YamlFields about = described.within(name);
+      YamlFields about = described.section(name);
       out.add(
           new PackedAsset(
               name,
@@ -139,7 +139,7 @@ final class PackageReader {
               about.time("added", null),
               about.time("expires", null),
               about.time("binned", null),
-              about.on("whole"),
+              about.isSet("whole"),
               about.words("collections")));
     }
     return out;
@@ -207,8 +207,9 @@ final class PackageReader {
             settings.text("main-menu").equals("none") ? List.of() : menu(settings, "main-menu"),
             menu(settings, "foot-menu")),
         new FrontPage(
-            settings.text("front"), !settings.has("front-listed") || settings.on("front-listed")),
-        StandardsData.read(settings.within("rules").values()));
+            settings.text("front"),
+            !settings.has("front-listed") || settings.isSet("front-listed")),
+        StandardsData.read(settings.section("rules").values()));
   }
 
   private static List<MenuEntry> menu(YamlFields settings, String name) {
@@ -260,7 +261,7 @@ final class PackageReader {
                     new HouseStyle.NamedStyle(
                         s.text("name"),
                         s.text("label"),
-                        s.within("css").values().entrySet().stream()
+                        s.section("css").values().entrySet().stream()
                             .collect(
                                 Collectors.toMap(
                                     e -> e.getKey(),
@@ -295,7 +296,7 @@ final class PackageReader {
                     m.time("received", now),
                     m.text("answers"),
                     m.text("letter"),
-                    m.on("read")))
+                    m.isSet("read")))
         .toList();
   }
 }

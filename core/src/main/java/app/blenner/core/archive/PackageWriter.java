@@ -180,7 +180,7 @@ final class PackageWriter {
     Set<String> taken = new HashSet<>();
     for (PackedOutline o : outlines) {
       String slug = Slug.of(o.name());
-      String name = Slug.free(slug.isEmpty() ? "outline" : slug, taken::contains);
+      String name = Slug.firstFree(slug.isEmpty() ? "outline" : slug, taken::contains);
       taken.add(name);
       YamlFields fields = YamlFields.none(name).put("name", o.name()).put("about", o.about());
       fields.put("kinds", o.kinds());

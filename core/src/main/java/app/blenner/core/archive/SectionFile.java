@@ -65,7 +65,7 @@ final class SectionFile {
         s.words("picked"),
         s.has("size") ? s.number("size") : standard.size(),
         s.text("composed"),
-        !s.has("listed") || s.on("listed"));
+        !s.has("listed") || s.isSet("listed"));
   }
 
   static PastSection readPast(YamlFields s) {

@@ -128,7 +128,7 @@ public final class SetUpFile {
   }
 
   public HouseStyle house() {
-    return PackageReader.house(fields.within("house"));
+    return PackageReader.house(fields.section("house"));
   }
 
   public List<EmbedHost> embedHosts() {

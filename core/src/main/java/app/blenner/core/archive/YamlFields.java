@@ -100,11 +100,11 @@ final class YamlFields {
     return values.containsKey(name);
   }
 
-  boolean on(String name) {
+  boolean isSet(String name) {
     return Boolean.parseBoolean(text(name));
   }
 
-  YamlFields within(String name) {
+  YamlFields section(String name) {
     return new YamlFields(mapOf(values.get(name), where), where);
   }
 

@@ -19,7 +19,7 @@ public record Audio(Address source, String title, Track captions, List<Inline> c
       throw new IllegalArgumentException("not the address of an asset: " + source);
     }
     title = PlainText.line(title);
-    caption = Inlines.tidy(caption);
+    caption = Inlines.tidyInlines(caption);
   }
 
   @Override

@@ -8,7 +8,7 @@ public final class BlockLinks {
   private BlockLinks() {}
 
   /** The link that a block is as a whole: that of a picture or a button. */
-  public static Optional<Mark.Link> own(Block block) {
+  public static Optional<Mark.Link> ownLinkOf(Block block) {
     return Optional.ofNullable(
         block instanceof Picture p ? p.link() : block instanceof ButtonLink b ? b.link() : null);
   }
@@ -16,6 +16,7 @@ public final class BlockLinks {
   /** All links of a block: its own, and those in its running text; not those of blocks within it. */
   public static Stream<Mark.Link> of(Block block) {
     return Stream.concat(
-        own(block).stream(), block.content().stream().flatMap(i -> i.marks().link().stream()));
+        ownLinkOf(block).stream(),
+        block.content().stream().flatMap(i -> i.marks().link().stream()));
   }
 }

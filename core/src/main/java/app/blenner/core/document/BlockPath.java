@@ -20,14 +20,14 @@ public record BlockPath(List<Integer> steps) {
   }
 
   /** One step further. */
-  public BlockPath then(int step) {
+  public BlockPath appendStep(int step) {
     List<Integer> next = new ArrayList<>(steps);
     next.add(step);
     return new BlockPath(next);
   }
 
   /** The same way from further up: where it began, a step leads first. */
-  public BlockPath under(int step) {
+  public BlockPath prependStep(int step) {
     List<Integer> longer = new ArrayList<>(steps.size() + 1);
     longer.add(step);
     longer.addAll(steps);
@@ -35,7 +35,7 @@ public record BlockPath(List<Integer> steps) {
   }
 
   /** The same way without its first step. */
-  public BlockPath within() {
+  public BlockPath withoutFirst() {
     return new BlockPath(steps.subList(1, steps.size()));
   }
 }

@@ -7,7 +7,7 @@ public final class Blocks {
   private Blocks() {}
 
   /** The blocks without those that are nothing ({@link Block#isVoid()}). */
-  public static List<Block> tidy(List<? extends Block> blocks) {
+  public static List<Block> tidyBlocks(List<? extends Block> blocks) {
     for (Block b : blocks) {
       if (b.isVoid()) {
         return blocks.stream().filter(x -> !x.isVoid()).map(x -> (Block) x).toList();

@@ -29,7 +29,7 @@ public record Callout(Kind kind, List<Block> blocks) implements Block {
   }
 
   public Callout {
-    blocks = Blocks.tidy(blocks);
+    blocks = Blocks.tidyBlocks(blocks);
   }
 
   @Override

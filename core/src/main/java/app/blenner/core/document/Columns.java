@@ -19,7 +19,7 @@ public record Columns(List<Column> columns) implements Block {
   public record Column(int share, List<Block> blocks) {
     public Column {
       share = Math.max(1, Math.min(12, share));
-      blocks = Blocks.tidy(blocks);
+      blocks = Blocks.tidyBlocks(blocks);
     }
   }
 

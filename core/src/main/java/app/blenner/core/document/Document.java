@@ -19,7 +19,7 @@ public record Document(List<Block> blocks) {
   public static final Document EMPTY = new Document(List.of());
 
   public Document {
-    blocks = Blocks.tidy(blocks);
+    blocks = Blocks.tidyBlocks(blocks);
   }
 
   /** Calls back for every block, parents before what is inside them, in reading order. */
@@ -29,12 +29,12 @@ public record Document(List<Block> blocks) {
 
   private static void walk(List<Block> blocks, BlockPath at, BiConsumer<BlockPath, Block> visit) {
     for (int i = 0; i < blocks.size(); i++) {
-      BlockPath path = at.then(i);
+      BlockPath path = at.appendStep(i);
       Block block = blocks.get(i);
       visit.accept(path, block);
       List<List<Block>> groups = block.groups();
       for (int g = 0; g < groups.size(); g++) {
-        walk(groups.get(g), path.then(g), visit);
+        walk(groups.get(g), path.appendStep(g), visit);
       }
     }
   }
@@ -54,7 +54,7 @@ public record Document(List<Block> blocks) {
   }
 
   /** The block at this place. */
-  public Optional<Block> at(BlockPath path) {
+  public Optional<Block> blockAt(BlockPath path) {
     List<Block> here = blocks;
     for (int i = 0; i < path.steps().size(); i += 2) {
       int index = path.steps().get(i);
@@ -122,10 +122,10 @@ public record Document(List<Block> blocks) {
         inner.add(block);
         continue;
       }
-      BlockPath here = at.then(i);
+      BlockPath here = at.appendStep(i);
       List<List<Block>> rebuilt = new ArrayList<>(groups.size());
       for (int g = 0; g < groups.size(); g++) {
-        rebuilt.add(rebuild(here.then(g), groups.get(g), change));
+        rebuilt.add(rebuild(here.appendStep(g), groups.get(g), change));
       }
       inner.add(rebuilt.equals(groups) ? block : block.withGroups(rebuilt));
     }
@@ -143,7 +143,7 @@ public record Document(List<Block> blocks) {
         (at, list) -> {
           List<Block> out = new ArrayList<>(list.size());
           for (int i = 0; i < list.size(); i++) {
-            out.add(change.apply(at.then(i), list.get(i)));
+            out.add(change.apply(at.appendStep(i), list.get(i)));
           }
           return out;
         });

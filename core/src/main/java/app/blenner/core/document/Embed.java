@@ -50,7 +50,7 @@ public record Embed(Address address, String title, Width width, Shape shape, Lis
       throw new IllegalArgumentException("not an address of the web: " + address);
     }
     title = PlainText.line(title);
-    caption = Inlines.tidy(caption);
+    caption = Inlines.tidyInlines(caption);
   }
 
   @Override

@@ -15,7 +15,7 @@ public record Gallery(int columns, List<Picture> pictures, List<Inline> caption)
   public Gallery {
     columns = Math.max(1, Math.min(6, columns));
     pictures = List.copyOf(pictures);
-    caption = Inlines.tidy(caption);
+    caption = Inlines.tidyInlines(caption);
   }
 
   @Override

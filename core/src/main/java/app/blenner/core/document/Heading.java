@@ -16,7 +16,7 @@ public record Heading(int level, String anchor, List<Inline> content, BlockStyle
   public Heading {
     level = Math.max(1, Math.min(6, level));
     anchor = Anchors.legal(anchor);
-    content = Inlines.tidy(content);
+    content = Inlines.tidyInlines(content);
   }
 
   /** The same heading at another level. */

@@ -11,7 +11,7 @@ public final class Inlines {
    * The one tidy form of a paragraph's content: white space collapsed across runs, none at the ends
    * or beside line breaks, no line break first or last, equal neighbours joined, no empty run.
    */
-  public static List<Inline> tidy(List<Inline> content) {
+  public static List<Inline> tidyInlines(List<Inline> content) {
     if (isTidy(content)) {
       return List.copyOf(content);
     }

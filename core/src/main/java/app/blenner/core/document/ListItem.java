@@ -11,7 +11,7 @@ import java.util.List;
 public record ListItem(List<Block> blocks, Integer value) {
 
   public ListItem {
-    blocks = Blocks.tidy(blocks);
+    blocks = Blocks.tidyBlocks(blocks);
   }
 
   /** An item with the number that counting gives it. */

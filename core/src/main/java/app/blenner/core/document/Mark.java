@@ -75,7 +75,7 @@ public sealed interface Mark permits Mark.Plain, Mark.Link, Mark.Valued {
   }
 
   /**
-   * A mark with one value, already in its one canonical spelling. Made through {@link #valued}.
+   * A mark with one value, already in its one canonical spelling. Made through {@link #withValue}.
    *
    * @param kind which mark
    * @param value its value
@@ -96,7 +96,7 @@ public sealed interface Mark permits Mark.Plain, Mark.Link, Mark.Valued {
   }
 
   /** The mark with this value, or null when the value makes no sense for the kind. */
-  static Mark valued(Kind kind, String value) {
+  static Mark withValue(Kind kind, String value) {
     String canonical = MarkValues.canonical(kind, value);
     return canonical == null ? null : new Valued(kind, canonical);
   }

@@ -6,7 +6,7 @@ import java.util.List;
 public record Paragraph(List<Inline> content, BlockStyle style) implements Block {
 
   public Paragraph {
-    content = Inlines.tidy(content);
+    content = Inlines.tidyInlines(content);
   }
 
   /** A plain paragraph of plain text. */

@@ -32,7 +32,7 @@ public record Picture(
       throw new IllegalArgumentException("not the address of a picture: " + source);
     }
     alternative = alternative == null ? null : PlainText.line(alternative);
-    caption = Inlines.tidy(caption);
+    caption = Inlines.tidyInlines(caption);
     credit = PlainText.line(credit);
     pending = pending && source.kind() == Address.Kind.WEB;
   }

@@ -16,8 +16,8 @@ public record Quote(boolean pull, Address source, List<Block> blocks, List<Inlin
 
   public Quote {
     source = source != null && source.kind() == Address.Kind.WEB ? source : null;
-    blocks = Blocks.tidy(blocks);
-    attribution = Inlines.tidy(attribution);
+    blocks = Blocks.tidyBlocks(blocks);
+    attribution = Inlines.tidyInlines(attribution);
   }
 
   @Override

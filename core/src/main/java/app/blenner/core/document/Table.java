@@ -95,7 +95,7 @@ public record Table(
     public Cell {
       columns = Math.max(1, Math.min(TableGrid.MAX_COLUMNS, columns));
       rows = Math.max(1, Math.min(TableGrid.MAX_SPAN, rows));
-      blocks = Blocks.tidy(blocks);
+      blocks = Blocks.tidyBlocks(blocks);
     }
 
     /** Whether nothing stands in it. */
@@ -114,7 +114,7 @@ public record Table(
   }
 
   public Table {
-    caption = Inlines.tidy(caption);
+    caption = Inlines.tidyInlines(caption);
     description = PlainText.line(description);
     headerRows = Math.max(0, Math.min(headerRows, rows.size()));
     TableGrid.Filled filled = TableGrid.fill(rows, headerRows);

@@ -14,7 +14,7 @@ public record TextColumns(int count, int gap, List<Block> blocks) implements Blo
   public TextColumns {
     count = Math.max(1, Math.min(10, count));
     gap = Math.max(0, Math.min(96, gap));
-    blocks = Blocks.tidy(blocks);
+    blocks = Blocks.tidyBlocks(blocks);
   }
 
   @Override

@@ -23,7 +23,7 @@ public record Video(
     }
     title = PlainText.line(title);
     poster = poster != null && poster.kind() == Address.Kind.ASSET ? poster : null;
-    caption = Inlines.tidy(caption);
+    caption = Inlines.tidyInlines(caption);
   }
 
   @Override

@@ -9,7 +9,7 @@ package app.blenner.core.face;
 public record FaceWords(String words, String from) {
 
   /** What was written for it, or else something it falls back on. */
-  static FaceWords or(String own, FaceWords otherwise) {
+  static FaceWords orElse(String own, FaceWords otherwise) {
     return own.isEmpty() ? otherwise : new FaceWords(own, "");
   }
 }

@@ -28,14 +28,14 @@ public record SearchResult(
    */
   public static SearchResult of(Content content, String siteName) {
     FaceWords title =
-        FaceWords.or(
+        FaceWords.orElse(
             StandardFields.text(content, StandardFields.SEARCH_TITLE),
             content.title().isEmpty()
                 ? new FaceWords("", "the title")
                 : new FaceWords(
                     content.title() + " · " + siteName, "the title and the site’s name"));
     FaceWords description =
-        FaceWords.or(
+        FaceWords.orElse(
             StandardFields.text(content, StandardFields.SEARCH_DESCRIPTION),
             new FaceWords(content.summary(), "the summary"));
     return new SearchResult(
@@ -62,7 +62,7 @@ public record SearchResult(
   }
 
   /** What the address of an item is made from: its search title, or else its title. */
-  public static String named(Content content) {
+  public static String titleOf(Content content) {
     String own = StandardFields.text(content, StandardFields.SEARCH_TITLE);
     return own.isEmpty() ? content.title() : own;
   }

@@ -15,13 +15,13 @@ public record Teaser(FaceWords picture, FaceWords title, FaceWords text) {
   /** The teaser of an item. */
   public static Teaser of(Content content) {
     return new Teaser(
-        FaceWords.or(
+        FaceWords.orElse(
             StandardFields.text(content, StandardFields.TEASER_PICTURE),
             new FaceWords(content.leadPicture(), "the lead picture")),
-        FaceWords.or(
+        FaceWords.orElse(
             StandardFields.text(content, StandardFields.TEASER_TITLE),
             new FaceWords(content.title(), "the title")),
-        FaceWords.or(
+        FaceWords.orElse(
             StandardFields.text(content, StandardFields.TEASER_TEXT),
             new FaceWords(content.summary(), "the summary")));
   }

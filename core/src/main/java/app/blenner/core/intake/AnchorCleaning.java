@@ -36,7 +36,7 @@ final class AnchorCleaning implements CleaningStep {
   @Override
   public void take(Element body, IntakeReport.Tally tally) {
     List<Element> links =
-        DomWalk.named(body, "a").stream()
+        DomWalk.elementsNamed(body, "a").stream()
             .filter(a -> a.attributes().get("href").startsWith("#"))
             .toList();
     Map<String, Element> places = links.isEmpty() ? Map.of() : places(body);
@@ -58,7 +58,7 @@ final class AnchorCleaning implements CleaningStep {
       a.attr("href", "#" + target);
     }
     // A name that nothing leads to says nothing here, unless a person may have chosen it.
-    for (Element h : DomWalk.named(body, "h1", "h2", "h3", "h4", "h5", "h6")) {
+    for (Element h : DomWalk.elementsNamed(body, "h1", "h2", "h3", "h4", "h5", "h6")) {
       if (!kept.contains(h) && !h.id().isEmpty() && isMadeUp(h.id())) {
         h.removeAttr("id");
       } else if (!kept.contains(h) && !h.id().isEmpty()) {

@@ -27,7 +27,7 @@ final class BlockType implements CleaningStep {
   @Override
   public void take(Element body, IntakeReport.Tally tally) {
     Map<String, String> styles = new HashMap<>();
-    for (Element block : DomWalk.named(body, BLOCKS)) {
+    for (Element block : DomWalk.elementsNamed(body, BLOCKS)) {
       if (!block.hasAttr("style")) {
         continue;
       }

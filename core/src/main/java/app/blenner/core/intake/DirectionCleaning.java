@@ -27,11 +27,11 @@ final class DirectionCleaning {
    *
    * @param around the direction of the text it will join
    */
-  static Document in(Document document, Direction around) {
+  static Document cleanDirections(Document document, Direction around) {
     boolean[] said = {false};
     document.each(b -> said[0] |= own(b) != Direction.NONE);
     return said[0] || hasOther(document, around)
-        ? new Document(document.blocks().stream().map(b -> in(b, around)).toList())
+        ? new Document(document.blocks().stream().map(b -> cleanDirections(b, around)).toList())
         : document;
   }
 
@@ -70,7 +70,7 @@ final class DirectionCleaning {
     return runs == around ? Direction.NONE : runs;
   }
 
-  private static Block in(Block block, Direction around) {
+  private static Block cleanDirections(Block block, Direction around) {
     if (block instanceof Paragraph p) {
       Direction d = wanted(p, Inlines.text(p.content()), around);
       return d == own(p) ? p : new Paragraph(p.content(), p.style().directed(d));
@@ -88,7 +88,9 @@ final class DirectionCleaning {
     Direction d = box ? wanted(block, wordsOf(block), around) : Direction.NONE;
     Direction inside = d == Direction.NONE ? around : d;
     List<List<Block>> groups =
-        block.groups().stream().map(g -> g.stream().map(b -> in(b, inside)).toList()).toList();
+        block.groups().stream()
+            .map(g -> g.stream().map(b -> cleanDirections(b, inside)).toList())
+            .toList();
     Block inner = block.withGroups(groups);
     if (inner instanceof BulletedList l) {
       return new BulletedList(l.bullet(), d, l.items());

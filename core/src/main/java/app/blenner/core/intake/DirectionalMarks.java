@@ -14,7 +14,7 @@ final class DirectionalMarks {
   private DirectionalMarks() {}
 
   /** The text with no marks around its lines, told once. */
-  static String opened(String text, IntakeReport.Tally tally) {
+  static String replaceMarks(String text, IntakeReport.Tally tally) {
     if (text.indexOf(END) < 0) {
       return text;
     }

@@ -100,7 +100,7 @@ final class DomWalk {
   }
 
   /** The elements of these many names within a page, in order. */
-  static List<Element> named(Element body, Set<String> names) {
+  static List<Element> elementsNamed(Element body, Set<String> names) {
     List<Element> out = new ArrayList<>();
     elements(
         body,
@@ -113,7 +113,7 @@ final class DomWalk {
   }
 
   /** The elements of these few names within a page, in order. */
-  static List<Element> named(Element body, String... names) {
+  static List<Element> elementsNamed(Element body, String... names) {
     List<Element> out = new ArrayList<>();
     elements(
         body,

@@ -39,7 +39,7 @@ final class FakedLists implements CleaningStep {
   @Override
   public void take(Element body, IntakeReport.Tally tally) {
     Set<Element> parents = new LinkedHashSet<>();
-    DomWalk.named(body, LINES).forEach(p -> parents.add(p.parent()));
+    DomWalk.elementsNamed(body, LINES).forEach(p -> parents.add(p.parent()));
     parents.forEach(FakedLists::within);
   }
 

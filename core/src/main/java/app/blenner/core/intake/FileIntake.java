@@ -185,7 +185,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
     return told(title, Intake.of(document, PasteMode.MARKDOWN, wish.destination()), read);
   }
 
-  static FileIntake plain(Path file, String called, Wish wish) throws IOException {
+  static FileIntake ofPlainText(Path file, String called, Wish wish) throws IOException {
     Encoding read = textOf(file, false, wish);
     IntakeReport.Tally tally = new IntakeReport.Tally();
     Intake intake =

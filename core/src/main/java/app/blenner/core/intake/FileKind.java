@@ -31,7 +31,7 @@ enum FileKind {
       "odt"),
   HTML(null, FileIntake::page, "html", "htm", "xhtml"),
   MARKDOWN(null, FileIntake::markdown, "md", "markdown"),
-  TEXT(null, FileIntake::plain, "txt", "text");
+  TEXT(null, FileIntake::ofPlainText, "txt", "text");
 
   /** Reads a file of a format. */
   private interface Reader {

@@ -22,10 +22,11 @@ final class FormattingCleaning {
 
   private FormattingCleaning() {}
 
-  /** The text as {@link #tidy} has it, and without colours, fonts, sizes and alignment. */
+  /** The text as {@link #cleanFormatting} has it, and without colours, fonts, sizes and alignment. */
   static Document off(Document document, IntakeReport.Tally tally) {
     String most = mostSaid(document);
-    return document.map(block -> tidy(plain(block, tally), most, FormattingCleaning::isHandMade));
+    return document.map(
+        block -> cleanFormatting(plain(block, tally), most, FormattingCleaning::isHandMade));
   }
 
   private static Block plain(Block block, IntakeReport.Tally tally) {
@@ -56,12 +57,12 @@ final class FormattingCleaning {
    * The text without what says nothing: underlines that only links wear, bold of whole headings, and
    * the language that most of the words are in anyway.
    */
-  static Document tidy(Document document) {
+  static Document cleanFormatting(Document document) {
     String most = mostSaid(document);
-    return document.map(block -> tidy(block, most, m -> false));
+    return document.map(block -> cleanFormatting(block, most, m -> false));
   }
 
-  private static Block tidy(Block block, String language, Predicate<Mark> more) {
+  private static Block cleanFormatting(Block block, String language, Predicate<Mark> more) {
     boolean boldHeading =
         block instanceof Heading h && h.content().stream().allMatch(FormattingCleaning::isStrong);
     return block.mapInlines(

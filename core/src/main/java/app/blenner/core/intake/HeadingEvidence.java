@@ -139,7 +139,7 @@ public final class HeadingEvidence {
       levelBefore = level;
       out.add(
           new HeadingCandidate(
-              BlockPath.TOP.then(line.index()),
+              BlockPath.TOP.appendStep(line.index()),
               line.words(),
               level,
               String.join(", ", line.because())));
@@ -242,6 +242,6 @@ public final class HeadingEvidence {
                       ? new Heading(c.level(), "", p.content(), p.style())
                       : b);
     }
-    return FormattingCleaning.tidy(out);
+    return FormattingCleaning.cleanFormatting(out);
   }
 }

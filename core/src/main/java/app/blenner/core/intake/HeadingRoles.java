@@ -55,7 +55,7 @@ final class HeadingRoles implements CleaningStep {
     }
     // Programs repeat a few names hundreds of times.
     Map<String, Integer> known = new HashMap<>();
-    for (Element p : DomWalk.named(body, "p", "div")) {
+    for (Element p : DomWalk.elementsNamed(body, "p", "div")) {
       String classes = p.attributes().get("class");
       int level = classes.isEmpty() ? 0 : known.computeIfAbsent(classes, c -> named(p));
       if (level > 0 && !holdsBlocks(p) && p.text().length() <= LONGEST) {

@@ -93,16 +93,17 @@ public record Intake(
       IntakeReport.Tally tally) {
     Document read = LineBreakCleaning.partAtDoubles(HtmlReader.read(body));
     Document dressed =
-        HeadingLevels.belowTitle(DirectionCleaning.in(read, destination.direction()), tally);
+        HeadingLevels.belowTitle(
+            DirectionCleaning.cleanDirections(read, destination.direction()), tally);
     Offers offers = new Offers(taken);
     // In a word processor's file a line break is somebody's; on a clipboard it may be a page's
     // edge.
     Document whole =
-        fromPage ? WrappedLines.told(offers.withoutRunningLines(dressed), tally) : dressed;
+        fromPage ? WrappedLines.noteWraps(offers.withoutRunningLines(dressed), tally) : dressed;
     List<HeadingCandidate> headings = HeadingEvidence.find(whole);
     Document document =
         mode == PasteMode.FORMATTED
-            ? FormattingCleaning.tidy(whole)
+            ? FormattingCleaning.cleanFormatting(whole)
             : FormattingCleaning.off(whole, tally);
     document = offers.withLists(offers.withHeadings(document, headings));
     return done(document, mode, null, offers.all(), destination, tally);
@@ -111,7 +112,7 @@ public record Intake(
   /** A text that was read already, with what there is to tell of it. */
   static Intake of(Document document, PasteMode read, Destination destination) {
     IntakeReport.Tally tally = new IntakeReport.Tally();
-    Document directed = DirectionCleaning.in(document, destination.direction());
+    Document directed = DirectionCleaning.cleanDirections(document, destination.direction());
     return done(
         HeadingLevels.belowTitle(directed, tally), read, null, List.of(), destination, tally);
   }

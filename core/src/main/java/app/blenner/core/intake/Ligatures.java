@@ -28,7 +28,7 @@ final class Ligatures {
   }
 
   /** The text with all of them opened, told once. */
-  static String opened(String text, IntakeReport.Tally tally) {
+  static String replaceLigatures(String text, IntakeReport.Tally tally) {
     int n = count(text);
     if (n == 0) {
       return text;

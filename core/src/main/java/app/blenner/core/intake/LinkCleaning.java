@@ -34,7 +34,7 @@ final class LinkCleaning implements CleaningStep {
   @Override
   public void take(Element body, IntakeReport.Tally tally) {
     int within = 0;
-    for (Element a : DomWalk.named(body, "a")) {
+    for (Element a : DomWalk.elementsNamed(body, "a")) {
       String href = a.attributes().get("href").strip();
       if (href.regionMatches(true, 0, "mailto:", 0, 7)) {
         a.attr("href", oneLine(href));

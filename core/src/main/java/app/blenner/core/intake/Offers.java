@@ -53,7 +53,7 @@ final class Offers {
   Document withLists(Document document) {
     List<Offer.Line> lines = new ArrayList<>();
     Document made =
-        TypedItems.made(
+        TypedItems.makeLists(
             document,
             LEAST_ITEMS,
             run -> {

@@ -21,7 +21,7 @@ final class OwnPlaces implements CleaningStep {
   @Override
   public void take(Element body, IntakeReport.Tally tally) {
     Map<String, List<Element>> pages =
-        DomWalk.named(body, "a").stream()
+        DomWalk.elementsNamed(body, "a").stream()
             .filter(a -> isPlace(a.attributes().get("href")))
             .collect(Collectors.groupingBy(a -> pageOf(a.attributes().get("href"))));
     if (pages.isEmpty()) {

@@ -25,7 +25,7 @@ final class PartedLists implements CleaningStep {
   public void take(Element body, IntakeReport.Tally tally) {
     // Of each list that took an inner one, how many items it has by now.
     Map<Element, Integer> whole = new IdentityHashMap<>();
-    for (Element list : DomWalk.named(body, LISTS)) {
+    for (Element list : DomWalk.elementsNamed(body, LISTS)) {
       Element before = before(list);
       if (before == null || !isList(before) || !list.hasParent()) {
         continue;

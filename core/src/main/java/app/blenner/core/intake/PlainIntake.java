@@ -42,7 +42,7 @@ final class PlainIntake {
       Destination destination,
       Set<Offer.Kind> taken,
       IntakeReport.Tally tally) {
-    String text = Ligatures.opened(DirectionalMarks.opened(given, tally), tally);
+    String text = Ligatures.replaceLigatures(DirectionalMarks.replaceMarks(given, tally), tally);
     return switch (mode) {
       case PARAGRAPHS, LINES, JOINED ->
           lines(TextReader.withBreaks(text), mode, null, destination, taken, tally);
@@ -86,7 +86,7 @@ final class PlainIntake {
       Destination destination,
       Set<Offer.Kind> taken,
       IntakeReport.Tally tally) {
-    String text = Ligatures.opened(DirectionalMarks.opened(given, tally), tally);
+    String text = Ligatures.replaceLigatures(DirectionalMarks.replaceMarks(given, tally), tally);
     if (mode == PasteMode.CLEAN) {
       return judged(TextReader.withBreaks(text), destination, taken, tally);
     }
@@ -105,16 +105,18 @@ final class PlainIntake {
     Document broken = offers.withoutRunningLines(lines);
     Document made =
         switch (mode) {
-          case JOINED -> WrappedLines.joined(broken, tally);
+          case JOINED -> WrappedLines.joinLines(broken, tally);
           case PARAGRAPHS -> LineBreakCleaning.partAtAll(broken);
           default -> broken;
         };
-    Document document = offers.withLists(DirectionCleaning.in(made, destination.direction()));
+    Document document =
+        offers.withLists(DirectionCleaning.cleanDirections(made, destination.direction()));
     return Intake.done(document, mode, other, offers.all(), destination, tally);
   }
 
   private static Intake markdownOf(String text, Destination destination, IntakeReport.Tally tally) {
-    Document read = DirectionCleaning.in(MarkdownReader.read(text), destination.direction());
+    Document read =
+        DirectionCleaning.cleanDirections(MarkdownReader.read(text), destination.direction());
     tally.note("Read as Markdown.");
     Document document = HeadingLevels.belowTitle(read, tally);
     return Intake.done(

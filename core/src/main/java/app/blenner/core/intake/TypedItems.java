@@ -46,11 +46,11 @@ public final class TypedItems {
    * @param least how many items make one
    * @param take asked for each, in order
    */
-  public static Document made(Document document, int least, Predicate<Run> take) {
-    return document.rebuild((at, blocks) -> made(at, blocks, least, take));
+  public static Document makeLists(Document document, int least, Predicate<Run> take) {
+    return document.rebuild((at, blocks) -> makeLists(at, blocks, least, take));
   }
 
-  private static List<Block> made(
+  private static List<Block> makeLists(
       BlockPath at, List<Block> blocks, int least, Predicate<Run> take) {
     List<Block> out = new ArrayList<>();
     int i = 0;
@@ -68,7 +68,7 @@ public final class TypedItems {
         run.addAll(items);
         end = j + 1;
       }
-      if (run.size() >= least && take.test(told(at.then(i), run))) {
+      if (run.size() >= least && take.test(told(at.appendStep(i), run))) {
         out.add(listOf(run));
       } else {
         end = Math.max(end, i + 1);

@@ -45,17 +45,17 @@ final class WrappedLines {
   }
 
   /** The text without line breaks that the edge of a page has made, told; as it is where there are none. */
-  static Document told(Document document, IntakeReport.Tally tally) {
+  static Document noteWraps(Document document, IntakeReport.Tally tally) {
     // Two lines are an address, a greeting, a verse; what a page broke has at least three
     // somewhere.
     boolean hasMore =
         document.blocks().stream()
             .anyMatch(b -> isBroken(b) && BrokenLines.of((Paragraph) b).all().size() > 2);
-    return hasMore && isWrapped(document) ? joined(document, tally) : document;
+    return hasMore && isWrapped(document) ? joinLines(document, tally) : document;
   }
 
   /** The text with its lines joined, told, whatever the evidence says. */
-  static Document joined(Document document, IntakeReport.Tally tally) {
+  static Document joinLines(Document document, IntakeReport.Tally tally) {
     Joined joined = join(document);
     if (joined.joined() > 0) {
       tally.note(

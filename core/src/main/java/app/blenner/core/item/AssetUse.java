@@ -34,17 +34,17 @@ public record AssetUse(String asset, Place place) {
   }
 
   /** All that a content uses, each place of each asset once. */
-  public static Set<AssetUse> in(Content content) {
+  public static Set<AssetUse> usesIn(Content content) {
     Set<AssetUse> out = new LinkedHashSet<>();
     if (!content.leadPicture().isEmpty()) {
       out.add(new AssetUse(content.leadPicture(), Place.LEAD_PICTURE));
     }
     content.attachments().forEach(a -> out.add(new AssetUse(a.asset(), Place.ATTACHMENT)));
-    content.body().each(block -> in(block, out));
+    content.body().each(block -> usesIn(block, out));
     return out;
   }
 
-  private static void in(Block block, Set<AssetUse> out) {
+  private static void usesIn(Block block, Set<AssetUse> out) {
     if (block instanceof Picture p) {
       add(p.source(), Place.PICTURE, out);
     } else if (block instanceof Audio a) {

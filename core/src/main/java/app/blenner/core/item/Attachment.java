@@ -17,7 +17,7 @@ public record Attachment(String asset, String words) {
   }
 
   /** Those that name an asset, each asset once, in their order. */
-  static List<Attachment> tidy(List<Attachment> given) {
+  static List<Attachment> tidyAll(List<Attachment> given) {
     return given.stream()
         .filter(a -> Address.isAssetName(a.asset))
         .filter(a -> given.stream().filter(b -> b.asset.equals(a.asset)).findFirst().get() == a)

@@ -54,8 +54,8 @@ public record Content(
     leadPicture = Address.isAssetName(leadPicture) ? leadPicture : "";
     String tag = Locale.forLanguageTag(language).toLanguageTag();
     language = tag.equals("und") ? "" : tag;
-    attachments = Attachment.tidy(attachments);
-    values = Values.plain(values);
+    attachments = Attachment.tidyAll(attachments);
+    values = Values.toPlain(values);
   }
 
   /** The language it is written in, on a site of this language. */

@@ -41,13 +41,13 @@ public record ItemLink(String target, Place place) {
   }
 
   /** All items a text leads to, each place of each once. */
-  public static Set<ItemLink> in(Document body) {
+  public static Set<ItemLink> linksIn(Document body) {
     Set<ItemLink> out = new LinkedHashSet<>();
-    body.each(block -> in(block, out));
+    body.each(block -> linksIn(block, out));
     return out;
   }
 
-  private static void in(Block block, Set<ItemLink> out) {
+  private static void linksIn(Block block, Set<ItemLink> out) {
     if (block instanceof RelatedItems r) {
       list(r.items(), out);
     } else if (block instanceof ItemList l && l.source() instanceof ItemList.Picked picked) {

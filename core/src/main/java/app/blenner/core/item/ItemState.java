@@ -27,7 +27,7 @@ public enum ItemState {
   BINNED(Stage.BINNED);
 
   private static final Map<String, Map<String, String>> TABLE =
-      YamlTable.beside(ItemState.class, "states.yaml");
+      YamlTable.readBeside(ItemState.class, "states.yaml");
 
   private static final Pattern NAME = Pattern.compile("\\{(\\w+)\\}");
 
@@ -74,7 +74,7 @@ public enum ItemState {
    * @param what the name of the cell
    * @throws IllegalStateException if there is no such cell
    */
-  public String told(String what) {
+  public String textOf(String what) {
     String cell = row().get(what);
     if (cell == null) {
       throw new IllegalStateException("Nothing is said of " + what + " of " + this + ".");
@@ -83,9 +83,9 @@ public enum ItemState {
   }
 
   /** What the table says of this state, with words in place of their names in braces. */
-  public String told(String what, Map<String, String> words) {
+  public String textOf(String what, Map<String, String> words) {
     // In one go: what people are called may look like one of these names.
-    return NAME.matcher(told(what))
+    return NAME.matcher(textOf(what))
         .replaceAll(m -> Matcher.quoteReplacement(words.getOrDefault(m.group(1), m.group())));
   }
 

@@ -35,11 +35,11 @@ public final class Values {
   }
 
   /** Plain data in its one form: by the order of the names, without what is empty, and unchangeable. */
-  static Map<String, Object> plain(Map<String, ?> values) {
+  static Map<String, Object> toPlain(Map<String, ?> values) {
     Map<String, Object> out = new TreeMap<>();
     values.forEach(
         (name, value) -> {
-          Object plain = plain(value, DEEPEST);
+          Object plain = toPlain(value, DEEPEST);
           if (plain != null) {
             out.put(name, plain);
           }
@@ -47,7 +47,7 @@ public final class Values {
     return Collections.unmodifiableMap(out);
   }
 
-  private static Object plain(Object value, int depth) {
+  private static Object toPlain(Object value, int depth) {
     if (value == null || depth == 0) {
       return null;
     }
@@ -57,7 +57,7 @@ public final class Values {
     if (value instanceof List<?> list) {
       List<Object> out = new ArrayList<>();
       for (Object one : list) {
-        Object plain = plain(one, depth - 1);
+        Object plain = toPlain(one, depth - 1);
         if (plain != null) {
           out.add(plain);
         }

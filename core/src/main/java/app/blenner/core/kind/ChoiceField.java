@@ -25,7 +25,7 @@ public record ChoiceField(FieldProperties head, List<String> choices) implements
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     return FieldData.orNothing(FieldData.line(data));
   }
 

@@ -26,7 +26,7 @@ public record ChoicesField(FieldProperties head, List<String> choices) implement
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     List<String> given = FieldData.words(data).stream().distinct().toList();
     return FieldData.orNothing(
         Stream.concat(

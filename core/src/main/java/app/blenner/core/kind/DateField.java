@@ -22,7 +22,7 @@ public record DateField(FieldProperties head) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     try {
       return LocalDate.parse(FieldData.line(data)).toString();
     } catch (DateTimeParseException e) {

@@ -36,7 +36,7 @@ public sealed interface Field
   Map<String, Object> settings();
 
   /** The value in its one form; null where this is no value of this field. */
-  Object tidy(Object data);
+  Object tidyValue(Object data);
 
   /**
    * What is wrong with a value in its one form, in a sentence.

@@ -103,7 +103,7 @@ public enum FieldType {
   }
 
   private static BigDecimal number(Object data) {
-    Object tidy = new NumberField(FieldProperties.of("x", "x"), "", null, null).tidy(data);
+    Object tidy = new NumberField(FieldProperties.of("x", "x"), "", null, null).tidyValue(data);
     return tidy == null ? null : new BigDecimal((String) tidy);
   }
 

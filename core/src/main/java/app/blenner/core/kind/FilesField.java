@@ -27,7 +27,7 @@ public record FilesField(FieldProperties head, int most) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     return FieldData.orNothing(
         FieldData.rows(data).stream()
             .filter(r -> Address.isAssetName(r.getOrDefault("file", "")))

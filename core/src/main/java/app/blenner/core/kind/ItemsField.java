@@ -25,7 +25,7 @@ public record ItemsField(FieldProperties head, int most) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     return FieldData.orNothing(
         FieldData.words(data).stream().filter(Address::isItemKey).distinct().toList());
   }

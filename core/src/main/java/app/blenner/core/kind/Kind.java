@@ -81,12 +81,12 @@ public record Kind(
    * Values in their one form. What belongs to no field of this kind, or is no value of its field, stays as it is: the kind
    * may be changed back.
    */
-  public Map<String, Object> tidy(Map<String, Object> values) {
+  public Map<String, Object> tidyValues(Map<String, Object> values) {
     Map<String, Object> out = new LinkedHashMap<>(values);
     all()
         .forEach(
             f -> {
-              Object tidy = f.tidy(values.get(f.head().name()));
+              Object tidy = f.tidyValue(values.get(f.head().name()));
               if (tidy != null) {
                 out.put(f.head().name(), tidy);
               }
@@ -110,7 +110,7 @@ public record Kind(
                 out.put(name, given.get(name));
               }
             });
-    Map<String, Object> tidy = tidy(out);
+    Map<String, Object> tidy = tidyValues(out);
     before.forEach(
         (name, value) -> {
           if (Objects.equals(out.get(name), value)) {
@@ -127,7 +127,7 @@ public record Kind(
         .forEach(
             f -> {
               Object given = values.get(f.head().name());
-              Object tidy = f.tidy(given);
+              Object tidy = f.tidyValue(given);
               String problem =
                   tidy != null
                       ? f.problem(tidy)
@@ -143,11 +143,11 @@ public record Kind(
 
   /** All assets a content of this kind uses, each place of each asset once. */
   public Set<AssetUse> uses(Content content) {
-    Set<AssetUse> out = new LinkedHashSet<>(AssetUse.in(content));
+    Set<AssetUse> out = new LinkedHashSet<>(AssetUse.usesIn(content));
     all()
         .forEach(
             f -> {
-              Object tidy = f.tidy(content.values().get(f.head().name()));
+              Object tidy = f.tidyValue(content.values().get(f.head().name()));
               if (tidy != null) {
                 f.assets(tidy).forEach(a -> out.add(new AssetUse(a, AssetUse.Place.FIELD)));
               }
@@ -157,11 +157,11 @@ public record Kind(
 
   /** All items a content of this kind leads to, each place of each once. */
   public Set<ItemLink> links(Content content) {
-    Set<ItemLink> out = new LinkedHashSet<>(ItemLink.in(content.body()));
+    Set<ItemLink> out = new LinkedHashSet<>(ItemLink.linksIn(content.body()));
     all()
         .forEach(
             f -> {
-              Object tidy = f.tidy(content.values().get(f.head().name()));
+              Object tidy = f.tidyValue(content.values().get(f.head().name()));
               if (tidy != null) {
                 f.items(tidy).forEach(i -> out.add(new ItemLink(i, ItemLink.Place.FIELD)));
               }

@@ -50,7 +50,7 @@ public final class Kinds {
   private Kinds() {}
 
   /** The kind with this name among some; one that is not there any more is known by its name alone. */
-  public static Kind named(List<Kind> kinds, String name) {
+  public static Kind byName(List<Kind> kinds, String name) {
     return kinds.stream()
         .filter(k -> k.name().equals(name))
         .findFirst()

@@ -22,7 +22,7 @@ public record LineField(FieldProperties head, int most) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     return FieldData.orNothing(FieldData.line(data));
   }
 

@@ -21,7 +21,7 @@ public record LinesField(FieldProperties head, int most) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     return FieldData.orNothing(String.join("\n", FieldData.lines(data)));
   }
 

@@ -23,7 +23,7 @@ public record LinkField(FieldProperties head) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     Map<String, String> given =
         data instanceof String s ? Map.of("address", FieldData.line(s)) : FieldData.pairs(data);
     String address = given.getOrDefault("address", "").strip();

@@ -23,7 +23,7 @@ public record NamesField(FieldProperties head, int most) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     return FieldData.orNothing(FieldData.words(data).stream().distinct().toList());
   }
 

@@ -29,7 +29,7 @@ public record NumberField(FieldProperties head, String unit, BigDecimal least, B
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     String text = FieldData.line(data).replace('\u2212', '-');
     if (!FORM.matcher(text).matches()) {
       return null;

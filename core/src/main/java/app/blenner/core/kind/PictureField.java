@@ -23,7 +23,7 @@ public record PictureField(FieldProperties head) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     String name = FieldData.line(data);
     return Address.isAssetName(name) ? name : null;
   }

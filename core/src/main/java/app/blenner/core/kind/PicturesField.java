@@ -24,7 +24,7 @@ public record PicturesField(FieldProperties head, int most) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     return FieldData.orNothing(
         FieldData.words(data).stream().filter(Address::isAssetName).distinct().toList());
   }

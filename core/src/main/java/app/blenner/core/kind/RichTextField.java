@@ -28,7 +28,7 @@ public record RichTextField(FieldProperties head) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     return FieldData.orNothing(HtmlWriter.write(HtmlReader.read(FieldData.text(data))));
   }
 
@@ -47,12 +47,12 @@ public record RichTextField(FieldProperties head) implements Field {
   @Override
   public Set<String> assets(Object value) {
     Content body = Content.EMPTY.withBody(HtmlReader.read((String) value));
-    return AssetUse.in(body).stream().map(AssetUse::asset).collect(Collectors.toSet());
+    return AssetUse.usesIn(body).stream().map(AssetUse::asset).collect(Collectors.toSet());
   }
 
   @Override
   public Set<String> items(Object value) {
-    return ItemLink.in(HtmlReader.read((String) value)).stream()
+    return ItemLink.linksIn(HtmlReader.read((String) value)).stream()
         .map(ItemLink::target)
         .collect(Collectors.toSet());
   }

@@ -31,11 +31,11 @@ public record SideField(FieldProperties head) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     List<Map<String, String>> out = new ArrayList<>();
     if (data instanceof List<?> rows) {
       for (Object row : rows) {
-        Map<String, String> tidy = row instanceof Map<?, ?> map ? tidy(map) : Map.of();
+        Map<String, String> tidy = row instanceof Map<?, ?> map ? tidyValue(map) : Map.of();
         if (!tidy.isEmpty()) {
           out.add(tidy);
         }
@@ -44,7 +44,7 @@ public record SideField(FieldProperties head) implements Field {
     return FieldData.orNothing(out);
   }
 
-  private static Map<String, String> tidy(Map<?, ?> row) {
+  private static Map<String, String> tidyValue(Map<?, ?> row) {
     SidePart part = SidePart.of(FieldData.line(row.get("part")));
     Map<String, String> out = new LinkedHashMap<>();
     if (part == null) {

@@ -45,7 +45,7 @@ public enum SidePart {
   }
 
   /** The parts of an item's column in their order, with what each needs. */
-  public static List<Map<String, String>> in(Content content) {
+  public static List<Map<String, String>> partsIn(Content content) {
     return StandardFields.value(content, StandardFields.SIDE)
         .map(FieldData::<List<Map<String, String>>>as)
         .orElse(List.of());
@@ -53,6 +53,6 @@ public enum SidePart {
 
   /** Whether an item's column has a part of this sort. */
   public boolean isIn(Content content) {
-    return in(content).stream().anyMatch(p -> p.get("part").equals(word()));
+    return partsIn(content).stream().anyMatch(p -> p.get("part").equals(word()));
   }
 }

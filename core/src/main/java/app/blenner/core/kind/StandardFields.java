@@ -129,7 +129,7 @@ public final class StandardFields {
     return fields()
         .filter(f -> f.head().name().equals(name))
         .findFirst()
-        .map(f -> f.tidy(content.values().get(name)));
+        .map(f -> f.tidyValue(content.values().get(name)));
   }
 
   /** The text that stands in one of them, or an empty one. */

@@ -23,7 +23,7 @@ public record TimeField(FieldProperties head) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     try {
       return LocalTime.parse(FieldData.line(data)).truncatedTo(ChronoUnit.MINUTES).toString();
     } catch (DateTimeParseException e) {

@@ -20,7 +20,7 @@ public record YesNoField(FieldProperties head) implements Field {
   }
 
   @Override
-  public Object tidy(Object data) {
+  public Object tidyValue(Object data) {
     return switch (FieldData.line(data)) {
       case "true" -> true;
       case "false" -> false;

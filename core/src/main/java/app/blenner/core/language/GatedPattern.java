@@ -44,12 +44,12 @@ public final class GatedPattern {
   }
 
   /** All that matches in a text, in its order. */
-  public List<MatchResult> in(Text text) {
+  public List<MatchResult> findAll(Text text) {
     return mayMatch(text) ? pattern.matcher(text.text).results().toList() : List.of();
   }
 
   /** All that matches in a text, in its order. */
-  public List<MatchResult> in(String text) {
-    return in(new Text(text));
+  public List<MatchResult> findAll(String text) {
+    return findAll(new Text(text));
   }
 }

@@ -48,7 +48,7 @@ public final class Slug {
    *
    * @param taken says of a slug whether something else has it
    */
-  public static String free(String slug, Predicate<String> taken) {
+  public static String firstFree(String slug, Predicate<String> taken) {
     String candidate = slug;
     for (int n = 2; taken.test(candidate); n++) {
       String tail = "-" + n;

@@ -50,7 +50,7 @@ public final class PdfPages {
    * @param longest its longer side in pixels, whatever size the page says it is of
    * @return empty where it has no page, is locked, or cannot be drawn
    */
-  public static Optional<BufferedImage> first(Path file, int longest) {
+  public static Optional<BufferedImage> drawFirst(Path file, int longest) {
     try (PDDocument document = open(file)) {
       if (document.getNumberOfPages() == 0) {
         return Optional.empty();

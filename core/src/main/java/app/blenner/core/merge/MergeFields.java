@@ -99,16 +99,16 @@ public record MergeFields(List<MergeField> own) {
    * A text with its placeholders filled. One of a name nobody knows is left out, whatever stands in it; that of the
    * reader's name stays, with what an unknown reader is called.
    */
-  public Document filled(Document text, Filling from) {
-    return text.map(block -> filled(block, from));
+  public Document fillIn(Document text, Filling from) {
+    return text.map(block -> fillIn(block, from));
   }
 
-  private Block filled(Block block, Filling from) {
+  private Block fillIn(Block block, Filling from) {
     boolean any = block.content().stream().anyMatch(i -> name(i) != null);
-    return any ? block.withContent(filled(block.content(), from)) : block;
+    return any ? block.withContent(fillIn(block.content(), from)) : block;
   }
 
-  private List<Inline> filled(List<Inline> content, Filling from) {
+  private List<Inline> fillIn(List<Inline> content, Filling from) {
     List<Inline> out = new ArrayList<>();
     String before = null;
     for (Inline inline : content) {

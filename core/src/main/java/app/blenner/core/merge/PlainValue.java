@@ -25,7 +25,7 @@ final class PlainValue implements FieldOutput {
   }
 
   static String of(Field field, Filling filling) {
-    Object value = field.tidy(filling.content().values().get(field.head().name()));
+    Object value = field.tidyValue(filling.content().values().get(field.head().name()));
     if (value == null) {
       return "";
     }

@@ -195,7 +195,7 @@ public final class LinkCheck {
    *
    * @param failures how many rounds in a row were not sure, this one with them
    */
-  public static Duration again(Found found, int failures) {
+  public static Duration untilNext(Found found, int failures) {
     if (found.sure()) {
       return WEEK;
     }

@@ -48,7 +48,7 @@ public record Crop(double left, double top, double width, double height) {
   }
 
   /** A part of this part, as a part of the whole. */
-  public Crop within(Crop inner) {
+  public Crop withinCrop(Crop inner) {
     return new Crop(
         left + inner.left * width,
         top + inner.top * height,
@@ -68,7 +68,7 @@ public record Crop(double left, double top, double width, double height) {
    * @param ratio the shape
    * @param focus what is to be seen
    */
-  public static Crop around(Size size, Ratio ratio, Focus focus) {
+  public static Crop aroundFocus(Size size, Ratio ratio, Focus focus) {
     double own = size.ratio();
     if (own > ratio.value()) {
       double width = ratio.value() / own;

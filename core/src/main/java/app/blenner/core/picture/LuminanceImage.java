@@ -26,7 +26,7 @@ record LuminanceImage(int width, int height, int[] bright) {
   }
 
   /** The same standing upright. */
-  LuminanceImage turned(Orientation turn) {
+  LuminanceImage turnedBy(Orientation turn) {
     if (turn.equals(Orientation.NONE)) {
       return this;
     }

@@ -34,7 +34,7 @@ public record Orientation(int quarters, boolean mirrored) {
   }
 
   /** This turn, and then another. */
-  public Orientation then(Orientation next) {
+  public Orientation andThen(Orientation next) {
     // A mirror before which something was turned clockwise turns it the other way.
     int before = next.mirrored ? -quarters : quarters;
     return new Orientation(before + next.quarters, mirrored != next.mirrored);
@@ -42,7 +42,7 @@ public record Orientation(int quarters, boolean mirrored) {
 
   /** The size of what is turned. */
   public Size of(Size stored) {
-    return quarters % 2 == 0 ? stored : stored.turned();
+    return quarters % 2 == 0 ? stored : stored.turnedOnce();
   }
 
   /** Where a pixel of the upright picture is stored. */

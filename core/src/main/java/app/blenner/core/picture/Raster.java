@@ -80,13 +80,13 @@ record Raster(byte[] pixels, int channels, Size size) {
     return new Raster(out, 3, size);
   }
 
-  Raster at(Size other) {
+  Raster scaledTo(Size other) {
     return other.equals(size)
         ? this
-        : new Raster(Resampling.to(pixels, channels, size, other), channels, other);
+        : new Raster(Resampling.resample(pixels, channels, size, other), channels, other);
   }
 
-  Raster turned(Orientation turn) {
+  Raster turnedBy(Orientation turn) {
     if (turn.equals(Orientation.NONE)) {
       return this;
     }

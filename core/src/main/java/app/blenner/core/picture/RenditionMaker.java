@@ -18,7 +18,7 @@ public final class RenditionMaker {
    */
   public record Source(Path file, Orientation stored, PictureEdit edit, Focus focus) {
     Orientation turn() {
-      return stored.then(edit.turn());
+      return stored.andThen(edit.turn());
     }
   }
 
@@ -49,17 +49,17 @@ public final class RenditionMaker {
     Rendition before = null;
     for (Rendition r : order) {
       if (before == null || !java.util.Objects.equals(before.ratio(), r.ratio())) {
-        Crop shown = source.edit().crop().within(r.crop(edited, source.focus()));
+        Crop shown = source.edit().crop().withinCrop(r.crop(edited, source.focus()));
         part = whole.part(turn.stored(shown));
         pixels = null;
       }
       Size upright = r.of(edited);
-      Size size = turn.quarters() % 2 == 0 ? upright : upright.turned();
+      Size size = turn.quarters() % 2 == 0 ? upright : upright.turnedOnce();
       // The same width in another format is there already.
       if (pixels == null || !pixels.size().equals(size)) {
-        pixels = part.at(size);
+        pixels = part.scaledTo(size);
       }
-      taker.take(r, PictureWriter.write(pixels.turned(turn), r.format()), upright);
+      taker.take(r, PictureWriter.write(pixels.turnedBy(turn), r.format()), upright);
       before = r;
     }
   }

@@ -66,7 +66,7 @@ final class Resampling {
    * @param pixels channel after channel, pixel after pixel, line after line
    * @param channels 3, or 4 where the last is how much a pixel covers
    */
-  static byte[] to(byte[] pixels, int channels, Size from, Size to) {
+  static byte[] resample(byte[] pixels, int channels, Size from, Size to) {
     byte[] narrow =
         from.width() == to.width()
             ? pixels

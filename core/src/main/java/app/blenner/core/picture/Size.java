@@ -29,7 +29,7 @@ public record Size(int width, int height) {
   }
 
   /** On its side. */
-  public Size turned() {
+  public Size turnedOnce() {
     return new Size(height, width);
   }
 }

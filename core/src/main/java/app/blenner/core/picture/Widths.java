@@ -42,6 +42,6 @@ public final class Widths {
   public static int cut(Size size, Ratio ratio) {
     return ratio == null
         ? size.width()
-        : Crop.around(size, ratio, Focus.MIDDLE).of(size).size().width();
+        : Crop.aroundFocus(size, ratio, Focus.MIDDLE).of(size).size().width();
   }
 }

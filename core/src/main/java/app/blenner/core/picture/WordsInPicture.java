@@ -41,7 +41,7 @@ public final class WordsInPicture {
   }
 
   static boolean suspected(BufferedImage image, Orientation turn) {
-    LuminanceImage all = LuminanceImage.of(image, LONGEST).turned(turn);
+    LuminanceImage all = LuminanceImage.of(image, LONGEST).turnedBy(turn);
     for (double scale : SCALES) {
       LuminanceImage greys = scale == 1 ? all : all.scaled(scale);
       for (boolean darker : new boolean[] {true, false}) {

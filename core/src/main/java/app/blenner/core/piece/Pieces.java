@@ -15,7 +15,7 @@ public final class Pieces {
   private Pieces() {}
 
   /** The keys of the pieces that are linked in a text, in reading order. */
-  public static Set<String> in(Document text) {
+  public static Set<String> keysIn(Document text) {
     Set<String> out = new LinkedHashSet<>();
     text.each(
         block -> {
@@ -32,11 +32,11 @@ public final class Pieces {
    *
    * @param pieces what a piece holds, by its key
    */
-  public static Document filled(Document text, Function<String, Optional<Document>> pieces) {
-    return in(text).isEmpty() ? text : filled(text, pieces, List.of());
+  public static Document fillIn(Document text, Function<String, Optional<Document>> pieces) {
+    return keysIn(text).isEmpty() ? text : fillIn(text, pieces, List.of());
   }
 
-  private static Document filled(
+  private static Document fillIn(
       Document text, Function<String, Optional<Document>> pieces, List<String> around) {
     return text.rebuild(
         blocks -> {
@@ -49,7 +49,7 @@ public final class Pieces {
               within.add(piece.key());
               pieces
                   .apply(piece.key())
-                  .ifPresent(d -> out.addAll(filled(d, pieces, within).blocks()));
+                  .ifPresent(d -> out.addAll(fillIn(d, pieces, within).blocks()));
             }
           }
           return out;
@@ -65,14 +65,14 @@ public final class Pieces {
   public static boolean isCircle(
       String key, Document text, Function<String, Optional<Document>> pieces) {
     Set<String> seen = new LinkedHashSet<>();
-    List<String> next = new ArrayList<>(in(text));
+    List<String> next = new ArrayList<>(keysIn(text));
     while (!next.isEmpty()) {
       String one = next.remove(next.size() - 1);
       if (one.equals(key)) {
         return true;
       }
       if (seen.add(one)) {
-        pieces.apply(one).ifPresent(d -> next.addAll(in(d)));
+        pieces.apply(one).ifPresent(d -> next.addAll(keysIn(d)));
       }
     }
     return false;

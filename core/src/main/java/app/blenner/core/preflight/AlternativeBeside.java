@@ -52,7 +52,7 @@ public final class AlternativeBeside extends BasicRule {
                   this,
                   settings.level(this),
                   "The alternative text says what the text beside the picture says.",
-                  places.get(k).under(i),
+                  places.get(k).inPassage(i),
                   fixes(p)));
         }
       }
@@ -62,7 +62,7 @@ public final class AlternativeBeside extends BasicRule {
 
   /** Whether the block before or the one after says it, in reading order. */
   private static boolean repeats(Picture picture, Subject subject, int passage, int at) {
-    String words = picture.alternative() == null ? "" : Phrases.plain(picture.alternative());
+    String words = picture.alternative() == null ? "" : Phrases.toPlain(picture.alternative());
     return !words.isEmpty()
         && (says(beside(subject, passage, at, -1), words, subject.language())
             || says(beside(subject, passage, at, 1), words, subject.language()));
@@ -96,7 +96,7 @@ public final class AlternativeBeside extends BasicRule {
       return false;
     }
     String text = place.text();
-    if (text.length() <= words.length() + EDGES && Phrases.plain(text).equals(words)) {
+    if (text.length() <= words.length() + EDGES && Phrases.toPlain(text).equals(words)) {
       return true;
     }
     // Parting sentences takes time, and this is asked with every key: it is done where one can be
@@ -105,6 +105,6 @@ public final class AlternativeBeside extends BasicRule {
         && words.split(" ").length >= SENTENCE
         && text.replace('\u00A0', ' ').replace('’', '\'').toLowerCase(Locale.ROOT).contains(words)
         && Sentences.of(text, language).stream()
-            .anyMatch(s -> Phrases.plain(text.substring(s.from(), s.to())).equals(words));
+            .anyMatch(s -> Phrases.toPlain(text.substring(s.from(), s.to())).equals(words));
   }
 }

@@ -26,9 +26,9 @@ public final class AlternativeCaption extends BasicRule implements AlternativeRu
   }
 
   @Override
-  public String wrong(Picture picture, Passage passage, Settings settings) {
-    String caption = Phrases.plain(Inlines.text(picture.caption()));
-    return !caption.isEmpty() && caption.equals(Phrases.plain(picture.alternative()))
+  public String problemWith(Picture picture, Passage passage, Settings settings) {
+    String caption = Phrases.toPlain(Inlines.text(picture.caption()));
+    return !caption.isEmpty() && caption.equals(Phrases.toPlain(picture.alternative()))
         ? "The alternative text repeats the caption."
         : "";
   }

@@ -52,7 +52,7 @@ public final class AlternativeColour extends BasicRule implements AlternativeRul
   }
 
   @Override
-  public String wrong(Picture picture, Passage passage, Settings settings) {
+  public String problemWith(Picture picture, Passage passage, Settings settings) {
     boolean colour = false;
     for (String word : picture.alternative().toLowerCase(Locale.ROOT).split("[^\\p{L}]+")) {
       if (COLOURS.contains(word)) {

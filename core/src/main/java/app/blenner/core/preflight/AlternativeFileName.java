@@ -33,7 +33,7 @@ public final class AlternativeFileName extends BasicRule implements AlternativeR
   }
 
   @Override
-  public String wrong(Picture picture, Passage passage, Settings settings) {
+  public String problemWith(Picture picture, Passage passage, Settings settings) {
     return NAME.matcher(picture.alternative().strip()).matches()
         ? "The alternative text is a name or a number, and does not say what is to be seen."
         : "";

@@ -30,7 +30,7 @@ public final class AlternativeLength extends BasicRule implements AlternativeRul
   }
 
   @Override
-  public String wrong(Picture picture, Passage passage, Settings settings) {
+  public String problemWith(Picture picture, Passage passage, Settings settings) {
     int length = Counts.characters(picture.alternative());
     int most = settings.number(this, MOST);
     return length <= most

@@ -29,7 +29,7 @@ public final class AlternativeOpening extends BasicRule implements AlternativeRu
   }
 
   @Override
-  public String wrong(Picture picture, Passage passage, Settings settings) {
+  public String problemWith(Picture picture, Passage passage, Settings settings) {
     String opening = openingOf(picture, passage.language());
     return opening.isEmpty() ? "" : "The alternative text begins “" + opening + "”.";
   }

@@ -12,7 +12,7 @@ import java.util.List;
 /** A rule about what somebody wrote as the alternative text of a picture. */
 interface AlternativeRule extends PlaceRule {
   /** What is wrong with it, in a sentence; empty where nothing is. */
-  String wrong(Picture picture, Passage passage, Settings settings);
+  String problemWith(Picture picture, Passage passage, Settings settings);
 
   /** What can be done about it besides writing it anew. */
   default List<Fix> repairs(Picture picture, Passage passage) {
@@ -20,11 +20,11 @@ interface AlternativeRule extends PlaceRule {
   }
 
   @Override
-  default String wrong(Place place, Passage passage, Settings settings) {
+  default String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Picture p
             && p.alternative() != null
             && !p.alternative().isBlank()
-        ? wrong(p, passage, settings)
+        ? problemWith(p, passage, settings)
         : "";
   }
 

@@ -27,7 +27,7 @@ public final class EmbedTitle extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Embed e && e.title().isBlank() ? "This embed has no name." : "";
   }
 }

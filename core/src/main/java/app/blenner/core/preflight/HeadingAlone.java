@@ -39,7 +39,7 @@ public final class HeadingAlone extends BasicRule {
         if (!inside.block().isToBeRead()) {
           continue;
         }
-        Place place = inside.under(i);
+        Place place = inside.inPassage(i);
         if (open != null && place.block() instanceof Heading h && h.level() <= levelOf(open)) {
           found.add(alone(open, settings));
         }

@@ -43,7 +43,7 @@ public final class HeadingRepeated extends BasicRule {
       for (int i = level + 1; i < said.size(); i++) {
         said.get(i).clear();
       }
-      String words = Phrases.plain(place.text());
+      String words = Phrases.toPlain(place.text());
       if (!words.isEmpty() && !said.get(level).add(words)) {
         found.add(
             Finding.onBlock(

@@ -57,7 +57,7 @@ public final class LinkPlaceMissing extends BasicRule {
                   this,
                   settings.level(this),
                   "There is no place called “" + to.place() + "” in this text.",
-                  link.place().under(i),
+                  link.place().inPassage(i),
                   link.from(),
                   link.to(),
                   List.of()));

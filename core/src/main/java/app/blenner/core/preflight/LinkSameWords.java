@@ -40,7 +40,7 @@ public final class LinkSameWords extends BasicRule {
     Set<String> empty = Phrases.links(subject.language());
     for (int i = 0; i < passages.size(); i++) {
       for (LinkRun link : passages.get(i).links()) {
-        String said = Phrases.plain(link.text());
+        String said = Phrases.toPlain(link.text());
         // What says nothing at all is told by another rule.
         Mark.Link before =
             said.isEmpty() || empty.contains(said) ? null : first.putIfAbsent(said, link.link());
@@ -50,7 +50,7 @@ public final class LinkSameWords extends BasicRule {
                   this,
                   settings.level(this),
                   "Another link with the words “" + link.text().strip() + "” goes elsewhere.",
-                  link.place().under(i),
+                  link.place().inPassage(i),
                   link.from(),
                   link.to(),
                   List.of()));

@@ -37,7 +37,7 @@ public final class LinkWords extends BasicRule implements BlockRule {
   public List<Finding> look(Passage passage, Settings settings) {
     List<Finding> found = new ArrayList<>();
     for (LinkRun link : passage.links()) {
-      String said = Phrases.plain(link.text());
+      String said = Phrases.toPlain(link.text());
       String wrong = "";
       if (Phrases.saysNothing(said, passage.language())) {
         wrong = "“" + link.text().strip() + "” does not say where this link goes.";

@@ -31,7 +31,7 @@ public final class ListOfOne extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return isOne(place.block()) ? "This list has one item." : "";
   }
 

@@ -35,7 +35,7 @@ public final class LongCentred extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     int most = settings.number(this, MOST);
     if (!(place.block() instanceof Paragraph p)
         || (p.style().align() != Align.CENTRE && p.style().align() != Align.JUSTIFIED)

@@ -28,7 +28,7 @@ public final class MediaWords extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     if (place.block() instanceof Video v && v.captions() == null) {
       return "This film has no captions.";
     }

@@ -41,7 +41,7 @@ public final class MergeFieldUnknown extends BasicRule {
     List<Passage> passages = subject.passages();
     for (int i = 0; i < passages.size(); i++) {
       for (Place place : passages.get(i).places()) {
-        look(place.under(i), subject, settings, found);
+        look(place.inPassage(i), subject, settings, found);
       }
     }
     subject

@@ -32,7 +32,7 @@ public final class ParagraphLong extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     int most = settings.number(this, MOST);
     // A word and a space take two characters at least.
     if (!(place.block() instanceof Paragraph) || place.text().length() <= 2 * most) {

@@ -40,12 +40,12 @@ final class Phrases {
     return all;
   }
 
-  /** Words of links that do not say where they go, as {@link #plain} has them. */
+  /** Words of links that do not say where they go, as {@link #toPlain} has them. */
   static Set<String> links(String language) {
     return of("link", language);
   }
 
-  /** Whether a link in a language says nothing but that there is more somewhere, in words as {@link #plain} has them. */
+  /** Whether a link in a language says nothing but that there is more somewhere, in words as {@link #toPlain} has them. */
   static boolean saysNothing(String words, String language) {
     Set<String> links = links(language);
     if (links.contains(words)) {
@@ -81,7 +81,7 @@ final class Phrases {
   }
 
   /** Words in small letters, with single spaces, straight apostrophes, and without signs and arrows around them. */
-  static String plain(String words) {
+  static String toPlain(String words) {
     String one = SPACE.matcher(words.replace('’', '\'')).replaceAll(" ");
     return EDGES.matcher(one).replaceAll("").toLowerCase(Locale.ROOT);
   }

@@ -32,7 +32,7 @@ public final class PictureAlternative extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Picture p && p.alternative() == null
         ? "This picture has no alternative text."
         : "";

@@ -29,7 +29,7 @@ public final class PictureDecorative extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Picture p
             && p.link() == null
             && p.alternative() != null

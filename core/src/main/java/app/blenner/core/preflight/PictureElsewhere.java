@@ -30,7 +30,7 @@ public final class PictureElsewhere extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Picture p && p.pending()
         ? "This picture lies on " + p.source().host() + ", and nobody has decided about it."
         : "";

@@ -45,7 +45,7 @@ public final class PieceMissing extends BasicRule {
                   this,
                   settings.level(this),
                   "The snippet that is linked here is not there any more.",
-                  place.under(i),
+                  place.inPassage(i),
                   List.of(Fix.ofBlock("Take it out", PieceMissing::without))));
         }
       }

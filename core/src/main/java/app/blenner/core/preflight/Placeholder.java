@@ -107,7 +107,7 @@ public final class Placeholder extends BasicRule implements BlockRule {
   private void field(String words, String field, Settings settings, List<Finding> found) {
     GatedPattern.Text text = new GatedPattern.Text(words);
     Stream.of(ANYWHERE, BRACKETED)
-        .flatMap(p -> p.in(text).stream())
+        .flatMap(p -> p.findAll(text).stream())
         .min(Comparator.comparing(MatchResult::start))
         .ifPresent(
             m ->
@@ -123,11 +123,11 @@ public final class Placeholder extends BasicRule implements BlockRule {
   private void look(Place place, boolean english, Settings settings, List<Finding> found) {
     GatedPattern.Text text = new GatedPattern.Text(place.text());
     Stream.of(ANYWHERE, BRACKETED)
-        .flatMap(p -> p.in(text).stream())
+        .flatMap(p -> p.findAll(text).stream())
         .sorted(Comparator.comparing(MatchResult::start))
         .forEach(m -> found.add(onWords(m, place, settings)));
     if (english) {
-      ENGLISH.in(text).forEach(m -> found.add(onWords(m, place, settings)));
+      ENGLISH.findAll(text).forEach(m -> found.add(onWords(m, place, settings)));
     }
   }
 

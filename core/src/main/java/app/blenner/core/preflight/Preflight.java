@@ -197,7 +197,7 @@ public final class Preflight {
       throw e;
     } catch (RuntimeException | StackOverflowError e) {
       LOG.log(System.Logger.Level.ERROR, "rule " + rule.id() + " failed", e);
-      return List.of(Finding.failed(rule));
+      return List.of(Finding.ofFailed(rule));
     }
   }
 

@@ -30,7 +30,7 @@ public final class PromptUnfilled extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Prompt p ? "Not written yet: “" + p.text() + "”" : "";
   }
 

@@ -28,7 +28,7 @@ public final class QuoteUnnamed extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     // A pull quote repeats what the text says.
     return place.block() instanceof Quote q
             && !q.pull()

@@ -29,7 +29,7 @@ public final class TableCaption extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Table t
             && TableHead.isOfData(t)
             && Inlines.text(t.caption()).isBlank()

@@ -29,7 +29,7 @@ public final class TableHead extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Table t
             && isOfData(t)
             && t.headerRows() == 0

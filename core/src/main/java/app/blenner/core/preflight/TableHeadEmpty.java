@@ -30,7 +30,7 @@ public final class TableHeadEmpty extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     if (!(place.block() instanceof Table table) || !TableHead.isOfData(table)) {
       return "";
     }

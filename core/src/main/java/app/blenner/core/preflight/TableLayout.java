@@ -35,7 +35,7 @@ public final class TableLayout extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Table t && laysOut(t)
         ? "This table seems to be there only to lay out what is in it."
         : "";

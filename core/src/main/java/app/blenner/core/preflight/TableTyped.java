@@ -77,7 +77,7 @@ public final class TableTyped extends BasicRule {
 
   private Finding findingFor(
       Subject subject, Settings settings, int from, int to, List<Line> lines) {
-    Place first = subject.passages().get(from).places().get(0).under(from);
+    Place first = subject.passages().get(from).places().get(0).inPassage(from);
     int columns = lines.get(0).cells.size();
     return Finding.onBlock(
         this,

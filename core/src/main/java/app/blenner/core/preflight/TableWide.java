@@ -30,7 +30,7 @@ public final class TableWide extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     int most = settings.number(this, MOST);
     if (!(place.block() instanceof Table table)) {
       return "";

@@ -47,7 +47,7 @@ public final class WallOfText extends BasicRule {
       }
       // One paragraph that is too long by itself is told of as that.
       if (words > most && i - begin > 1) {
-        found.add(wall(passages.get(begin).places().get(0).under(begin), words, settings));
+        found.add(wall(passages.get(begin).places().get(0).inPassage(begin), words, settings));
       }
       begin = i + 1;
       words = 0;

@@ -88,7 +88,7 @@ public final class References {
   }
 
   /** The codes in a text, the first one first; where two patterns fit, the one that is further up holds. */
-  public List<Found> in(String text) {
+  public List<Found> findAll(String text) {
     List<Found> out = new ArrayList<>();
     boolean[] taken = new boolean[text.length()];
     for (Compiled one : all) {
@@ -141,14 +141,14 @@ public final class References {
   }
 
   /** The text with its codes linked, but for those in code and in links that somebody made. */
-  public Document linked(Document document) {
+  public Document linkAll(Document document) {
     if (all.isEmpty()) {
       return document;
     }
-    return document.map(block -> block instanceof Code ? block : block.mapContent(this::linked));
+    return document.map(block -> block instanceof Code ? block : block.mapContent(this::linkAll));
   }
 
-  private List<Inline> linked(List<Inline> content) {
+  private List<Inline> linkAll(List<Inline> content) {
     List<Inline> out = new ArrayList<>();
     for (Inline inline : content) {
       if (inline instanceof Text text && !isApart(text)) {
@@ -166,7 +166,7 @@ public final class References {
 
   private void split(Text text, List<Inline> out) {
     int at = 0;
-    for (Found found : in(text.text())) {
+    for (Found found : findAll(text.text())) {
       if (found.from() > at) {
         out.add(new Text(text.text().substring(at, found.from()), text.marks()));
       }

@@ -22,7 +22,7 @@ public record Relation(int weight, String reason) {
   private static final int MOST_NAMED = 3;
 
   /** What one item has in common with another, told of the other. */
-  public static Relation between(TopicProfile one, TopicProfile other) {
+  public static Relation betweenProfiles(TopicProfile one, TopicProfile other) {
     List<String> reasons = new ArrayList<>();
     int weight = 0;
     boolean there = one.links().contains(other.key());

@@ -52,7 +52,7 @@ public record TopicProfile(
     Set<String> keywords = new LinkedHashSet<>();
     content.keywords().forEach(k -> keywords.add(k.toLowerCase(Locale.ROOT)));
     Set<String> links = new LinkedHashSet<>();
-    for (ItemLink link : ItemLink.in(content.body())) {
+    for (ItemLink link : ItemLink.linksIn(content.body())) {
       if (link.place() == ItemLink.Place.LINK) {
         links.add(link.target());
       }

@@ -19,8 +19,8 @@ public interface BlockRule extends Rule {
     List<Finding> found = new ArrayList<>();
     List<Passage> passages = subject.passages();
     for (int i = 0; i < passages.size(); i++) {
-      for (Finding f : passages.get(i).found(this, settings)) {
-        found.add(f.under(i));
+      for (Finding f : passages.get(i).findingsOf(this, settings)) {
+        found.add(f.inPassage(i));
       }
     }
     return found;

@@ -50,7 +50,7 @@ public record Finding(
   }
 
   /** That a rule could not look at an item, by a fault of Blenner’s. */
-  public static Finding failed(Rule rule) {
+  public static Finding ofFailed(Rule rule) {
     return new Finding(
         rule.id(),
         Severity.LOOK,
@@ -164,18 +164,18 @@ public record Finding(
   }
 
   /** The item with this mended. */
-  public Content mended(Fix fix, Content content) {
+  public Content applyFix(Fix fix, Content content) {
     return fix.change().apply(content, path);
   }
 
   /** The same finding of the whole text, where this is one of the passage with a number. */
-  Finding under(int passage) {
-    return with(path.under(passage), number);
+  Finding inPassage(int passage) {
+    return with(path.prependStep(passage), number);
   }
 
   /** The same finding within the passage it is in, where this is one of a text of that passage alone. */
-  public Finding within() {
-    return with(path.within(), number);
+  public Finding withoutPassage() {
+    return with(path.withoutFirst(), number);
   }
 
   private Finding with(BlockPath path, int number) {

@@ -15,7 +15,7 @@ public record FixPreview(Document before, Document after) {
 
   /** What mending a finding of an item by one of its fixes gives. */
   public static FixPreview of(Finding finding, Fix fix, Content content) {
-    return between(content.body(), finding.mended(fix, content).body());
+    return between(content.body(), finding.applyFix(fix, content).body());
   }
 
   private static FixPreview between(Document was, Document is) {

@@ -33,7 +33,10 @@ public record LinkOccurrence(Place place, Mark.Link link, int from, int to) {
     Stream<LinkOccurrence> blocks =
         passage.places().stream()
             .flatMap(
-                p -> BlockLinks.own(p.block()).map(l -> new LinkOccurrence(p, l, 0, 0)).stream());
+                p ->
+                    BlockLinks.ownLinkOf(p.block())
+                        .map(l -> new LinkOccurrence(p, l, 0, 0))
+                        .stream());
     Stream<LinkOccurrence> words =
         passage.links().stream()
             .map(l -> new LinkOccurrence(l.place(), l.link(), l.from(), l.to()));
@@ -49,7 +52,7 @@ public record LinkOccurrence(Place place, Mark.Link link, int from, int to) {
   }
 
   private Block ofBlock(Block block, UnaryOperator<Mark.Link> other) {
-    if (BlockLinks.own(block).filter(link::equals).isEmpty()) {
+    if (BlockLinks.ownLinkOf(block).filter(link::equals).isEmpty()) {
       return block;
     }
     if (block instanceof Picture p) {

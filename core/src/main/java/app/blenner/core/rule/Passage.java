@@ -40,7 +40,7 @@ public final class Passage {
     this.block = block;
     this.language = language;
     List<Place> all = new ArrayList<>();
-    new Document(List.of(block)).walk((path, b) -> all.add(Place.of(path.within(), b)));
+    new Document(List.of(block)).walk((path, b) -> all.add(Place.of(path.withoutFirst(), b)));
     this.places = List.copyOf(all);
     this.links = places.stream().flatMap(p -> LinkRun.of(p).stream()).toList();
     this.leads = LinkOccurrence.of(this);
@@ -88,7 +88,7 @@ public final class Passage {
     if (before.asked.equals(terms)) {
       return before.terms;
     }
-    Set<String> now = Terms.said(RunningText.of(List.of(block)), terms, language);
+    Set<String> now = Terms.termsSaid(RunningText.of(List.of(block)), terms, language);
     said = new Said(terms, now);
     return now;
   }
@@ -104,7 +104,7 @@ public final class Passage {
   }
 
   /** What a rule finds in it: what it found before, where the rule is set as it was then. */
-  List<Finding> found(BlockRule rule, Settings settings) {
+  List<Finding> findingsOf(BlockRule rule, Settings settings) {
     return found.computeIfAbsent(
         new Look(rule.id(), settings.of(rule)), look -> List.copyOf(rule.look(this, settings)));
   }

@@ -30,7 +30,7 @@ public final class PassageCache {
   }
 
   /** How many characters those that are remembered take. */
-  long taken() {
+  long charactersTaken() {
     synchronized (known) {
       return taken;
     }

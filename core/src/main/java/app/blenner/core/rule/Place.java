@@ -18,7 +18,7 @@ public record Place(BlockPath path, Block block, String text) {
   }
 
   /** The same place of the whole text, where this is one of the passage with this number. */
-  public Place under(int passage) {
-    return new Place(path.under(passage), block, text);
+  public Place inPassage(int passage) {
+    return new Place(path.prependStep(passage), block, text);
   }
 }

@@ -7,7 +7,7 @@ import java.util.List;
 public interface PlaceRule extends BlockRule {
 
   /** What is wrong at a place, in a sentence; empty where nothing is. */
-  String wrong(Place place, Passage passage, Settings settings);
+  String problemWith(Place place, Passage passage, Settings settings);
 
   /** What mends it at a place where something is wrong. */
   default List<Fix> fixes(Place place, Passage passage) {
@@ -18,7 +18,7 @@ public interface PlaceRule extends BlockRule {
   default List<Finding> look(Passage passage, Settings settings) {
     List<Finding> found = new ArrayList<>();
     for (Place place : passage.places()) {
-      String wrong = wrong(place, passage, settings);
+      String wrong = problemWith(place, passage, settings);
       if (!wrong.isEmpty()) {
         found.add(Finding.onBlock(this, settings.level(this), wrong, place, fixes(place, passage)));
       }

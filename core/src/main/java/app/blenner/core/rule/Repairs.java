@@ -44,7 +44,7 @@ public final class Repairs {
     return finding.fixes().stream()
         .filter(f -> f.isMadeAtOnce() && f.label().equals(label))
         .findFirst()
-        .map(f -> finding.mended(f, content))
+        .map(f -> finding.applyFix(f, content))
         .orElse(content);
   }
 }

@@ -55,8 +55,8 @@ public final class RuleTable {
   }
 
   /** The table in a file that stands beside a class. */
-  public static RuleTable beside(Class<?> rules, String name) {
-    return new RuleTable(YamlTable.beside(rules, name));
+  public static RuleTable readBeside(Class<?> rules, String name) {
+    return new RuleTable(YamlTable.readBeside(rules, name));
   }
 
   /** The rows of a group, in their order. */

@@ -19,7 +19,7 @@ public record Settings(Map<String, Setting> rules) {
   }
 
   /** These, with others in the place of those of the same rules. */
-  public Settings over(Settings others) {
+  public Settings withFallback(Settings others) {
     Map<String, Setting> all = new HashMap<>(rules);
     all.putAll(others.rules);
     return new Settings(all);

@@ -27,11 +27,11 @@ public record Standards(Map<String, Settings> settings) {
 
   /** How rules are set for items of a kind. */
   public Settings of(String kind) {
-    return said(EVERY_KIND).over(said(kind));
+    return saidFor(EVERY_KIND).withFallback(saidFor(kind));
   }
 
   /** What is said of a kind by itself, or of every kind. */
-  public Settings said(String kind) {
+  public Settings saidFor(String kind) {
     return settings.getOrDefault(kind, Settings.USUAL);
   }
 

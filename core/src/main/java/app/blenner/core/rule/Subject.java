@@ -22,7 +22,7 @@ public final class Subject {
     List<Place> found = new ArrayList<>();
     for (int i = 0; i < passages.size(); i++) {
       for (Place heading : passages.get(i).headings()) {
-        found.add(heading.under(i));
+        found.add(heading.inPassage(i));
       }
     }
     this.headings = List.copyOf(found);
@@ -77,7 +77,7 @@ public final class Subject {
     List<LinkOccurrence> out = new ArrayList<>();
     for (int i = 0; i < passages.size(); i++) {
       for (LinkOccurrence lead : passages.get(i).leads()) {
-        out.add(new LinkOccurrence(lead.place().under(i), lead.link(), lead.from(), lead.to()));
+        out.add(new LinkOccurrence(lead.place().inPassage(i), lead.link(), lead.from(), lead.to()));
       }
     }
     return out;

@@ -10,7 +10,7 @@ public enum WaiverPolicy {
   EVERYBODY;
 
   /** Whether somebody of a role may. */
-  public boolean may(Role role) {
+  public boolean allowsRole(Role role) {
     return switch (this) {
       case NOBODY -> false;
       case EDITORS -> role == Role.EDITOR;

@@ -73,7 +73,7 @@ public final class SearchHits {
   }
 
   /** A whole text with what was looked for in it told apart. */
-  public List<Piece> marked(String text) {
+  public List<Piece> markHits(String text) {
     List<Piece> out = new ArrayList<>();
     Matcher m = WORD.matcher(text);
     int from = 0;
@@ -123,7 +123,7 @@ public final class SearchHits {
         best = i;
       }
     }
-    return marked(around(near, hits.get(best)[0], most));
+    return markHits(around(near, hits.get(best)[0], most));
   }
 
   /** So much of a text around a place, from one word to another, with dots where more of it stands. */

@@ -51,14 +51,14 @@ public record NextStep(Sign sign, String sentence) {
         ItemState.of(
             stage, changed, !waiting.changeSince().isEmpty(), !waiting.givenBackBy().isEmpty());
     if (!needs.isEmpty() && state.says("needs")) {
-      boolean begins = state.told("needs").startsWith("{needs}");
+      boolean begins = state.textOf("needs").startsWith("{needs}");
       String words =
           begins ? needs : needs.substring(0, 1).toLowerCase(Locale.ROOT) + needs.substring(1);
-      return new NextStep(Sign.MUST_FIX, state.told("needs", Map.of("needs", words)));
+      return new NextStep(Sign.MUST_FIX, state.textOf("needs", Map.of("needs", words)));
     }
     return new NextStep(
-        Sign.valueOf(state.told("sign")),
-        state.told(
+        Sign.valueOf(state.textOf("sign")),
+        state.textOf(
             "next",
             Map.of(
                 "since", waiting.changeSince().isEmpty() ? since : waiting.changeSince(),

@@ -19,7 +19,7 @@ public enum Role {
   }
 
   /** Whether people of this role have a right. */
-  public boolean may(Right right) {
+  public boolean hasRight(Right right) {
     return rights.contains(right);
   }
 

@@ -136,7 +136,7 @@ public final class SignOff {
     }
     if ((action == Action.ARCHIVE || action == Action.BIN)
         && !standing.own()
-        && !role.may(Right.ARCHIVE_OTHERS)) {
+        && !role.hasRight(Right.ARCHIVE_OTHERS)) {
       return Right.ARCHIVE_OTHERS.refusal();
     }
     boolean ofChange = action == Action.UPDATE_LIVE || action == Action.SEND_CHANGE;

@@ -31,17 +31,17 @@ public final class Turn {
    * @param since since when it stands so, as a word such as “Tuesday”
    * @param viewer who asks
    */
-  public static String told(
+  public static String tellTurn(
       SignOff.Standing standing, String author, String givenBackBy, String since, Viewer viewer) {
     ItemState state =
         ItemState.of(standing.stage(), standing.changed(), standing.sent(), !givenBackBy.isEmpty());
     boolean theirs =
-        switch (Whose.valueOf(state.told("turn"))) {
+        switch (Whose.valueOf(state.textOf("turn"))) {
           case OWNER -> !viewer.own();
           case EDITOR -> !SignOff.decides(viewer.role());
           case NOBODY -> false;
         };
-    return state.told(
+    return state.textOf(
         theirs ? "theirs" : "yours", Map.of("author", author, "by", givenBackBy, "since", since));
   }
 }

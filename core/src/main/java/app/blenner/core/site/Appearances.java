@@ -32,7 +32,7 @@ public record Appearances(List<Place> places, String reason) {
     if (stage.isForReaders() && live != null) {
       return new Appearances(places(site, kind, key, live), "");
     }
-    String reason = ItemState.of(stage, false, false, false).told("nowhere");
+    String reason = ItemState.of(stage, false, false, false).textOf("nowhere");
     return new Appearances(List.of(), reason);
   }
 

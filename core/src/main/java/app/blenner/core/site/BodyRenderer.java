@@ -175,7 +175,7 @@ public final class BodyRenderer implements HtmlTarget {
       return heading.anchor();
     }
     String slug = Slug.of(Inlines.text(heading.content()));
-    String made = Slug.free(slug.isEmpty() ? "part" : slug, anchors::contains);
+    String made = Slug.firstFree(slug.isEmpty() ? "part" : slug, anchors::contains);
     anchors.add(made);
     return made;
   }
@@ -320,7 +320,7 @@ public final class BodyRenderer implements HtmlTarget {
   private void itemList(ItemList block) {
     List<PublishedItem> items =
         block.source() instanceof ItemList.Latest latest
-            ? library.latest(latest.section(), latest.topic(), key, latest.count())
+            ? library.latestItems(latest.section(), latest.topic(), key, latest.count())
             : picked(((ItemList.Picked) block.source()).items());
     links("item-list", block.title(), items);
   }

@@ -66,7 +66,7 @@ final class FieldRenderer implements FieldOutput {
   }
 
   private String fieldOf(Field field) {
-    Object value = field.tidy(item.content().values().get(field.head().name()));
+    Object value = field.tidyValue(item.content().values().get(field.head().name()));
     if (value == null) {
       return "";
     }

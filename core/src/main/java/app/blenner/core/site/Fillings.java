@@ -29,9 +29,9 @@ public final class Fillings {
   }
 
   /** The text of an item with its placeholders filled, for where nobody knows of placeholders. */
-  public static Document filled(Site site, PublishedItem item, Library library, ZoneId zone) {
-    Document body = Pieces.filled(item.content().body(), library::piece);
-    return needs(body) ? plain(site.fields().filled(body, of(site, item, library, zone))) : body;
+  public static Document fillIn(Site site, PublishedItem item, Library library, ZoneId zone) {
+    Document body = Pieces.fillIn(item.content().body(), library::piece);
+    return needs(body) ? plain(site.fields().fillIn(body, of(site, item, library, zone))) : body;
   }
 
   private static Document plain(Document text) {

@@ -140,8 +140,8 @@ final class ItemPage {
     if (item.firstLive() == null || !item.kind().isNews() || item.content().section().isEmpty()) {
       return;
     }
-    Optional<PublishedItem> older = library.beside(item, false);
-    Optional<PublishedItem> newer = library.beside(item, true);
+    Optional<PublishedItem> older = library.neighbourOf(item, false);
+    Optional<PublishedItem> newer = library.neighbourOf(item, true);
     if (older.isEmpty() && newer.isEmpty()) {
       return;
     }

@@ -23,7 +23,7 @@ public interface Library {
    * @param except key of an item that is left out: a list never shows the item it stands in
    * @param count at most this many are left
    */
-  List<PublishedItem> latest(String section, String topic, String except, int count);
+  List<PublishedItem> latestItems(String section, String topic, String except, int count);
 
   /**
    * The live item that went live just before or just behind another, among the news of its section.
@@ -31,7 +31,7 @@ public interface Library {
    * @param newer whether the one behind is meant
    * @return nothing where there is none, or where lists are not known
    */
-  default Optional<PublishedItem> beside(PublishedItem item, boolean newer) {
+  default Optional<PublishedItem> neighbourOf(PublishedItem item, boolean newer) {
     return Optional.empty();
   }
 

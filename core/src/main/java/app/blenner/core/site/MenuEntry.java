@@ -32,7 +32,7 @@ public record MenuEntry(To to, String target, String label) {
   record Shown(String path, String words, String section) {}
 
   /** What readers see of it; nothing of one whose section or item is not there, or not live. */
-  Optional<Shown> shown(SectionTree tree, Library library) {
+  Optional<Shown> toShown(SectionTree tree, Library library) {
     return switch (to) {
       case SECTION ->
           tree.section(target).map(s -> new Shown(tree.path(s.slug()), or(s.name()), s.slug()));

@@ -76,7 +76,7 @@ final class PageFrame {
   /** The entries of a menu that readers can follow; nothing where there are none. */
   private void menu(HtmlOut out, List<MenuEntry> entries, String name, String section) {
     List<MenuEntry.Shown> shown =
-        entries.stream().flatMap(e -> e.shown(tree, library).stream()).toList();
+        entries.stream().flatMap(e -> e.toShown(tree, library).stream()).toList();
     if (shown.isEmpty()) {
       return;
     }

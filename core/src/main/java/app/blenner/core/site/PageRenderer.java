@@ -51,7 +51,7 @@ public final class PageRenderer {
   }
 
   /** The page at the address of an item that was withdrawn. */
-  public String gone(Content content) {
+  public String renderGone(Content content) {
     HtmlOut out = new HtmlOut();
     out.open("div").attribute("class", "sorry").endOpen();
     SiteWords own = SiteWords.of(content.languageOn(site.language()));

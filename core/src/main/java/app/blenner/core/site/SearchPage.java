@@ -92,10 +92,10 @@ public final class SearchPage {
     out.open("li").attributeIf("lang", language.equals(site.language()) ? "" : language);
     out.attributeIf("dir", PageFrame.direction(own, words)).endOpen();
     out.tag("h2").open("a").attribute("href", item.path()).endOpen();
-    marked(out, passages.marked(item.content().title()));
+    marked(out, passages.markHits(item.content().title()));
     out.close("a");
     out.close("h2");
-    List<SearchHits.Piece> summary = passages.marked(item.content().summary());
+    List<SearchHits.Piece> summary = passages.markHits(item.content().summary());
     List<SearchHits.Piece> best = passages.best(hit.text(), PASSAGE);
     boolean said = best.isEmpty() || summary.stream().anyMatch(SearchHits.Piece::hit);
     if (said && !summary.isEmpty()) {

@@ -43,12 +43,12 @@ public record Section(
   }
 
   /** The same as a part of another section, or of none. */
-  public Section in(String other) {
+  public Section withParent(String other) {
     return new Section(slug, name, description, topics, other, step, picture, list, publishers);
   }
 
   /** The same with another part of addresses. */
-  public Section at(String other) {
+  public Section withAddressPart(String other) {
     return new Section(slug, name, description, topics, parent, other, picture, list, publishers);
   }
 

@@ -79,7 +79,7 @@ public final class SectionTree {
   }
 
   /** A section and all its parts, by their short names. */
-  public Set<String> within(String slug) {
+  public Set<String> withParts(String slug) {
     return inOrder.stream()
         .map(Section::slug)
         .filter(s -> way(s).stream().anyMatch(w -> w.slug().equals(slug)))

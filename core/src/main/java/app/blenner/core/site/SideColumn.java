@@ -22,7 +22,7 @@ final class SideColumn {
   /** Its parts in their order; empty where none has something to show. */
   String render(PublishedItem item) {
     HtmlOut out = new HtmlOut();
-    for (Map<String, String> part : SidePart.in(item.content())) {
+    for (Map<String, String> part : SidePart.partsIn(item.content())) {
       switch (SidePart.of(part.get("part"))) {
         case FACTS -> fields.showAll(out);
         case PICTURE -> writePicture(out, part);

@@ -67,7 +67,7 @@ public record Site(
   }
 
   /** The same at an address. */
-  public Site at(String other) {
+  public Site withAddress(String other) {
     return new Site(
         name,
         tagline,
@@ -116,17 +116,17 @@ public record Site(
    * @param zone its time zone
    */
   public Document asRead(Document document, PublishedItem item, Library library, ZoneId zone) {
-    Document whole = Pieces.filled(document, library::piece);
+    Document whole = Pieces.fillIn(document, library::piece);
     Document filled =
         Fillings.needs(whole)
-            ? fields.filled(whole, Fillings.of(this, item, library, zone))
+            ? fields.fillIn(whole, Fillings.of(this, item, library, zone))
             : whole;
-    return new References(references).linked(filled);
+    return new References(references).linkAll(filled);
   }
 
   /** The kind with this name; one that is not there any more is known by its name alone. */
   public Kind kind(String name) {
-    return Kinds.named(kinds, name);
+    return Kinds.byName(kinds, name);
   }
 
   /** The section with this short name. */

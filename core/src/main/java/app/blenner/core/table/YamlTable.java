@@ -18,7 +18,7 @@ public final class YamlTable {
    * @throws IllegalStateException if there is no such file
    */
   @SuppressWarnings("unchecked")
-  public static <T> Map<String, T> beside(Class<?> reader, String name) {
+  public static <T> Map<String, T> readBeside(Class<?> reader, String name) {
     try (InputStream in = reader.getResourceAsStream(name)) {
       if (in == null) {
         throw new IllegalStateException("There is no table " + name + " beside " + reader + ".");

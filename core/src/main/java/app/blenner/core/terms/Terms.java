@@ -76,7 +76,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
    *
    * @param texts paragraphs, headings and so on; no phrase goes from one into the next
    */
-  public static Set<String> said(List<String> texts, List<String> wanted, String language) {
+  public static Set<String> termsSaid(List<String> texts, List<String> wanted, String language) {
     WordForms forms = new WordForms(language);
     List<Token> tokens = new ArrayList<>();
     for (int i = 0; i < texts.size(); i++) {

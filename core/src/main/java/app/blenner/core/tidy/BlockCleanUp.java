@@ -18,6 +18,8 @@ interface BlockCleanUp extends CleanUpRule, BlockRule {
   @Override
   default List<Finding> look(Passage passage, Settings settings) {
     Document alone = new Document(List.of(passage.block()));
-    return found(alone, passage.language(), settings).stream().map(Finding::within).toList();
+    return findAll(alone, passage.language(), settings).stream()
+        .map(Finding::withoutPassage)
+        .toList();
   }
 }

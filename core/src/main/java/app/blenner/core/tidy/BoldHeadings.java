@@ -11,7 +11,7 @@ import java.util.List;
 /** Lines that play heading. */
 final class BoldHeadings extends BasicRule implements CleanUpRule {
   private static final RuleDescriptor TOLD =
-      CleanUpRule.asked(
+      CleanUpRule.describeAdvised(
           "bold-headings",
           "Lines that play heading",
           "A bold line is no heading to a search engine or a screen reader.",

@@ -15,7 +15,7 @@ import java.util.regex.Pattern;
 /** Stretches of at least three words, or a whole line, in nothing but capitals. */
 final class Capitals extends BasicRule implements BlockCleanUp {
   private static final RuleDescriptor TOLD =
-      CleanUpRule.asked(
+      CleanUpRule.describeAdvised(
           "capitals",
           "All capitals",
           "Words in capitals are read slowly, and letter by letter by some screen readers. Names must be set right by hand.",

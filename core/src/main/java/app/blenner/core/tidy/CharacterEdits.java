@@ -47,7 +47,7 @@ final class CharacterEdits {
       CleanUpRule.Ask take) {
     String text = Inlines.text(content);
     List<Edit> chosen = new ArrayList<>();
-    List<Edit> wanted = edits.apply(text, Edits.kept(content, isKept));
+    List<Edit> wanted = edits.apply(text, Edits.keptCharacters(content, isKept));
     if (wanted.isEmpty()) {
       return content;
     }

@@ -25,7 +25,7 @@ interface CleanUpRule extends Rule {
   }
 
   /** What such a rule says of itself. People tidy a text when they choose to; a site can ask for it. */
-  static RuleDescriptor told(String id, String label, String why, String reference) {
+  static RuleDescriptor describeOptional(String id, String label, String why, String reference) {
     return new RuleDescriptor(
         id,
         label,
@@ -37,8 +37,8 @@ interface CleanUpRule extends Rule {
   }
 
   /** The same of one that is advised everywhere: what it finds is in readers' way. */
-  static RuleDescriptor asked(String id, String label, String why, String reference) {
-    RuleDescriptor descriptor = told(id, label, why, reference);
+  static RuleDescriptor describeAdvised(String id, String label, String why, String reference) {
+    RuleDescriptor descriptor = describeOptional(id, label, why, reference);
     return new RuleDescriptor(
         id, label, why, reference, RuleSeverity.ADVISED, descriptor.one(), descriptor.several());
   }
@@ -56,11 +56,11 @@ interface CleanUpRule extends Rule {
 
   @Override
   default List<Finding> check(Subject subject, Settings settings) {
-    return found(subject.content().body(), subject.language(), settings);
+    return findAll(subject.content().body(), subject.language(), settings);
   }
 
   /** What is found in a text; the places are those of the text. */
-  default List<Finding> found(Document document, String language, Settings settings) {
+  default List<Finding> findAll(Document document, String language, Settings settings) {
     List<Finding> found = new ArrayList<>();
     mend(
         document,

@@ -88,7 +88,7 @@ final class Edits {
 
   /** Whether each character is code, which is meant as it is. */
   static boolean[] code(List<Inline> content) {
-    return kept(content, Edits::isCode);
+    return keptCharacters(content, Edits::isCode);
   }
 
   /** Whether a piece of running text is code. */
@@ -97,7 +97,7 @@ final class Edits {
   }
 
   /** Whether each character belongs to a piece that is kept as it is. */
-  static boolean[] kept(List<Inline> content, Predicate<Inline> isKept) {
+  static boolean[] keptCharacters(List<Inline> content, Predicate<Inline> isKept) {
     int length = content.stream().mapToInt(i -> i instanceof Text t ? t.text().length() : 1).sum();
     boolean[] out = new boolean[length];
     int at = 0;

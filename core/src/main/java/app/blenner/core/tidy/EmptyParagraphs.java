@@ -16,7 +16,7 @@ import java.util.List;
 /** Paragraphs and headings that hold nothing one can see, to make room. */
 final class EmptyParagraphs extends BasicRule implements CleanUpRule {
   private static final RuleDescriptor TOLD =
-      CleanUpRule.asked(
+      CleanUpRule.describeAdvised(
           "empty-paragraphs",
           "Empty paragraphs used as space",
           "The site's style makes the room between blocks; empty ones double it, and a screen reader reads them out.",
@@ -37,7 +37,8 @@ final class EmptyParagraphs extends BasicRule implements CleanUpRule {
         (at, blocks) -> {
           List<Block> out = new ArrayList<>();
           for (int i = 0; i < blocks.size(); i++) {
-            boolean drop = isBlank(blocks.get(i)) && mend(at.then(i), wordsBefore(blocks, i), take);
+            boolean drop =
+                isBlank(blocks.get(i)) && mend(at.appendStep(i), wordsBefore(blocks, i), take);
             if (!drop) {
               out.add(blocks.get(i));
             }

@@ -19,7 +19,7 @@ import java.util.List;
  */
 final class ForeignQuotes extends BasicRule implements BlockCleanUp {
   private static final RuleDescriptor TOLD =
-      CleanUpRule.told(
+      CleanUpRule.describeOptional(
           "foreign-quotes",
           "Quotation marks of another language",
           "Readers of this language know other marks, and the text would show two kinds.",

@@ -18,7 +18,7 @@ import java.util.stream.Collectors;
 /** Runs with a colour, font or size of their own. */
 final class HandFormatting extends BasicRule implements BlockCleanUp {
   private static final RuleDescriptor TOLD =
-      CleanUpRule.told(
+      CleanUpRule.describeOptional(
           "hand-formatting",
           "Hand-made colours, fonts and sizes",
           "They stay behind when the site's design changes. A named style goes along.",
@@ -56,7 +56,8 @@ final class HandFormatting extends BasicRule implements BlockCleanUp {
       String words = wordsOf(run);
       int to = at + run.stream().mapToInt(x -> x instanceof Text t ? t.text().length() : 1).sum();
       boolean bare =
-          !worn.isEmpty() && take.take(new CleanUpSpot(path, at, to, words, words, told(worn)));
+          !worn.isEmpty()
+              && take.take(new CleanUpSpot(path, at, to, words, words, describeOptional(worn)));
       for (Inline inline : run) {
         out.add(bare ? inline.withMarks(inline.marks().without(worn::contains)) : inline);
       }
@@ -78,7 +79,7 @@ final class HandFormatting extends BasicRule implements BlockCleanUp {
         .collect(Collectors.joining());
   }
 
-  private static String told(List<Mark> worn) {
+  private static String describeOptional(List<Mark> worn) {
     return "without "
         + worn.stream()
             .map(m -> (Mark.Valued) m)

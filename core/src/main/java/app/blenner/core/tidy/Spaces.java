@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
  */
 final class Spaces extends BasicRule implements BlockCleanUp {
   private static final RuleDescriptor TOLD =
-      CleanUpRule.told(
+      CleanUpRule.describeOptional(
           "spaces",
           "Doubled spaces",
           "Spaces in a row tear holes into lines, at other places on each screen.",

@@ -12,7 +12,7 @@ import java.util.List;
 /** Quotation marks of the typewriter, which become those of the language. */
 final class StraightQuotes extends BasicRule implements BlockCleanUp {
   private static final RuleDescriptor TOLD =
-      CleanUpRule.told(
+      CleanUpRule.describeOptional(
           "straight-quotes",
           "Straight quotation marks",
           "Every language has marks of its own that open and close; the straight ones are a typewriter's.",

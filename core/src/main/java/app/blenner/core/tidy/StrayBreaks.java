@@ -21,7 +21,7 @@ import java.util.List;
  */
 final class StrayBreaks extends BasicRule implements BlockCleanUp {
   private static final RuleDescriptor TOLD =
-      CleanUpRule.told(
+      CleanUpRule.describeOptional(
           "stray-breaks",
           "Stray line breaks",
           "A line breaks by itself where the screen ends; a break typed there breaks it on every other screen too.",
@@ -47,7 +47,7 @@ final class StrayBreaks extends BasicRule implements BlockCleanUp {
             Block block = blocks.get(i);
             if (block instanceof Paragraph p
                 && p.content().stream().anyMatch(LineBreak.class::isInstance)) {
-              out.addAll(mend(at.then(i), p, take));
+              out.addAll(mend(at.appendStep(i), p, take));
             } else {
               out.add(block);
             }

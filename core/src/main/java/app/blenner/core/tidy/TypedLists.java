@@ -10,7 +10,7 @@ import java.util.List;
 /** Lines that begin with “1.”, “-” or “•”, one below the other. */
 final class TypedLists extends BasicRule implements CleanUpRule {
   private static final RuleDescriptor TOLD =
-      CleanUpRule.asked(
+      CleanUpRule.describeAdvised(
           "typed-lists",
           "Hand-typed lists",
           "A real list tells a screen reader how many items there are, and numbers itself.",
@@ -27,7 +27,7 @@ final class TypedLists extends BasicRule implements CleanUpRule {
 
   @Override
   public Document mend(Document document, String language, Ask take) {
-    return TypedItems.made(
+    return TypedItems.makeLists(
         document,
         2,
         run -> take.take(CleanUpSpot.block(run.at(), before(run), before(run), after(run))));

@@ -52,15 +52,15 @@ final class ContentPolicyFilter {
     this.allowance = allowance;
     cases.on(Paragraph.class, this::paragraphOf);
     cases.on(Heading.class, this::headingOf);
-    cases.on(BulletedList.class, block -> held(Piece.BULLETED, block));
+    cases.on(BulletedList.class, block -> applyPolicy(Piece.BULLETED, block));
     cases.on(NumberedList.class, this::numberedList);
     cases.on(Quote.class, this::quoteOf);
     cases.on(Picture.class, this::pictureOf);
     cases.on(Gallery.class, this::galleryOf);
     cases.on(Table.class, this::tableOf);
-    cases.on(Columns.class, block -> held(Piece.COLUMNS, block));
-    cases.on(TextColumns.class, block -> held(Piece.TEXT_COLUMNS, block));
-    cases.on(Callout.class, block -> held(Piece.CALLOUT, block));
+    cases.on(Columns.class, block -> applyPolicy(Piece.COLUMNS, block));
+    cases.on(TextColumns.class, block -> applyPolicy(Piece.TEXT_COLUMNS, block));
+    cases.on(Callout.class, block -> applyPolicy(Piece.CALLOUT, block));
     cases.on(Embed.class, this::embedOf);
     cases.on(Audio.class, b -> orLink(allowed(Piece.AUDIO), b, to(b.source()), b.title()));
     cases.on(Video.class, b -> orLink(allowed(Piece.VIDEO), b, to(b.source()), b.title()));
@@ -74,12 +74,12 @@ final class ContentPolicyFilter {
 
   /** A block of any other kind, by the piece of its name; one that is no piece is nobody's to decide about. */
   private List<Block> other(Block block) {
-    return Piece.named(block.getClass())
+    return Piece.nameOf(block.getClass())
         .map(piece -> orWords(piece, block))
         .orElseGet(() -> List.of(block));
   }
 
-  FilteredText held(Document text) {
+  FilteredText applyPolicy(Document text) {
     List<Block> blocks = all(text.blocks());
     return new FilteredText(taken.isEmpty() ? text : new Document(blocks), taken);
   }
@@ -180,7 +180,7 @@ final class ContentPolicyFilter {
   }
 
   /** A block where its piece is allowed, else what is inside it. */
-  private List<Block> held(Piece piece, Block block) {
+  private List<Block> applyPolicy(Piece piece, Block block) {
     Block inside = inside(block);
     return allowed(piece) ? List.of(inside) : opened(inside);
   }

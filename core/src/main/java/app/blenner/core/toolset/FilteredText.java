@@ -20,7 +20,7 @@ public record FilteredText(Document text, Map<PolicyViolation, Integer> taken) {
 
   /** Holds a text to what it may hold. */
   public static FilteredText of(Document text, ContentPolicy allowance) {
-    return new ContentPolicyFilter(allowance).held(text);
+    return new ContentPolicyFilter(allowance).applyPolicy(text);
   }
 
   /** What a text holds that its toolset does not offer. */
@@ -38,7 +38,7 @@ public record FilteredText(Document text, Map<PolicyViolation, Integer> taken) {
     Map<Piece, Integer> counts = new EnumMap<>(Piece.class);
     taken.forEach((excess, number) -> counts.merge(excess.piece(), number, Integer::sum));
     List<String> all =
-        counts.entrySet().stream().map(e -> e.getKey().counted(e.getValue())).toList();
+        counts.entrySet().stream().map(e -> e.getKey().countOf(e.getValue())).toList();
     return Enumeration.and(all);
   }
 }

@@ -65,7 +65,7 @@ public final class OutsideToolset implements Rule {
             this,
             settings.level(this),
             "This text holds what is not offered here: " + held.words() + ".",
-            Place.of(BlockPath.TOP.then(first), body.blocks().get(first)),
+            Place.of(BlockPath.TOP.appendStep(first), body.blocks().get(first)),
             List.of(fix)));
   }
 

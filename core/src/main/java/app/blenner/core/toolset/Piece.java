@@ -83,14 +83,14 @@ public enum Piece {
   }
 
   /** So many of it, in words: “a table”, “3 tables”. */
-  public String counted(int number) {
+  public String countOf(int number) {
     return number == 1
         ? ("aeiou".indexOf(one.charAt(0)) >= 0 ? "an " : "a ") + one
         : number + " " + many;
   }
 
   /** The piece that goes by the name of a kind of block, such as {@code ITEM_LIST} for an {@code ItemList}. */
-  static Optional<Piece> named(Class<?> block) {
+  static Optional<Piece> nameOf(Class<?> block) {
     String words = block.getSimpleName().replaceAll("(?<=.)(?=[A-Z])", "_");
     return Optional.ofNullable(BY_NAME.get(words.toUpperCase(Locale.ROOT)));
   }

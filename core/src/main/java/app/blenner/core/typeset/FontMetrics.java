@@ -96,7 +96,7 @@ enum FontMetrics {
    *
    * @param earlier the letter before that one, or 0
    */
-  double between(char earlier, char before, char letter) {
+  double kerningBetween(char earlier, char before, char letter) {
     double pair = widths().pairs.getOrDefault(pairOf(before, letter), 0.0);
     return earlier == 'f' && before == 'f'
         ? pair + widths().behind.getOrDefault(letter, 0.0)

@@ -70,7 +70,7 @@ public final class MeasuredText {
           widths[i] = width * size;
           boolean joins = i > 0 && (i > at || face == before) && text.charAt(i - 1) != '\n';
           char earlier = i > 1 ? text.charAt(i - 2) : 0;
-          between[i] = joins ? face.between(earlier, text.charAt(i - 1), c) * size : 0;
+          between[i] = joins ? face.kerningBetween(earlier, text.charAt(i - 1), c) * size : 0;
         }
       }
       at = end;

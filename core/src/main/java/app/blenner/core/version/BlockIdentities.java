@@ -36,7 +36,7 @@ public record BlockIdentities(Document document, List<String> ids) {
    * Of the next version of this text. Blocks that are the same, or that share a third of their words with the one that stood
    * in their place, keep their identities; what is new gets one that was never given in this version.
    */
-  public BlockIdentities next(Document after) {
+  public BlockIdentities afterChange(Document after) {
     List<Block> before = document.blocks();
     List<String> carried = new ArrayList<>();
     int at = 0;

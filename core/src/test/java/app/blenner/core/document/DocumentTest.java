@@ -13,7 +13,7 @@ public class DocumentTest {
   public void everyBlockIsFoundAgainByItsPath() {
     for (int seed = 0; seed < 300; seed++) {
       Document document = new Trees(seed).document();
-      document.walk((path, block) -> assertEquals(document.at(path).orElseThrow(), block));
+      document.walk((path, block) -> assertEquals(document.blockAt(path).orElseThrow(), block));
     }
   }
 
@@ -25,7 +25,7 @@ public class DocumentTest {
                 Paragraph.of("a"),
                 new BulletedList(
                     BulletedList.Bullet.PLAIN, List.of(ListItem.of("b"), ListItem.of("c")))));
-    BlockPath second = BlockPath.TOP.then(1).then(1).then(0);
+    BlockPath second = BlockPath.TOP.appendStep(1).appendStep(1).appendStep(0);
     Document after = before.change(second, b -> Paragraph.of("C"));
     assertEquals(RunningText.of(after), List.of("a", "b", "C"));
     assertEquals(RunningText.of(before), List.of("a", "b", "c"));
@@ -35,9 +35,9 @@ public class DocumentTest {
   @Test
   public void apathThatLeadsNowhereChangesNothing() {
     Document document = new Document(List.of(Paragraph.of("a")));
-    BlockPath nowhere = BlockPath.TOP.then(4).then(0).then(1);
+    BlockPath nowhere = BlockPath.TOP.appendStep(4).appendStep(0).appendStep(1);
     assertEquals(document.change(nowhere, b -> Paragraph.of("x")), document);
-    assertFalse(document.at(nowhere).isPresent());
+    assertFalse(document.blockAt(nowhere).isPresent());
   }
 
   @Test
@@ -48,7 +48,7 @@ public class DocumentTest {
     content.add(new Text("a ", both));
     content.add(new LineBreak(both));
     content.add(new Text(" b", strong));
-    List<Inline> tidy = Inlines.tidy(content);
+    List<Inline> tidy = Inlines.tidyInlines(content);
     assertEquals(tidy.get(1), new LineBreak(strong));
     assertEquals(Inlines.text(tidy), "a\nb");
   }
@@ -63,6 +63,6 @@ public class DocumentTest {
     assertEquals(MarkValues.language("mn-cyrl-MN"), "mn-Cyrl-MN");
     assertEquals(MarkValues.language("not a tag"), null);
     assertEquals(new Mark.Valued(Mark.Kind.SIZE, "1.50EM").value(), "1.5em");
-    assertEquals(Mark.valued(Mark.Kind.FONT, "x'; color: red"), null);
+    assertEquals(Mark.withValue(Mark.Kind.FONT, "x'; color: red"), null);
   }
 }

@@ -17,9 +17,9 @@ public class MarksTest {
           Mark.Plain.STRONG,
           Mark.Plain.EMPHASIS,
           Mark.Plain.CODE,
-          Mark.valued(Mark.Kind.COLOUR, "#FF0000"),
-          Mark.valued(Mark.Kind.SIZE, "12pt"),
-          Mark.valued(Mark.Kind.LANGUAGE, "DE-at"),
+          Mark.withValue(Mark.Kind.COLOUR, "#FF0000"),
+          Mark.withValue(Mark.Kind.SIZE, "12pt"),
+          Mark.withValue(Mark.Kind.LANGUAGE, "DE-at"),
           new Mark.Link(Address.parse("https://x.example/").orElseThrow(), "", false));
 
   /** In whatever order marks are put on, they nest the same way: one text has one spelling. */
@@ -51,10 +51,10 @@ public class MarksTest {
 
   @Test
   public void oneOfAKindTakesThePlaceOfAnother() {
-    Marks red = Marks.NONE.with(Mark.valued(Mark.Kind.COLOUR, "red"));
-    Marks blue = red.with(Mark.valued(Mark.Kind.COLOUR, "blue"));
-    assertEquals(blue.all(), List.of(Mark.valued(Mark.Kind.COLOUR, "#0000ff")));
-    assertSame(blue.with(Mark.valued(Mark.Kind.COLOUR, "#00F")), blue, "the same once more");
+    Marks red = Marks.NONE.with(Mark.withValue(Mark.Kind.COLOUR, "red"));
+    Marks blue = red.with(Mark.withValue(Mark.Kind.COLOUR, "blue"));
+    assertEquals(blue.all(), List.of(Mark.withValue(Mark.Kind.COLOUR, "#0000ff")));
+    assertSame(blue.with(Mark.withValue(Mark.Kind.COLOUR, "#00F")), blue, "the same once more");
     assertSame(blue.with(null), blue);
     assertNotEquals(red, blue);
     IllegalArgumentException e =
@@ -63,8 +63,8 @@ public class MarksTest {
             () ->
                 new Marks(
                     List.of(
-                        Mark.valued(Mark.Kind.COLOUR, "red"),
-                        Mark.valued(Mark.Kind.COLOUR, "blue"))));
+                        Mark.withValue(Mark.Kind.COLOUR, "red"),
+                        Mark.withValue(Mark.Kind.COLOUR, "blue"))));
     assertEquals(e.getMessage().contains("two marks of one kind"), true);
   }
 

@@ -104,14 +104,15 @@ public final class Trees {
       case 0 -> link();
       case 1 ->
           switch (any(Mark.Kind.values())) {
-            case MERGE_FIELD -> Mark.valued(Mark.Kind.MERGE_FIELD, any("site.name", "phone"));
-            case LANGUAGE -> Mark.valued(Mark.Kind.LANGUAGE, any("cy", "fr-CA", "zh-Hant"));
-            case ABBREVIATION -> Mark.valued(Mark.Kind.ABBREVIATION, "light & \"dark\"");
-            case STYLE -> Mark.valued(Mark.Kind.STYLE, any("lead", "small-print"));
-            case FONT -> Mark.valued(Mark.Kind.FONT, any("Newsreader", "serif", "Instrument Sans"));
-            case SIZE -> Mark.valued(Mark.Kind.SIZE, any("120%", "1.5em", "18px"));
-            case COLOUR -> Mark.valued(Mark.Kind.COLOUR, any("#abc", "rgba(1,2,3,.5)", "navy"));
-            case HIGHLIGHT -> Mark.valued(Mark.Kind.HIGHLIGHT, any("", "#F3E2A9"));
+            case MERGE_FIELD -> Mark.withValue(Mark.Kind.MERGE_FIELD, any("site.name", "phone"));
+            case LANGUAGE -> Mark.withValue(Mark.Kind.LANGUAGE, any("cy", "fr-CA", "zh-Hant"));
+            case ABBREVIATION -> Mark.withValue(Mark.Kind.ABBREVIATION, "light & \"dark\"");
+            case STYLE -> Mark.withValue(Mark.Kind.STYLE, any("lead", "small-print"));
+            case FONT ->
+                Mark.withValue(Mark.Kind.FONT, any("Newsreader", "serif", "Instrument Sans"));
+            case SIZE -> Mark.withValue(Mark.Kind.SIZE, any("120%", "1.5em", "18px"));
+            case COLOUR -> Mark.withValue(Mark.Kind.COLOUR, any("#abc", "rgba(1,2,3,.5)", "navy"));
+            case HIGHLIGHT -> Mark.withValue(Mark.Kind.HIGHLIGHT, any("", "#F3E2A9"));
           };
       default -> any(Mark.Plain.values());
     };

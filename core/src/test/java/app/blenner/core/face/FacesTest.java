@@ -38,7 +38,7 @@ public class FacesTest {
     assertEquals(result.description().from(), "the summary");
     assertFalse(result.hidden());
     assertEquals(SharedLink.of(content).title().from(), "the title");
-    assertEquals(SearchResult.named(content), "Night walk");
+    assertEquals(SearchResult.titleOf(content), "Night walk");
   }
 
   @Test
@@ -58,7 +58,7 @@ public class FacesTest {
     assertEquals(result.title(), new FaceWords("Night walks at Tarnlow", ""));
     assertEquals(result.canonical(), "https://example.com/walk");
     assertTrue(result.hidden());
-    assertEquals(SearchResult.named(content), "Night walks at Tarnlow", "its address is of that");
+    assertEquals(SearchResult.titleOf(content), "Night walks at Tarnlow", "its address is of that");
   }
 
   @Test

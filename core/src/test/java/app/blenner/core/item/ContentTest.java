@@ -55,6 +55,6 @@ public class ContentTest {
         c.attachments(),
         List.of(new Attachment("map.pdf", "The way"), new Attachment("list.txt", "list.txt")));
     assertEquals(c.withTitle("t").withSlug("s").attachments(), c.attachments());
-    assertEquals(AssetUse.in(c).size(), 2);
+    assertEquals(AssetUse.usesIn(c).size(), 2);
   }
 }

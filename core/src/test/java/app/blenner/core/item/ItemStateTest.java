@@ -28,7 +28,7 @@ public class ItemStateTest {
     for (String what : List.of("sign", "next", "turn", "yours", "nowhere")) {
       assertTrue(state.says(what), state + " has no " + what);
     }
-    assertEquals(state.says("theirs"), !state.told("turn").equals("NOBODY"), state.name());
+    assertEquals(state.says("theirs"), !state.textOf("turn").equals("NOBODY"), state.name());
   }
 
   /** Every stage has states, and each of them is that of some item. */
@@ -65,7 +65,8 @@ public class ItemStateTest {
               for (boolean own : BOTH) {
                 SignOff.Standing standing = new SignOff.Standing(stage, 0, changed, sent, own);
                 String turn =
-                    Turn.told(standing, "Bram Oduya", by, "Tuesday", new Turn.Viewer(role, own));
+                    Turn.tellTurn(
+                        standing, "Bram Oduya", by, "Tuesday", new Turn.Viewer(role, own));
                 assertTrue(turn.matches("[^{}]+"), turn);
               }
             }
@@ -78,7 +79,7 @@ public class ItemStateTest {
   @Test
   public void whatSomebodyIsCalledIsNotFilledIn() {
     assertEquals(
-        ItemState.GIVEN_BACK.told("yours", Map.of("by", "{since} $1", "since", "Tuesday")),
+        ItemState.GIVEN_BACK.textOf("yours", Map.of("by", "{since} $1", "since", "Tuesday")),
         "Your turn: {since} $1 gave it back Tuesday.");
   }
 }

@@ -99,11 +99,11 @@ public class KindsTest {
     Kind kind = kind(random);
     Map<String, Object> values = new LinkedHashMap<>();
     kind.fields().forEach(f -> values.put(f.head().name(), data(random, 2)));
-    Content content = Content.EMPTY.withValues(kind.tidy(values));
+    Content content = Content.EMPTY.withValues(kind.tidyValues(values));
     Content read = ContentFile.read(ContentFile.write(content));
     assertEquals(read, content);
     // A value in its one form stays in it.
-    assertEquals(Content.EMPTY.withValues(kind.tidy(read.values())), content);
+    assertEquals(Content.EMPTY.withValues(kind.tidyValues(read.values())), content);
     assertEquals(Kinds.read(Kinds.write(kind)), kind);
   }
 
@@ -114,7 +114,7 @@ public class KindsTest {
     Kind first = kind(random);
     Map<String, Object> values = new LinkedHashMap<>();
     first.fields().forEach(f -> values.put(f.head().name(), data(random, 2)));
-    Content before = Content.EMPTY.withValues(first.tidy(values));
+    Content before = Content.EMPTY.withValues(first.tidyValues(values));
     Content meanwhile = before;
     for (int i = 0; i < 5; i++) {
       Kind other =
@@ -124,12 +124,14 @@ public class KindsTest {
       Map<String, Object> kept = new LinkedHashMap<>(meanwhile.values());
       other
           .fields()
-          .filter(f -> f.tidy(kept.get(f.head().name())) == null)
+          .filter(f -> f.tidyValue(kept.get(f.head().name())) == null)
           .forEach(
-              f -> assertEquals(other.tidy(kept).get(f.head().name()), kept.get(f.head().name())));
-      meanwhile = meanwhile.withValues(i % 2 == 0 ? other.tidy(kept) : kept);
+              f ->
+                  assertEquals(
+                      other.tidyValues(kept).get(f.head().name()), kept.get(f.head().name())));
+      meanwhile = meanwhile.withValues(i % 2 == 0 ? other.tidyValues(kept) : kept);
     }
-    assertEquals(Content.EMPTY.withValues(first.tidy(meanwhile.values())), before);
+    assertEquals(Content.EMPTY.withValues(first.tidyValues(meanwhile.values())), before);
   }
 
   @Test
@@ -173,12 +175,12 @@ public class KindsTest {
         (type, pair) -> {
           Field field =
               type.make(FieldProperties.of("x", "X"), Map.of("choices", List.of("a", "b", "moon")));
-          Object tidy = field.tidy(pair.get(0));
+          Object tidy = field.tidyValue(pair.get(0));
           assertEquals(tidy, pair.get(1), type.toString());
-          assertEquals(field.tidy(tidy), tidy, type + " in its one form");
-          assertNull(field.tidy(null), type.toString());
-          assertNull(field.tidy(""), type.toString());
-          assertNull(field.tidy(List.of()), type.toString());
+          assertEquals(field.tidyValue(tidy), tidy, type + " in its one form");
+          assertNull(field.tidyValue(null), type.toString());
+          assertNull(field.tidyValue(""), type.toString());
+          assertNull(field.tidyValue(List.of()), type.toString());
         });
   }
 
@@ -220,7 +222,7 @@ public class KindsTest {
             "How: “hard” is not among the choices any more.",
             "who",
             "Who is 1 character too long."));
-    assertEquals(kind.tidy(values), values);
+    assertEquals(kind.tidyValues(values), values);
     assertEquals(
         kind.problems(Map.of("day", "2024-02-29", "height", "0", "how", "easy")),
         Map.of("who", "Who is missing."));

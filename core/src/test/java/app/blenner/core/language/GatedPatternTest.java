@@ -16,7 +16,7 @@ public class GatedPatternTest {
   @Test
   public void findsInTheOrderOfTheText() {
     assertEquals(
-        NOTES.in("ToDo: which???").stream().map(MatchResult::group).toList(),
+        NOTES.findAll("ToDo: which???").stream().map(MatchResult::group).toList(),
         List.of("ToDo", "???"));
   }
 
@@ -24,6 +24,6 @@ public class GatedPatternTest {
   public void aTextWithoutASignIsNotTried() {
     assertTrue(NOTES.mayMatch(new GatedPattern.Text("A TODO")));
     assertTrue(!NOTES.mayMatch(new GatedPattern.Text("To do it")));
-    assertEquals(NOTES.in("To do it"), List.of());
+    assertEquals(NOTES.findAll("To do it"), List.of());
   }
 }

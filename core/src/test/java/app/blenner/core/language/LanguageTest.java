@@ -66,9 +66,9 @@ public class LanguageTest {
   @Test
   public void aTakenSlugGetsANumber() {
     Set<String> taken = Set.of("moon", "moon-2");
-    assertEquals(Slug.free("moon", taken::contains), "moon-3");
+    assertEquals(Slug.firstFree("moon", taken::contains), "moon-3");
     String longest = "m".repeat(Slug.MAX_LENGTH);
-    assertEquals(Slug.free(longest, longest::equals).length(), Slug.MAX_LENGTH);
+    assertEquals(Slug.firstFree(longest, longest::equals).length(), Slug.MAX_LENGTH);
   }
 
   @Test

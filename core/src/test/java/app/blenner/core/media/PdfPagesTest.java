@@ -63,7 +63,7 @@ public class PdfPagesTest {
   @Test
   public void theFirstPageLooksAsElsewhere() throws Exception {
     Path file = pdf(2, PDRectangle.A4, null);
-    BufferedImage ours = PdfPages.first(file, 842).orElseThrow();
+    BufferedImage ours = PdfPages.drawFirst(file, 842).orElseThrow();
     Path base = Files.createTempDirectory("page").resolve("theirs");
     Drawn.run("pdftoppm", "-png", "-singlefile", "-r", "72", file.toString(), base.toString());
     BufferedImage theirs = ImageIO.read(Path.of(base + ".png").toFile());
@@ -78,13 +78,13 @@ public class PdfPagesTest {
   @Test
   public void whatIsHugeLockedOrBrokenIsNoPicture() throws Exception {
     Path huge = pdf(1, new PDRectangle(200_000, 200_000), null);
-    assertEquals(PdfPages.first(huge, 500).orElseThrow().getWidth(), 500);
+    assertEquals(PdfPages.drawFirst(huge, 500).orElseThrow().getWidth(), 500);
     Path locked = pdf(3, PDRectangle.A4, "secret");
     assertEquals(FileMetadata.of(locked, FileType.PDF), FileMetadata.NOTHING);
-    assertFalse(PdfPages.first(locked, 500).isPresent());
+    assertFalse(PdfPages.drawFirst(locked, 500).isPresent());
     Path broken = Files.createTempFile("broken", ".pdf");
     Files.writeString(broken, "%PDF-1.7\n1 0 obj << /Type /Catalog /Pages 1 0 R >> endobj\n%%EOF");
     assertEquals(FileMetadata.of(broken, FileType.PDF).pages(), 0);
-    assertFalse(PdfPages.first(broken, 500).isPresent());
+    assertFalse(PdfPages.drawFirst(broken, 500).isPresent());
   }
 }

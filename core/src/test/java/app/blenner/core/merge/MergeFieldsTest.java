@@ -134,7 +134,7 @@ public class MergeFieldsTest {
                 + " <data value=\"today\"><em>to</em>day</data>.</p>"
                 + "<p>Dear <data value=\"reader.name\">you</data></p>");
     assertEquals(
-        HtmlWriter.write(FIELDS.filled(text, filling("en-GB"))).replaceAll("\\n", ""),
+        HtmlWriter.write(FIELDS.fillIn(text, filling("en-GB"))).replaceAll("\\n", ""),
         "<h2>On Tarnlow</h2><ul><li><strong>Call 0800 &amp; more</strong></li></ul>"
             + "<p>A b <em>27 November 2026</em>.</p>"
             + "<p>Dear <data value=\"reader.name\">reader</data></p>");
@@ -157,7 +157,7 @@ public class MergeFieldsTest {
     List<Finding> found = unknown(content, FIELDS);
     assertEquals(found.size(), 1);
     assertEquals(found.get(0).from() + "-" + found.get(0).to(), "5-7");
-    Content mended = found.get(0).mended(found.get(0).fixes().get(0), content);
+    Content mended = found.get(0).applyFix(found.get(0).fixes().get(0), content);
     assertEquals(
         HtmlWriter.write(mended.body()), "<p>Call now, <data value=\"hotline\">y</data></p>");
     assertEquals(unknown(content, MergeFields.NONE).size(), 2);

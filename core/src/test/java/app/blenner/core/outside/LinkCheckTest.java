@@ -220,9 +220,9 @@ public class LinkCheckTest {
     LinkAnswer last = LinkCheck.believed(away, 3);
     assertEquals(last.verdict(), Verdict.BROKEN);
     assertEquals(last.said(), "There is no server of this name, 3 times in a row.");
-    assertEquals(LinkCheck.again(away, 1), Duration.ofMinutes(10));
-    assertEquals(LinkCheck.again(away, 2), Duration.ofHours(1));
-    assertEquals(LinkCheck.again(away, 50), Duration.ofDays(1));
+    assertEquals(LinkCheck.untilNext(away, 1), Duration.ofMinutes(10));
+    assertEquals(LinkCheck.untilNext(away, 2), Duration.ofHours(1));
+    assertEquals(LinkCheck.untilNext(away, 50), Duration.ofDays(1));
   }
 
   @Test
@@ -230,11 +230,11 @@ public class LinkCheckTest {
     LinkCheck.Found busy =
         LinkCheck.ask(
             URI.create(AT), (address, content) -> new Answered(503, "", Duration.ofHours(5)), NOW);
-    assertEquals(LinkCheck.again(busy, 1), Duration.ofHours(5));
+    assertEquals(LinkCheck.untilNext(busy, 1), Duration.ofHours(5));
     LinkCheck.Found forYears =
         LinkCheck.ask(
             URI.create(AT), (address, content) -> new Answered(503, "", Duration.ofDays(900)), NOW);
-    assertEquals(LinkCheck.again(forYears, 1), Duration.ofDays(1), "a lie is not believed");
+    assertEquals(LinkCheck.untilNext(forYears, 1), Duration.ofDays(1), "a lie is not believed");
   }
 
   @Test

@@ -64,7 +64,7 @@ public class GeometryTest {
       for (int b = 1; b <= 8; b++) {
         Orientation first = Orientation.ofExif(a);
         Orientation second = Orientation.ofExif(b);
-        Orientation both = first.then(second);
+        Orientation both = first.andThen(second);
         Size upright = both.of(stored);
         assertEquals(upright, second.of(first.of(stored)));
         for (int x = 0; x < upright.width(); x++) {
@@ -120,7 +120,8 @@ public class GeometryTest {
       Ratio ratio, Focus focus, int x, int y, int width, int height) {
     Size size = new Size(1500, 1000);
     assertEquals(
-        Crop.around(size, ratio, focus).of(size), new Crop.Area(x, y, new Size(width, height)));
+        Crop.aroundFocus(size, ratio, focus).of(size),
+        new Crop.Area(x, y, new Size(width, height)));
   }
 
   @Test
@@ -131,7 +132,7 @@ public class GeometryTest {
         for (Ratio ratio : List.of(Ratio.WIDE, Ratio.SQUARE, new Ratio(2, 3), new Ratio(100, 1))) {
           for (double f = 0; f <= 1; f += 0.125) {
             Focus focus = new Focus(f, 1 - f);
-            Crop crop = Crop.around(size, ratio, focus);
+            Crop crop = Crop.aroundFocus(size, ratio, focus);
             assertTrue(
                 crop.left() <= focus.x() + 1e-9
                     && crop.left() + crop.width() >= focus.x() - 1e-9
@@ -151,7 +152,7 @@ public class GeometryTest {
   @Test
   public void aPartOfAPartIsAPartOfTheWhole() {
     Crop outer = new Crop(0.2, 0.4, 0.5, 0.5);
-    Crop inner = outer.within(new Crop(0.5, 0, 0.5, 1));
+    Crop inner = outer.withinCrop(new Crop(0.5, 0, 0.5, 1));
     assertEquals(inner.left(), 0.45, 1e-9);
     assertEquals(inner.width(), 0.25, 1e-9);
     assertEquals(inner.top(), 0.4, 1e-9);

@@ -23,7 +23,7 @@ public class PiecesTest {
   }
 
   private String filled(String html) {
-    return HtmlWriter.write(Pieces.filled(HtmlReader.read(html), pieces)).replace("\n", "");
+    return HtmlWriter.write(Pieces.fillIn(HtmlReader.read(html), pieces)).replace("\n", "");
   }
 
   @Test

@@ -58,7 +58,7 @@ public class FixesTest {
             continue;
           }
           tried++;
-          Content after = finding.mended(fix, before);
+          Content after = finding.applyFix(fix, before);
           List<Finding> left = Checked.of(after);
           // Of several about the same words the next takes its number, and then there is one less.
           assertTrue(
@@ -91,7 +91,8 @@ public class FixesTest {
       Content content =
           Content.builder().title("t").summary("s").body(new Trees(seed).document()).build();
       for (Finding f : Checked.of(content)) {
-        assertTrue(f.path() == null || content.body().at(f.path()).isPresent(), "seed " + seed);
+        assertTrue(
+            f.path() == null || content.body().blockAt(f.path()).isPresent(), "seed " + seed);
       }
     }
   }

@@ -41,7 +41,7 @@ public class PreflightTest {
     Content before = content("A title", "A summary", html);
     Finding finding = Checked.of(before).get(0);
     Fix fix = finding.fixes().stream().filter(Fix::isMadeAtOnce).findFirst().orElseThrow();
-    return HtmlWriter.write(finding.mended(fix, before).body());
+    return HtmlWriter.write(finding.applyFix(fix, before).body());
   }
 
   @Test

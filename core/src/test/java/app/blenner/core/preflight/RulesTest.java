@@ -289,7 +289,7 @@ public class RulesTest {
     List<Finding> found = Checked.of(content);
     assertEquals(found.size(), 1, found.toString());
     Fix fix = found.get(0).fixes().get(0);
-    String mended = HtmlWriter.write(found.get(0).mended(fix, content).body());
+    String mended = HtmlWriter.write(found.get(0).applyFix(fix, content).body());
     assertEquals(
         mended.replaceAll(" scope=\"[a-z]+\"", "").replaceAll("\\s*\\n\\s*", ""),
         after.replaceAll("\\s*\\n\\s*", ""));
@@ -301,7 +301,7 @@ public class RulesTest {
     Content content = content("en-GB", alt("A photo of élan vital"));
     Finding f = Checked.of(content).get(0);
     assertEquals(f.message(), "The alternative text begins “A photo of”.");
-    String mended = HtmlWriter.write(f.mended(f.fixes().get(0), content).body());
+    String mended = HtmlWriter.write(f.applyFix(f.fixes().get(0), content).body());
     assertTrue(mended.contains("alt=\"Élan vital\""), mended);
     // In German the rest would stand in the wrong case.
     Finding german = Checked.of(content("de", alt("Foto von einem Turm"))).get(0);

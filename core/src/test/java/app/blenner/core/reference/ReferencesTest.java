@@ -15,7 +15,7 @@ public class ReferencesTest {
       new ReferenceLink("Station", "TL-(\\d{4})", "https://example.com/stations/{1}?as={0}");
 
   private static String linked(String html, ReferenceLink... links) {
-    return HtmlWriter.write(new References(List.of(links)).linked(HtmlReader.read(html)));
+    return HtmlWriter.write(new References(List.of(links)).linkAll(HtmlReader.read(html)));
   }
 
   @Test
@@ -44,7 +44,7 @@ public class ReferencesTest {
         linked("<p>#a/../b?c&amp;d\"e</p>", any)
             .contains("https://example.com/a%2F..%2Fb%3Fc%26d%22e"));
     ReferenceLink first = new ReferenceLink("First", "TL-\\d+", "https://example.com/first");
-    assertEquals(new References(List.of(first, STATION)).in("TL-1042").get(0).name(), "First");
+    assertEquals(new References(List.of(first, STATION)).findAll("TL-1042").get(0).name(), "First");
   }
 
   @DataProvider
@@ -68,7 +68,9 @@ public class ReferencesTest {
     String problem = References.problem(new ReferenceLink(name, pattern, address));
     assertTrue(problem.contains(said), problem);
     assertTrue(
-        new References(List.of(new ReferenceLink(name, pattern, address))).in("aab").isEmpty());
+        new References(List.of(new ReferenceLink(name, pattern, address)))
+            .findAll("aab")
+            .isEmpty());
   }
 
   /** What takes other machines exponential time is linear in RE2. Source: the RE2 documentation. */
@@ -76,6 +78,6 @@ public class ReferencesTest {
   public void aPatternMadeToRunForEverDoesNot() {
     ReferenceLink evil = new ReferenceLink("N", "(a+)+b", "https://example.com");
     assertEquals(References.problem(evil), "");
-    assertTrue(new References(List.of(evil)).in("a".repeat(20_000)).isEmpty());
+    assertTrue(new References(List.of(evil)).findAll("a".repeat(20_000)).isEmpty());
   }
 }

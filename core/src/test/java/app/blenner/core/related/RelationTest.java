@@ -46,27 +46,30 @@ public class RelationTest {
             "sky",
             List.of("moon", "kit", "way"),
             "en");
-    Relation relation = Relation.between(one, other);
+    Relation relation = Relation.betweenProfiles(one, other);
     assertEquals(
         relation.reason(),
         "is linked to, shares 2 topics, has the keyword lamp, both speak of "
             + one.terms().values().iterator().next());
-    assertTrue(relation.weight() > Relation.between(one, plain("cccccccccc", "<p>x</p>")).weight());
-    assertTrue(Relation.between(other, one).reason().startsWith("links here, "));
+    assertTrue(
+        relation.weight()
+            > Relation.betweenProfiles(one, plain("cccccccccc", "<p>x</p>")).weight());
+    assertTrue(Relation.betweenProfiles(other, one).reason().startsWith("links here, "));
   }
 
   @Test
   public void topicsOfTwoSectionsAndWordsOfTwoLanguagesHaveNothingInCommon() {
     TopicProfile one = subject("a", "<p>Gift, gift.</p>", "sky", List.of("moon"), "en");
     TopicProfile other = subject("b", "<p>Gift, Gift.</p>", "visit", List.of("moon"), "de");
-    assertEquals(Relation.between(one, other).reason(), "has the keyword lamp");
+    assertEquals(Relation.betweenProfiles(one, other).reason(), "has the keyword lamp");
   }
 
   @Test
   public void nothingInCommonIsNoReason() {
     Content bare = Content.builder().title("T").body(HtmlReader.read("<p>x</p>")).slug("t").build();
     Relation relation =
-        Relation.between(TopicProfile.of("a", bare, "en"), TopicProfile.of("b", bare, "en"));
+        Relation.betweenProfiles(
+            TopicProfile.of("a", bare, "en"), TopicProfile.of("b", bare, "en"));
     assertEquals(relation, new Relation(0, ""));
   }
 }

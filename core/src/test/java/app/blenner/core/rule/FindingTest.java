@@ -113,7 +113,7 @@ public class FindingTest {
       while (!found.isEmpty() && left-- > 0) {
         Finding finding = found.get(new Random(seed).nextInt(found.size()));
         Fix fix = finding.fixes().stream().filter(Fix::isMadeAtOnce).findFirst().orElseThrow();
-        Content after = finding.mended(fix, now);
+        Content after = finding.applyFix(fix, now);
         assertNotEquals(after.body(), now.body(), "seed " + seed + ": " + finding.identity());
         now = after;
         found = mendable(now);
@@ -224,7 +224,7 @@ public class FindingTest {
       String html = "<p>" + "x".repeat(i * 3) + i + "</p><h3>h" + i + "</h3><p>y</p>";
       Content content = content(HtmlReader.read(html));
       assertEquals(Preflight.check(Subject.of(content, AROUND, small), Settings.USUAL).size(), 1);
-      assertTrue(small.taken() <= 2_000, "at " + i + ": " + small.taken());
+      assertTrue(small.charactersTaken() <= 2_000, "at " + i + ": " + small.charactersTaken());
     }
   }
 }

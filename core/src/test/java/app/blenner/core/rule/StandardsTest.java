@@ -117,8 +117,12 @@ public class StandardsTest {
 
   @Test
   public void whoMayOverruleIsSaidByTheSite() {
-    assertTrue(WaiverPolicy.EVERYBODY.may(Role.WRITER) && WaiverPolicy.EDITORS.may(Role.EDITOR));
-    assertTrue(!WaiverPolicy.EDITORS.may(Role.WRITER) && !WaiverPolicy.NOBODY.may(Role.EDITOR));
+    assertTrue(
+        WaiverPolicy.EVERYBODY.allowsRole(Role.WRITER)
+            && WaiverPolicy.EDITORS.allowsRole(Role.EDITOR));
+    assertTrue(
+        !WaiverPolicy.EDITORS.allowsRole(Role.WRITER)
+            && !WaiverPolicy.NOBODY.allowsRole(Role.EDITOR));
     assertThrows(IllegalArgumentException.class, () -> new Parameter("x", "X", 5, 9, 4));
   }
 }

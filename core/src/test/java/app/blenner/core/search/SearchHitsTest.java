@@ -35,10 +35,10 @@ public class SearchHitsTest {
   @Test(dataProvider = "asked")
   public void wordsAreToldInTheirForms(String asked, String language, String text, String marked) {
     SearchHits passages = new SearchHits(asked, language);
-    assertEquals(told(passages.marked(text)), marked);
+    assertEquals(told(passages.markHits(text)), marked);
     // Nothing of a text is lost by marking it.
     String whole =
-        passages.marked(text).stream().map(SearchHits.Piece::words).collect(Collectors.joining());
+        passages.markHits(text).stream().map(SearchHits.Piece::words).collect(Collectors.joining());
     assertEquals(whole, text);
   }
 

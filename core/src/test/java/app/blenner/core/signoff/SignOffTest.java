@@ -83,7 +83,7 @@ public class SignOffTest {
             role + " can do nothing at " + stage);
         for (boolean own : new boolean[] {true, false}) {
           String turn =
-              Turn.told(standing, "Bram Oduya", "", "Tuesday", new Turn.Viewer(role, own));
+              Turn.tellTurn(standing, "Bram Oduya", "", "Tuesday", new Turn.Viewer(role, own));
           assertTrue(turn.contains("turn"), turn);
         }
       }
@@ -109,7 +109,7 @@ public class SignOffTest {
   }
 
   private static String turn(SignOff.Standing standing, String by, Role role, boolean own) {
-    return Turn.told(standing, "Bram Oduya", by, "Tuesday", new Turn.Viewer(role, own));
+    return Turn.tellTurn(standing, "Bram Oduya", by, "Tuesday", new Turn.Viewer(role, own));
   }
 
   @Test

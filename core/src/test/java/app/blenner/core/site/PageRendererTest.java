@@ -75,7 +75,8 @@ public class PageRendererTest {
         }
 
         @Override
-        public List<PublishedItem> latest(String section, String topic, String except, int count) {
+        public List<PublishedItem> latestItems(
+            String section, String topic, String except, int count) {
           return List.of();
         }
       };
@@ -329,7 +330,7 @@ public class PageRendererTest {
     // A language without words of its own speaks English, months and all.
     Element welsh = page(pages.item(with(news("Nos"), List.of("way"), "cy")));
     assertEquals(welsh.select(".keywords").first().text(), "Topics: The way");
-    assertTrue(page(pages.gone(arabic.content())).text().contains("سُحبت هذه الصفحة"));
+    assertTrue(page(pages.renderGone(arabic.content())).text().contains("سُحبت هذه الصفحة"));
     assertEquals(
         page(pages.lists().front(List.of(arabic), Paging.ONLY)).select(".teaser").attr("dir"),
         "rtl");
@@ -413,7 +414,7 @@ public class PageRendererTest {
   @Test
   public void pagesThatSaySorryAreNotToBeFound() {
     assertEquals(page(pages.notFound()).select("link[rel=canonical]").size(), 0);
-    Element gone = page(pages.gone(news("Old").content()));
+    Element gone = page(pages.renderGone(news("Old").content()));
     assertTrue(gone.text().contains("What was here has been withdrawn"));
     assertFalse(gone.html().contains("Old"), "not a word of what was withdrawn");
     assertFalse(gone.select("main a[href=/visit]").isEmpty());

@@ -58,7 +58,8 @@ public class PictureTagTest {
         }
 
         @Override
-        public List<PublishedItem> latest(String section, String topic, String except, int count) {
+        public List<PublishedItem> latestItems(
+            String section, String topic, String except, int count) {
           return List.of();
         }
       };

@@ -35,7 +35,7 @@ public class PlacesOfPagesTest {
           "en-GB",
           List.of(
               WITH_PARTS,
-              new Section("coach", "By coach", "").in("visit"),
+              new Section("coach", "By coach", "").withParent("visit"),
               new Section("sky", "Sky", "")));
 
   private final PageRenderer tree = new PageRenderer(TREE, NOTHING, ZoneId.of("Europe/London"));

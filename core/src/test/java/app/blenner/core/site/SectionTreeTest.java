@@ -14,7 +14,7 @@ import org.testng.annotations.Test;
 
 public class SectionTreeTest {
   private static Section at(String slug, String parent) {
-    return new Section(slug, slug.toUpperCase(Locale.ROOT), "").in(parent);
+    return new Section(slug, slug.toUpperCase(Locale.ROOT), "").withParent(parent);
   }
 
   private static final List<Section> SITE =
@@ -22,7 +22,7 @@ public class SectionTreeTest {
           at("visit", ""),
           at("sky", ""),
           at("parking", "visit"),
-          at("moon", "sky").at("the-moon"),
+          at("moon", "sky").withAddressPart("the-moon"),
           at("coaches", "parking"));
 
   @Test
@@ -35,7 +35,7 @@ public class SectionTreeTest {
     assertEquals(tree.path("moon"), "/sky/the-moon");
     assertEquals(tree.path(""), "");
     assertEquals(tree.path("nowhere"), "");
-    assertEquals(tree.within("visit"), Set.of("visit", "parking", "coaches"));
+    assertEquals(tree.withParts("visit"), Set.of("visit", "parking", "coaches"));
     assertEquals(tree.depthBelow("visit"), 3);
     assertEquals(tree.depthBelow("moon"), 1);
   }
@@ -68,7 +68,7 @@ public class SectionTreeTest {
     List<Section> mixed = new ArrayList<>(SITE);
     Collections.rotate(mixed, 2);
     SectionTree tree = new SectionTree(mixed);
-    assertEquals(tree.within("visit"), new SectionTree(SITE).within("visit"));
+    assertEquals(tree.withParts("visit"), new SectionTree(SITE).withParts("visit"));
     assertEquals(tree.path("coaches"), "/visit/parking/coaches");
   }
 

@@ -75,7 +75,8 @@ public class SiteTest {
         }
 
         @Override
-        public List<PublishedItem> latest(String section, String topic, String except, int count) {
+        public List<PublishedItem> latestItems(
+            String section, String topic, String except, int count) {
           return topic.equals("moon") || topic.isEmpty()
               ? List.of(SiteTest.item("there", content("There", "visit", "")))
               : List.of();
@@ -173,7 +174,7 @@ public class SiteTest {
     assertTrue(page.contains("<title>&lt;script&gt;"));
     assertTrue(page.contains("content=\"Sum &amp; mary\""));
     assertTrue(page.contains("<time datetime=\"2026-11-02\">2 November 2026</time>"));
-    assertTrue(pages.gone(content("Old", "visit", "")).contains("href=\"/visit\""));
+    assertTrue(pages.renderGone(content("Old", "visit", "")).contains("href=\"/visit\""));
   }
 
   @Test

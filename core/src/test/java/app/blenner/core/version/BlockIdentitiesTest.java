@@ -31,7 +31,7 @@ public class BlockIdentitiesTest {
   @Test
   public void aChangedBlockStaysItselfAndANewOneIsAnother() {
     BlockIdentities next =
-        FIRST.next(
+        FIRST.afterChange(
             text(
                 "Something new at the start.",
                 "The ridge lies very high.",
@@ -46,7 +46,7 @@ public class BlockIdentitiesTest {
   public void theSameWordsAsAnotherKindOfBlockAreAnotherBlock() {
     BlockIdentities next =
         BlockIdentities.of(text("Bring a red torch."))
-            .next(HtmlReader.read("<h2>Bring a red torch.</h2>"));
+            .afterChange(HtmlReader.read("<h2>Bring a red torch.</h2>"));
     assertFalse(next.ids().equals(BlockIdentities.of(text("Bring a red torch.")).ids()));
   }
 
@@ -61,7 +61,7 @@ public class BlockIdentitiesTest {
       List<Block> changed = new ArrayList<>(blocks);
       changed.add(
           random.nextInt(changed.size()), text("New words of round " + round).blocks().get(0));
-      BlockIdentities after = before.next(new Document(changed));
+      BlockIdentities after = before.afterChange(new Document(changed));
       assertEquals(new HashSet<>(after.ids()).size(), changed.size());
       List<String> left = new ArrayList<>(after.ids());
       left.removeAll(before.ids());

@@ -187,7 +187,7 @@ public class AccountService {
    * @throws Problem with what others are told
    */
   public static void needs(Right right) {
-    if (!current().role().may(right)) {
+    if (!current().role().hasRight(right)) {
       throw new Problem(HttpStatus.FORBIDDEN, right.refusal());
     }
   }

@@ -75,7 +75,7 @@ class LoginService {
   }
 
   private Problem refused(String name, String address, String said, Map<String, Object> details) {
-    throttle.wrong(name, address);
+    throttle.noteFailure(name, address);
     if (isToBeNoted()) {
       audit.noteAlone(name, Audited.TRIED, "");
     }
@@ -94,10 +94,10 @@ class LoginService {
    *
    * @throws Problem where it is not theirs
    */
-  void again(Account who, String password, String address) {
+  void confirmPassword(Account who, String password, String address) {
     throttle.pass(who.signIn(), address);
     if (!passwords.matches(password, accounts.findById(who.id()).orElseThrow().password)) {
-      throttle.wrong(who.signIn(), address);
+      throttle.noteFailure(who.signIn(), address);
       throw Problem.unusable("This is not your password of now.");
     }
     throttle.right(who.signIn(), address);

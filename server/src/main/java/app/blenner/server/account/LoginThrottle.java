@@ -57,7 +57,7 @@ class LoginThrottle {
   }
 
   /** Notes a wrong try. */
-  void wrong(String name, String address) {
+  void noteFailure(String name, String address) {
     Instant now = clock.instant();
     tries.compute(new Key(name, address), (key, t) -> next(t, now));
   }

@@ -92,7 +92,7 @@ class MeController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Transactional
   void password(@Valid @RequestBody OwnPassword given, HttpServletRequest request) {
-    signingIn.again(me(), given.old, request.getRemoteAddr());
+    signingIn.confirmPassword(me(), given.old, request.getRemoteAddr());
     accounts.password(me().id(), given.password, BrowserSession.secret(request));
     audit.note(me().name(), Audited.PASSWORD_CHANGED, "their own");
     mail.tellOfChange(me(), "Your password was changed.");
@@ -132,7 +132,7 @@ class MeController {
   @PostMapping("/second-factor/off")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void turnOff(@Valid @RequestBody Sure given, HttpServletRequest request) {
-    signingIn.again(me(), given.password, request.getRemoteAddr());
+    signingIn.confirmPassword(me(), given.password, request.getRemoteAddr());
     second.turnOff(me().id(), me().name());
     mail.tellOfChange(me(), "Your second factor was turned off.");
   }

@@ -32,7 +32,7 @@ class OneTimeLinks {
   String make(long account, String by) {
     Instant now = clock.instant();
     links.endAllOf(account, now);
-    String secret = Secrets.made();
+    String secret = Secrets.makeSecret();
     OneTimeLinkEntity link = new OneTimeLinkEntity();
     link.hash = Sha256.of(secret);
     link.accountId = account;

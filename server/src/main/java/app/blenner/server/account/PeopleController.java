@@ -190,6 +190,6 @@ class PeopleController {
   @GetMapping("/trail")
   Trail trail(@RequestParam(defaultValue = "9223372036854775807") long before) {
     AccountService.needs(Right.PEOPLE);
-    return new Trail(audit.before(before));
+    return new Trail(audit.trailBefore(before));
   }
 }

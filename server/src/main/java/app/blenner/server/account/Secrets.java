@@ -11,7 +11,7 @@ final class Secrets {
   private Secrets() {}
 
   /** A new secret of 256 bits, as it can stand in an address. */
-  static String made() {
+  static String makeSecret() {
     return Base64.getUrlEncoder().withoutPadding().encodeToString(random(BYTES));
   }
 

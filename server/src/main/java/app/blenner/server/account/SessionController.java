@@ -113,7 +113,7 @@ class SessionController {
             : List.of();
     return new Session(
         here == null ? null : Person.of(here),
-        Stream.of(Right.values()).filter(r -> here != null && here.role().may(r)).toList(),
+        Stream.of(Right.values()).filter(r -> here != null && here.role().hasRight(r)).toList(),
         demo,
         accounts.isEmpty());
   }

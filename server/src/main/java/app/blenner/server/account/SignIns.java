@@ -69,7 +69,7 @@ class SignIns {
     audit.note(account.name(), Audited.SIGNED_IN, "");
     Instant now = clock.instant();
     signIns.endOld(now.minus(LONGEST), now.minus(IDLE));
-    String secret = Secrets.made();
+    String secret = Secrets.makeSecret();
     SignInEntity s = new SignInEntity();
     s.hash = Sha256.of(secret);
     s.accountId = account.id();

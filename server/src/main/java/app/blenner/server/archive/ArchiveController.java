@@ -60,7 +60,7 @@ class ArchiveController {
   @GetMapping("/missing")
   Missing missing() {
     AccountService.needs(Right.WHOLE_SITE);
-    return new Missing(archive.missing());
+    return new Missing(archive.missingFiles());
   }
 
   /** How far what whoever asks has under way has come. */

@@ -162,7 +162,7 @@ class SetUpTransfer {
       changed.add("outlines and snippets");
     }
     if (file.has("rules")) {
-      rules.put(file.site().standards());
+      rules.putStandards(file.site().standards());
       changed.add("rules");
     }
   }

@@ -131,7 +131,7 @@ public class SiteArchive {
    */
   @Transactional(readOnly = true)
   List<String> write(Collection<String> keys, Path folder, Progress progress) throws IOException {
-    List<PackedItem> packedItems = itemExport.packed(keys);
+    List<PackedItem> packedItems = itemExport.packAll(keys);
     progress.begin("Writing", packedItems.size());
     List<PackedItem> all =
         LazyList.map(
@@ -149,7 +149,7 @@ public class SiteArchive {
             .filter(a -> keys == null || owners.contains(a.signIn()))
             .map(a -> new PackedPerson(a.signIn(), a.name(), a.role()))
             .toList();
-    AssetService.Packed packed = assets.packed(keys == null ? null : shown(all));
+    AssetService.Packed packed = assets.packAll(keys == null ? null : shown(all));
     new SitePackage(
             sites.site(),
             sections.past(),
@@ -162,7 +162,7 @@ public class SiteArchive {
             packed.assets(),
             keys == null ? outlines.all() : List.of(),
             all,
-            keys == null ? messages.packed() : List.of())
+            keys == null ? messages.packAll() : List.of())
         .write(folder);
     if (!packed.missing().isEmpty()) {
       Files.writeString(
@@ -176,13 +176,13 @@ public class SiteArchive {
 
   /** The names of assets whose bytes are not in the store, which no archive can hold. */
   @Transactional(readOnly = true)
-  public List<String> missing() {
-    return assets.packed(null).missing();
+  public List<String> missingFiles() {
+    return assets.packAll(null).missing();
   }
 
   private PackedItem withNotebook(PackedItem i) {
     return i.withNotebook(
-        new PackedItem.Notebook(notebooks.packed(i.key()), notebooks.terms(i.key())));
+        new PackedItem.Notebook(notebooks.packAll(i.key()), notebooks.terms(i.key())));
   }
 
   private static Set<String> shown(List<PackedItem> all) {
@@ -197,7 +197,7 @@ public class SiteArchive {
   }
 
   private static void collect(Content content, Set<String> names) {
-    AssetUse.in(content).forEach(use -> names.add(use.asset()));
+    AssetUse.usesIn(content).forEach(use -> names.add(use.asset()));
     // Markup that somebody wrote by hand names some too.
     Matcher m = ASSET.matcher(HtmlWriter.write(content.body()));
     while (m.find()) {
@@ -238,7 +238,7 @@ public class SiteArchive {
     sites.address(packed.site().address());
     kinds.replaceAll(packed.site().kinds());
     references.set(packed.site().references());
-    rules.put(packed.site().standards());
+    rules.putStandards(packed.site().standards());
     fields.set(packed.site().fields().own());
     toolsets.replaceAll(packed.toolsets());
     houseStyle.set(packed.house());

@@ -48,7 +48,7 @@ class AssetEditing {
     return assets
         .findById(name)
         .filter(a -> a.file != null)
-        .orElseThrow(() -> AssetService.missing(name));
+        .orElseThrow(() -> AssetService.problemMissing(name));
   }
 
   private void changed(AssetEntity asset) {

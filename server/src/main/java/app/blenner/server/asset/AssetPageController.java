@@ -163,17 +163,17 @@ class AssetPageController {
   /** The picture as it came: upright and whole, to be cut. */
   @GetMapping("/whole")
   ResponseEntity<Resource> whole(@PathVariable String name) {
-    AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.missing(name));
+    AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.problemMissing(name));
     return made(name, files.find(asset.file).orElseThrow(), PictureEdit.NONE);
   }
 
   /** What the first page of a PDF looks like. */
   @GetMapping("/page")
   ResponseEntity<Resource> firstPage(@PathVariable String name) {
-    AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.missing(name));
+    AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.problemMissing(name));
     StoredFile file = files.find(asset.file).orElseThrow();
     if (file.type() != FileType.PDF) {
-      throw AssetService.missing(name);
+      throw AssetService.problemMissing(name);
     }
     return pictureOf(renditions.firstPage(file), MediaType.IMAGE_PNG_VALUE);
   }
@@ -188,7 +188,9 @@ class AssetPageController {
 
   private ResponseEntity<Resource> made(String name, StoredFile file, PictureEdit edit) {
     int own =
-        file.size().map(s -> edit.of(s).width()).orElseThrow(() -> AssetService.missing(name));
+        file.size()
+            .map(s -> edit.of(s).width())
+            .orElseThrow(() -> AssetService.problemMissing(name));
     Rendition wanted = new Rendition(Widths.atLeast(own, WHOLE), null, Rendition.Format.WEBP);
     Path picture = renditions.file(file, edit, Focus.MIDDLE, wanted);
     return pictureOf(picture, wanted.format().mediaType());

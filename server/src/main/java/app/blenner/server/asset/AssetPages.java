@@ -44,8 +44,8 @@ class AssetPages {
   }
 
   AssetPage page(String name) {
-    AssetEntity a = assets.findById(name).orElseThrow(() -> AssetService.missing(name));
-    StoredFile file = files.find(a.file).orElseThrow(() -> AssetService.missing(name));
+    AssetEntity a = assets.findById(name).orElseThrow(() -> AssetService.problemMissing(name));
+    StoredFile file = files.find(a.file).orElseThrow(() -> AssetService.problemMissing(name));
     SiteAsset shown = a.toSiteAsset(file, Instant.MIN);
     boolean still = shown.hasRenditions();
     return new AssetPage(
@@ -118,6 +118,6 @@ class AssetPages {
     return earlier
         .findById(id)
         .filter(e -> e.asset.equals(name))
-        .orElseThrow(() -> AssetService.missing(name));
+        .orElseThrow(() -> AssetService.problemMissing(name));
   }
 }

@@ -106,18 +106,18 @@ public class AssetService {
 
   /** What the editor shows of an asset that is there. */
   public AssetView view(String name) {
-    AssetEntity asset = entity(name).orElseThrow(() -> missing(name));
+    AssetEntity asset = entity(name).orElseThrow(() -> problemMissing(name));
     StoredFile file = files.find(asset.file).orElseThrow();
     return AssetView.of(asset, file, shown(asset, file));
   }
 
-  static Problem missing(String name) {
+  static Problem problemMissing(String name) {
     return Problem.notThere("There is no asset of the name “" + name + "”.");
   }
 
   /** The file of an asset, or a problem. It must not be changed. */
   public Path file(String name) {
-    return files.bytes(entity(name).orElseThrow(() -> missing(name)).file);
+    return files.bytes(entity(name).orElseThrow(() -> problemMissing(name)).file);
   }
 
   /** Takes over an asset of a package. */
@@ -156,7 +156,7 @@ public class AssetService {
   public record Packed(List<PackedAsset> assets, List<String> missing) {}
 
   /** All assets, or those of these names, as a package holds them. */
-  public Packed packed(Collection<String> names) {
+  public Packed packAll(Collection<String> names) {
     List<AssetEntity> found = names == null ? assets.findAll() : assets.findAllById(names);
     Map<String, List<String>> together =
         collections.of(found.stream().map(a -> a.name).toList()).stream()
@@ -172,7 +172,7 @@ public class AssetService {
             a -> {
               Optional<Path> bytes = a.file == null ? Optional.empty() : files.bytesIfThere(a.file);
               if (bytes.isPresent()) {
-                packed.add(packed(a, bytes.get(), together.getOrDefault(a.name, List.of())));
+                packed.add(packAll(a, bytes.get(), together.getOrDefault(a.name, List.of())));
               } else {
                 missing.add(a.name);
               }
@@ -180,7 +180,7 @@ public class AssetService {
     return new Packed(packed, missing);
   }
 
-  private PackedAsset packed(AssetEntity a, Path bytes, List<String> together) {
+  private PackedAsset packAll(AssetEntity a, Path bytes, List<String> together) {
     return new PackedAsset(
         a.name,
         bytes,

@@ -69,7 +69,7 @@ class CaptionsController {
 
   @GetMapping("/{name}")
   CaptionsView read(@PathVariable String name) throws IOException {
-    AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.missing(name));
+    AssetEntity asset = assets.entity(name).orElseThrow(() -> AssetService.problemMissing(name));
     StoredFile file = files.find(asset.file).orElseThrow();
     if (file.type() != FileType.CAPTIONS || file.bytes() > LARGEST) {
       throw Problem.unusable("“" + asset.title + "” holds no captions.");

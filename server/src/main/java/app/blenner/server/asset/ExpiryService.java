@@ -42,7 +42,7 @@ public class ExpiryService {
   private record Line(String item, String asset, String title, Instant expires) {}
 
   /** What expires in each of these items within two weeks, the first first; items in which nothing does are left out. */
-  public Map<String, List<Expiring>> in(Collection<String> items) {
+  public Map<String, List<Expiring>> expiringIn(Collection<String> items) {
     if (items.isEmpty()) {
       return Map.of();
     }
@@ -91,7 +91,7 @@ public class ExpiryService {
   /** Lets readers see an asset a year longer: from its end, or from now where that is over. */
   @Transactional
   public void extend(String name) {
-    AssetEntity asset = assets.findById(name).orElseThrow(() -> AssetService.missing(name));
+    AssetEntity asset = assets.findById(name).orElseThrow(() -> AssetService.problemMissing(name));
     if (asset.expiresAt != null) {
       Instant from = asset.expiresAt.isAfter(clock.instant()) ? asset.expiresAt : clock.instant();
       asset.expiresAt = from.atZone(ZoneOffset.UTC).plusYears(1).toInstant();

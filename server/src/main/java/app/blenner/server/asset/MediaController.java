@@ -40,7 +40,7 @@ class MediaController {
   /** An asset by its name alone, as texts have it. */
   @GetMapping("/media/{name}")
   ResponseEntity<Resource> named(@PathVariable String name, Authentication who) {
-    SiteAsset asset = assets.find(name).orElseThrow(() -> AssetService.missing(name));
+    SiteAsset asset = assets.find(name).orElseThrow(() -> AssetService.problemMissing(name));
     mayBeSeen(asset, who);
     // The sheet shows pictures at its own measure.
     return moved(who == null ? asset.path() : asset.path(ON_SHEET, null, Rendition.Format.WEBP));
@@ -49,7 +49,7 @@ class MediaController {
   @GetMapping("/media/{tag}/{name}")
   ResponseEntity<Resource> whole(
       @PathVariable String tag, @PathVariable String name, Authentication who) {
-    return answerOf(media.whole(tag, name), who);
+    return answerOf(media.wholeFile(tag, name), who);
   }
 
   @GetMapping("/media/{tag}/{operation}/{file}")
@@ -65,7 +65,7 @@ class MediaController {
   private boolean mayBeSeen(SiteAsset asset, Authentication who) {
     boolean open = !asset.gone() && uses.isForReaders(asset.name());
     if (who == null && !open) {
-      throw AssetService.missing(asset.name());
+      throw AssetService.problemMissing(asset.name());
     }
     return open;
   }

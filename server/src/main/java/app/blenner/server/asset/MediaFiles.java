@@ -42,18 +42,18 @@ public class MediaFiles {
   }
 
   /** What is at an address of the site, as {@link SiteAsset#path} gives it. */
-  public Found at(String path) {
+  public Found fileAt(String path) {
     List<String> parts = List.of(path.substring(1).split("/"));
     return switch (parts.size()) {
-      case 3 -> whole(parts.get(1), parts.get(2));
+      case 3 -> wholeFile(parts.get(1), parts.get(2));
       case 4 -> rendition(parts.get(1), parts.get(2), parts.get(3));
-      default -> throw AssetService.missing(path);
+      default -> throw AssetService.problemMissing(path);
     };
   }
 
   /** The file of an asset that has no renditions. */
-  Found whole(String tag, String name) {
-    SiteAsset asset = assets.find(name).orElseThrow(() -> AssetService.missing(name));
+  Found wholeFile(String tag, String name) {
+    SiteAsset asset = assets.find(name).orElseThrow(() -> AssetService.problemMissing(name));
     boolean here = asset.tag().equals(tag) && !asset.hasRenditions();
     return new Found(asset, asset.mediaType(), here ? assets.file(name) : null, asset.path());
   }
@@ -68,14 +68,15 @@ public class MediaFiles {
   Found rendition(String tag, String operation, String file) {
     int dot = file.lastIndexOf('.');
     String base = dot < 0 ? file : file.substring(0, dot);
-    AssetEntity entity = assets.ofBase(base, tag).orElseThrow(() -> AssetService.missing(file));
+    AssetEntity entity =
+        assets.ofBase(base, tag).orElseThrow(() -> AssetService.problemMissing(file));
     StoredFile source =
-        files.find(entity.file).orElseThrow(() -> AssetService.missing(entity.name));
+        files.find(entity.file).orElseThrow(() -> AssetService.problemMissing(entity.name));
     SiteAsset asset = entity.toSiteAsset(source, clock.instant());
     Rendition wanted =
         Rendition.parse(operation, file.substring(dot + 1))
             .filter(r -> isMade(asset, r))
-            .orElseThrow(() -> AssetService.missing(file));
+            .orElseThrow(() -> AssetService.problemMissing(file));
     String type = wanted.format().mediaType();
     return asset.tag().equals(tag)
         ? new Found(asset, type, made(entity, source, wanted), asset.path(wanted))
@@ -87,13 +88,13 @@ public class MediaFiles {
   }
 
   /** What readers see of an asset, as large as it is: its file, or what edits have made of it. */
-  public Found shown(SiteAsset asset) {
+  public Found shownFile(SiteAsset asset) {
     AssetEntity entity = assets.entity(asset.name()).orElseThrow();
     StoredFile source = files.find(entity.file).orElseThrow();
     boolean asItIs = entity.edit().isNone() && source.orientation() == 1;
     return asItIs || !asset.hasRenditions()
         ? new Found(asset, asset.mediaType(), files.bytes(source.hash()), asset.path())
-        : at(asset.path());
+        : fileAt(asset.path());
   }
 
   /** Only what pages can ask for is made: else anybody could have the server make thousands. */

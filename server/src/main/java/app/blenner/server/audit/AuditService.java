@@ -69,7 +69,7 @@ public class AuditService {
 
   /** The rows before one, the latest first. */
   @Transactional(readOnly = true)
-  public List<TrailRow> before(long id) {
+  public List<TrailRow> trailBefore(long id) {
     return rows.findByIdLessThanOrderByIdDesc(id, Limit.of(PAGE)).stream()
         .map(AuditService::rowOf)
         .toList();

@@ -68,7 +68,7 @@ public class PictureInspector implements LongWork {
 
   private PictureInspection lookOf(StoredFile file) throws InterruptedException {
     try {
-      return pixelBudget.with(file, () -> seen(file));
+      return pixelBudget.runWith(file, () -> seen(file));
     } catch (IOException | BrokenPictureException e) {
       // Whoever shows it is told; what cannot be seen is nothing.
       return PictureInspection.NOTHING;

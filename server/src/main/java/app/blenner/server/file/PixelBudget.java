@@ -19,14 +19,14 @@ class PixelBudget {
   }
 
   /** Does something as soon as a picture can be opened. */
-  <T> T with(StoredFile picture, Work<T> work)
+  <T> T runWith(StoredFile picture, Work<T> work)
       throws IOException, BrokenPictureException, InterruptedException {
     long pixels = (long) picture.width() * picture.height();
     return within((int) Math.min(MILLIONS, 1 + pixels / 1_000_000), work);
   }
 
   /** Does something once nothing else is open: for what tells nobody beforehand how much it takes. */
-  <T> T alone(Work<T> work) throws IOException, BrokenPictureException, InterruptedException {
+  <T> T runAlone(Work<T> work) throws IOException, BrokenPictureException, InterruptedException {
     return within(MILLIONS, work);
   }
 

@@ -71,7 +71,7 @@ public class RenditionService {
   public Path file(StoredFile source, PictureEdit edit, Focus focus, Rendition wanted) {
     return once(
         new RenditionEntity.Key(source.hash(), operation(edit, focus, wanted)),
-        () -> pixelBudget.with(source, () -> make(source, edit, focus, List.of(wanted))));
+        () -> pixelBudget.runWith(source, () -> make(source, edit, focus, List.of(wanted))));
   }
 
   /** Pictures of which nothing was made yet; so many at most. */
@@ -93,7 +93,7 @@ public class RenditionService {
       }
     }
     if (!wanted.isEmpty()) {
-      pixelBudget.with(source, () -> make(source, edit, focus, wanted));
+      pixelBudget.runWith(source, () -> make(source, edit, focus, wanted));
     }
   }
 
@@ -107,7 +107,7 @@ public class RenditionService {
     // One at a time: what a page can ask for has no bound but that.
     return once(
         new RenditionEntity.Key(source.hash(), FIRST_PAGE),
-        () -> pixelBudget.alone(() -> drawPage(source)));
+        () -> pixelBudget.runAlone(() -> drawPage(source)));
   }
 
   private interface Making {
@@ -143,7 +143,7 @@ public class RenditionService {
 
   private Path drawPage(StoredFile source) throws IOException, BrokenPictureException {
     BufferedImage page =
-        PdfPages.first(store.file(source.hash()), PAGE)
+        PdfPages.drawFirst(store.file(source.hash()), PAGE)
             .orElseThrow(() -> new BrokenPictureException("The first page cannot be drawn."));
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     ImageIO.write(page, "png", bytes);

@@ -152,7 +152,7 @@ final class IndexFiles implements AutoCloseable {
   }
 
   /** Adds items, or puts them in the place of what is there of them; does not wait until that is done. */
-  void put(Collection<FoundItem> found) {
+  void putAll(Collection<FoundItem> found) {
     try (SearchSession session = mapping.createSession()) {
       session.indexingPlanSynchronizationStrategy(this::later);
       SearchIndexingPlan plan = session.indexingPlan();

@@ -30,7 +30,7 @@ final class IndexFolder {
   }
 
   /** A name for an index that does not exist yet. */
-  Path next() throws IOException {
+  Path nextFolder() throws IOException {
     Files.createDirectories(folder);
     DataFolderPermissions.close(folder);
     long number = System.currentTimeMillis();

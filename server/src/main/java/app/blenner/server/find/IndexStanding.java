@@ -26,7 +26,7 @@ public record IndexStanding(State state, int sortedIn, int items) {
   static final IndexStanding WHOLE = new IndexStanding(State.WHOLE, 0, 0);
 
   /** What whoever sees a list of it has to know, in a sentence; empty where the list is right. */
-  public String told() {
+  public String toSentence() {
     return switch (state) {
       case WHOLE -> "";
       case BEHIND -> "The latest changes are still being sorted in.";

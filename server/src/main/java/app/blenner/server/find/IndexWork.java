@@ -86,7 +86,7 @@ final class IndexWork {
   }
 
   /** Notes what was changed while something is being made. */
-  synchronized void changed(Collection<String> keys) {
+  synchronized void noteChanged(Collection<String> keys) {
     if (owed > 0) {
       meanwhile.addAll(keys);
     }

@@ -158,7 +158,7 @@ public class ItemIndex implements SmartLifecycle {
   }
 
   /** How many items are in the index that is being made, or was made last. */
-  int filled() {
+  int itemsRead() {
     return feed.read();
   }
 
@@ -191,11 +191,11 @@ public class ItemIndex implements SmartLifecycle {
   @OnChange
   void changed(ItemsChanged change) {
     if (change.mayBeAny()) {
-      anew();
+      makeAnew();
     } else if (running) {
       // While it does not run, whoever starts it sees by how the items stand that it has to be
       // compared.
-      work.changed(change.keys());
+      work.noteChanged(change.keys());
       tellLater(change.keys());
     }
   }
@@ -213,10 +213,10 @@ public class ItemIndex implements SmartLifecycle {
   private void tellPending() {
     IndexFiles told = files;
     try {
-      List<String> some = pending.next();
+      List<String> some = pending.nextKeys();
       while (!some.isEmpty()) {
         told = tell(some);
-        some = pending.next();
+        some = pending.nextKeys();
       }
     } catch (RuntimeException e) {
       pending.idle();
@@ -239,7 +239,7 @@ public class ItemIndex implements SmartLifecycle {
   }
 
   /** Makes the index anew; also where it is being made, since what was read for that may be old. */
-  public void anew() {
+  public void makeAnew() {
     if (running && !stopping) {
       work.add(this::make);
     }
@@ -266,7 +266,7 @@ public class ItemIndex implements SmartLifecycle {
 
   /** Puts an empty index in the place of what there is, into which all items are sorted while it is asked. */
   private void beginEmpty() throws IOException {
-    Path begun = folder.next();
+    Path begun = folder.nextFolder();
     IndexFiles empty = opened(failed -> IndexFiles.beginAsked(begun, failed));
     folder.choose(begun);
     feed.startOver();
@@ -294,9 +294,9 @@ public class ItemIndex implements SmartLifecycle {
   }
 
   /** An index for items that are being brought in, beside the one that is asked. */
-  public NextIndex next() {
+  public NextIndex beginNext() {
     try {
-      return new NextIndex(folder.next());
+      return new NextIndex(folder.nextFolder());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -306,7 +306,7 @@ public class ItemIndex implements SmartLifecycle {
   public synchronized void take(NextIndex next) {
     if (!next.isWhole()) {
       next.discard();
-      anew();
+      makeAnew();
       return;
     }
     Path made = next.handOver();
@@ -322,7 +322,7 @@ public class ItemIndex implements SmartLifecycle {
     } catch (IOException | RuntimeException e) {
       // The items are there already: whoever brought them in is not told that they are not.
       LOG.warn("The index of what was brought in could not be opened", e);
-      anew();
+      makeAnew();
     }
   }
 
@@ -389,7 +389,7 @@ public class ItemIndex implements SmartLifecycle {
 
   private void fill() {
     int takenBefore = taken;
-    NextIndex next = next();
+    NextIndex next = beginNext();
     try {
       if (feed.giveAll(next::add)) {
         next.settle();
@@ -410,7 +410,7 @@ public class ItemIndex implements SmartLifecycle {
           feed.giveAll(
               found -> {
                 if (files == empty) {
-                  empty.put(found);
+                  empty.putAll(found);
                   edition.incrementAndGet();
                 }
               });

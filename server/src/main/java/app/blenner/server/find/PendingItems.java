@@ -32,7 +32,7 @@ final class PendingItems {
   }
 
   /** Some of them for the one who tells; none where nothing waits, or the server stops: nobody tells then. */
-  synchronized List<String> next() {
+  synchronized List<String> nextKeys() {
     if (waiting.isEmpty() || stopping) {
       idle();
       return List.of();

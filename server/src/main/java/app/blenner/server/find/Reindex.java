@@ -26,12 +26,12 @@ class Reindex implements ApplicationRunner {
   public void run(ApplicationArguments arguments) {
     // One that is made already since there was none need not be made twice.
     if (index.standing().state() != IndexStanding.State.SORTING_IN) {
-      index.anew();
+      index.makeAnew();
     }
     while (!index.isReadySoon()) {
-      say(index.filled() + " items are in the index.");
+      say(index.itemsRead() + " items are in the index.");
     }
-    say("The index is made: " + index.filled() + " items.");
+    say("The index is made: " + index.itemsRead() + " items.");
     System.exit(SpringApplication.exit(context, () -> 0));
   }
 

@@ -49,6 +49,6 @@ class Destinations {
   }
 
   private Optional<Address> own(String address) {
-    return addresses.inside(address);
+    return addresses.addressWithin(address);
   }
 }

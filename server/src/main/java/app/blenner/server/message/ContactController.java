@@ -56,7 +56,7 @@ class ContactController {
       HttpServletRequest request,
       HttpServletResponse response)
       throws IOException {
-    PublishedItem item = items.live(key).orElse(null);
+    PublishedItem item = items.findLive(key).orElse(null);
     if (item == null) {
       send(response, HttpStatus.NOT_FOUND, pages.notFound());
       return;

@@ -125,7 +125,7 @@ public class MessageService {
   }
 
   /** All messages, the oldest first, as a package holds them. */
-  public List<PackedMessage> packed() {
+  public List<PackedMessage> packAll() {
     return messages.findAll(Sort.by("receivedAt", "id")).stream()
         .map(
             m ->

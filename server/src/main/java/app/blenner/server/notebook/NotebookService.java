@@ -63,7 +63,7 @@ public class NotebookService implements ItemNotes {
 
   /** The lines of an item's notebook, as a package holds them. */
   @Transactional(readOnly = true)
-  public List<PackedNote> packed(String itemKey) {
+  public List<PackedNote> packAll(String itemKey) {
     return lines(itemKey).stream().map(n -> new PackedNote(n.words, n.ticked)).toList();
   }
 

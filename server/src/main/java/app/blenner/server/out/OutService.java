@@ -103,7 +103,7 @@ class OutService {
 
   /** Wherever a text is read outside Blenner, nobody fills its placeholders any more. */
   private PublishedItem filled(PublishedItem item) {
-    Document body = Fillings.filled(sites.site(), item, library, clock.getZone());
+    Document body = Fillings.fillIn(sites.site(), item, library, clock.getZone());
     return new PublishedItem(
         item.key(),
         item.kind(),
@@ -146,7 +146,7 @@ class OutService {
         assets
             .find(name)
             .filter(a -> a.width() > 0)
-            .map(a -> new Shown(a, media.shown(a)))
+            .map(a -> new Shown(a, media.shownFile(a)))
             .filter(s -> s.found().mediaType().matches("image/(png|jpeg|gif)"))
             .map(
                 s ->
@@ -200,7 +200,7 @@ class OutService {
       if (path.split("/").length < 4) {
         continue; // there is no such asset any more
       }
-      MediaFiles.Found found = media.at(path);
+      MediaFiles.Found found = media.fileAt(path);
       byte[] bytes = bytes(found);
       if (within + bytes.length <= LARGEST_WITHIN) {
         within += bytes.length;

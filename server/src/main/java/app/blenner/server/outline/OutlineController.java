@@ -124,7 +124,7 @@ class OutlineController {
   List<OutlineView> all() {
     Role own = AccountService.current().role();
     return outlines.entities().stream()
-        .filter(o -> roleOf(o) == null || roleOf(o) == own || own.may(Right.SET_UP))
+        .filter(o -> roleOf(o) == null || roleOf(o) == own || own.hasRight(Right.SET_UP))
         .map(OutlineView::of)
         .toList();
   }
@@ -146,7 +146,7 @@ class OutlineController {
     AccountService.needs(Right.SET_UP);
     OutlineEntity kept = keep(outlines.get(id), given);
     if (kept.snippet) {
-      linked.changed(kept.pieceKey);
+      linked.noteChanged(kept.pieceKey);
       changes.publish(new SiteChanged());
     }
     return noted(kept);

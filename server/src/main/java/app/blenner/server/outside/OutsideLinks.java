@@ -67,7 +67,7 @@ public class OutsideLinks {
 
   /** The places that are known at all, by what their rows are called. */
   @Transactional(readOnly = true)
-  public Set<String> known() {
+  public Set<String> knownPlaces() {
     return new HashSet<>(links.ids());
   }
 
@@ -160,7 +160,7 @@ public class OutsideLinks {
     link.leadsTo = now.leadsTo();
     link.secure = now.secure();
     link.askedAt = now.asked();
-    link.askAt = clock.instant().plus(LinkCheck.again(found, link.failures));
+    link.askAt = clock.instant().plus(LinkCheck.untilNext(found, link.failures));
     if (before == null || isOther(before, now)) {
       List<String> items =
           uses.findAllByLinkIn(List.of(id)).stream().map(u -> u.itemKey).sorted().toList();

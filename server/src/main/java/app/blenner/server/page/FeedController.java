@@ -52,7 +52,7 @@ class FeedController {
     for (Feed form : Feed.values()) {
       if (form.file().equals(file)) {
         String place = ListPlace.section(section == null ? "" : section.slug());
-        List<PublishedItem> latest = items.listed(place, true, List.of(""), 0, LATEST);
+        List<PublishedItem> latest = items.listItems(place, true, List.of(""), 0, LATEST);
         String written = new FeedWriter(site, section, latest, clock.instant()).write(form);
         return ResponseEntity.ok()
             .contentType(MediaType.parseMediaType(form.type() + ";charset=utf-8"))

@@ -49,7 +49,7 @@ final class ListAnswers {
   }
 
   private Answer found(String html) {
-    return new Answer(200, html, "", noting.noted());
+    return new Answer(200, html, "", noting.notedKeys());
   }
 
   Answer front(int number) {
@@ -89,7 +89,7 @@ final class ListAnswers {
   }
 
   private List<PublishedItem> fixed(String place, SectionList list) {
-    return items.listed(place, false, List.of(list.composed()), 0, FIXED_PAGES);
+    return items.listItems(place, false, List.of(list.composed()), 0, FIXED_PAGES);
   }
 
   private Answer byTopic(Section section) {
@@ -160,7 +160,8 @@ final class ListAnswers {
     // No key is empty; a question needs at least one.
     List<String> without = except.isEmpty() ? List.of("") : except;
     // One more tells whether there is another page, without counting them all.
-    List<PublishedItem> some = items.listed(place, true, without, (number - 1L) * size, size + 1);
+    List<PublishedItem> some =
+        items.listItems(place, true, without, (number - 1L) * size, size + 1);
     boolean hasOlder = some.size() > size;
     return new News(hasOlder ? some.subList(0, size) : some, hasOlder);
   }

@@ -24,7 +24,7 @@ final class NotingLibrary implements Library {
   }
 
   /** The names of what was asked for, as changes call it. */
-  Set<String> noted() {
+  Set<String> notedKeys() {
     return Set.copyOf(noted);
   }
 
@@ -46,15 +46,15 @@ final class NotingLibrary implements Library {
   }
 
   @Override
-  public List<PublishedItem> latest(String section, String topic, String except, int count) {
+  public List<PublishedItem> latestItems(String section, String topic, String except, int count) {
     noted.add(SiteChanged.list(new PublishedItems.Wanted(section, topic, true, except).place()));
-    return library.latest(section, topic, except, count);
+    return library.latestItems(section, topic, except, count);
   }
 
   @Override
-  public Optional<PublishedItem> beside(PublishedItem item, boolean newer) {
+  public Optional<PublishedItem> neighbourOf(PublishedItem item, boolean newer) {
     noted.add(SiteChanged.list(ListPlace.section(item.content().section())));
-    return library.beside(item, newer);
+    return library.neighbourOf(item, newer);
   }
 
   // What follows changes for every page at once, or not at all.

@@ -31,7 +31,7 @@ class ProofController {
         pages
             .proof(key, face.equals("print"))
             .orElseThrow(() -> Problem.notThere("There is no such item."));
-    write(ReaderName.in(page, AccountService.current().name()), response);
+    write(ReaderName.putInto(page, AccountService.current().name()), response);
   }
 
   /** How the item is seen elsewhere: {@code teaser}, {@code search} or {@code shared}. */

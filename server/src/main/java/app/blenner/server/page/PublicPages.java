@@ -69,7 +69,7 @@ class PublicPages {
     if (path.equals("/")) {
       return lists.front(number);
     }
-    PublicAddresses.At at = addresses.at(path).orElse(null);
+    PublicAddresses.At at = addresses.findAt(path).orElse(null);
     if (at instanceof PublicAddresses.OfItem item) {
       return number > 1 ? lists.notFound() : itemOf(item.key(), path, site, pages, noting);
     }
@@ -87,19 +87,19 @@ class PublicPages {
 
   private Answer itemOf(
       String key, String path, Site site, PageRenderer pages, NotingLibrary noting) {
-    PublishedItems.At known = items.known(key).orElse(null);
+    PublishedItems.At known = items.findKnown(key).orElse(null);
     if (known == null) {
       return new Answer(404, pages.notFound(), "", Set.of());
     }
     PublishedItem item = known.item();
     noting.note(SiteChanged.item(key));
     if (!known.isLive()) {
-      return new Answer(410, pages.gone(item.content()), "", noting.noted());
+      return new Answer(410, pages.renderGone(item.content()), "", noting.notedKeys());
     }
     String now = site.composedAt(key).orElse(item.path());
     return now.equals(path)
-        ? new Answer(200, pages.item(item), "", noting.noted())
-        : new Answer(301, "", now, noting.noted());
+        ? new Answer(200, pages.item(item), "", noting.notedKeys())
+        : new Answer(301, "", now, noting.notedKeys());
   }
 
   /**

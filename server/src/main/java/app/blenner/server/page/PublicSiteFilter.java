@@ -70,7 +70,7 @@ class PublicSiteFilter extends HttpFilter {
   /** A page for one reader alone, which nobody keeps. */
   private void sendTo(String name, PageCache.Ready page, HttpServletResponse response)
       throws IOException {
-    String html = ReaderName.in(new String(cache.body(page), StandardCharsets.UTF_8), name);
+    String html = ReaderName.putInto(new String(cache.body(page), StandardCharsets.UTF_8), name);
     byte[] body = html.getBytes(StandardCharsets.UTF_8);
     response.setHeader("Cache-Control", "private, no-store");
     response.setStatus(page.status());

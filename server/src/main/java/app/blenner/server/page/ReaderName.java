@@ -19,7 +19,7 @@ final class ReaderName {
   }
 
   /** A page with somebody's name. */
-  static String in(String html, String name) {
+  static String putInto(String html, String name) {
     if (!isIn(html)) {
       return html;
     }

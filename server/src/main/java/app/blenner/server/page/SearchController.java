@@ -44,7 +44,7 @@ class SearchController {
       throws IOException {
     String asked = q.length() > LONGEST ? q.substring(0, LONGEST) : q;
     int number = page.matches("[1-9][0-9]{0,2}") ? Math.min(DEEPEST, Integer.parseInt(page)) : 1;
-    byte[] html = pages.found(find(asked.strip(), number)).getBytes(StandardCharsets.UTF_8);
+    byte[] html = pages.renderFound(find(asked.strip(), number)).getBytes(StandardCharsets.UTF_8);
     pages.headers(response);
     response.setHeader("Cache-Control", "no-cache");
     response.setContentLength(html.length);
@@ -61,7 +61,7 @@ class SearchController {
     }
     List<SearchPage.Hit> hits =
         found.get().keys().stream()
-            .flatMap(key -> items.live(key).stream())
+            .flatMap(key -> items.findLive(key).stream())
             .map(item -> new SearchPage.Hit(item, SearchedText.words(item.content())))
             .toList();
     Paging paging =

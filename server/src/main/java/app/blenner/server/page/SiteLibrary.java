@@ -57,7 +57,7 @@ class SiteLibrary implements Library {
 
   @Override
   public Optional<PublishedItem> item(String key) {
-    return items.live(key);
+    return items.findLive(key);
   }
 
   @Override
@@ -66,8 +66,8 @@ class SiteLibrary implements Library {
   }
 
   @Override
-  public Optional<PublishedItem> beside(PublishedItem item, boolean newer) {
-    return items.beside(item, newer);
+  public Optional<PublishedItem> neighbourOf(PublishedItem item, boolean newer) {
+    return items.neighbourOf(item, newer);
   }
 
   /** The next time after one at which readers cease to see something. */
@@ -76,7 +76,7 @@ class SiteLibrary implements Library {
   }
 
   @Override
-  public List<PublishedItem> latest(String section, String topic, String except, int count) {
-    return items.latest(new PublishedItems.Wanted(section, topic, true, except), count);
+  public List<PublishedItem> latestItems(String section, String topic, String except, int count) {
+    return items.latestItems(new PublishedItems.Wanted(section, topic, true, except), count);
   }
 }

@@ -38,7 +38,7 @@ public class SitePages {
   }
 
   /** What readers found when they searched. */
-  String found(SearchPage.Found found) {
+  String renderFound(SearchPage.Found found) {
     return renderer().search(found);
   }
 

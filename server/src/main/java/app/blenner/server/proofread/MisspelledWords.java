@@ -39,7 +39,7 @@ final class MisspelledWords {
   }
 
   /** What of it stands in a text that nobody has read yet. */
-  List<ProofreadRemark> in(ProofreadRequest question) {
+  List<ProofreadRemark> remarksIn(ProofreadRequest question) {
     List<ProofreadRemark> out = new ArrayList<>();
     Matcher m = WORD.matcher(question.text());
     while (words.estimatedSize() > 0 && m.find()) {

@@ -97,7 +97,7 @@ public class Proofreading implements DisposableBean {
   }
 
   /** What was said of some texts, those left out of which nothing was; of what nobody has read yet, what is known of its words. */
-  public Map<ProofreadRequest, List<ProofreadRemark>> known(
+  public Map<ProofreadRequest, List<ProofreadRemark>> knownRemarks(
       Collection<ProofreadRequest> questions) {
     if (folder == null) {
       return Map.of();
@@ -108,7 +108,7 @@ public class Proofreading implements DisposableBean {
       // Whoever writes on sees no mark vanish and come back: a word misspelled a moment ago still
       // is.
       List<ProofreadRemark> remarks =
-          there.containsKey(question) ? there.get(question) : words.in(question);
+          there.containsKey(question) ? there.get(question) : words.remarksIn(question);
       if (!remarks.isEmpty()) {
         out.put(question, remarks);
       }

@@ -65,7 +65,10 @@ class ReportController {
   SiteReport siteReport() {
     return new SiteReport(
         reports.report(),
-        reports.latest().map(m -> new ReportMade(m.at(), m.by(), m.report(), LABELS)).orElse(null),
+        reports
+            .latestReport()
+            .map(m -> new ReportMade(m.at(), m.by(), m.report(), LABELS))
+            .orElse(null),
         reports.trend());
   }
 

@@ -69,7 +69,7 @@ final class ReportProgress {
     return running;
   }
 
-  void found(SiteFindings report) {
+  void addFindings(SiteFindings report) {
     found = report;
   }
 

@@ -96,7 +96,7 @@ public class ReportService implements DisposableBean {
     trial.stop();
     ReportProgress progress = new ReportProgress();
     trial = progress;
-    background.execute(() -> run(progress, standards, progress::found));
+    background.execute(() -> run(progress, standards, progress::addFindings));
     return progress.view();
   }
 
@@ -164,7 +164,7 @@ public class ReportService implements DisposableBean {
   }
 
   /** The report made last. */
-  Optional<Made> latest() {
+  Optional<Made> latestReport() {
     return reports
         .findFirstByOrderByIdDesc()
         .map(r -> new Made(r.madeAt, r.madeBy, json.readValue(r.written, SiteFindings.class)));

@@ -60,12 +60,12 @@ public class KindService {
   /** The kind with this name; one that is not there any more is known by its name alone. */
   @Transactional(readOnly = true)
   public Kind kind(String name) {
-    return Kinds.named(all(), name);
+    return Kinds.byName(all(), name);
   }
 
   /** The kind that an item is to be of. */
   @Transactional(readOnly = true)
-  public Kind wanted(String name) {
+  public Kind requireKind(String name) {
     return all().stream()
         .filter(k -> k.name().equalsIgnoreCase(name))
         .findFirst()

@@ -57,7 +57,7 @@ class ReferenceController {
   /** A code in a text: where it stands, what it is, and where it leads to. */
   record FoundReference(int from, int to, String name, String address) {
     private static List<FoundReference> in(References references, String text) {
-      return references.in(text).stream()
+      return references.findAll(text).stream()
           .map(f -> new FoundReference(f.from(), f.to(), f.name(), f.address().value()))
           .toList();
     }

@@ -58,7 +58,7 @@ public class RuleService {
           "Somebody else set rules in the meantime. Yours were not kept; look at theirs and set them again.",
           Map.of());
     }
-    put(standards);
+    putStandards(standards);
     uses.getObject().lookAnewAtAll();
   }
 
@@ -75,7 +75,7 @@ public class RuleService {
   }
 
   /** Sets rules otherwise; whoever does has the items looked over anew. */
-  public void put(Standards standards) {
+  public void putStandards(Standards standards) {
     check(standards);
     settings.change(
         s ->

@@ -45,7 +45,7 @@ class SectionController {
   @Transactional
   SectionView add(@Valid @RequestBody SectionInput given) {
     AccountService.needs(Right.SET_UP);
-    Section added = sections.add(given.of(new Section("", "", "").at("")));
+    Section added = sections.add(given.of(new Section("", "", "").withAddressPart("")));
     note("a new section, “" + added.name() + "”");
     return toView(added);
   }

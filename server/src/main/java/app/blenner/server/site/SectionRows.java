@@ -58,7 +58,7 @@ class SectionRows {
   }
 
   /** A section that was given up. */
-  SectionEntity gone(String slug, String to) {
+  SectionEntity markGone(String slug, String to) {
     SectionEntity section = new SectionEntity();
     section.slug = slug;
     section.name = slug;
@@ -85,7 +85,7 @@ class SectionRows {
       }
       Set<String> taken = out.stream().map(Topic::slug).collect(Collectors.toSet());
       topics.stream().filter(t -> t != topic).map(Topic::slug).forEach(taken::add);
-      out.add(new Topic(Slug.free(made, taken::contains), name));
+      out.add(new Topic(Slug.firstFree(made, taken::contains), name));
     }
     return out;
   }

@@ -86,7 +86,7 @@ public class SectionService {
     if (made.isEmpty()) {
       throw Problem.unusable("A section needs a name with at least one letter or digit.");
     }
-    String slug = Slug.free(made, sections::existsById);
+    String slug = Slug.firstFree(made, sections::existsById);
     SectionTree tree = tree();
     String parent = tree.section(given.parent()).isPresent() ? given.parent() : "";
     String step = given.step().isEmpty() ? made : given.step();
@@ -135,7 +135,7 @@ public class SectionService {
     if (!parent.isEmpty()) {
       row(parent);
     }
-    if (tree.within(slug).contains(parent)) {
+    if (tree.withParts(slug).contains(parent)) {
       throw Problem.unusable(
           "“%s” cannot become a part of itself, or of one of its own parts."
               .formatted(section.name));
@@ -307,7 +307,7 @@ public class SectionService {
   public void past(List<PastSection> all) {
     for (PastSection past : all) {
       if (past.gone()) {
-        sections.save(rows.gone(past.slug(), past.leadsTo()));
+        sections.save(rows.markGone(past.slug(), past.leadsTo()));
       }
       past.addresses().forEach(path -> addresses.reserveForSection(path, past.slug()));
     }

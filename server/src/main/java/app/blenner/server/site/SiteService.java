@@ -70,7 +70,7 @@ public class SiteService {
   @Transactional(readOnly = true)
   public Site atItsAddress() {
     Site site = site();
-    return site.address().isEmpty() ? site.at(guessed()) : site;
+    return site.address().isEmpty() ? site.withAddress(guessed()) : site;
   }
 
   /** Where the site is found while nobody has said. */

@@ -18,12 +18,12 @@ final class ServerDatabase {
 
   private ServerDatabase(String url, String user) {
     this.url = url;
-    this.shown = shown(url);
+    this.shown = addressShown(url);
     this.user = user;
   }
 
   /** The address without what stands behind the question mark: passwords may stand there. */
-  static String shown(String url) {
+  static String addressShown(String url) {
     return url.replaceFirst("\\?.*", "").replaceFirst("^jdbc:", "");
   }
 
@@ -37,7 +37,7 @@ final class ServerDatabase {
     if (!url.startsWith(PREFIX)) {
       throw new StartRefused(
           "“"
-              + shown(url)
+              + addressShown(url)
               + "” is no database Blenner knows. Leave --database out to keep everything in the data folder, or name a"
               + " PostgreSQL database: jdbc:postgresql://localhost/blenner");
     }

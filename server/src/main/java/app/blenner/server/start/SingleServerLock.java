@@ -38,7 +38,7 @@ class SingleServerLock {
         connection.close();
         throw new StartRefused(
             "The database "
-                + ServerDatabase.shown(url)
+                + ServerDatabase.addressShown(url)
                 + " is in use by another Blenner. Stop that one, or name another database.");
       }
       Thread.sleep(PAUSE_MILLIS);

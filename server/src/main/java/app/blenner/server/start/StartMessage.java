@@ -51,7 +51,7 @@ class StartMessage implements ApplicationRunner {
         database.isEmpty()
             ? "  Data is kept in " + settings.dataFolder()
             : "  Data is kept in "
-                + ServerDatabase.shown(database)
+                + ServerDatabase.addressShown(database)
                 + ", files in "
                 + settings.dataFolder());
     tell("  Stop with Ctrl+C.");

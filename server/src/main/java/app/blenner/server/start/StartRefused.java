@@ -16,7 +16,7 @@ public final class StartRefused extends RuntimeException {
   }
 
   /** The refusal somewhere among the causes of a failure, or null. */
-  public static StartRefused in(Throwable failure) {
+  public static StartRefused findIn(Throwable failure) {
     for (Throwable at = failure; at != null; at = at.getCause()) {
       if (at instanceof StartRefused refused) {
         return refused;

@@ -26,7 +26,7 @@ public final class StartReport implements SpringBootExceptionReporter {
 
   @Override
   public boolean reportException(Throwable failure) {
-    StartRefused refused = StartRefused.in(failure);
+    StartRefused refused = StartRefused.findIn(failure);
     if (refused != null) {
       System.err.println(refused.getMessage());
       note(refused);

@@ -94,7 +94,7 @@ class WritingController {
       @RequestParam String except,
       @RequestParam int count) {
     PublishedItems.Wanted wanted = new PublishedItems.Wanted(section, topic, true, except);
-    return items.latest(wanted, Math.max(1, Math.min(50, count))).stream()
+    return items.latestItems(wanted, Math.max(1, Math.min(50, count))).stream()
         .map(i -> i.content().title())
         .toList();
   }

@@ -114,7 +114,7 @@ final class CountSpeed {
             new Many(items, new Random(7)));
     index.start();
     while (!index.isReadySoon()) {
-      System.out.println(index.filled() + " items of " + items);
+      System.out.println(index.itemsRead() + " items of " + items);
     }
     return index;
   }

@@ -205,12 +205,12 @@ public class ItemIndexTest {
     assertEquals(listed.found().keys().get(0), key(249));
     assertEquals(listed.standing().state(), IndexStanding.State.SORTING_IN);
     assertEquals(
-        listed.standing().told(),
+        listed.standing().toSentence(),
         "Items are still being sorted in, the latest first: 100 of 250 so far.");
     source.gate.countDown();
     waitFor(index);
     assertEquals(list(index, "").found().total(), 250);
-    assertEquals(list(index, "").standing().told(), "");
+    assertEquals(list(index, "").standing().toSentence(), "");
   }
 
   /** What waits in a queue is not overtaken by what makes it last. */
@@ -225,7 +225,7 @@ public class ItemIndexTest {
               throw new AssertionError(failure);
             })) {
       List<String> keys = source.keysLatestFirst();
-      files.put(source.load(keys));
+      files.putAll(source.load(keys));
       files.settle();
       assertEquals(files.stamps().size(), keys.size());
     }
@@ -285,11 +285,11 @@ public class ItemIndexTest {
     ItemIndex index = startWhole();
     source.gate = new CountDownLatch(1);
     source.before = source.readSince(0).size() + 100;
-    index.anew();
+    index.makeAnew();
     assertFalse(index.isReady());
     ItemFinder.Listed listed = list(index, "number");
     assertEquals(listed.found().total(), 250);
-    assertEquals(listed.standing().told(), "");
+    assertEquals(listed.standing().toSentence(), "");
     source.titles.put(key(3), "Changed");
     source.gate.countDown();
     told(index, key(3));

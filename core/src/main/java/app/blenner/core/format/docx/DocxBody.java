@@ -131,7 +131,7 @@ final class DocxBody {
     if (title) {
       WordHtml.title(made);
     }
-    WordHtml.named(made, style.name());
+    WordHtml.nameStyle(made, style.name());
     Optional<Xml> list = properties.flatMap(x -> x.child("w:numPr")).or(style::list);
     if (list.isPresent() && outline == 0 && !title) {
       item(list.get(), style, made);
@@ -187,7 +187,9 @@ final class DocxBody {
     dress(made, "mso-list: l" + number + " level" + (level + 1));
     String counts = lists.counts(number, level);
     dress(made, counts.isEmpty() ? "" : "mso-level-number-format: " + counts);
-    made.appendElement("span").attr("style", "mso-list:Ignore").text(lists.next(number, level));
+    made.appendElement("span")
+        .attr("style", "mso-list:Ignore")
+        .text(lists.nextLabel(number, level));
   }
 
   private static void dress(Element made, String declaration) {

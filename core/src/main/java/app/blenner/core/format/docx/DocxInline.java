@@ -111,7 +111,7 @@ final class DocxInline {
                             "hyperlink|followedhyperlink|footnote reference|endnote reference"))
             .map(DocxStyles.Style::run)
             .orElse(new Run());
-    Run run = properties.map(DocxStyles::run).orElse(new Run()).over(style).over(base);
+    Run run = properties.map(DocxStyles::run).orElse(new Run()).overlaidOn(style).overlaidOn(base);
     Run look = body.styles.remarkable(run);
     for (Xml piece : r.children()) {
       piece(piece, look, fieldLink != null ? fieldLink : to, to);

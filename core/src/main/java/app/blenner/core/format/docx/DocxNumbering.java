@@ -78,7 +78,7 @@ final class DocxNumbering {
   }
 
   /** Counts on, and gives the sign or number of the next item: “·”, “3.”, “c.”. */
-  String next(String id, int level) {
+  String nextLabel(String id, int level) {
     Level l = levels.get(id).get(level);
     int[] count = counted.computeIfAbsent(shared.get(id), k -> new int[10]);
     int at = Math.min(9, level);

@@ -46,7 +46,7 @@ final class DocxStyles {
               .orElse(found);
     }
     // What every character has anyway is said of none.
-    defaults = style(plain).run().over(found);
+    defaults = style(plain).run().overlaidOn(found);
   }
 
   static boolean isOn(String value) {
@@ -68,7 +68,7 @@ final class DocxStyles {
     Style on = base.isEmpty() ? NONE : resolve(base, below);
     String name = xml.child("w:name").map(n -> n.attr("w:val")).orElse(id).toLowerCase(Locale.ROOT);
     int outline = outline(name, xml.child("w:pPr"), on.outline());
-    Run run = xml.child("w:rPr").map(DocxStyles::run).orElse(new Run()).over(on.run());
+    Run run = xml.child("w:rPr").map(DocxStyles::run).orElse(new Run()).overlaidOn(on.run());
     Optional<Xml> list = xml.path("w:pPr", "w:numPr").or(on::list);
     boolean turned = xml.path("w:pPr", "w:bidi").map(DocxStyles::toggled).orElse(on.turned());
     Style made = new Style(name, outline, run, list, turned);

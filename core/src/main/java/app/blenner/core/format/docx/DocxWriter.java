@@ -94,7 +94,7 @@ public final class DocxWriter extends WordWriter {
     zip.add("word/numbering.xml", DocxParts.numbering(lists));
     zip.add("word/_rels/document.xml.rels", DocxParts.links(runs.links(), pictures.keySet()));
     pictures.forEach((name, file) -> zip.add("word/media/" + name, file.bytes(), false));
-    return zip.done();
+    return zip.toZip();
   }
 
   private static String styleOf(Style style) {
@@ -201,7 +201,7 @@ public final class DocxWriter extends WordWriter {
     int columns = columns(table);
     Direction said = table.look().direction();
     Direction side = said == Direction.NONE ? around : said;
-    turned(said, () -> grid(table, columns, side));
+    writeTurned(said, () -> grid(table, columns, side));
   }
 
   private void grid(Table table, int columns, Direction side) {
@@ -261,7 +261,7 @@ public final class DocxWriter extends WordWriter {
     out.raw(cell.rows() > 1 ? "<w:vMerge w:val=\"restart\"/>" : "").raw("</w:tcPr>");
     int before = out.length();
     runs.bold(head);
-    within(cell);
+    writeWithin(cell);
     runs.bold(false);
     out.raw(out.length() == before ? "<w:p/>" : "").raw("</w:tc>");
   }

@@ -51,7 +51,7 @@ final class BlockBuilder {
   }
 
   /** Lets running text become another kind of block while the body runs. */
-  void within(Function<List<Inline>, Block> kind, Runnable body) {
+  void buildWithin(Function<List<Inline>, Block> kind, Runnable body) {
     flush();
     Function<List<Inline>, Block> before = maker;
     maker = kind;
@@ -61,7 +61,7 @@ final class BlockBuilder {
   }
 
   /** Lets running text become plain paragraphs while the body runs. */
-  void within(Runnable body) {
+  void buildWithin(Runnable body) {
     flush();
     body.run();
     flush();

@@ -97,14 +97,14 @@ public final class HtmlReader {
 
   /** What is inside an element, as blocks. */
   List<Block> blocks(Element parent, Place place) {
-    BlockBuilder flow = new BlockBuilder(StyleReader.plain(place.direction()));
+    BlockBuilder flow = new BlockBuilder(StyleReader.directionOnly(place.direction()));
     children(parent, place, flow);
     return flow.end();
   }
 
   /** Nodes that follow each other, as blocks. */
   List<Block> blocks(List<? extends Node> nodes, Place place) {
-    BlockBuilder flow = new BlockBuilder(StyleReader.plain(place.direction()));
+    BlockBuilder flow = new BlockBuilder(StyleReader.directionOnly(place.direction()));
     nodes.forEach(n -> node(n, place, flow));
     return flow.end();
   }
@@ -185,17 +185,19 @@ public final class HtmlReader {
     Direction direction = StyleReader.direction(element, place.direction());
     Place inner = place.deeper(marks.language(element, place.marks())).directed(direction);
     if (direction == place.direction()) {
-      flow.within(() -> children(element, inner, flow));
+      flow.buildWithin(() -> children(element, inner, flow));
     } else {
-      BlockStyle style = StyleReader.plain(direction);
-      flow.within(content -> new Paragraph(content, style), () -> children(element, inner, flow));
+      BlockStyle style = StyleReader.directionOnly(direction);
+      flow.buildWithin(
+          content -> new Paragraph(content, style), () -> children(element, inner, flow));
     }
   }
 
   private void paragraph(Element element, Place place, BlockBuilder flow) {
     BlockStyle style = StyleReader.blockStyle(element, place.direction());
     Place inner = place.deeper(marks.language(element, place.marks()));
-    flow.within(content -> new Paragraph(content, style), () -> children(element, inner, flow));
+    flow.buildWithin(
+        content -> new Paragraph(content, style), () -> children(element, inner, flow));
   }
 
   private void heading(Element element, Place place, BlockBuilder flow) {
@@ -203,7 +205,7 @@ public final class HtmlReader {
     int level = element.normalName().charAt(1) - '0';
     String anchor = Anchors.legal(element.id());
     Place inner = place.deeper(marks.language(element, place.marks()));
-    flow.within(
+    flow.buildWithin(
         content -> new Heading(level, anchor, content, style),
         () -> children(element, inner, flow));
   }

@@ -106,7 +106,7 @@ final class MarkReader {
   }
 
   private static Mark valued(Mark.Kind kind, String value) {
-    return Mark.valued(kind, value);
+    return Mark.withValue(kind, value);
   }
 
   /** The link an element makes. */
@@ -145,7 +145,7 @@ final class MarkReader {
 
   private static void valued(List<Mark> out, Mark.Kind kind, Map<String, String> css, String name) {
     String value = css.getOrDefault(name, "");
-    Mark mark = value.isEmpty() ? null : Mark.valued(kind, value);
+    Mark mark = value.isEmpty() ? null : Mark.withValue(kind, value);
     if (mark != null) {
       out.add(mark);
     }

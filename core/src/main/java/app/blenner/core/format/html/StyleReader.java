@@ -100,7 +100,7 @@ final class StyleReader {
   static BlockStyle blockStyle(Element element, Direction around) {
     Direction direction = direction(element, around);
     if (element.attributesSize() == 0) {
-      return plain(direction);
+      return directionOnly(direction);
     }
     int indent = 0;
     String name = "";
@@ -116,11 +116,13 @@ final class StyleReader {
     }
     BlockStyle.Align align = align(element);
     boolean plain = align == BlockStyle.Align.START && indent == 0 && !dropCap && name.isEmpty();
-    return plain ? plain(direction) : new BlockStyle(align, indent, dropCap, name, direction);
+    return plain
+        ? directionOnly(direction)
+        : new BlockStyle(align, indent, dropCap, name, direction);
   }
 
   /** Lines that only say where they begin. */
-  static BlockStyle plain(Direction direction) {
+  static BlockStyle directionOnly(Direction direction) {
     return direction == Direction.NONE ? BlockStyle.PLAIN : BlockStyle.PLAIN.directed(direction);
   }
 

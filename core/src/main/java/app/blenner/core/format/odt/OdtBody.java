@@ -85,7 +85,7 @@ final class OdtBody {
     if (title) {
       WordHtml.title(made);
     } else {
-      WordHtml.named(made, style.name());
+      WordHtml.nameStyle(made, style.name());
     }
     if (!style.align().isEmpty()) {
       made.attr("style", "text-align: " + style.align());

@@ -55,7 +55,7 @@ final class OdtInline {
   void piece(Xml x, Element to, Run run) {
     switch (x.name()) {
       case "text:span" ->
-          write(x, to, body.styles.style("text", x.attr("text:style-name")).run().over(run));
+          write(x, to, body.styles.style("text", x.attr("text:style-name")).run().overlaidOn(run));
       case "text:a" -> readLink(x, to, run);
       case "text:s" -> put(to, run, " ".repeat(count(x.attr("text:c"))));
       case "text:tab" -> put(to, run, to.closest("pre") == null ? " " : "\t");
@@ -110,7 +110,7 @@ final class OdtInline {
     }
     Element link = href.isEmpty() ? to : to.appendElement("a").attr("href", href);
     // A link looks like one by the site's own style.
-    Run bare = run.over(new Run());
+    Run bare = run.overlaidOn(new Run());
     bare.underline = base.underline;
     bare.colour = base.colour;
     write(a, link, bare);

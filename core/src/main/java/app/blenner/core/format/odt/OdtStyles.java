@@ -34,7 +34,7 @@ final class OdtStyles {
     styles.ifPresent(this::collect);
     collect(content);
     Run plain = style("paragraph", "Standard").run();
-    Run all = plain.over(defaults);
+    Run all = plain.overlaidOn(defaults);
     defaults.font = all.font;
     defaults.size = all.size;
     defaults.colour = all.colour;
@@ -110,7 +110,8 @@ final class OdtStyles {
             .filter(m -> m.matches("(rl|lr).*"))
             .map(m -> m.startsWith("rl"))
             .orElse(on.turned());
-    Run run = xml.child("style:text-properties").map(this::run).orElse(new Run()).over(on.run());
+    Run run =
+        xml.child("style:text-properties").map(this::run).orElse(new Run()).overlaidOn(on.run());
     Style made =
         new Style(
             automatic ? on.name() : called.replace("_20_", " ").toLowerCase(Locale.ROOT),

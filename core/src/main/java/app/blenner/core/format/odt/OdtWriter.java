@@ -77,7 +77,7 @@ public final class OdtWriter extends WordWriter {
     zip.add("styles.xml", OdtParts.styles(language));
     zip.add("meta.xml", OdtParts.meta(title, language));
     writer.pictures.forEach((name, file) -> zip.add("Pictures/" + name, file.bytes(), false));
-    return zip.done();
+    return zip.toZip();
   }
 
   private static String styleOf(Style style) {
@@ -210,7 +210,7 @@ public final class OdtWriter extends WordWriter {
     out.raw(cell.rows() > 1 ? " table:number-rows-spanned=\"" + cell.rows() + "\"" : "");
     out.raw(" office:value-type=\"string\">");
     bold = head;
-    within(cell);
+    writeWithin(cell);
     bold = false;
     out.raw(cell.blocks().isEmpty() ? "<text:p/>" : "").raw("</table:table-cell>");
   }

@@ -26,7 +26,7 @@ public final class Run {
   public String language;
 
   /** This, and what it does not say from another. */
-  public Run over(Run below) {
+  public Run overlaidOn(Run below) {
     Run out = new Run();
     out.bold = bold != null ? bold : below.bold;
     out.italic = italic != null ? italic : below.italic;
@@ -44,7 +44,7 @@ public final class Run {
 
   /** This without what every character of the text has anyway, so that it need not be said. */
   public Run beyond(Run usual) {
-    Run out = over(new Run());
+    Run out = overlaidOn(new Run());
     out.font = same(font, usual.font) ? null : font;
     out.size = same(size, usual.size) ? null : size;
     out.colour = same(colour, usual.colour) || "#000000".equals(colour) ? null : colour;

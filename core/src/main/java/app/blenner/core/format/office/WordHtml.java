@@ -13,7 +13,7 @@ public final class WordHtml {
    *
    * @param style the name in small letters, as word processors and converters call the built-in ones
    */
-  public static void named(Element made, String style) {
+  public static void nameStyle(Element made, String style) {
     switch (style) {
       case "quote", "intense quote", "quotations", "block text", "block quotation" ->
           made.addClass("quote");

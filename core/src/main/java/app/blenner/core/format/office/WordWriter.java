@@ -71,7 +71,7 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   /** What a cell holds; its paragraphs stand as the cell says. */
-  protected final void within(Table.Cell cell) {
+  protected final void writeWithin(Table.Cell cell) {
     for (Block block : cell.blocks()) {
       if (block instanceof Paragraph p && cell.align() != BlockStyle.Align.START) {
         paragraph(Style.TEXT, p.content(), new BlockStyle(cell.align(), 0, false, ""));
@@ -113,13 +113,13 @@ public abstract class WordWriter implements BlockVisitor<Void> {
 
   @Override
   public Void bulletedList(BulletedList block) {
-    turned(block.direction(), () -> list(null, block.items()));
+    writeTurned(block.direction(), () -> list(null, block.items()));
     return null;
   }
 
   @Override
   public Void numberedList(NumberedList block) {
-    turned(block.direction(), () -> stretches(block).forEach(s -> list(s, s.items())));
+    writeTurned(block.direction(), () -> stretches(block).forEach(s -> list(s, s.items())));
     return null;
   }
 
@@ -148,7 +148,7 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   /** Writes something within which lines run another way. */
-  protected final void turned(Direction direction, Runnable body) {
+  protected final void writeTurned(Direction direction, Runnable body) {
     Direction before = around;
     around = direction == Direction.NONE ? around : direction;
     body.run();

@@ -45,7 +45,7 @@ public final class ZipParts {
   }
 
   /** The archive. */
-  public byte[] done() {
+  public byte[] toZip() {
     try {
       zip.close();
     } catch (IOException e) {

@@ -93,7 +93,7 @@ public record Encoding(String text, String name, int damaged, List<Other> others
    * @return empty where there is no such encoding
    */
   public static Optional<Encoding> readAs(byte[] bytes, String name) {
-    return Encodings.named(name).map(known -> of(bytes, 0, known));
+    return Encodings.byLabel(name).map(known -> of(bytes, 0, known));
   }
 
   private static String unmarked(byte[] bytes, String label) {
@@ -102,7 +102,7 @@ public record Encoding(String text, String name, int damaged, List<Other> others
     if (beyond > 0 && utf8 && !label.toLowerCase(java.util.Locale.ROOT).startsWith("utf-16")) {
       return "UTF-8";
     }
-    Optional<String> said = Encodings.named(label);
+    Optional<String> said = Encodings.byLabel(label);
     if (said.isPresent()) {
       // A page whose label could be read byte by byte is in no encoding of two bytes. HTML,
       // 13.2.3.2.
@@ -138,7 +138,7 @@ public record Encoding(String text, String name, int damaged, List<Other> others
 
   private static String detected(byte[] bytes, int beyond) {
     for (CharsetMatch match : matchesOf(bytes)) {
-      Optional<String> name = Encodings.named(match.getName());
+      Optional<String> name = Encodings.byLabel(match.getName());
       if (name.isEmpty()
           || match.getConfidence() < LEAST_CONFIDENCE
           || !Encodings.fits(bytes, name.get())) {
@@ -205,11 +205,11 @@ public record Encoding(String text, String name, int damaged, List<Other> others
     List<CharsetMatch> matches = matchesOf(bytes);
     for (CharsetMatch match : matches) {
       if (match.getConfidence() >= LEAST_CONFIDENCE) {
-        Encodings.named(match.getName()).ifPresent(names::add);
+        Encodings.byLabel(match.getName()).ifPresent(names::add);
       }
     }
     names.addAll(List.of(Encodings.COMMON));
-    matches.forEach(m -> Encodings.named(m.getName()).ifPresent(names::add));
+    matches.forEach(m -> Encodings.byLabel(m.getName()).ifPresent(names::add));
     Set<String> seen = new java.util.HashSet<>(Set.of(differing(text)));
     for (String other : names) {
       if (!other.equals(name) && !out.containsKey(other) && out.size() < MOST_OTHERS) {

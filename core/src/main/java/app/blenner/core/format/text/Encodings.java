@@ -64,7 +64,7 @@ public final class Encodings {
   }
 
   /** The name of the encoding a label means; empty where it means none that anybody should read. */
-  public static Optional<String> named(String label) {
+  public static Optional<String> byLabel(String label) {
     // "Get an encoding", step 1 and 2: white space at the ends and case mean nothing.
     String name = LABELS.get(label.strip().toLowerCase(Locale.ROOT));
     return Optional.ofNullable(name).filter(NAMES::containsKey);

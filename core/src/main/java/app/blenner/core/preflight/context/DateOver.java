@@ -73,7 +73,7 @@ public final class DateOver extends BasicRule {
         .apply(subject)
         .forEach(
             field -> {
-              Object value = field.tidy(subject.content().values().get(field.head().name()));
+              Object value = field.tidyValue(subject.content().values().get(field.head().name()));
               if (value != null && LocalDate.parse(value.toString()).isBefore(today)) {
                 String at = Finding.FIELD + field.head().name();
                 found.add(

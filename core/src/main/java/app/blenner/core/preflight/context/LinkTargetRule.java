@@ -55,7 +55,7 @@ public final class LinkTargetRule extends BasicRule {
   }
 
   private static List<Rule> made() {
-    return RuleTable.beside(LinkTargetRule.class, "links.yaml").rows("rules").stream()
+    return RuleTable.readBeside(LinkTargetRule.class, "links.yaml").rows("rules").stream()
         .map(r -> (Rule) new LinkTargetRule(r.descriptor(), wrong(r.id()), mends(r.id())))
         .toList();
   }

@@ -48,7 +48,7 @@ public final class PictureFileRule extends BasicRule {
 
   /** All of them. */
   public static List<Rule> all() {
-    return RuleTable.beside(PictureFileRule.class, "pictures.yaml").rows("rules").stream()
+    return RuleTable.readBeside(PictureFileRule.class, "pictures.yaml").rows("rules").stream()
         .map(r -> made(r.descriptor()))
         .toList();
   }
@@ -138,7 +138,7 @@ public final class PictureFileRule extends BasicRule {
           AssetFacts facts = subject.itemContext().assets().get(p.source().assetName());
           String said = facts == null ? "" : wrong.apply(new Shown(facts, p, limit));
           if (!said.isEmpty()) {
-            found.add(Finding.onBlock(this, settings.level(this), said, place.under(i), fixes));
+            found.add(Finding.onBlock(this, settings.level(this), said, place.inPassage(i), fixes));
           }
         }
       }

@@ -42,7 +42,7 @@ public final class TermsCovered extends BasicRule {
     }
     Set<String> missing = new LinkedHashSet<>(terms);
     missing.removeAll(
-        Terms.said(List.of(content.title(), content.summary()), terms, subject.language()));
+        Terms.termsSaid(List.of(content.title(), content.summary()), terms, subject.language()));
     for (Passage passage : subject.passages()) {
       if (missing.isEmpty()) {
         return List.of();

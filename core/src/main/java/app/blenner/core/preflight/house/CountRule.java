@@ -36,14 +36,17 @@ public final class CountRule extends BasicRule {
     }
     String wanted =
         there < atLeast
-            ? "at least " + counted.told(atLeast) + (atLeast == 1 ? " is" : " are") + " wanted."
-            : "at most " + counted.told(atMost) + (atMost == 1 ? " is" : " are") + " wanted.";
+            ? "at least "
+                + counted.tellCount(atLeast)
+                + (atLeast == 1 ? " is" : " are")
+                + " wanted."
+            : "at most " + counted.tellCount(atMost) + (atMost == 1 ? " is" : " are") + " wanted.";
     boolean body = counted.field().equals("body");
     return List.of(
         Finding.onField(
             this,
             settings.level(this),
-            counted.has() + " " + counted.told(there) + "; " + wanted,
+            counted.has() + " " + counted.tellCount(there) + "; " + wanted,
             counted.field(),
             body
                 ? List.of()

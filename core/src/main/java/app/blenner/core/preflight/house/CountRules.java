@@ -24,7 +24,7 @@ import java.util.function.ToIntFunction;
  * counted.
  */
 public final class CountRules {
-  private static final RuleTable TABLE = RuleTable.beside(CountRules.class, "counts.yaml");
+  private static final RuleTable TABLE = RuleTable.readBeside(CountRules.class, "counts.yaml");
 
   private static final Map<String, ToIntFunction<Subject>> COUNTS =
       Map.of(

@@ -23,7 +23,7 @@ record CountedPart(
     Predicate<Subject> applies) {
 
   /** So many of them in words. */
-  String told(int number) {
+  String tellCount(int number) {
     return number + " " + (number == 1 ? one : several);
   }
 }

@@ -67,7 +67,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
   }
 
   private void field(String text, String field, Settings settings, List<Finding> found) {
-    for (WordBook.Hit hit : bookOf(settings).in(text)) {
+    for (WordBook.Hit hit : bookOf(settings).hitsIn(text)) {
       found.add(
           Finding.onField(
               this,
@@ -86,7 +86,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
       if (place.block() instanceof Code || place.text().isEmpty()) {
         continue;
       }
-      for (WordBook.Hit hit : book.in(place.text())) {
+      for (WordBook.Hit hit : book.hitsIn(place.text())) {
         found.add(
             Finding.onWords(
                 this,

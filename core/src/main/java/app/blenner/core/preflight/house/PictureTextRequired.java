@@ -53,7 +53,7 @@ public final class PictureTextRequired extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public String wrong(Place place, Passage passage, Settings settings) {
+  public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Picture p && missing.test(p) ? message : "";
   }
 }

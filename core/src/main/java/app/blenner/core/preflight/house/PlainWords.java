@@ -115,7 +115,7 @@ public final class PlainWords extends BasicRule implements BlockRule {
       if (place.block() instanceof Code || place.text().isEmpty()) {
         continue;
       }
-      for (WordBook.Hit hit : book.in(place.text())) {
+      for (WordBook.Hit hit : book.hitsIn(place.text())) {
         String there = place.text().substring(hit.from(), hit.to());
         found.add(
             Finding.onWords(

@@ -95,7 +95,7 @@ final class WordBook {
   }
 
   /** Where unwanted words stand, in reading order; none overlaps another. */
-  List<Hit> in(String text) {
+  List<Hit> hitsIn(String text) {
     List<Hit> hits = new ArrayList<>();
     List<Token> tokens = tokens(text);
     int i = 0;

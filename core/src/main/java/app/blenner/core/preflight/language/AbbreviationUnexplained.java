@@ -66,7 +66,7 @@ public final class AbbreviationUnexplained extends BasicRule {
     for (int i = 0; i < subject.passages().size(); i++) {
       for (Place place : subject.passages().get(i).places()) {
         if (!(place.block() instanceof Code) && !isShouted(place.text())) {
-          look(place.under(i), settings, seen, found);
+          look(place.inPassage(i), settings, seen, found);
         }
       }
     }

@@ -66,7 +66,7 @@ public final class ForeignPassage extends BasicRule implements BlockRule {
   }
 
   private static List<Inline> named(List<Inline> content, String language) {
-    Mark mark = Mark.valued(Mark.Kind.LANGUAGE, language);
+    Mark mark = Mark.withValue(Mark.Kind.LANGUAGE, language);
     return content.stream()
         .map(i -> i instanceof Text t ? (Inline) new Text(t.text(), t.marks().with(mark)) : i)
         .toList();

@@ -119,7 +119,7 @@ public final class ProofreadRule extends BasicRule {
                       this,
                       settings.level(this),
                       message(r, place.text()),
-                      place.under(i),
+                      place.inPassage(i),
                       r.from(),
                       r.to(),
                       fixes(r)));

@@ -46,7 +46,7 @@ public final class SideColumnRule extends BasicRule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    List<Map<String, String>> parts = SidePart.in(subject.content());
+    List<Map<String, String>> parts = SidePart.partsIn(subject.content());
     if (parts.isEmpty()) {
       return found;
     }

@@ -41,14 +41,14 @@ public class EncodingTest {
     all.forEach(
         (label, name) -> {
           if (!name.equals("x-user-defined")) {
-            assertEquals(Encodings.named(label).orElse(""), name, label);
+            assertEquals(Encodings.byLabel(label).orElse(""), name, label);
             assertEquals(
-                Encodings.named(" " + label.toUpperCase(java.util.Locale.ROOT) + "\n").orElse(""),
+                Encodings.byLabel(" " + label.toUpperCase(java.util.Locale.ROOT) + "\n").orElse(""),
                 name);
           }
         });
     for (String none : List.of("", "utf8x", "replacement", "iso-2022-kr", "hz-gb-2312")) {
-      assertTrue(Encodings.named(none).isEmpty(), none);
+      assertTrue(Encodings.byLabel(none).isEmpty(), none);
     }
   }
 

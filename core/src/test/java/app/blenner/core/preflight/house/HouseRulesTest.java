@@ -94,7 +94,7 @@ public class HouseRulesTest {
   public void unwantedWordsAreFoundWhereTheyStand(String line, String text, List<String> there) {
     List<String> hits =
         new WordBook(List.of(line))
-            .in(text).stream().map(h -> text.substring(h.from(), h.to())).toList();
+            .hitsIn(text).stream().map(h -> text.substring(h.from(), h.to())).toList();
     assertEquals(hits, there);
   }
 

@@ -99,7 +99,7 @@ public class LanguageRulesTest {
     assertEquals(
         f.fixes().stream().map(x -> x.label()).toList(), List.of("Write “better”", "Take it out"));
     assertEquals(
-        HtmlWriter.write(f.mended(f.fixes().get(0), content).body()),
+        HtmlWriter.write(f.applyFix(f.fixes().get(0), content).body()),
         "<p>A <strong>better</strong> one, a wrng two.</p>");
     assertEquals(
         HtmlWriter.write(

@@ -83,7 +83,7 @@ public class TypesettingRulesTest {
     Finding f = found(justified, "justified-holes").get(0);
     assertTrue(f.message().startsWith("On a phone this has gaps"), f.message());
     assertEquals(
-        HtmlWriter.write(f.mended(f.fixes().get(0), justified).body()), "<p>" + words + "</p>");
+        HtmlWriter.write(f.applyFix(f.fixes().get(0), justified).body()), "<p>" + words + "</p>");
     assertEquals(
         found(
             content(

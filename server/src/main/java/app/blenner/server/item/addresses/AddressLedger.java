@@ -42,7 +42,7 @@ public final class AddressLedger {
 
     /** The slug that is wanted, or the nearest one that is free; empty where none is wanted. */
     public String free(String section, String wanted) {
-      return wanted.isEmpty() ? "" : Slug.free(wanted, slug -> !isFree(section, slug));
+      return wanted.isEmpty() ? "" : Slug.firstFree(wanted, slug -> !isFree(section, slug));
     }
 
     private boolean isFree(String section, String slug) {

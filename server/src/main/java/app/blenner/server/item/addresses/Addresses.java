@@ -93,7 +93,7 @@ public class Addresses implements AddressBook {
   public Settled settle(Site site, ItemEntity item, String section, String title, String typed) {
     String key = item.itemKey;
     if (typed == null) {
-      return new Settled(free(site, section, title, item.kind, key), false, "", "");
+      return new Settled(firstFree(site, section, title, item.kind, key), false, "", "");
     }
     String wrong = SitePaths.problem(typed);
     wrong = wrong.isEmpty() ? problem(site, section, typed, key) : wrong;
@@ -102,11 +102,11 @@ public class Addresses implements AddressBook {
     }
     String near = SitePaths.suggestion(typed);
     String suggestion =
-        near.isEmpty() ? "" : Slug.free(near, s -> !problem(site, section, s, key).isEmpty());
+        near.isEmpty() ? "" : Slug.firstFree(near, s -> !problem(site, section, s, key).isEmpty());
     // An item can be moved to a section where its address is taken.
     String now = item.slug;
     boolean stays = now.isEmpty() || problem(site, section, now, key).isEmpty();
-    String kept = stays ? now : free(site, section, now, item.kind, key);
+    String kept = stays ? now : firstFree(site, section, now, item.kind, key);
     return new Settled(kept, item.slugByHand, wrong, suggestion);
   }
 
@@ -136,14 +136,14 @@ public class Addresses implements AddressBook {
   }
 
   /** The slug for a title, or the nearest one that is free; empty while there is no title. */
-  public String free(Site site, String section, String title, String kind, String key) {
+  public String firstFree(Site site, String section, String title, String kind, String key) {
     if (title.isEmpty()) {
       return "";
     }
     String slug = Slug.of(title);
     // A title of nothing but signs still needs an address.
     String wanted = slug.isEmpty() ? kind : slug;
-    return Slug.free(wanted, s -> !problem(site, section, s, key).isEmpty());
+    return Slug.firstFree(wanted, s -> !problem(site, section, s, key).isEmpty());
   }
 
   /**

@@ -25,7 +25,7 @@ public class OwnAddresses {
   }
 
   /** What an address means within the site; empty where it leads anywhere else. */
-  public Optional<Address> inside(String address) {
+  public Optional<Address> addressWithin(String address) {
     URI uri;
     try {
       uri = new URI(address);
@@ -51,7 +51,7 @@ public class OwnAddresses {
     }
     String query = uri.getRawQuery() == null ? "" : "?" + uri.getRawQuery();
     return addresses
-        .at(path)
+        .findAt(path)
         .filter(PublicAddresses.OfItem.class::isInstance)
         .flatMap(
             at ->

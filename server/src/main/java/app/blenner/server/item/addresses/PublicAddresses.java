@@ -44,7 +44,7 @@ public class PublicAddresses {
    *
    * @param steps what stands between its slashes, decoded
    */
-  public Optional<At> at(List<String> steps) {
+  public Optional<At> findAt(List<String> steps) {
     String section = "";
     for (int i = 0; i < steps.size(); i++) {
       String step = steps.get(i);
@@ -76,8 +76,8 @@ public class PublicAddresses {
   }
 
   /** The item or section an address of the site leads to, by the address as it is written. */
-  public Optional<At> at(String path) {
+  public Optional<At> findAt(String path) {
     List<String> steps = SitePaths.steps(path);
-    return steps.isEmpty() ? Optional.empty() : at(steps);
+    return steps.isEmpty() ? Optional.empty() : findAt(steps);
   }
 }

@@ -47,11 +47,11 @@ class Bin implements ScheduledWork {
 
   @Override
   public void work() {
-    empty(clock.instant().minus(Duration.ofDays(NextStep.BIN_DAYS)));
+    emptyBefore(clock.instant().minus(Duration.ofDays(NextStep.BIN_DAYS)));
   }
 
   /** Takes away what was put in before a moment. What visitors wrote to is kept with its messages. */
-  void empty(Instant before) {
+  void emptyBefore(Instant before) {
     for (String key : items.longInBin(before, Limit.of(BATCH))) {
       try {
         transaction.executeWithoutResult(

@@ -104,7 +104,7 @@ class BulkController {
 
   @GetMapping("/editor/api/bulk")
   List<BulkProgress> latest() {
-    return bulk.latest(AccountService.current());
+    return bulk.latestOf(AccountService.current());
   }
 
   @GetMapping("/editor/api/bulk/{id}")

@@ -343,7 +343,7 @@ public class BulkService implements SmartInitializingSingleton, DisposableBean, 
   }
 
   /** The latest changes of several items somebody made. */
-  public List<BulkProgress> latest(Account by) {
+  public List<BulkProgress> latestOf(Account by) {
     return severals.findTop5ByByIdOrderByIdDesc(by.id()).stream().map(this::told).toList();
   }
 

@@ -97,7 +97,7 @@ public class ItemChanges {
     ItemEntity item = itemService.get(key);
     if (item.stage.isPrivate()
         && item.ownerId != by.id()
-        && !by.role().may(Right.READ_OTHERS_DRAFTS)) {
+        && !by.role().hasRight(Right.READ_OTHERS_DRAFTS)) {
       throw Problem.unusable(Right.READ_OTHERS_DRAFTS.refusal());
     }
     Before before = before(item);
@@ -162,8 +162,8 @@ public class ItemChanges {
 
   private void keep(ItemEntity item, Content next, Site site, Account by) {
     boolean keeps = item.slugByHand && !item.slug.isEmpty();
-    String wanted = keeps ? item.slug : SearchResult.named(next);
-    String slug = addresses.free(site, next.section(), wanted, item.kind, item.itemKey);
+    String wanted = keeps ? item.slug : SearchResult.titleOf(next);
+    String slug = addresses.firstFree(site, next.section(), wanted, item.kind, item.itemKey);
     itemService.keep(item, next.withSlug(slug), by);
   }
 
@@ -260,7 +260,7 @@ public class ItemChanges {
     Site site = sites.site();
     Content now = versions.content(live.live);
     Content next = changed(site, now, change);
-    String slug = addresses.free(site, next.section(), now.slug(), item.kind, item.itemKey);
+    String slug = addresses.firstFree(site, next.section(), now.slug(), item.kind, item.itemKey);
     readers.show(item, versions.keep(next.withSlug(slug), by.name()));
     told.add("Readers find it in %s.".formatted(nameOf(site, next)));
   }
@@ -270,7 +270,8 @@ public class ItemChanges {
       return;
     }
     Stage from = item.stage;
-    List<ItemLinks.From> leading = action == Action.WITHDRAW ? links.to(item.itemKey) : List.of();
+    List<ItemLinks.From> leading =
+        action == Action.WITHDRAW ? links.linksTo(item.itemKey) : List.of();
     stages.act(item.itemKey, action, item.revision, by);
     told.add(
         from == item.stage
@@ -304,7 +305,7 @@ public class ItemChanges {
       throw Problem.unusable("The section it was in is not there any more.");
     }
     item.slugByHand = before.slugByHand();
-    StageService.put(item, before.position());
+    StageService.putAt(item, before.position());
     if (addresses.isOfAnother(content.section(), content.slug(), key)) {
       keep(item, content, site, by);
     } else {

@@ -36,7 +36,7 @@ public class Dismissals {
    */
   public Map<String, PackedDismissal> of(
       String itemKey, List<Finding> findings, Settings settings) {
-    return holding(packed(itemKey), findings, settings);
+    return holding(packAll(itemKey), findings, settings);
   }
 
   private static Map<String, PackedDismissal> holding(
@@ -58,7 +58,7 @@ public class Dismissals {
   public List<Finding> withoutOverruled(String itemKey, List<Finding> findings, Settings settings) {
     return findings.stream().noneMatch(f -> f.level() == Severity.MUST_FIX)
         ? findings
-        : withoutOverruled(packed(itemKey), findings, settings);
+        : withoutOverruled(packAll(itemKey), findings, settings);
   }
 
   /** The same, of an item in which these things are left as they are. */
@@ -72,7 +72,8 @@ public class Dismissals {
 
   /** Whether somebody may leave as it is what was found. */
   public static boolean mayLeave(Finding finding, Settings settings, Role role) {
-    return finding.level() != Severity.MUST_FIX || settings.of(finding.rule()).overrule().may(role);
+    return finding.level() != Severity.MUST_FIX
+        || settings.of(finding.rule()).overrule().allowsRole(role);
   }
 
   /**
@@ -126,7 +127,7 @@ public class Dismissals {
     dismissals.findById(new DismissalEntity.Key(itemKey, finding)).ifPresent(dismissals::delete);
   }
 
-  public List<PackedDismissal> packed(String itemKey) {
+  public List<PackedDismissal> packAll(String itemKey) {
     return dismissals.findAllByItemKeyOrderByFinding(itemKey).stream()
         .map(
             d ->

@@ -70,7 +70,7 @@ public class ItemDerivatives {
   public void note(ItemEntity item, Content content) {
     String key = item.itemKey;
     Kind kind = kinds.kind(item.kind);
-    Content whole = pieces.whole(content);
+    Content whole = pieces.withPieces(content);
     pieces.note(key, false, content);
     uses.note(key, false, kind.uses(whole));
     noteWhatItSays(key, content, kind);
@@ -90,8 +90,8 @@ public class ItemDerivatives {
   public void noteAnew(String key, Content content, Kind kind) {
     noteWhatItSays(key, content, kind);
     // Which files it shows is also what its pieces hold.
-    if (!Pieces.in(content.body()).isEmpty()) {
-      uses.note(key, false, kind.uses(pieces.whole(content)));
+    if (!Pieces.keysIn(content.body()).isEmpty()) {
+      uses.note(key, false, kind.uses(pieces.withPieces(content)));
     }
     boolean linksForReaders = items.isLive(key);
     boolean usesForReaders = pieces.areLinkedForReaders(key);
@@ -105,7 +105,7 @@ public class ItemDerivatives {
                   links.note(key, true, kind, live);
                 }
                 if (usesForReaders) {
-                  uses.note(key, true, kind.uses(pieces.whole(live)));
+                  uses.note(key, true, kind.uses(pieces.withPieces(live)));
                 }
               });
     }

@@ -81,7 +81,7 @@ public class RuleContextService {
   /** Notes what a working copy says and where it leads, and has those looked over anew whom that concerns. */
   void note(String key, Content content) {
     outside.note(key, elsewhere(content.body()));
-    Map<ItemContext.Said, String> now = said(content);
+    Map<ItemContext.Said, String> now = wordsSaid(content);
     Map<ItemContext.Said, SayingEntity> before =
         sayings.findAllByItemKey(key).stream().collect(Collectors.toMap(s -> s.said, s -> s));
     for (ItemContext.Said said : ItemContext.Said.values()) {
@@ -126,7 +126,7 @@ public class RuleContextService {
   /** The rows of an item of which nothing is noted yet. */
   public static Collection<?> rows(String key, Content content) {
     List<SayingEntity> out = new ArrayList<>();
-    said(content)
+    wordsSaid(content)
         .forEach(
             (said, words) -> {
               if (!words.isEmpty()) {
@@ -190,7 +190,7 @@ public class RuleContextService {
         twins(key, content, own, others),
         known.answers(),
         ProofreadRule.wantsReading(settings)
-            ? proofreading.known(ProofreadText.of(content, own))
+            ? proofreading.knownRemarks(ProofreadText.of(content, own))
             : Map.of(),
         known.terms(),
         Set.of());
@@ -220,7 +220,7 @@ public class RuleContextService {
 
   private static Map<String, LinkedItem> targets(Content content, ItemDirectory others) {
     Map<String, LinkedItem> out = new HashMap<>();
-    ItemLink.in(content.body()).stream()
+    ItemLink.linksIn(content.body()).stream()
         .filter(l -> l.place() == ItemLink.Place.LINK)
         .forEach(l -> out.put(l.target(), LinkedItem.MISSING));
     out.putAll(others.standing(List.copyOf(out.keySet())));
@@ -234,7 +234,7 @@ public class RuleContextService {
             ? List.of("", own)
             : List.of(content.language());
     List<ItemContext.Twin> out = new ArrayList<>();
-    said(content)
+    wordsSaid(content)
         .forEach(
             (said, words) -> {
               if (!words.isEmpty()) {
@@ -245,7 +245,7 @@ public class RuleContextService {
   }
 
   /** What an item says of itself where readers choose between items, in the form in which it is compared. */
-  public static Map<ItemContext.Said, String> said(Content content) {
+  public static Map<ItemContext.Said, String> wordsSaid(Content content) {
     String title = StandardFields.text(content, StandardFields.SEARCH_TITLE);
     String description = StandardFields.text(content, StandardFields.SEARCH_DESCRIPTION);
     // What search engines are kept from, nobody finds twice there.

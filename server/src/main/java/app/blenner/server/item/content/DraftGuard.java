@@ -53,7 +53,7 @@ public class DraftGuard implements WebMvcConfigurer, HandlerInterceptor {
    */
   public void mayRead(Collection<String> keys) {
     Account who = AccountService.current();
-    if (!who.role().may(Right.READ_OTHERS_DRAFTS)
+    if (!who.role().hasRight(Right.READ_OTHERS_DRAFTS)
         && items.countOthersDrafts(keys, who.id(), Stage.DRAFT) > 0) {
       throw new Problem(HttpStatus.FORBIDDEN, Right.READ_OTHERS_DRAFTS.refusal());
     }

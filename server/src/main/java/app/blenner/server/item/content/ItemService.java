@@ -88,10 +88,10 @@ public class ItemService {
 
   /** Begins an item, with a title and a text where it has them already. */
   ItemView create(NewItem wanted, Account by) {
-    ItemEntity item = blank(kinds.wanted(wanted.kind()).name(), by);
+    ItemEntity item = blank(kinds.requireKind(wanted.kind()).name(), by);
     String title = PlainText.line(wanted.title());
     Document body = wanted.body() == null ? Document.EMPTY : HtmlReader.read(wanted.body());
-    String slug = addresses.free(sites.site(), "", title, item.kind, item.itemKey);
+    String slug = addresses.firstFree(sites.site(), "", title, item.kind, item.itemKey);
     Content begun = Content.builder().title(title).body(body).slug(slug).build();
     ItemContentPolicy.HeldContent held =
         contentPolicy.held(
@@ -111,7 +111,8 @@ public class ItemService {
     ItemEntity copy = blank(from.kind, by);
     Content written = versions.content(from.working);
     String title = "Copy of " + (written.title().isEmpty() ? "an untitled item" : written.title());
-    String slug = addresses.free(sites.site(), written.section(), title, copy.kind, copy.itemKey);
+    String slug =
+        addresses.firstFree(sites.site(), written.section(), title, copy.kind, copy.itemKey);
     keep(copy, written.withTitle(title).withSlug(slug), by);
     return view(copy, by, "");
   }
@@ -184,7 +185,8 @@ public class ItemService {
     ItemContentPolicy.HeldContent held = held(input, site, item, by);
     Content written = held.content();
     Addresses.Settled address =
-        addresses.settle(site, item, written.section(), SearchResult.named(written), input.slug());
+        addresses.settle(
+            site, item, written.section(), SearchResult.titleOf(written), input.slug());
     Content content = written.withSlug(address.slug());
     if (address.byHand() != item.slugByHand || !Versions.hash(content).equals(item.working)) {
       item.slugByHand = address.byHand();
@@ -284,7 +286,7 @@ public class ItemService {
     String whose = allMine ? item.changedBy : by.name();
     String title =
         "Copy by " + whose + ": " + (other.title().isEmpty() ? "untitled" : other.title());
-    String slug = addresses.free(site, other.section(), title, item.kind, copy.itemKey);
+    String slug = addresses.firstFree(site, other.section(), title, item.kind, copy.itemKey);
     keep(copy, other.withTitle(title).withSlug(slug), by);
     copy.changedBy = whose;
     String typed = mine.isEmpty() || choice.mine().slug() == null ? null : choice.mine().slug();
@@ -293,7 +295,7 @@ public class ItemService {
             site,
             item,
             chosen.section(),
-            SearchResult.named(chosen),
+            SearchResult.titleOf(chosen),
             typed == null && item.slugByHand ? item.slug : typed);
     item.slugByHand = address.byHand();
     keep(item, chosen.withSlug(address.slug()), by);

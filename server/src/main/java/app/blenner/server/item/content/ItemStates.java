@@ -114,7 +114,8 @@ public class ItemStates {
         switch (f.field()) {
           case "title" -> content.title();
           case "summary" -> content.summary();
-          case "body" -> content.body().at(f.path()).map(b -> Inlines.text(b.content())).orElse("");
+          case "body" ->
+              content.body().blockAt(f.path()).map(b -> Inlines.text(b.content())).orElse("");
           default -> "";
         };
     return f.to() <= text.length() ? text.substring(f.from(), f.to()) : "";
@@ -178,7 +179,7 @@ public class ItemStates {
             appearances.places().isEmpty() ? "" : appearances.places().get(0).path(),
             appearances,
             Appearances.places(site, kind, item.itemKey, content),
-            links.to(item.itemKey)),
+            links.linksTo(item.itemKey)),
         WritingLanguage.of(content.languageOn(site.language())),
         new Measures(
             WordCounts.of(content.body()),
@@ -196,7 +197,7 @@ public class ItemStates {
                         words(f, content)))
             .toList(),
         reading,
-        expiries.in(List.of(item.itemKey)).getOrDefault(item.itemKey, List.of()),
+        expiries.expiringIn(List.of(item.itemKey)).getOrDefault(item.itemKey, List.of()),
         taken.isEmpty() ? null : new TakenOut(taken, ContentView.of(content)));
   }
 
@@ -205,7 +206,7 @@ public class ItemStates {
     boolean own = standing.own();
     Instant since = item.changeSentAt == null ? item.stageSince : item.changeSentAt;
     String turn =
-        Turn.told(
+        Turn.tellTurn(
             standing,
             item.author,
             item.givenBackBy,

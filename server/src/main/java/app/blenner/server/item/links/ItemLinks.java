@@ -45,7 +45,7 @@ public class ItemLinks {
 
   /** Notes to which items one leads now, in its working copy or in what readers see. */
   public void note(String itemKey, boolean forReaders, Kind kind, Content content) {
-    Set<ItemLink> now = kind.links(pieces.whole(content));
+    Set<ItemLink> now = kind.links(pieces.withPieces(content));
     Map<ItemLink, ItemLinkEntity> before =
         links.findAllByItemKeyAndForReaders(itemKey, forReaders).stream()
             .collect(Collectors.toMap(l -> new ItemLink(l.target, l.place), Function.identity()));
@@ -92,7 +92,7 @@ public class ItemLinks {
 
   /** The items that lead to one where readers see it, the first of them. */
   @Transactional(readOnly = true)
-  public List<From> to(String itemKey) {
+  public List<From> linksTo(String itemKey) {
     Map<String, String> by = new LinkedHashMap<>();
     links
         .to(itemKey, Limit.of(TOLD))

@@ -43,10 +43,10 @@ public class LinkedPieces {
   }
 
   /** A content with what its pieces hold in their places. */
-  public Content whole(Content content) {
-    return Pieces.in(content.body()).isEmpty()
+  public Content withPieces(Content content) {
+    return Pieces.keysIn(content.body()).isEmpty()
         ? content
-        : content.withBody(Pieces.filled(content.body(), this::pieceOf));
+        : content.withBody(Pieces.fillIn(content.body(), this::pieceOf));
   }
 
   private Optional<Document> pieceOf(String key) {
@@ -60,7 +60,7 @@ public class LinkedPieces {
 
   /** Notes which pieces an item links now, in its working copy or in what readers see. */
   public void note(String itemKey, boolean forReaders, Content content) {
-    Set<String> now = Pieces.in(content.body());
+    Set<String> now = Pieces.keysIn(content.body());
     Set<String> before =
         uses.findAllByItemKeyAndForReaders(itemKey, forReaders).stream()
             .map(u -> u.piece)
@@ -74,7 +74,7 @@ public class LinkedPieces {
 
   /** The rows of an item of which nothing is noted yet. */
   public static Collection<?> rows(String itemKey, boolean forReaders, Content content) {
-    return entities(itemKey, forReaders, Pieces.in(content.body()));
+    return entities(itemKey, forReaders, Pieces.keysIn(content.body()));
   }
 
   private static List<PieceUseEntity> entities(
@@ -124,7 +124,7 @@ public class LinkedPieces {
   }
 
   /** Has the items looked over anew that link a piece: what can be found in them has changed. */
-  public void changed(String piece) {
+  public void noteChanged(String piece) {
     items.lookAnewAtLinking(piece);
   }
 }

@@ -53,7 +53,7 @@ class FindingController {
   /** What a repair of a finding would give. */
   @GetMapping("/findings/{finding}/fixes/{fix}")
   GivenView given(@PathVariable String key, @PathVariable String finding, @PathVariable int fix) {
-    FixPreview given = findings.given(key, finding, fix, AccountService.current());
+    FixPreview given = findings.previewFix(key, finding, fix, AccountService.current());
     return new GivenView(HtmlWriter.write(given.before()), HtmlWriter.write(given.after()));
   }
 

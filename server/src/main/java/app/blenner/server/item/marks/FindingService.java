@@ -70,14 +70,14 @@ class FindingService {
     Content mended =
         Boolean.TRUE.equals(choice.all())
             ? Repairs.all(content, c -> checker.look(key, c, kind), finding.rule(), fix.label())
-            : finding.mended(fix, content);
+            : finding.applyFix(fix, content);
     itemService.keep(item, mended, by);
     return itemService.view(item, by, "");
   }
 
   /** What a repair would give. */
   @Transactional(readOnly = true)
-  FixPreview given(String key, String finding, int fix, Account by) {
+  FixPreview previewFix(String key, String finding, int fix, Account by) {
     ItemEntity item = itemService.get(key);
     Finding found = findingFor(item, finding, by);
     return FixPreview.of(found, fix(found, fix), itemService.content(item));

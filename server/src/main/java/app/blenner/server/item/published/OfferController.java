@@ -100,7 +100,7 @@ class OfferController {
             other ->
                 new Weighed(
                     other,
-                    Relation.between(
+                    Relation.betweenProfiles(
                         subject, TopicProfile.of(other.key(), other.content(), language))))
         .filter(w -> w.relation.weight() > 0)
         .sorted(Comparator.comparingInt((Weighed w) -> -w.relation.weight()))
@@ -136,7 +136,7 @@ class OfferController {
 
   private List<PublishedItem> candidatesFor(PublishedItem item, TopicProfile subject) {
     Map<String, PublishedItem> out = new LinkedHashMap<>();
-    subject.links().forEach(k -> published.live(k).ifPresent(i -> out.put(k, i)));
+    subject.links().forEach(k -> published.findLive(k).ifPresent(i -> out.put(k, i)));
     String section = item.content().section();
     for (String topic : item.content().topics()) {
       latest(out, section, topic, item.key());
@@ -150,7 +150,7 @@ class OfferController {
     subject.terms().values().stream().limit(TERMS).forEach(telling::add);
     finder
         .speakingOf(telling, LOOKED_AT)
-        .forEach(k -> published.live(k).ifPresent(i -> out.putIfAbsent(k, i)));
+        .forEach(k -> published.findLive(k).ifPresent(i -> out.putIfAbsent(k, i)));
     out.remove(item.key());
     return List.copyOf(out.values());
   }

@@ -59,12 +59,12 @@ public class PublishedItems {
   }
 
   /** The item that is or was live. */
-  public Optional<At> known(String key) {
+  public Optional<At> findKnown(String key) {
     return copy(key);
   }
 
   /** The live item with this key. */
-  public Optional<PublishedItem> live(String key) {
+  public Optional<PublishedItem> findLive(String key) {
     return copy(key).filter(At::isLive).map(At::item);
   }
 
@@ -107,8 +107,8 @@ public class PublishedItems {
   }
 
   /** The live items that are wanted, the newest first, at most so many, as lists show them. */
-  public List<PublishedItem> latest(Wanted wanted, int count) {
-    return listed(wanted.place(), wanted.news, List.of(wanted.except), 0, count);
+  public List<PublishedItem> latestItems(Wanted wanted, int count) {
+    return listItems(wanted.place(), wanted.news, List.of(wanted.except), 0, count);
   }
 
   /** The same with their whole texts. */
@@ -116,7 +116,7 @@ public class PublishedItems {
     List<Kind> all = kinds.all();
     SectionTree tree = sections.tree();
     return at(wanted.place(), wanted.news, List.of(wanted.except), 0, count).stream()
-        .map(l -> published(l.copy(), Kinds.named(all, l.kind()), tree))
+        .map(l -> published(l.copy(), Kinds.byName(all, l.kind()), tree))
         .toList();
   }
 
@@ -129,12 +129,12 @@ public class PublishedItems {
    * @param from the number of the first of them, from 0
    * @param count at most so many
    */
-  public List<PublishedItem> listed(
+  public List<PublishedItem> listItems(
       String place, boolean news, List<String> except, long from, int count) {
     List<Kind> all = kinds.all();
     SectionTree tree = sections.tree();
     return at(place, news, except, from, count).stream()
-        .map(l -> brief(l.copy(), Kinds.named(all, l.kind()), tree))
+        .map(l -> brief(l.copy(), Kinds.byName(all, l.kind()), tree))
         .toList();
   }
 
@@ -148,7 +148,7 @@ public class PublishedItems {
    *
    * @param newer whether the one behind is meant
    */
-  public Optional<PublishedItem> beside(PublishedItem item, boolean newer) {
+  public Optional<PublishedItem> neighbourOf(PublishedItem item, boolean newer) {
     String place = ListPlace.section(item.content().section());
     PageRequest one = PageRequest.of(0, 1);
     List<String> keys =

@@ -120,7 +120,7 @@ public class LiveCopies {
     if (item.stage.isForReaders()) {
       Kind kind = kinds.kind(item.kind);
       listings.show(item.itemKey, content, kind.isNews(), live.firstLiveAt);
-      uses.note(item.itemKey, true, kind.uses(pieces.whole(content)));
+      uses.note(item.itemKey, true, kind.uses(pieces.withPieces(content)));
       pieces.note(item.itemKey, true, content);
       links.note(item.itemKey, true, kind, content);
     }

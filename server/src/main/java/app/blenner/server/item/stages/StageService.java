@@ -111,7 +111,7 @@ public class StageService {
   }
 
   /** Puts an item where it stood somewhere else or before, without asking whether an action leads there. */
-  public static void put(ItemEntity item, Position at) {
+  public static void putAt(ItemEntity item, Position at) {
     item.stage = at.stage();
     item.stageSince = at.since();
     item.changeSentAt = at.changeSentAt();

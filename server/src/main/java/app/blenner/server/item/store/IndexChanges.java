@@ -53,8 +53,8 @@ public class IndexChanges {
   }
 
   /** An index for items that are being brought in. */
-  public NextIndex next() {
-    return index.getObject().next();
+  public NextIndex beginNext() {
+    return index.getObject().beginNext();
   }
 
   /** Notes that any item may be another now. */

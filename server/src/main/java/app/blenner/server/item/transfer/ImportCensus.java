@@ -44,7 +44,7 @@ final class ImportCensus implements ItemDirectory {
           item.content().title(),
           item.content().language(),
           item.stage(),
-          RuleContextService.said(item.content()));
+          RuleContextService.wordsSaid(item.content()));
     }
   }
 

@@ -104,7 +104,8 @@ class ImportedItems {
     PackedItem.Times times = packed.times();
     String author = packed.people().author();
     ItemEntity item = ItemEntity.draft(packed.key(), packed.kind(), times.created());
-    StageService.put(item, new StageService.Position(packed.stage(), times.stageSince(), null, ""));
+    StageService.putAt(
+        item, new StageService.Position(packed.stage(), times.stageSince(), null, ""));
     item.ownerId = given.owner().id();
     item.author = author.isEmpty() ? given.owner().name() : author;
     item.slugByHand = packed.slugByHand();

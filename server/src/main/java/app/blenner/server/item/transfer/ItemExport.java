@@ -57,7 +57,7 @@ public class ItemExport {
    * All items, or those with these keys, as a package holds them; without notes and terms. Each is read when it is asked
    * for, within the transaction that asked for them.
    */
-  public List<PackedItem> packed(Collection<String> keys) {
+  public List<PackedItem> packAll(Collection<String> keys) {
     Map<String, List<String>> paths = addresses.lasting();
     Map<Long, String> people =
         accounts.all().stream().collect(Collectors.toMap(Account::id, Account::signIn));
@@ -67,13 +67,13 @@ public class ItemExport {
         wanted,
         key -> {
           ItemEntity i = items.findById(key).orElseThrow();
-          PackedItem packed = packed(i, people.get(i.ownerId), paths.getOrDefault(key, List.of()));
+          PackedItem packed = packAll(i, people.get(i.ownerId), paths.getOrDefault(key, List.of()));
           entities.detach(i);
           return packed;
         });
   }
 
-  private PackedItem packed(ItemEntity i, String owner, List<String> paths) {
+  private PackedItem packAll(ItemEntity i, String owner, List<String> paths) {
     LiveCopyEntity live = liveCopies.findById(i.itemKey).orElse(null);
     if (live != null) {
       entities.detach(live);
@@ -95,6 +95,6 @@ public class ItemExport {
         live == null ? null : versions.content(live.live),
         paths,
         PackedItem.Notebook.EMPTY,
-        dismissals.packed(i.itemKey));
+        dismissals.packAll(i.itemKey));
   }
 }

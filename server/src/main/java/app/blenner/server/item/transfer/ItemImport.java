@@ -91,11 +91,11 @@ public class ItemImport {
    */
   public void addAll(
       List<PackedItem> packed, Map<String, Account> owners, Consumer<PackedItem> taken) {
-    NextIndex index = indexChanges.next();
+    NextIndex index = indexChanges.beginNext();
     indexChanges.replaceAll(index);
     Site site = sites.site();
     AddressLedger ledger = addresses.ledger();
-    Writer writer = new Writer(versions.hashes(), outside.known(), taken);
+    Writer writer = new Writer(versions.hashes(), outside.knownPlaces(), taken);
     try (Workers workers = new Workers()) {
       ImportCensus census = new ImportCensus();
       workers
@@ -137,8 +137,8 @@ public class ItemImport {
         owners.get(packed.people().owner()),
         kind,
         own.rows(),
-        pieces.whole(working),
-        live == null ? null : pieces.whole(live),
+        pieces.withPieces(working),
+        live == null ? null : pieces.withPieces(live),
         facts);
   }
 
@@ -188,7 +188,7 @@ public class ItemImport {
       List<Object> states = new ArrayList<>();
       List<Object> rows = new ArrayList<>();
       for (int i = 0; i < count; i++) {
-        ImportedItem item = Workers.done(begun.remove());
+        ImportedItem item = Workers.resultOf(begun.remove());
         some.add(item.packed());
         for (Versions.Unkept version : item.versions()) {
           if (knownVersions.add(version.hash())) {

@@ -43,13 +43,13 @@ final class Workers implements AutoCloseable {
           int number = next++;
           begun.add(begin(() -> of.apply(number)));
         }
-        return done(begun.remove());
+        return resultOf(begun.remove());
       }
     };
   }
 
   /** What came of some work; what went wrong in it goes wrong here. */
-  static <T> T done(Future<T> work) {
+  static <T> T resultOf(Future<T> work) {
     try {
       return work.get();
     } catch (InterruptedException e) {

@@ -62,10 +62,10 @@ public class ItemDocuments implements FindSource {
     for (ItemEntity item : items.findAllById(keys)) {
       Content working = versions.content(item.working);
       LiveCopyEntity copy = live.get(item.itemKey);
-      out.add(working(item, copy, working, pieces.whole(working), language));
+      out.add(working(item, copy, working, pieces.withPieces(working), language));
       if (item.stage.isForReaders() && copy != null) {
         Content shown = versions.content(copy.live);
-        out.add(forReaders(item, copy, shown, pieces.whole(shown), language));
+        out.add(forReaders(item, copy, shown, pieces.withPieces(shown), language));
       }
     }
     return out;

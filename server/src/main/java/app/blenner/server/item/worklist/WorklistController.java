@@ -146,7 +146,9 @@ class WorklistController {
         new ItemFilter(
             words,
             new ItemFilter.Viewer(
-                asks.id(), asks.role().may(Right.READ_OTHERS_DRAFTS), SignOff.decides(asks.role())),
+                asks.id(),
+                asks.role().hasRight(Right.READ_OTHERS_DRAFTS),
+                SignOff.decides(asks.role())),
             mine ? asks.id() : null,
             waiting,
             stage == null ? "" : stage.name(),
@@ -171,7 +173,7 @@ class WorklistController {
     ItemFinder.Counts any = listed.any();
     List<Kind> all = kinds.all();
     Map<String, List<ExpiryService.Expiring>> soon =
-        expiries.in(lines.stream().map(ItemRepository.Line::key).toList());
+        expiries.expiringIn(lines.stream().map(ItemRepository.Line::key).toList());
     return new Worklist(
         lines.stream().map(l -> rowOf(l, all, soon.getOrDefault(l.key(), List.of()))).toList(),
         listed.found().total(),
@@ -197,7 +199,7 @@ class WorklistController {
         found.isCut()
             ? "Looked for the first " + ItemFinder.MOST_WORDS + " words only."
             : found.isForgiven() ? "Nothing has these very words; these come near." : "";
-    return (ofWords + " " + listed.standing().told()).strip();
+    return (ofWords + " " + listed.standing().toSentence()).strip();
   }
 
   private static List<StageTotal> stages(Map<String, Long> counts) {
@@ -211,7 +213,7 @@ class WorklistController {
     if (section.isEmpty()) {
       return Set.of();
     }
-    Set<String> within = sections.tree().within(section);
+    Set<String> within = sections.tree().withParts(section);
     return within.isEmpty() ? Set.of(section) : within;
   }
 
@@ -221,7 +223,7 @@ class WorklistController {
     return new Row(
         l.key(),
         l.kind(),
-        Kinds.named(all, l.kind()).label(),
+        Kinds.byName(all, l.kind()).label(),
         l.stage(),
         l.stage().label(),
         l.title(),
