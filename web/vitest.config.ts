@@ -2,6 +2,8 @@ import { defineConfig } from 'vitest/config'
 
 /** The front end's logic, without a browser; what only a browser can show is tested in `e2e/`. */
 export default defineConfig({
+  // The examples of the document format stand in docs/.
+  server: { fs: { allow: ['..'] } },
   test: {
     environment: 'jsdom',
     include: ['src/**/*.test.ts'],

@@ -100,7 +100,7 @@ export function readGrid(schema: Schema, table: HTMLTableElement, cells: (cell: 
 function allHeaders(row: HTMLTableRowElement): boolean {
   const [first, ...others] = row.cells
   const corner = others.length > 0 && first.localName === 'td' && !first.children.length && !first.textContent?.trim()
-  return (corner ? others : [...row.cells]).every((c) => c.localName === 'th')
+  return (corner ? others : [...row.cells]).every((c) => c.localName === 'th' && c.scope !== 'row')
 }
 
 function leadingHeaders(rows: HTMLTableRowElement[]): number {

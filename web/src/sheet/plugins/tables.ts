@@ -91,7 +91,7 @@ function head(tr: Transaction, grid: Node, gridPos: number) {
     const { top, left } = map.findCell(pos)
     const type = top < headerRows || (headerColumn && left === 0) ? table_header : table_cell
     const cell = grid.nodeAt(pos)
-    if (cell && cell.type !== type) tr.setNodeMarkup(gridPos + 1 + pos, type)
+    if (cell && cell.type !== type) tr.setNodeMarkup(gridPos + 1 + pos, type, cell.attrs)
   }
 }
 

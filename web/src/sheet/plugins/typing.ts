@@ -148,11 +148,14 @@ function signs(quotes: () => Quotes): InputRule[] {
   ]
 }
 
-const ADDRESS = /(?:^|[\s(])((?:https?:\/\/|www\.)[^\s<>"]+|[^\s@<>"(),:;]+@[^\s@<>"(),:;]+\.[a-z]{2,})$/i
+const ADDRESS = /(?:^|[\s(“„‚‘«])((?:https?:\/\/|www\.)[^\s<>"]+|[^\s@<>"(),:;“„‚‘«]+@[^\s@<>"(),:;]+\.[a-z]{2,})$/i
+
+/** What ends a sentence or a bracket belongs to the text around an address. */
+const BEHIND = /[.,;:!?')\]}’”“»]+$/
 
 /** The bare address that ends at a place in a text, if one does. */
 export function addressBefore(text: string): { words: string; href: string } | null {
-  const words = text.match(ADDRESS)?.[1].replace(/[.,;:!?')\]}’”]+$/, '')
+  const words = text.replace(BEHIND, '').match(ADDRESS)?.[1]
   if (!words || !/^(https?:\/\/[^/\s.]+\.?[^\s]|www\.[^.\s]+\.|[^@\s]+@)/i.test(words)) return null
   const href =
     words.includes('@') && !/^https?:/i.test(words)
