@@ -1,5 +1,6 @@
 package app.blenner.server.find;
 
+import app.blenner.core.item.Stage;
 import app.blenner.server.problem.Problem;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -34,8 +35,8 @@ public class ItemFinder {
   /** Nobody looks for more words than this. */
   public static final int MOST_WORDS = WordQuery.MOST_WORDS;
 
-  private static final String DRAFT = "DRAFT";
-  static final String BINNED = "BINNED";
+  private static final String DRAFT = Stage.DRAFT.name();
+  static final String BINNED = Stage.BINNED.name();
 
   /** An answer nobody reads to the end. */
   private static final int DEEPEST = 1_000_000;
