@@ -78,8 +78,8 @@ public final class GrowthTiming {
 
   private static Map<String, Consumer<String>> work() {
     Map<String, Consumer<String>> out = new LinkedHashMap<>();
-    out.put("paste", s -> paste(IntakeSource.html(s)));
-    out.put("paste of plain text", s -> paste(IntakeSource.text(s)));
+    out.put("paste", s -> paste(IntakeSource.ofHtml(s)));
+    out.put("paste of plain text", s -> paste(IntakeSource.ofText(s)));
     out.put("typed HTML", s -> sink = TypedMarkup.read(TypedMarkup.Language.HTML, s));
     out.put("typed Markdown", s -> sink = TypedMarkup.read(TypedMarkup.Language.MARKDOWN, s));
     out.put("tidy", s -> sink = Tidy.find(HtmlReader.read(s), "en"));

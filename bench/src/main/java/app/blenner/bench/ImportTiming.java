@@ -68,7 +68,7 @@ public final class ImportTiming {
     List<Block> blocks = new ArrayList<>(HtmlReader.read(SampleText.html(WORDS)).blocks());
     blocks.removeIf(b -> b instanceof Picture);
     for (int i = 0; i < PICTURES; i++) {
-      Address source = Address.asset("p" + i + ".jpg");
+      Address source = Address.ofAsset("p" + i + ".jpg");
       blocks.add(
           (i + 1) * blocks.size() / (PICTURES + 1),
           new Picture(source, "Picture " + i, Width.OWN, Side.NONE, null, List.of(), ""));

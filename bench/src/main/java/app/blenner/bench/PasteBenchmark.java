@@ -13,7 +13,7 @@ final class PasteBenchmark {
   private final IntakeSource paste;
 
   PasteBenchmark(int words) {
-    this.paste = IntakeSource.html(SampleText.pasted(words));
+    this.paste = IntakeSource.ofHtml(SampleText.pasted(words));
   }
 
   public String core() {

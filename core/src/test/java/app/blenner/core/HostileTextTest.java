@@ -143,10 +143,10 @@ public class HostileTextTest {
   private static final Map<String, Consumer<String>> WORK = new HashMap<>();
 
   static {
-    WORK.put("paste", s -> paste(IntakeSource.html(s), PasteMode.CLEAN));
-    WORK.put("paste with its dress", s -> paste(IntakeSource.html(s), PasteMode.FORMATTED));
-    WORK.put("paste of plain text", s -> paste(IntakeSource.text(s), PasteMode.CLEAN));
-    WORK.put("paste of lines", s -> paste(IntakeSource.text(s), PasteMode.JOINED));
+    WORK.put("paste", s -> paste(IntakeSource.ofHtml(s), PasteMode.CLEAN));
+    WORK.put("paste with its dress", s -> paste(IntakeSource.ofHtml(s), PasteMode.FORMATTED));
+    WORK.put("paste of plain text", s -> paste(IntakeSource.ofText(s), PasteMode.CLEAN));
+    WORK.put("paste of lines", s -> paste(IntakeSource.ofText(s), PasteMode.JOINED));
     WORK.put("typed HTML", s -> TypedMarkup.read(TypedMarkup.Language.HTML, s));
     WORK.put("typed Markdown", s -> TypedMarkup.read(TypedMarkup.Language.MARKDOWN, s));
     WORK.put("check of markup", MarkupCheck::check);

@@ -123,7 +123,7 @@ public class PropertiesTest {
         TEXTS,
         text -> {
           assertEquals(PlainText.legal(PlainText.legal(text)), PlainText.legal(text));
-          assertEquals(PlainText.line(PlainText.line(text)), PlainText.line(text));
+          assertEquals(PlainText.toLine(PlainText.toLine(text)), PlainText.toLine(text));
         });
   }
 
@@ -149,7 +149,7 @@ public class PropertiesTest {
   @Test
   public void noWordOfALineIsLostAsHtmlOrMarkdown() {
     holds(
-        TEXTS.map(PlainText::line).filter(line -> !line.isBlank()),
+        TEXTS.map(PlainText::toLine).filter(line -> !line.isBlank()),
         line -> {
           Document document = new Document(List.of(Paragraph.of(line)));
           assertEquals(words(HtmlReader.read(HtmlWriter.write(document))), words(document));
@@ -173,7 +173,7 @@ public class PropertiesTest {
   }
 
   private static String words(Document document) {
-    return PlainText.line(
+    return PlainText.toLine(
         String.join(" ", document.blocks().stream().flatMap(b -> b.words()).toList()));
   }
 }

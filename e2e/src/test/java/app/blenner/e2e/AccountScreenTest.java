@@ -92,7 +92,7 @@ public class AccountScreenTest extends BrowserTest {
     assertThat(dialog.getByRole(AriaRole.ALERT)).containsText("do not fit");
     dialog
         .getByLabel("Six digits")
-        .fill(Totp.USUAL.password(Base32.bytes(secret), Totp.step(Instant.now())));
+        .fill(Totp.USUAL.password(Base32.bytes(secret), Totp.stepAt(Instant.now())));
     page.keyboard().press("Enter");
     assertThat(part("Second factor")).containsText("On; 10 recovery codes are left.");
     Locator codes = part("Second factor").getByRole(AriaRole.LISTITEM);

@@ -212,13 +212,13 @@ public class MediaTest {
   @Test
   public void aLostRenditionIsMadeAgain() throws Exception {
     SiteAsset lodge = asset("keepers-lodge.jpg");
-    String path = lodge.path(240, null, app.blenner.core.picture.Rendition.Format.WEBP);
+    String path = lodge.pathOf(240, null, app.blenner.core.picture.Rendition.Format.WEBP);
     String first = reader.get(path).text();
     Set<String> originals =
         new TreeSet<>(
             List.of(
                 app.blenner.server.digest.Sha256.of(
-                    running.bean(AssetService.class).file(lodge.name()))));
+                    running.bean(AssetService.class).fileOf(lodge.name()))));
     try (Stream<Path> all = Files.walk(data.resolve("files"))) {
       for (Path file : all.filter(Files::isRegularFile).toList()) {
         if (Files.size(file)
@@ -241,8 +241,8 @@ public class MediaTest {
       offered(somebody.get("/").text()).forEach(somebody::get);
       assertTrue(check.check(false).isSound());
       AssetService assets = demo.bean(AssetService.class);
-      Path torch = assets.file("red-torch.jpg");
-      Path path = assets.file("winter-path.jpg");
+      Path torch = assets.fileOf("red-torch.jpg");
+      Path path = assets.fileOf("winter-path.jpg");
       byte[] kept = Files.readAllBytes(torch);
       Files.delete(torch);
       Files.writeString(path, "something else");
@@ -270,7 +270,7 @@ public class MediaTest {
       for (var packed : assets.packAll(null).assets()) {
         Files.copy(packed.file(), old.resolve("assets").resolve(packed.name()));
       }
-      torch = Files.readAllBytes(assets.file("red-torch.jpg"));
+      torch = Files.readAllBytes(assets.fileOf("red-torch.jpg"));
       var sql = demo.bean(org.springframework.jdbc.core.JdbcTemplate.class);
       sql.update("update asset set file = null, kind = 'PICTURE'");
       sql.update("delete from rendition");
@@ -279,7 +279,8 @@ public class MediaTest {
     }
     org.springframework.util.FileSystemUtils.deleteRecursively(old.resolve("files"));
     try (Running demo = Running.at("demo", old)) {
-      assertEquals(Files.readAllBytes(demo.bean(AssetService.class).file("red-torch.jpg")), torch);
+      assertEquals(
+          Files.readAllBytes(demo.bean(AssetService.class).fileOf("red-torch.jpg")), torch);
       Visitor somebody = demo.visitor();
       String page = somebody.get("/").text();
       assertFalse(offered(page).isEmpty());

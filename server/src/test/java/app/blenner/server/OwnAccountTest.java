@@ -167,7 +167,7 @@ public class OwnAccountTest extends WithPeople {
   }
 
   private static String now(String secret, long steps) {
-    return Totp.USUAL.password(Base32.bytes(secret), Totp.step(Instant.now()) + steps);
+    return Totp.USUAL.password(Base32.bytes(secret), Totp.stepAt(Instant.now()) + steps);
   }
 
   @Test

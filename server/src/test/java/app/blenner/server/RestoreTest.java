@@ -301,7 +301,7 @@ public class RestoreTest {
       String hash =
           own.bean(org.springframework.jdbc.core.JdbcTemplate.class)
               .queryForObject("select file from asset where name = 'red-torch.jpg'", String.class);
-      Files.delete(own.bean(app.blenner.server.file.FileService.class).bytes(hash));
+      Files.delete(own.bean(app.blenner.server.file.FileService.class).bytesOf(hash));
       assertEquals(
           who.get("/editor/api/archive/missing").json().path("assets").toString(),
           "[\"red-torch.jpg\"]");

@@ -25,7 +25,7 @@ public final class Main {
         DataOutputStream out = new DataOutputStream(new BufferedOutputStream(answers))) {
       LanguageToolPool readers = new LanguageToolPool();
       while (true) {
-        ProofreadRequest question = ProofreadCodec.question(in);
+        ProofreadRequest question = ProofreadCodec.readQuestion(in);
         ProofreadCodec.write(out, read(readers, question));
       }
     } catch (EOFException e) {

@@ -34,7 +34,7 @@ public final class ContentFile {
    */
   public static Content read(String written) {
     String[] parts = ItemFile.parted(written, "content");
-    return content(YamlFields.read(parts[0], "content"), HtmlReader.read(parts[1]));
+    return readContent(YamlFields.read(parts[0], "content"), HtmlReader.read(parts[1]));
   }
 
   /** The fields by their names in files, also those without a value, in the order they are written in. */
@@ -62,7 +62,7 @@ public final class ContentFile {
     return out;
   }
 
-  static Content content(YamlFields fields, Document body) {
+  static Content readContent(YamlFields fields, Document body) {
     String picture = fields.text("lead-picture");
     if (!picture.isEmpty() && !Address.isAssetName(picture)) {
       throw new IllegalArgumentException(

@@ -45,7 +45,7 @@ final class ItemFile {
     }
     String[] texts = parts[1].split(LIVE, 2);
     Stage stage = fields.pick(Stage.class, "stage");
-    Content content = ContentFile.content(fields, HtmlReader.read(texts[0]));
+    Content content = ContentFile.readContent(fields, HtmlReader.read(texts[0]));
     boolean wasLive = fields.has("live") || stage == Stage.LIVE || stage == Stage.WITHDRAWN;
     Content live = wasLive ? live(fields, content, texts) : null;
     return new PackedItem(
@@ -104,7 +104,7 @@ final class ItemFile {
       all.values().put(name, said.values().get(name));
     }
     Document body = texts.length == 1 ? working.body() : HtmlReader.read(texts[1]);
-    return ContentFile.content(all, body);
+    return ContentFile.readContent(all, body);
   }
 
   static String write(PackedItem item) {

@@ -98,7 +98,7 @@ final class PackageCheck {
     holds("site.yaml", "line below the name", read.site().tagline(), 500);
     holds("site.yaml", "language", read.site().language(), 40);
     String address = read.site().address();
-    if (!address.isEmpty() && !Site.address(address).equals(Optional.of(address))) {
+    if (!address.isEmpty() && !Site.addressWithin(address).equals(Optional.of(address))) {
       throw new IllegalArgumentException(
           "site.yaml: “"
               + shortened(address)
@@ -107,16 +107,16 @@ final class PackageCheck {
     holds("site.yaml", "address of the site", address, 250);
     holds("site.yaml", "address for messages", read.contactAddress(), 300);
     for (ReferenceLink link : read.site().references()) {
-      String problem = References.problem(link);
+      String problem = References.problemWith(link);
       if (!problem.isEmpty()) {
         throw new IllegalArgumentException("site.yaml: " + problem);
       }
     }
-    String wrong = MergeFields.problem(read.site().fields().own());
+    String wrong = MergeFields.problemWith(read.site().fields().own());
     if (!wrong.isEmpty()) {
       throw new IllegalArgumentException("site.yaml: " + wrong);
     }
-    read.site().standards().problems(Preflight::rule).stream()
+    read.site().standards().problemsWith(Preflight::findRule).stream()
         .findFirst()
         .ifPresent(
             problem -> {
@@ -138,7 +138,7 @@ final class PackageCheck {
     }
     Set<String> slugs = new HashSet<>();
     for (Section s : read.site().sections()) {
-      slug("site.yaml", s.slug());
+      checkSlug("site.yaml", s.slug());
       if (!slugs.add(s.slug())) {
         throw new IllegalArgumentException(
             "site.yaml has two sections “" + shortened(s.slug()) + "”.");
@@ -233,9 +233,9 @@ final class PackageCheck {
     most(where, "attachments", attached, 50_000);
     most(where, "fields", (int) Values.letters(c.values()), (int) Values.MOST_LETTERS);
     if (!c.slug().isEmpty()) {
-      slug(where, c.slug());
+      checkSlug(where, c.slug());
     }
-    boolean known = read.site().section(c.section()).isPresent();
+    boolean known = read.site().findSection(c.section()).isPresent();
     if (!c.section().isEmpty() && !known) {
       throw new IllegalArgumentException(
           where
@@ -249,7 +249,7 @@ final class PackageCheck {
     }
   }
 
-  static void slug(String where, String slug) {
+  static void checkSlug(String where, String slug) {
     if (!Slug.isLegal(slug)) {
       throw new IllegalArgumentException(
           where

@@ -61,7 +61,7 @@ final class PackageReader {
     }
     SitePackage read =
         new SitePackage(
-            site(settings),
+            readSite(settings),
             settings.all("past-sections").stream().map(SectionFile::readPast).toList(),
             house(settings.section("house")),
             hosts(settings),
@@ -189,7 +189,7 @@ final class PackageReader {
         HtmlReader.read(parts[1]));
   }
 
-  static Site site(YamlFields settings) {
+  static Site readSite(YamlFields settings) {
     List<Section> sections = settings.all("sections").stream().map(SectionFile::read).toList();
     return new Site(
         settings.text("name"),

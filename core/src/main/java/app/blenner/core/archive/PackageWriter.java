@@ -30,7 +30,7 @@ final class PackageWriter {
 
   void write(SitePackage site) throws IOException {
     Files.createDirectories(folder);
-    Files.writeString(folder.resolve("site.yaml"), settings(site).yaml());
+    Files.writeString(folder.resolve("site.yaml"), settingsOf(site).yaml());
     assets(site.assets());
     Path items = Files.createDirectories(folder.resolve("items"));
     for (PackedItem item : site.items()) {
@@ -42,7 +42,7 @@ final class PackageWriter {
     }
   }
 
-  static YamlFields settings(SitePackage site) {
+  static YamlFields settingsOf(SitePackage site) {
     YamlFields out = YamlFields.none("site.yaml");
     out.put("form", SitePackage.FORM);
     out.put("name", site.site().name());
@@ -62,14 +62,14 @@ final class PackageWriter {
     out.put(
         "reference-links",
         site.site().references().stream()
-            .map(r -> map("name", r.name(), "pattern", r.pattern(), "address", r.address()))
+            .map(r -> mapOf("name", r.name(), "pattern", r.pattern(), "address", r.address()))
             .toList());
     out.put(
         "merge-fields",
         site.site().fields().own().stream()
             .map(
                 f ->
-                    map(
+                    mapOf(
                         "name", f.name(),
                         "label", f.label(),
                         "source", YamlFields.label(f.source()),
@@ -84,22 +84,19 @@ final class PackageWriter {
     out.put(
         "embed-hosts",
         site.hosts().stream()
-            .map(h -> map("host", h.host(), "name", h.name(), "page", h.page(), "frame", h.frame()))
-            .toList());
-    out.put(
-        "people",
-        site.people().stream()
             .map(
-                p ->
-                    map(
-                        "sign-in",
-                        p.signIn(),
-                        "name",
-                        p.name(),
-                        "role",
-                        YamlFields.label(p.role())))
+                h ->
+                    mapOf("host", h.host(), "name", h.name(), "page", h.page(), "frame", h.frame()))
             .toList());
+    out.put("people", peopleOf(site));
     return out;
+  }
+
+  private static List<Map<String, Object>> peopleOf(SitePackage site) {
+    return site.people().stream()
+        .map(
+            p -> mapOf("sign-in", p.signIn(), "name", p.name(), "role", YamlFields.label(p.role())))
+        .toList();
   }
 
   private static void menus(YamlFields out, Site site) {
@@ -117,7 +114,7 @@ final class PackageWriter {
     return menu.stream()
         .map(
             e -> {
-              Map<String, Object> out = map("to", YamlFields.label(e.to()), "target", e.target());
+              Map<String, Object> out = mapOf("to", YamlFields.label(e.to()), "target", e.target());
               put(out, "label", e.label());
               return out;
             })
@@ -134,18 +131,18 @@ final class PackageWriter {
     Map<String, Object> out = new LinkedHashMap<>();
     out.put(
         "palette",
-        house.palette().stream().map(c -> map("name", c.name(), "value", c.value())).toList());
+        house.palette().stream().map(c -> mapOf("name", c.name(), "value", c.value())).toList());
     out.put("fonts", List.copyOf(house.fonts()));
     out.put("sizes", List.copyOf(house.sizes()));
     out.put(
         "styles",
         house.styles().stream()
-            .map(s -> map("name", s.name(), "label", s.label(), "css", new TreeMap<>(s.css())))
+            .map(s -> mapOf("name", s.name(), "label", s.label(), "css", new TreeMap<>(s.css())))
             .toList());
     return out;
   }
 
-  static Map<String, Object> map(Object... pairs) {
+  static Map<String, Object> mapOf(Object... pairs) {
     Map<String, Object> out = new LinkedHashMap<>();
     for (int i = 0; i < pairs.length; i += 2) {
       out.put((String) pairs[i], pairs[i + 1]);
@@ -199,7 +196,7 @@ final class PackageWriter {
             messages.stream()
                 .map(
                     m ->
-                        map(
+                        mapOf(
                             "item", m.item(),
                             "title", m.title(),
                             "received", m.received().toString(),

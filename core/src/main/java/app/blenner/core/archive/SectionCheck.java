@@ -30,10 +30,10 @@ final class SectionCheck {
   }
 
   private void checkSection(Section s) {
-    PackageCheck.slug(WHERE, s.step());
+    PackageCheck.checkSlug(WHERE, s.step());
     PackageCheck.holds(WHERE, "address of a section", s.step(), 80);
     stands(s);
-    String shown = "“" + tree.path(s.slug()) + "”";
+    String shown = "“" + tree.pathOf(s.slug()) + "”";
     needs(
         addresses.add(SitePaths.lasting(s.parent(), s.step())),
         "there are two sections at " + shown);
@@ -52,17 +52,17 @@ final class SectionCheck {
     }
     String which = "the section “" + s.slug() + "” is a part of ";
     needs(
-        tree.section(s.parent()).isPresent(),
+        tree.findSection(s.parent()).isPresent(),
         which + "“" + PackageCheck.shortened(s.parent()) + "”, which is not there");
-    needs(!tree.parts("").contains(s), which + "itself");
+    needs(!tree.partsOf("").contains(s), which + "itself");
     needs(
         tree.way(s.slug()).size() <= SectionTree.DEEPEST,
         "sections stand at most " + SectionTree.DEEPEST + " deep within one another");
   }
 
   private void checkPast(PastSection past) {
-    PackageCheck.slug(WHERE, past.slug());
-    boolean there = tree.section(past.slug()).isPresent();
+    PackageCheck.checkSlug(WHERE, past.slug());
+    boolean there = tree.findSection(past.slug()).isPresent();
     needs(
         past.gone() != there,
         "the section “" + past.slug() + "” was either given up or is there, not both");

@@ -11,7 +11,7 @@ final class SectionFile {
 
   static Map<String, Object> write(Section s) {
     Map<String, Object> out =
-        PackageWriter.map("slug", s.slug(), "name", s.name(), "description", s.description());
+        PackageWriter.mapOf("slug", s.slug(), "name", s.name(), "description", s.description());
     PackageWriter.put(out, "parent", s.parent());
     PackageWriter.put(out, "step", s.step().equals(s.slug()) ? "" : s.step());
     PackageWriter.put(out, "picture", s.picture());
@@ -29,14 +29,14 @@ final class SectionFile {
       out.put(
           "topics",
           s.topics().stream()
-              .map(t -> PackageWriter.map("slug", t.slug(), "name", t.name()))
+              .map(t -> PackageWriter.mapOf("slug", t.slug(), "name", t.name()))
               .toList());
     }
     return out;
   }
 
   static Map<String, Object> writePast(PastSection s) {
-    Map<String, Object> out = PackageWriter.map("slug", s.slug(), "addresses", s.addresses());
+    Map<String, Object> out = PackageWriter.mapOf("slug", s.slug(), "addresses", s.addresses());
     if (s.gone()) {
       out.put("leads-to", s.leadsTo());
     }

@@ -57,7 +57,7 @@ public final class SetUpFile {
 
   /** Writes the set-up of a site. */
   public static String write(SitePackage site) {
-    Map<String, Object> out = new LinkedHashMap<>(PackageWriter.settings(site).values());
+    Map<String, Object> out = new LinkedHashMap<>(PackageWriter.settingsOf(site).values());
     out.keySet().removeAll(APART);
     if (!site.outlines().isEmpty()) {
       out.put("outlines", site.outlines().stream().map(SetUpFile::outlineOf).toList());
@@ -88,15 +88,15 @@ public final class SetUpFile {
       throw new IllegalArgumentException("Nothing in this file is a part of a set-up.");
     }
     Site site = read.site();
-    String wrong = MergeFields.problem(site.fields().own());
+    String wrong = MergeFields.problemWith(site.fields().own());
     for (var link : site.references()) {
-      wrong = wrong.isEmpty() ? References.problem(link) : wrong;
+      wrong = wrong.isEmpty() ? References.problemWith(link) : wrong;
     }
     for (Kind kind : site.kinds()) {
-      List<String> problems = Kinds.problems(kind);
+      List<String> problems = Kinds.problemsWith(kind);
       wrong = wrong.isEmpty() && !problems.isEmpty() ? problems.get(0) : wrong;
     }
-    List<String> rules = site.standards().problems(Preflight::rule);
+    List<String> rules = site.standards().problemsWith(Preflight::findRule);
     wrong = wrong.isEmpty() && !rules.isEmpty() ? rules.get(0) : wrong;
     wrong = wrong.isEmpty() ? Toolset.clash(read.toolsets()).orElse("") : wrong;
     if (!wrong.isEmpty()) {
@@ -120,7 +120,7 @@ public final class SetUpFile {
 
   /** The parts that the pages of the site are made by; what the file does not say is empty in it. */
   public Site site() {
-    return PackageReader.site(fields);
+    return PackageReader.readSite(fields);
   }
 
   public List<Toolset> toolsets() {

@@ -97,12 +97,12 @@ public final class Address {
   }
 
   /** The address of an asset. */
-  public static Address asset(String name) {
+  public static Address ofAsset(String name) {
     return parse("../assets/" + name).orElseThrow(() -> new IllegalArgumentException(name));
   }
 
   /** The address of an item. */
-  public static Address item(String key) {
+  public static Address ofItem(String key) {
     return parse("../items/" + key + ".html").orElseThrow(() -> new IllegalArgumentException(key));
   }
 

@@ -26,7 +26,7 @@ public final class AddressAdvice {
   }
 
   /** Why something is no address, in a sentence. */
-  public static String problem(String given) {
+  public static String problemWith(String given) {
     String s = given.strip();
     if (s.isEmpty()) {
       return "Type where the link goes.";

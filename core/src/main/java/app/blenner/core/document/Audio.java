@@ -18,13 +18,13 @@ public record Audio(Address source, String title, Track captions, List<Inline> c
     if (source == null || source.kind() != Address.Kind.ASSET) {
       throw new IllegalArgumentException("not the address of an asset: " + source);
     }
-    title = PlainText.line(title);
+    title = PlainText.toLine(title);
     caption = Inlines.tidyInlines(caption);
   }
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.audio(this);
+    return visitor.visitAudio(this);
   }
 
   @Override
@@ -39,6 +39,6 @@ public record Audio(Address source, String title, Track captions, List<Inline> c
 
   @Override
   public Stream<String> words() {
-    return Stream.of(title, Inlines.text(caption));
+    return Stream.of(title, Inlines.textOf(caption));
   }
 }

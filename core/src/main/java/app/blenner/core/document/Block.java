@@ -41,7 +41,7 @@ public interface Block {
    * block says so itself where it has other words than its running text, or has them in another order.
    */
   default Stream<String> words() {
-    return Stream.concat(Stream.of(Inlines.text(content())), wordsInside());
+    return Stream.concat(Stream.of(Inlines.textOf(content())), wordsInside());
   }
 
   /** The words of the blocks inside. */

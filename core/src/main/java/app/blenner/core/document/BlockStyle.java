@@ -40,7 +40,7 @@ public record BlockStyle(
 
   public BlockStyle {
     indent = Math.max(0, Math.min(MAX_INDENT, indent));
-    name = MarkValues.name(name) == null ? "" : name;
+    name = MarkValues.toName(name) == null ? "" : name;
   }
 
   /** The attributes of a block that is written as the text around it is. */

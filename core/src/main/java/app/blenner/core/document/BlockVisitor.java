@@ -7,55 +7,55 @@ package app.blenner.core.document;
  * @param <R> what a visit gives
  */
 public interface BlockVisitor<R> {
-  R paragraph(Paragraph block);
+  R visitParagraph(Paragraph block);
 
-  R heading(Heading block);
+  R visitHeading(Heading block);
 
-  R bulletedList(BulletedList block);
+  R visitBulletedList(BulletedList block);
 
-  R numberedList(NumberedList block);
+  R visitNumberedList(NumberedList block);
 
-  R quote(Quote block);
+  R visitQuote(Quote block);
 
-  R picture(Picture block);
+  R visitPicture(Picture block);
 
-  R gallery(Gallery block);
+  R visitGallery(Gallery block);
 
-  R table(Table block);
+  R visitTable(Table block);
 
-  R columns(Columns block);
+  R visitColumns(Columns block);
 
-  R textColumns(TextColumns block);
+  R visitTextColumns(TextColumns block);
 
-  R divider(Divider block);
+  R visitDivider(Divider block);
 
-  R fold(Fold block);
+  R visitFold(Fold block);
 
-  R embed(Embed block);
+  R visitEmbed(Embed block);
 
-  R audio(Audio block);
+  R visitAudio(Audio block);
 
-  R video(Video block);
+  R visitVideo(Video block);
 
-  R download(Download block);
+  R visitDownload(Download block);
 
-  R callout(Callout block);
+  R visitCallout(Callout block);
 
-  R code(Code block);
+  R visitCode(Code block);
 
-  R contactForm(ContactForm block);
+  R visitContactForm(ContactForm block);
 
-  R itemList(ItemList block);
+  R visitItemList(ItemList block);
 
-  R relatedItems(RelatedItems block);
+  R visitRelatedItems(RelatedItems block);
 
-  R buttonLink(ButtonLink block);
+  R visitButtonLink(ButtonLink block);
 
-  R jumpTarget(JumpTarget block);
+  R visitJumpTarget(JumpTarget block);
 
-  R linkedPiece(LinkedPiece block);
+  R visitLinkedPiece(LinkedPiece block);
 
-  R prompt(Prompt block);
+  R visitPrompt(Prompt block);
 
-  R rawHtml(RawHtml block);
+  R visitRawHtml(RawHtml block);
 }

@@ -46,7 +46,7 @@ public record BulletedList(Bullet bullet, Direction direction, List<ListItem> it
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.bulletedList(this);
+    return visitor.visitBulletedList(this);
   }
 
   @Override

@@ -11,12 +11,12 @@ import java.util.stream.Stream;
 public record ButtonLink(Mark.Link link, String label) implements Block {
 
   public ButtonLink {
-    label = PlainText.line(label);
+    label = PlainText.toLine(label);
   }
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.buttonLink(this);
+    return visitor.visitButtonLink(this);
   }
 
   @Override

@@ -34,7 +34,7 @@ public record Callout(Kind kind, List<Block> blocks) implements Block {
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.callout(this);
+    return visitor.visitCallout(this);
   }
 
   @Override

@@ -17,7 +17,7 @@ public record Code(String language, String text) implements Block {
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.code(this);
+    return visitor.visitCode(this);
   }
 
   @Override

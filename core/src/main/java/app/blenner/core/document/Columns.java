@@ -45,7 +45,7 @@ public record Columns(List<Column> columns) implements Block {
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.columns(this);
+    return visitor.visitColumns(this);
   }
 
   @Override

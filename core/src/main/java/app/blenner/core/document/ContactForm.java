@@ -32,22 +32,22 @@ public record ContactForm(List<Field> fields, String button) implements Block {
    */
   public record Field(Kind kind, String label, boolean required, List<String> choices) {
     public Field {
-      label = PlainText.line(label);
+      label = PlainText.toLine(label);
       choices =
           kind == Kind.CHOICE
-              ? choices.stream().map(PlainText::line).filter(c -> !c.isEmpty()).toList()
+              ? choices.stream().map(PlainText::toLine).filter(c -> !c.isEmpty()).toList()
               : List.of();
     }
   }
 
   public ContactForm {
     fields = List.copyOf(fields);
-    button = PlainText.line(button);
+    button = PlainText.toLine(button);
   }
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.contactForm(this);
+    return visitor.visitContactForm(this);
   }
 
   @Override

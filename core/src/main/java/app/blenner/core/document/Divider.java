@@ -5,7 +5,7 @@ public record Divider() implements Block {
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.divider(this);
+    return visitor.visitDivider(this);
   }
 
   @Override

@@ -14,12 +14,12 @@ public record Download(Address asset, String label) implements Block {
     if (asset == null || asset.kind() != Address.Kind.ASSET) {
       throw new IllegalArgumentException("not the address of an asset: " + asset);
     }
-    label = PlainText.line(label);
+    label = PlainText.toLine(label);
   }
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.download(this);
+    return visitor.visitDownload(this);
   }
 
   @Override

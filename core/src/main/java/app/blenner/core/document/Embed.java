@@ -49,13 +49,13 @@ public record Embed(Address address, String title, Width width, Shape shape, Lis
     if (address == null || address.kind() != Address.Kind.WEB) {
       throw new IllegalArgumentException("not an address of the web: " + address);
     }
-    title = PlainText.line(title);
+    title = PlainText.toLine(title);
     caption = Inlines.tidyInlines(caption);
   }
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.embed(this);
+    return visitor.visitEmbed(this);
   }
 
   @Override
@@ -70,6 +70,6 @@ public record Embed(Address address, String title, Width width, Shape shape, Lis
 
   @Override
   public Stream<String> words() {
-    return Stream.of(title, Inlines.text(caption));
+    return Stream.of(title, Inlines.textOf(caption));
   }
 }

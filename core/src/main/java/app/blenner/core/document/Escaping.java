@@ -8,12 +8,12 @@ public final class Escaping {
   private Escaping() {}
 
   /** Appends characters as the text of an element. */
-  public static void text(StringBuilder out, String text) {
+  public static void writeText(StringBuilder out, String text) {
     append(out, text, false);
   }
 
   /** Appends {@code name="value"} with a space before it. */
-  public static void attribute(StringBuilder out, String name, String value) {
+  public static void writeAttribute(StringBuilder out, String name, String value) {
     out.append(' ').append(name).append("=\"");
     append(out, value, true);
     out.append('"');

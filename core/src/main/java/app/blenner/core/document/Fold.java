@@ -5,6 +5,6 @@ public record Fold() implements Block {
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.fold(this);
+    return visitor.visitFold(this);
   }
 }

@@ -20,7 +20,7 @@ public record Gallery(int columns, List<Picture> pictures, List<Inline> caption)
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.gallery(this);
+    return visitor.visitGallery(this);
   }
 
   @Override
@@ -48,6 +48,6 @@ public record Gallery(int columns, List<Picture> pictures, List<Inline> caption)
 
   @Override
   public Stream<String> words() {
-    return Stream.concat(wordsInside(), Stream.of(Inlines.text(caption)));
+    return Stream.concat(wordsInside(), Stream.of(Inlines.textOf(caption)));
   }
 }

@@ -26,7 +26,7 @@ public record Heading(int level, String anchor, List<Inline> content, BlockStyle
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.heading(this);
+    return visitor.visitHeading(this);
   }
 
   @Override

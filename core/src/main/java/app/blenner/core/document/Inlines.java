@@ -169,10 +169,10 @@ public final class Inlines {
   /**
    * A stretch of running text, which wears what it wore.
    *
-   * @param from its first character, as {@link #text} counts them
+   * @param from its first character, as {@link #textOf} counts them
    * @param to the character after its last
    */
-  public static List<Inline> part(List<Inline> content, int from, int to) {
+  public static List<Inline> partOf(List<Inline> content, int from, int to) {
     List<Inline> out = new ArrayList<>();
     int at = 0;
     for (Inline inline : content) {
@@ -189,7 +189,7 @@ public final class Inlines {
   }
 
   /** The characters of the content, a line break as a line feed. */
-  public static String text(List<Inline> content) {
+  public static String textOf(List<Inline> content) {
     StringBuilder out = new StringBuilder();
     for (Inline inline : content) {
       out.append(inline instanceof Text text ? text.text() : "\n");

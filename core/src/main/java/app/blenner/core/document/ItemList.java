@@ -23,8 +23,8 @@ public record ItemList(String title, Source source) implements Block {
    */
   public record Latest(String section, String topic, int count) implements Source {
     public Latest {
-      section = MarkValues.name(section) == null ? "" : section;
-      topic = MarkValues.name(topic) == null ? "" : topic;
+      section = MarkValues.toName(section) == null ? "" : section;
+      topic = MarkValues.toName(topic) == null ? "" : topic;
       count = Math.max(1, Math.min(50, count));
     }
   }
@@ -37,12 +37,12 @@ public record ItemList(String title, Source source) implements Block {
   }
 
   public ItemList {
-    title = PlainText.line(title);
+    title = PlainText.toLine(title);
   }
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.itemList(this);
+    return visitor.visitItemList(this);
   }
 
   @Override

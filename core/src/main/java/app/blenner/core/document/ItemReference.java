@@ -11,6 +11,6 @@ public record ItemReference(Address item, String label) {
     if (item == null || item.kind() != Address.Kind.ITEM) {
       throw new IllegalArgumentException("not the address of an item: " + item);
     }
-    label = PlainText.line(label);
+    label = PlainText.toLine(label);
   }
 }

@@ -18,7 +18,7 @@ public record JumpTarget(String anchor) implements Block {
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.jumpTarget(this);
+    return visitor.visitJumpTarget(this);
   }
 
   @Override

@@ -23,6 +23,6 @@ public record LinkedPiece(String key) implements Block {
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.linkedPiece(this);
+    return visitor.visitLinkedPiece(this);
   }
 }

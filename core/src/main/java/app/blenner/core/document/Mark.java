@@ -45,7 +45,7 @@ public sealed interface Mark permits Mark.Plain, Mark.Link, Mark.Valued {
    */
   record Link(Address address, String title, boolean newTab) implements Mark {
     public Link {
-      title = PlainText.line(title);
+      title = PlainText.toLine(title);
     }
 
     @Override

@@ -53,26 +53,26 @@ public final class MarkValues {
 
   /** The canonical spelling of a mark's value, or null when there is none. */
   static String canonical(Mark.Kind kind, String value) {
-    String given = PlainText.line(value);
+    String given = PlainText.toLine(value);
     return switch (kind) {
       case MERGE_FIELD -> FIELD.matcher(given).matches() ? given : null;
-      case LANGUAGE -> language(given);
+      case LANGUAGE -> toLanguage(given);
       case ABBREVIATION -> given.isEmpty() ? null : given;
-      case STYLE -> name(given);
+      case STYLE -> toName(given);
       case FONT -> familyOf(given);
       case SIZE -> sizeOf(given);
-      case COLOUR -> colour(given);
-      case HIGHLIGHT -> given.isEmpty() ? "" : colour(given);
+      case COLOUR -> toColour(given);
+      case HIGHLIGHT -> given.isEmpty() ? "" : toColour(given);
     };
   }
 
   /** A short name as used in class names: a small letter, then small letters, digits, hyphens. */
-  public static String name(String given) {
+  public static String toName(String given) {
     return given != null && NAME.matcher(given).matches() ? given : null;
   }
 
   /** A BCP 47 tag in its canonical case, or null when the tag is not well formed. */
-  public static String language(String tag) {
+  public static String toLanguage(String tag) {
     // A text says the same few tags again and again.
     Optional<String> known = TAGS.get(tag);
     if (known == null) {
@@ -119,7 +119,7 @@ public final class MarkValues {
    * @param given hexadecimal digits, {@code rgb()} or {@code rgba()}, or a basic keyword
    * @return null when it is none of these
    */
-  public static String colour(String given) {
+  public static String toColour(String given) {
     if (isOpaque(given)) {
       return given;
     }

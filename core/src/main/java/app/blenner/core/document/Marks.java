@@ -81,12 +81,12 @@ public record Marks(List<Mark> all) {
   }
 
   /** The value of the mark of a kind. */
-  public Optional<String> value(Mark.Kind kind) {
-    return Optional.ofNullable(value(kind, null));
+  public Optional<String> valueOf(Mark.Kind kind) {
+    return Optional.ofNullable(valueOf(kind, null));
   }
 
   /** The value of the mark of a kind, or another where there is none. */
-  public String value(Mark.Kind kind, String otherwise) {
+  public String valueOf(Mark.Kind kind, String otherwise) {
     for (int i = 0; i < all.size(); i++) {
       if (all.get(i) instanceof Mark.Valued v && v.kind() == kind) {
         return v.value();

@@ -95,7 +95,7 @@ public record NumberedList(
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.numberedList(this);
+    return visitor.visitNumberedList(this);
   }
 
   @Override

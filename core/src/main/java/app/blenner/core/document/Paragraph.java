@@ -16,7 +16,7 @@ public record Paragraph(List<Inline> content, BlockStyle style) implements Block
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.paragraph(this);
+    return visitor.visitParagraph(this);
   }
 
   @Override

@@ -31,9 +31,9 @@ public record Picture(
     if (!isSource(source)) {
       throw new IllegalArgumentException("not the address of a picture: " + source);
     }
-    alternative = alternative == null ? null : PlainText.line(alternative);
+    alternative = alternative == null ? null : PlainText.toLine(alternative);
     caption = Inlines.tidyInlines(caption);
-    credit = PlainText.line(credit);
+    credit = PlainText.toLine(credit);
     pending = pending && source.kind() == Address.Kind.WEB;
   }
 
@@ -78,7 +78,7 @@ public record Picture(
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.picture(this);
+    return visitor.visitPicture(this);
   }
 
   @Override
@@ -93,6 +93,6 @@ public record Picture(
 
   @Override
   public Stream<String> words() {
-    return Stream.of(Inlines.text(caption), credit);
+    return Stream.of(Inlines.textOf(caption), credit);
   }
 }

@@ -47,7 +47,7 @@ public final class PlainText {
   }
 
   /** One line of plain text: legal, white space collapsed to single spaces, none at the ends. */
-  public static String line(String text) {
+  public static String toLine(String text) {
     if (text == null || text.isEmpty()) {
       return "";
     }

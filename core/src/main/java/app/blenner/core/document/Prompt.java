@@ -10,7 +10,7 @@ public record Prompt(int level, String text) implements Block {
 
   public Prompt {
     level = Math.max(0, Math.min(6, level));
-    text = PlainText.line(text);
+    text = PlainText.toLine(text);
   }
 
   @Override
@@ -20,6 +20,6 @@ public record Prompt(int level, String text) implements Block {
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.prompt(this);
+    return visitor.visitPrompt(this);
   }
 }

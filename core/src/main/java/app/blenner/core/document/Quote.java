@@ -22,7 +22,7 @@ public record Quote(boolean pull, Address source, List<Block> blocks, List<Inlin
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.quote(this);
+    return visitor.visitQuote(this);
   }
 
   @Override
@@ -47,6 +47,6 @@ public record Quote(boolean pull, Address source, List<Block> blocks, List<Inlin
 
   @Override
   public Stream<String> words() {
-    return Stream.concat(wordsInside(), Stream.of(Inlines.text(attribution)));
+    return Stream.concat(wordsInside(), Stream.of(Inlines.textOf(attribution)));
   }
 }

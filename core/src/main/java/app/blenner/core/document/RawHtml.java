@@ -15,11 +15,11 @@ public record RawHtml(String html) implements Block {
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.rawHtml(this);
+    return visitor.visitRawHtml(this);
   }
 
   @Override
   public Stream<String> words() {
-    return Stream.of(RawMarkup.text(html));
+    return Stream.of(RawMarkup.textOf(html));
   }
 }

@@ -67,12 +67,12 @@ final class RawMarkup {
     }
     // What keeps changing each time it is read is not trusted: only its words are kept.
     StringBuilder words = new StringBuilder("<p>");
-    Escaping.text(words, PlainText.line(text(now)));
+    Escaping.writeText(words, PlainText.toLine(textOf(now)));
     return words.append("</p>").toString();
   }
 
-  static String text(String html) {
-    return PlainText.line(Jsoup.parseBodyFragment(html).body().text());
+  static String textOf(String html) {
+    return PlainText.toLine(Jsoup.parseBodyFragment(html).body().text());
   }
 
   private static String once(String html) {
@@ -84,7 +84,7 @@ final class RawMarkup {
   private static void writeChildren(Element parent, StringBuilder out, int depth) {
     for (Node node : parent.childNodes()) {
       if (node instanceof TextNode text) {
-        Escaping.text(out, PlainText.legal(text.getWholeText()));
+        Escaping.writeText(out, PlainText.legal(text.getWholeText()));
       } else if (node instanceof Element element) {
         write(element, out, depth + 1);
       }
@@ -97,7 +97,7 @@ final class RawMarkup {
       return;
     }
     if (depth > DEEPEST) {
-      Escaping.text(out, PlainText.legal(element.wholeText()));
+      Escaping.writeText(out, PlainText.legal(element.wholeText()));
       return;
     }
     boolean known = ELEMENTS.contains(name) && inItsPlace(element, name);
@@ -126,11 +126,11 @@ final class RawMarkup {
     Attributes all = element.attributes();
     for (Attribute a : all) {
       String key = a.getKey();
-      String value = PlainText.line(a.getValue());
+      String value = PlainText.toLine(a.getValue());
       if (key.equals("href") && name.equals("a")) {
-        Address.parse(value).ifPresent(to -> Escaping.attribute(out, "href", to.value()));
+        Address.parse(value).ifPresent(to -> Escaping.writeAttribute(out, "href", to.value()));
       } else if (ATTRIBUTES.contains(key)) {
-        Escaping.attribute(out, key, value);
+        Escaping.writeAttribute(out, key, value);
       }
     }
   }

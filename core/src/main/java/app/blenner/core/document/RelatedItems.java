@@ -12,13 +12,13 @@ import java.util.stream.Stream;
 public record RelatedItems(String title, List<ItemReference> items) implements Block {
 
   public RelatedItems {
-    title = PlainText.line(title);
+    title = PlainText.toLine(title);
     items = List.copyOf(items);
   }
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.relatedItems(this);
+    return visitor.visitRelatedItems(this);
   }
 
   @Override

@@ -115,7 +115,7 @@ public record Table(
 
   public Table {
     caption = Inlines.tidyInlines(caption);
-    description = PlainText.line(description);
+    description = PlainText.toLine(description);
     headerRows = Math.max(0, Math.min(headerRows, rows.size()));
     TableGrid.Filled filled = TableGrid.fill(rows, headerRows);
     rows = filled.rows();
@@ -128,7 +128,7 @@ public record Table(
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.table(this);
+    return visitor.visitTable(this);
   }
 
   @Override
@@ -171,6 +171,6 @@ public record Table(
 
   @Override
   public Stream<String> words() {
-    return Stream.concat(Stream.of(Inlines.text(caption), description), wordsInside());
+    return Stream.concat(Stream.of(Inlines.textOf(caption), description), wordsInside());
   }
 }

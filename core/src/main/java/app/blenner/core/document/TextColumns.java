@@ -19,7 +19,7 @@ public record TextColumns(int count, int gap, List<Block> blocks) implements Blo
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.textColumns(this);
+    return visitor.visitTextColumns(this);
   }
 
   @Override

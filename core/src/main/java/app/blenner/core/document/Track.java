@@ -12,7 +12,7 @@ public record Track(Address source, String language) {
     if (source == null || source.kind() != Address.Kind.ASSET) {
       throw new IllegalArgumentException("not the address of an asset: " + source);
     }
-    String known = MarkValues.language(PlainText.line(language));
+    String known = MarkValues.toLanguage(PlainText.toLine(language));
     language = known == null ? "en" : known;
   }
 }

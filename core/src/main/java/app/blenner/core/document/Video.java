@@ -21,14 +21,14 @@ public record Video(
     if (source == null || source.kind() != Address.Kind.ASSET) {
       throw new IllegalArgumentException("not the address of an asset: " + source);
     }
-    title = PlainText.line(title);
+    title = PlainText.toLine(title);
     poster = poster != null && poster.kind() == Address.Kind.ASSET ? poster : null;
     caption = Inlines.tidyInlines(caption);
   }
 
   @Override
   public <R> R accept(BlockVisitor<R> visitor) {
-    return visitor.video(this);
+    return visitor.visitVideo(this);
   }
 
   @Override
@@ -43,6 +43,6 @@ public record Video(
 
   @Override
   public Stream<String> words() {
-    return Stream.of(title, Inlines.text(caption));
+    return Stream.of(title, Inlines.textOf(caption));
   }
 }

@@ -22,7 +22,7 @@ public record EmbedHost(String host, String name, String page, String frame) {
 
   public EmbedHost {
     host = host.strip().toLowerCase(java.util.Locale.ROOT);
-    name = PlainText.line(name);
+    name = PlainText.toLine(name);
     page = page.strip();
     frame = frame.strip();
     if (!HOST.matcher(host).matches()) {

@@ -51,7 +51,7 @@ public record Embedding(
           "",
           source.isEmpty()
               ? "Paste an address or the code of a frame."
-              : AddressAdvice.problem(source));
+              : AddressAdvice.problemWith(source));
     }
     String secure = address.get().value().replaceFirst("^http:", "https:");
     for (EmbedHost host : hosts) {

@@ -29,14 +29,14 @@ public record SearchResult(
   public static SearchResult of(Content content, String siteName) {
     FaceWords title =
         FaceWords.orElse(
-            StandardFields.text(content, StandardFields.SEARCH_TITLE),
+            StandardFields.textOf(content, StandardFields.SEARCH_TITLE),
             content.title().isEmpty()
                 ? new FaceWords("", "the title")
                 : new FaceWords(
                     content.title() + " · " + siteName, "the title and the site’s name"));
     FaceWords description =
         FaceWords.orElse(
-            StandardFields.text(content, StandardFields.SEARCH_DESCRIPTION),
+            StandardFields.textOf(content, StandardFields.SEARCH_DESCRIPTION),
             new FaceWords(content.summary(), "the summary"));
     return new SearchResult(
         title, TitleWidth.of(title.words()), description, canonical(content), isHidden(content));
@@ -44,11 +44,11 @@ public record SearchResult(
 
   /** Whether search engines are asked to leave an item out. */
   public static boolean isHidden(Content content) {
-    return StandardFields.text(content, StandardFields.SEARCH_HIDDEN).equals("true");
+    return StandardFields.textOf(content, StandardFields.SEARCH_HIDDEN).equals("true");
   }
 
   private static String canonical(Content content) {
-    String given = StandardFields.text(content, StandardFields.SEARCH_CANONICAL);
+    String given = StandardFields.textOf(content, StandardFields.SEARCH_CANONICAL);
     return isPage(given) ? given : "";
   }
 
@@ -63,7 +63,7 @@ public record SearchResult(
 
   /** What the address of an item is made from: its search title, or else its title. */
   public static String titleOf(Content content) {
-    String own = StandardFields.text(content, StandardFields.SEARCH_TITLE);
+    String own = StandardFields.textOf(content, StandardFields.SEARCH_TITLE);
     return own.isEmpty() ? content.title() : own;
   }
 }

@@ -16,13 +16,13 @@ public record Teaser(FaceWords picture, FaceWords title, FaceWords text) {
   public static Teaser of(Content content) {
     return new Teaser(
         FaceWords.orElse(
-            StandardFields.text(content, StandardFields.TEASER_PICTURE),
+            StandardFields.textOf(content, StandardFields.TEASER_PICTURE),
             new FaceWords(content.leadPicture(), "the lead picture")),
         FaceWords.orElse(
-            StandardFields.text(content, StandardFields.TEASER_TITLE),
+            StandardFields.textOf(content, StandardFields.TEASER_TITLE),
             new FaceWords(content.title(), "the title")),
         FaceWords.orElse(
-            StandardFields.text(content, StandardFields.TEASER_TEXT),
+            StandardFields.textOf(content, StandardFields.TEASER_TEXT),
             new FaceWords(content.summary(), "the summary")));
   }
 }

@@ -35,12 +35,12 @@ public final class Contrast {
   /**
    * Judges a text colour on a ground.
    *
-   * @param text as {@link MarkValues#colour} takes it; what is not opaque is mixed with the ground
+   * @param text as {@link MarkValues#toColour} takes it; what is not opaque is mixed with the ground
    * @param ground likewise; what is not opaque is mixed with white
    */
   public static Judgement judge(String text, String ground) {
-    String canonical = MarkValues.colour(text);
-    String under = MarkValues.colour(ground);
+    String canonical = MarkValues.toColour(text);
+    String under = MarkValues.toColour(ground);
     if (canonical == null || under == null) {
       String wrong = canonical == null ? text : ground;
       return new Judgement(
@@ -49,7 +49,7 @@ public final class Contrast {
           Level.FAILED,
           "“" + wrong + "” is not a colour. Write it as #1c2233 or rgb(28, 34, 51).");
     }
-    double ratio = Math.floor(ratio(canonical, under) * 100) / 100;
+    double ratio = Math.floor(ratioOf(canonical, under) * 100) / 100;
     Level level =
         ratio >= TEXT ? Level.PASSED : ratio >= LARGE_TEXT ? Level.LARGE_ONLY : Level.FAILED;
     String sentence =
@@ -63,7 +63,7 @@ public final class Contrast {
   }
 
   /** The contrast ratio of two colours, from 1 to 21. */
-  public static double ratio(String text, String ground) {
+  public static double ratioOf(String text, String ground) {
     double[] under = over(partsOf(ground), new double[] {1, 1, 1, 1});
     double above = luminance(over(partsOf(text), under));
     double below = luminance(under);
@@ -81,7 +81,7 @@ public final class Contrast {
 
   /** Red, green, blue and opacity, each from 0 to 1. */
   private static double[] partsOf(String colour) {
-    String hex = MarkValues.colour(colour);
+    String hex = MarkValues.toColour(colour);
     if (hex == null) {
       throw new IllegalArgumentException("not a colour: " + colour);
     }

@@ -34,8 +34,8 @@ public record HouseStyle(
   /** A colour with a name. */
   public record Colour(String name, String value) {
     public Colour {
-      name = PlainText.line(name);
-      String canonical = MarkValues.colour(value);
+      name = PlainText.toLine(name);
+      String canonical = MarkValues.toColour(value);
       if (canonical == null) {
         throw new IllegalArgumentException("“" + value + "” is not a colour.");
       }
@@ -64,10 +64,10 @@ public record HouseStyle(
             "text-transform");
 
     public NamedStyle {
-      if (MarkValues.name(name) == null) {
+      if (MarkValues.toName(name) == null) {
         throw new IllegalArgumentException("“" + name + "” is not a short name.");
       }
-      label = PlainText.line(label);
+      label = PlainText.toLine(label);
       TreeMap<String, String> kept = new TreeMap<>();
       css.forEach(
           (property, value) -> {

@@ -30,7 +30,7 @@ final class AnchorCleaning implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("a") || features.attribute("id");
+    return features.hasElement("a") || features.hasAttribute("id");
   }
 
   @Override
@@ -39,7 +39,7 @@ final class AnchorCleaning implements CleaningStep {
         DomWalk.elementsNamed(body, "a").stream()
             .filter(a -> a.attributes().get("href").startsWith("#"))
             .toList();
-    Map<String, Element> places = links.isEmpty() ? Map.of() : places(body);
+    Map<String, Element> places = links.isEmpty() ? Map.of() : placesOf(body);
     Map<String, String> names = new HashMap<>();
     if (!links.isEmpty()) {
       body.select("div.jump-target[id]").forEach(t -> names.put(t.id(), t.id()));
@@ -78,7 +78,7 @@ final class AnchorCleaning implements CleaningStep {
   }
 
   /** The elements a link of the page can lead to, by their names. */
-  static Map<String, Element> places(Element body) {
+  static Map<String, Element> placesOf(Element body) {
     Map<String, Element> out = new HashMap<>();
     for (Element e : body.select("[id], a[name]")) {
       if (!e.id().isEmpty()) {

@@ -21,7 +21,7 @@ final class BlockType implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.attribute("style");
+    return features.hasAttribute("style");
   }
 
   @Override

@@ -26,6 +26,6 @@ record BrokenLines(List<List<Inline>> all) {
   }
 
   List<String> words() {
-    return all.stream().map(l -> Inlines.text(l).strip()).toList();
+    return all.stream().map(l -> Inlines.textOf(l).strip()).toList();
   }
 }

@@ -72,10 +72,10 @@ final class DirectionCleaning {
 
   private static Block cleanDirections(Block block, Direction around) {
     if (block instanceof Paragraph p) {
-      Direction d = wanted(p, Inlines.text(p.content()), around);
+      Direction d = wanted(p, Inlines.textOf(p.content()), around);
       return d == own(p) ? p : new Paragraph(p.content(), p.style().directed(d));
     } else if (block instanceof Heading h) {
-      Direction d = wanted(h, Inlines.text(h.content()), around);
+      Direction d = wanted(h, Inlines.textOf(h.content()), around);
       return d == own(h)
           ? h
           : new Heading(h.level(), h.anchor(), h.content(), h.style().directed(d));

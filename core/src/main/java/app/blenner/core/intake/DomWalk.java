@@ -24,12 +24,12 @@ final class DomWalk {
   private DomWalk() {}
 
   /** Calls back for every element within another, in order. */
-  static void elements(Element within, Consumer<Element> visit) {
+  static void visitElements(Element within, Consumer<Element> visit) {
     for (int i = 0; i < within.childNodeSize(); i++) {
       if (within.childNode(i) instanceof Element e) {
         CancellationToken.check();
         visit.accept(e);
-        elements(e, visit);
+        visitElements(e, visit);
       }
     }
   }
@@ -102,7 +102,7 @@ final class DomWalk {
   /** The elements of these many names within a page, in order. */
   static List<Element> elementsNamed(Element body, Set<String> names) {
     List<Element> out = new ArrayList<>();
-    elements(
+    visitElements(
         body,
         e -> {
           if (names.contains(e.normalName())) {
@@ -115,7 +115,7 @@ final class DomWalk {
   /** The elements of these few names within a page, in order. */
   static List<Element> elementsNamed(Element body, String... names) {
     List<Element> out = new ArrayList<>();
-    elements(
+    visitElements(
         body,
         e -> {
           // A few short names are told apart sooner than any of them is hashed.

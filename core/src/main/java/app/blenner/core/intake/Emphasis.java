@@ -17,14 +17,14 @@ final class Emphasis implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.attribute("style", "class") || features.element("font");
+    return features.hasAttribute("style", "class") || features.hasElement("font");
   }
 
   @Override
   public void take(Element body, IntakeReport.Tally tally) {
     int[] settings = {0};
     Map<String, Map<String, String>> styles = new HashMap<>();
-    DomWalk.elements(
+    DomWalk.visitElements(
         body,
         e -> {
           if (e.attributesSize() == 0) {

@@ -136,7 +136,7 @@ final class FakedLists implements CleaningStep {
               e,
               said.group(1),
               level,
-              ListMarker.alone(marker, StyleDeclarations.value(e, "mso-level-number-format"))));
+              ListMarker.alone(marker, StyleDeclarations.valueOf(e, "mso-level-number-format"))));
     }
     if (heading || !e.normalName().equals("p")) {
       return Optional.empty();
@@ -203,7 +203,7 @@ final class FakedLists implements CleaningStep {
 
   /** A first line that begins left of the others leaves room for a sign. */
   private static boolean isHanging(Element p) {
-    return StyleDeclarations.points(StyleDeclarations.value(p, "text-indent")) < 0;
+    return StyleDeclarations.points(StyleDeclarations.valueOf(p, "text-indent")) < 0;
   }
 
   /** What stands where programs that know lists are told to look away. */
@@ -310,7 +310,8 @@ final class FakedLists implements CleaningStep {
   }
 
   private static double indentOf(Element p) {
-    return (double) Math.round(StyleDeclarations.points(StyleDeclarations.value(p, "margin-left")));
+    return (double)
+        Math.round(StyleDeclarations.points(StyleDeclarations.valueOf(p, "margin-left")));
   }
 
   /** Takes the sign out of the text. */

@@ -23,7 +23,7 @@ public record FetchPolicy(List<String> hosts) {
   }
 
   /** What is wrong with an entry of the list, in a sentence; empty where nothing is. */
-  public static String problem(String entry) {
+  public static String problemWith(String entry) {
     String name = entry.strip();
     return name.matches(
             "(?i)\\*|(?:\\*\\.)?[a-z0-9](?:[a-z0-9-]*[a-z0-9])?(?:\\.[a-z0-9](?:[a-z0-9-]*[a-z0-9])?)*+(?::\\d{1,5})?|\\[?[0-9a-f:]+\\]?")

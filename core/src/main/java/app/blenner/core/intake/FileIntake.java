@@ -119,14 +119,14 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
     return new FileIntake(title, intake.with(read + lost), encoding);
   }
 
-  static FileIntake word(WordText text, String called, Wish wish) {
+  static FileIntake ofWord(WordText text, String called, Wish wish) {
     String first = wish.asItem() ? TitleDetection.take(text.body()) : "";
     String title = !first.isEmpty() ? first : text.title().isEmpty() ? called : text.title();
     return new FileIntake(
         title, Intake.read(text, PasteMode.CLEAN, wish.destination(), wish.taken()), null);
   }
 
-  static FileIntake page(Path file, String called, Wish wish) throws IOException {
+  static FileIntake ofPage(Path file, String called, Wish wish) throws IOException {
     Encoding read = textOf(file, true, wish);
     refuseDepth(read.text());
     org.jsoup.nodes.Document page = Jsoup.parse(read.text());
@@ -138,7 +138,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
 
   private static Intake cleaned(String html, Wish wish) {
     return Intake.read(
-        IntakeSource.html(html),
+        IntakeSource.ofHtml(html),
         PasteMode.CLEAN,
         wish.pictures(),
         wish.destination(),
@@ -179,7 +179,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
             && h.level() == 1
             && blocks.stream().filter(b -> b instanceof Heading x && x.level() == 1).count() == 1;
     if (titled) {
-      title = Inlines.text(((Heading) blocks.get(0)).content());
+      title = Inlines.textOf(((Heading) blocks.get(0)).content());
       document = wish.asItem() ? new Document(blocks.subList(1, blocks.size())) : document;
     }
     return told(title, Intake.of(document, PasteMode.MARKDOWN, wish.destination()), read);
@@ -200,7 +200,7 @@ public record FileIntake(String title, Intake intake, Encoding encoding) {
    * @param address where it was fetched
    * @param day when, as people write it
    */
-  public static FileIntake page(String html, URI address, String day, Wish wish) {
+  public static FileIntake ofPage(String html, URI address, String day, Wish wish) {
     refuseDepth(html);
     org.jsoup.nodes.Document page = Jsoup.parse(html, address.toString());
     Optional<StyleSheet> sheet = StyleSheet.of(page, false);

@@ -23,13 +23,13 @@ import java.util.stream.Stream;
 enum FileKind {
   DOCX(
       FileType.DOCX,
-      (file, name, wish) -> FileIntake.word(DocxReader.read(file, wish.pictures()), name, wish),
+      (file, name, wish) -> FileIntake.ofWord(DocxReader.read(file, wish.pictures()), name, wish),
       "docx"),
   ODT(
       FileType.ODT,
-      (file, name, wish) -> FileIntake.word(OdtReader.read(file, wish.pictures()), name, wish),
+      (file, name, wish) -> FileIntake.ofWord(OdtReader.read(file, wish.pictures()), name, wish),
       "odt"),
-  HTML(null, FileIntake::page, "html", "htm", "xhtml"),
+  HTML(null, FileIntake::ofPage, "html", "htm", "xhtml"),
   MARKDOWN(null, FileIntake::markdown, "md", "markdown"),
   TEXT(null, FileIntake::ofPlainText, "txt", "text");
 

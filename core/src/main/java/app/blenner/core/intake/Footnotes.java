@@ -26,7 +26,7 @@ final class Footnotes implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.word("#_ftn", "#_edn", "footnote", "endnote", "doc-noteref");
+    return features.hasWord("#_ftn", "#_edn", "footnote", "endnote", "doc-noteref");
   }
 
   @Override

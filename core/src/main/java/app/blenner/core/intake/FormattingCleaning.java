@@ -103,7 +103,8 @@ final class FormattingCleaning {
         block -> {
           for (Inline i : block.content()) {
             if (i instanceof Text t) {
-              said.merge(t.marks().value(Mark.Kind.LANGUAGE, ""), t.text().length(), Integer::sum);
+              said.merge(
+                  t.marks().valueOf(Mark.Kind.LANGUAGE, ""), t.text().length(), Integer::sum);
             }
           }
         });

@@ -72,7 +72,7 @@ public final class HeadingEvidence {
     if (!look.bold() && !larger && !look.capitals()) {
       return null;
     }
-    String words = Inlines.text(p.content());
+    String words = Inlines.textOf(p.content());
     if (words.length() > LONGEST
         || words.contains("\n")
         || words.codePoints().noneMatch(Character::isLetter)) {
@@ -195,7 +195,7 @@ public final class HeadingEvidence {
       if (b instanceof Paragraph p) {
         for (Inline inline : p.content()) {
           if (inline instanceof Text t) {
-            said.merge(t.marks().value(Mark.Kind.SIZE, ""), t.text().length(), Integer::sum);
+            said.merge(t.marks().valueOf(Mark.Kind.SIZE, ""), t.text().length(), Integer::sum);
           }
         }
       }
@@ -209,7 +209,7 @@ public final class HeadingEvidence {
   }
 
   private static double size(Text text, double body, Map<String, Double> sizes) {
-    String said = text.marks().value(Mark.Kind.SIZE, "");
+    String said = text.marks().valueOf(Mark.Kind.SIZE, "");
     return said.isEmpty() ? body : sizes.computeIfAbsent(said, value -> pointsOf(value, body));
   }
 

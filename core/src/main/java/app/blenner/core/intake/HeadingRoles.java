@@ -16,7 +16,7 @@ final class HeadingRoles implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.word(
+    return features.hasWord(
         "head",
         "berschrift",
         "tit",
@@ -34,7 +34,7 @@ final class HeadingRoles implements CleaningStep {
   @Override
   public void take(Element body, IntakeReport.Tally tally) {
     List<Element> roles = new ArrayList<>();
-    DomWalk.elements(
+    DomWalk.visitElements(
         body,
         e -> {
           if (e.attributesSize() > 0
@@ -70,7 +70,7 @@ final class HeadingRoles implements CleaningStep {
 
   private static int named(Element p) {
     for (String name : p.classNames()) {
-      int level = StyleNames.heading(name);
+      int level = StyleNames.headingOf(name);
       if (level > 0) {
         return level;
       }

@@ -15,11 +15,11 @@ final class HiddenContent implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.attribute("hidden")
-        || features.element("iframe", "button")
-        || features.element(PROGRAMS.toArray(String[]::new))
-        || features.element(SETTINGS.toArray(String[]::new))
-        || features.word("prompt", "display", "visibility", "mso-hide");
+    return features.hasAttribute("hidden")
+        || features.hasElement("iframe", "button")
+        || features.hasElement(PROGRAMS.toArray(String[]::new))
+        || features.hasElement(SETTINGS.toArray(String[]::new))
+        || features.hasWord("prompt", "display", "visibility", "mso-hide");
   }
 
   @Override

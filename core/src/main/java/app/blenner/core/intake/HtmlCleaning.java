@@ -21,11 +21,11 @@ final class HtmlCleaning {
       Pictures pictures,
       Destination destination,
       IntakeReport.Tally tally) {
-    return clean(page(html, mode), pictures, destination, tally);
+    return clean(cleanPage(html, mode), pictures, destination, tally);
   }
 
   /** The body of a page, with what its style sheet says written onto its elements. */
-  static Element page(String html, PasteMode mode) {
+  static Element cleanPage(String html, PasteMode mode) {
     org.jsoup.nodes.Document page = Jsoup.parse(PlainText.legal(html));
     page.outputSettings().prettyPrint(false);
     StyleSheet.of(page, mode == PasteMode.FORMATTED).ifPresent(s -> s.inline(page.body()));

@@ -13,12 +13,12 @@ public record IntakeSource(String html, String text) {
   }
 
   /** Only HTML. */
-  public static IntakeSource html(String html) {
+  public static IntakeSource ofHtml(String html) {
     return new IntakeSource(html, "");
   }
 
   /** Only plain text. */
-  public static IntakeSource text(String text) {
+  public static IntakeSource ofText(String text) {
     return new IntakeSource("", text);
   }
 }

@@ -41,7 +41,7 @@ final class LetterPictures implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("img", "input") || features.word("checkbox");
+    return features.hasElement("img", "input") || features.hasWord("checkbox");
   }
 
   @Override

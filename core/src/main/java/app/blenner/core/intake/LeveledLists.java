@@ -25,7 +25,7 @@ final class LeveledLists implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("ul", "ol");
+    return features.hasElement("ul", "ol");
   }
 
   @Override

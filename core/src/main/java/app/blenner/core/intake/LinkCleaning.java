@@ -28,7 +28,7 @@ final class LinkCleaning implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("a");
+    return features.hasElement("a");
   }
 
   @Override

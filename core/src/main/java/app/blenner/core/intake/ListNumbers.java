@@ -30,7 +30,7 @@ final class ListNumbers implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("ul", "ol", "menu", "dir");
+    return features.hasElement("ul", "ol", "menu", "dir");
   }
 
   @Override
@@ -71,9 +71,9 @@ final class ListNumbers implements CleaningStep {
   }
 
   private static String styleOf(Element e) {
-    String said = StyleDeclarations.value(e, "list-style-type");
+    String said = StyleDeclarations.valueOf(e, "list-style-type");
     if (said.isEmpty()) {
-      for (String word : StyleDeclarations.value(e, "list-style").split("\\s+")) {
+      for (String word : StyleDeclarations.valueOf(e, "list-style").split("\\s+")) {
         if (TYPES.containsKey(word) || SIGNS.contains(word)) {
           return word;
         }

@@ -13,7 +13,7 @@ import org.jsoup.nodes.Node;
 final class ListTables implements CleaningStep {
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("table") && features.element("ul", "ol");
+    return features.hasElement("table") && features.hasElement("ul", "ol");
   }
 
   @Override

@@ -15,7 +15,7 @@ import org.jsoup.nodes.Element;
 final class OwnPlaces implements CleaningStep {
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("a");
+    return features.hasElement("a");
   }
 
   @Override
@@ -27,7 +27,7 @@ final class OwnPlaces implements CleaningStep {
     if (pages.isEmpty()) {
       return;
     }
-    Set<String> names = AnchorCleaning.places(body).keySet();
+    Set<String> names = AnchorCleaning.placesOf(body).keySet();
     for (List<Element> links : pages.values()) {
       Map<Element, String> here = new HashMap<>();
       for (Element a : links) {

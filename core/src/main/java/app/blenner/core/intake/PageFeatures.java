@@ -18,7 +18,7 @@ final class PageFeatures {
   private final Set<String> values = new HashSet<>();
 
   PageFeatures(Element body) {
-    DomWalk.elements(
+    DomWalk.visitElements(
         body,
         e -> {
           elements.add(e.normalName());
@@ -52,7 +52,7 @@ final class PageFeatures {
   }
 
   /** Whether one of these elements occurs. */
-  boolean element(String... names) {
+  boolean hasElement(String... names) {
     for (String name : names) {
       if (elements.contains(name)) {
         return true;
@@ -62,7 +62,7 @@ final class PageFeatures {
   }
 
   /** Whether an element has one of these: class, style, id, role, dir, hidden. */
-  boolean attribute(String... names) {
+  boolean hasAttribute(String... names) {
     for (String name : names) {
       if (attributes.contains(name)) {
         return true;
@@ -75,7 +75,7 @@ final class PageFeatures {
    * Whether one of these words stands within a class, a style, an id, a role or the beginning of a
    * link to a place of the page, in whatever case.
    */
-  boolean word(String... words) {
+  boolean hasWord(String... words) {
     for (String value : values) {
       String small = value.toLowerCase(Locale.ROOT);
       for (String word : words) {

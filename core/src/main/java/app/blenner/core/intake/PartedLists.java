@@ -18,7 +18,7 @@ final class PartedLists implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("ul", "ol");
+    return features.hasElement("ul", "ol");
   }
 
   @Override

@@ -29,7 +29,7 @@ final class PictureCleaning implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("img");
+    return features.hasElement("img");
   }
 
   @Override

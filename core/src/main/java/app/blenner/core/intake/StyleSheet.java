@@ -229,7 +229,7 @@ final class StyleSheet {
       }
     }
     Map<String, Said> known = new HashMap<>();
-    DomWalk.elements(body, e -> inline(e, known, more.getOrDefault(e, "")));
+    DomWalk.visitElements(body, e -> inline(e, known, more.getOrDefault(e, "")));
     inline(body, known, more.getOrDefault(body, ""));
   }
 

@@ -20,7 +20,7 @@ final class TableCleaning implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("table");
+    return features.hasElement("table");
   }
 
   @Override
@@ -165,7 +165,7 @@ final class TableCleaning implements CleaningStep {
 
   /** Whether a cell, or all that is written in it, is bold. */
   private static boolean isAllBold(Element cell) {
-    return StyleDeclarations.value(cell, "font-weight").matches("bold|[6-9]00")
+    return StyleDeclarations.valueOf(cell, "font-weight").matches("bold|[6-9]00")
         || (cell.hasText() && lettersOf(cell) == lettersInBold(cell));
   }
 
@@ -184,6 +184,6 @@ final class TableCleaning implements CleaningStep {
   private static boolean bold(Element e) {
     return e.normalName().equals("b")
         || e.normalName().equals("strong")
-        || StyleDeclarations.value(e, "font-weight").matches("bold|[6-9]00");
+        || StyleDeclarations.valueOf(e, "font-weight").matches("bold|[6-9]00");
   }
 }

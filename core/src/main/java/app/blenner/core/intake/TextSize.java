@@ -18,8 +18,8 @@ final class TextSize {
 
   /** A side in points; empty where nothing usable is said. */
   static OptionalDouble side(Element img, String name) {
-    String css = StyleDeclarations.value(img, name);
-    String most = StyleDeclarations.value(img, "max-" + name);
+    String css = StyleDeclarations.valueOf(img, name);
+    String most = StyleDeclarations.valueOf(img, "max-" + name);
     OptionalDouble said = pointsOf(css.isEmpty() || css.equals("auto") ? img.attr(name) : css);
     OptionalDouble bound = pointsOf(most);
     if (bound.isPresent() && (said.isEmpty() || bound.getAsDouble() < said.getAsDouble())) {

@@ -21,7 +21,8 @@ final class TrackedChanges implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.element("del", "ins") || features.word("msodel", "msoins", "comment", "msocom");
+    return features.hasElement("del", "ins")
+        || features.hasWord("msodel", "msoins", "comment", "msocom");
   }
 
   @Override

@@ -81,12 +81,14 @@ public final class TypedItems {
 
   private static Run told(BlockPath at, List<Item> run) {
     return new Run(
-        at, run.stream().map(i -> Inlines.text(i.content())).toList(), !run.get(0).marker().sign());
+        at,
+        run.stream().map(i -> Inlines.textOf(i.content())).toList(),
+        !run.get(0).marker().sign());
   }
 
   private static boolean isBlank(Block block) {
     return block instanceof Paragraph p
-        && Inlines.text(p.content()).replace('\u00A0', ' ').isBlank();
+        && Inlines.textOf(p.content()).replace('\u00A0', ' ').isBlank();
   }
 
   /** The items a paragraph holds: one, or one in each of its lines; none where a line is no item. */
@@ -100,12 +102,12 @@ public final class TypedItems {
     }
     List<Item> out = new ArrayList<>();
     for (List<Inline> line : BrokenLines.of(p).all()) {
-      String words = Inlines.text(line);
+      String words = Inlines.textOf(line);
       Optional<ListMarker> marker = ListMarker.of(words);
       if (marker.isEmpty() || marker.get().length() >= words.length()) {
         return List.of();
       }
-      out.add(new Item(marker.get(), Inlines.part(line, marker.get().length(), words.length())));
+      out.add(new Item(marker.get(), Inlines.partOf(line, marker.get().length(), words.length())));
     }
     return out;
   }

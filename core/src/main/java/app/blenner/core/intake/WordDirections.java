@@ -13,7 +13,7 @@ final class WordDirections implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.attribute("dir");
+    return features.hasAttribute("dir");
   }
 
   @Override

@@ -10,7 +10,7 @@ import org.jsoup.nodes.Element;
 final class WordParagraphs implements CleaningStep {
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.word("tit", "tyt", "ttulo", "zev", "otsikko", "quot", "caption");
+    return features.hasWord("tit", "tyt", "ttulo", "zev", "otsikko", "quot", "caption");
   }
 
   @Override

@@ -85,8 +85,8 @@ final class WrappedLines {
     List<List<Inline>> lines = BrokenLines.of(p).all();
     List<Inline> run = new ArrayList<>(lines.get(0));
     for (int i = 1; i < lines.size(); i++) {
-      String before = Inlines.text(lines.get(i - 1)).strip();
-      String next = Inlines.text(lines.get(i)).strip();
+      String before = Inlines.textOf(lines.get(i - 1)).strip();
+      String next = Inlines.textOf(lines.get(i)).strip();
       if (before.isEmpty() || next.isEmpty() || !wrapping.goesOn(before, next)) {
         out.add(new Paragraph(run, p.style()));
         run = new ArrayList<>(lines.get(i));

@@ -12,7 +12,7 @@ import java.util.List;
  */
 public record Attachment(String asset, String words) {
   public Attachment {
-    words = PlainText.line(words);
+    words = PlainText.toLine(words);
     words = words.isEmpty() ? asset : words;
   }
 

@@ -47,8 +47,8 @@ public record Content(
   private static final Pattern PARTS = Pattern.compile("[,;،؛、，；]");
 
   public Content {
-    title = PlainText.line(title);
-    summary = PlainText.line(summary);
+    title = PlainText.toLine(title);
+    summary = PlainText.toLine(summary);
     topics = topics.stream().filter(Slug::isLegal).distinct().toList();
     keywords = tidyKeywords(keywords);
     leadPicture = Address.isAssetName(leadPicture) ? leadPicture : "";
@@ -68,7 +68,7 @@ public record Content(
     List<String> out = new ArrayList<>();
     for (String keyword : given) {
       for (String part : PARTS.split(keyword)) {
-        String line = PlainText.line(part);
+        String line = PlainText.toLine(part);
         if (!line.isEmpty() && seen.add(line.toLowerCase(Locale.ROOT))) {
           out.add(line);
         }

@@ -11,7 +11,7 @@ import java.util.List;
  */
 public record Card(String label, List<Field> fields) {
   public Card {
-    label = PlainText.line(label);
+    label = PlainText.toLine(label);
     fields = List.copyOf(fields);
   }
 }

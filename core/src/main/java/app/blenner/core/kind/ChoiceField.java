@@ -26,16 +26,16 @@ public record ChoiceField(FieldProperties head, List<String> choices) implements
 
   @Override
   public Object tidyValue(Object data) {
-    return FieldData.orNothing(FieldData.line(data));
+    return FieldData.orNothing(FieldData.toLine(data));
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     return Limits.among(head, List.of((String) value), choices);
   }
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.lines(List.of((String) value));
+    out.writeLines(List.of((String) value));
   }
 }

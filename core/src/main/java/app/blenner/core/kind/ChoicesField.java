@@ -27,7 +27,7 @@ public record ChoicesField(FieldProperties head, List<String> choices) implement
 
   @Override
   public Object tidyValue(Object data) {
-    List<String> given = FieldData.words(data).stream().distinct().toList();
+    List<String> given = FieldData.toWords(data).stream().distinct().toList();
     return FieldData.orNothing(
         Stream.concat(
                 choices.stream().filter(given::contains),
@@ -36,12 +36,12 @@ public record ChoicesField(FieldProperties head, List<String> choices) implement
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     return Limits.among(head, FieldData.as(value), choices);
   }
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.list(FieldData.as(value));
+    out.writeList(FieldData.as(value));
   }
 }

@@ -24,19 +24,19 @@ public record DateField(FieldProperties head) implements Field {
   @Override
   public Object tidyValue(Object data) {
     try {
-      return LocalDate.parse(FieldData.line(data)).toString();
+      return LocalDate.parse(FieldData.toLine(data)).toString();
     } catch (DateTimeParseException e) {
       return null;
     }
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     return "";
   }
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.date(LocalDate.parse((String) value));
+    out.writeDate(LocalDate.parse((String) value));
   }
 }

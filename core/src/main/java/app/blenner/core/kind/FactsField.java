@@ -25,21 +25,22 @@ public record FactsField(FieldProperties head, int most) implements Field {
   @Override
   public Object tidyValue(Object data) {
     return FieldData.orNothing(
-        FieldData.rows(data).stream()
+        FieldData.toRows(data).stream()
             .map(
                 r ->
-                    FactsField.rowOf(FieldData.line(r.get("name")), FieldData.line(r.get("value"))))
+                    FactsField.rowOf(
+                        FieldData.toLine(r.get("name")), FieldData.toLine(r.get("value"))))
             .filter(r -> !r.get("name").isEmpty() || !r.get("value").isEmpty())
             .toList());
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     List<Map<String, String>> rows = FieldData.as(value);
     boolean nameless = rows.stream().anyMatch(r -> r.get("name").isEmpty());
     return nameless
         ? head.label() + ": a value has no name yet."
-        : Limits.number(head, rows.size(), most, "facts");
+        : Limits.problemWithCount(head, rows.size(), most, "facts");
   }
 
   @Override
@@ -50,7 +51,7 @@ public record FactsField(FieldProperties head, int most) implements Field {
             r ->
                 facts.merge(
                     r.get("name"), r.get("value"), (first, second) -> first + ", " + second));
-    out.facts(facts);
+    out.writeFacts(facts);
   }
 
   private static Map<String, String> rowOf(String name, String value) {

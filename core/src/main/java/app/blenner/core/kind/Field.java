@@ -43,18 +43,18 @@ public sealed interface Field
    *
    * @return empty when nothing is
    */
-  String problem(Object value);
+  String problemWith(Object value);
 
   /** Shows a value in its one form to readers. */
   void show(Object value, FieldOutput out);
 
   /** The assets a value in its one form uses. */
-  default Set<String> assets(Object value) {
+  default Set<String> assetsOf(Object value) {
     return Set.of();
   }
 
   /** The keys of the items a value in its one form leads to. */
-  default Set<String> items(Object value) {
+  default Set<String> itemsOf(Object value) {
     return Set.of();
   }
 }

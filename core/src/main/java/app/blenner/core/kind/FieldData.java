@@ -11,28 +11,28 @@ final class FieldData {
   private FieldData() {}
 
   /** A text without what no text may hold; empty where this is something else. */
-  static String text(Object data) {
+  static String toText(Object data) {
     return data instanceof String || data instanceof Number || data instanceof Boolean
         ? PlainText.legal(data.toString())
         : "";
   }
 
   /** A text in one line. */
-  static String line(Object data) {
-    return PlainText.line(text(data));
+  static String toLine(Object data) {
+    return PlainText.toLine(toText(data));
   }
 
   /** Several lines, without white space at their ends and empty ones around. */
-  static List<String> lines(Object data) {
-    return text(data).strip().lines().map(String::stripTrailing).toList();
+  static List<String> toLines(Object data) {
+    return toText(data).strip().lines().map(String::stripTrailing).toList();
   }
 
   /** A list of lines without empty ones; a single text is a list of one. */
-  static List<String> words(Object data) {
+  static List<String> toWords(Object data) {
     if (data instanceof List<?> list) {
-      return list.stream().map(FieldData::line).filter(s -> !s.isEmpty()).toList();
+      return list.stream().map(FieldData::toLine).filter(s -> !s.isEmpty()).toList();
     }
-    String one = line(data);
+    String one = toLine(data);
     return one.isEmpty() ? List.of() : List.of(one);
   }
 
@@ -40,13 +40,13 @@ final class FieldData {
   static Map<String, String> pairs(Object data) {
     Map<String, String> out = new LinkedHashMap<>();
     if (data instanceof Map<?, ?> map) {
-      map.forEach((name, value) -> out.put(String.valueOf(name), line(value)));
+      map.forEach((name, value) -> out.put(String.valueOf(name), toLine(value)));
     }
     return out;
   }
 
   /** A list of names with lines. */
-  static List<Map<String, String>> rows(Object data) {
+  static List<Map<String, String>> toRows(Object data) {
     List<Map<String, String>> out = new ArrayList<>();
     if (data instanceof List<?> list) {
       list.forEach(row -> out.add(pairs(row)));

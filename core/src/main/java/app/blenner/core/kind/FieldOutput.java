@@ -11,37 +11,37 @@ import java.util.Map;
 /** What takes the value of a field to readers, by what it is and not by how it looks. */
 public interface FieldOutput {
   /** One or several lines of plain text. */
-  void lines(List<String> lines);
+  void writeLines(List<String> lines);
 
   /** A formatted text. */
-  void text(Document document);
+  void writeText(Document document);
 
   /** Pictures, by the names of their assets. */
-  void pictures(List<String> assets);
+  void writePictures(List<String> assets);
 
   /** A link. */
-  void link(String address, String words);
+  void writeLink(String address, String words);
 
   /** A number with what it counts, which may be empty. */
-  void number(BigDecimal number, String unit);
+  void writeNumber(BigDecimal number, String unit);
 
   /** A day. */
-  void date(LocalDate date);
+  void writeDate(LocalDate date);
 
   /** A time of day. */
-  void time(LocalTime time);
+  void writeTime(LocalTime time);
 
   /** Yes or no. */
   void yesNo(boolean yes);
 
   /** Things in a row, such as choices. */
-  void list(List<String> things);
+  void writeList(List<String> things);
 
   /** Other items, by their keys. */
-  void items(List<String> keys);
+  void writeItems(List<String> keys);
 
   /** Names with values. */
-  void facts(Map<String, String> facts);
+  void writeFacts(Map<String, String> facts);
 
   /** Files to be fetched. */
   void files(List<Attachment> files);

@@ -41,8 +41,8 @@ public record FieldProperties(
   }
 
   public FieldProperties {
-    label = PlainText.line(label);
-    help = PlainText.line(help);
+    label = PlainText.toLine(label);
+    help = PlainText.toLine(help);
   }
 
   /** A field that is seen behind the text and may be left out. */

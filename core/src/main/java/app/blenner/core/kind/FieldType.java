@@ -79,7 +79,7 @@ public enum FieldType {
       case NUMBER ->
           new NumberField(
               head,
-              FieldData.line(settings.get("unit")),
+              FieldData.toLine(settings.get("unit")),
               number(settings.get("least")),
               number(settings.get("most")));
       case DATE -> new DateField(head);
@@ -108,6 +108,6 @@ public enum FieldType {
   }
 
   private static List<String> choicesOf(Map<String, ?> settings) {
-    return FieldData.words(settings.get("choices")).stream().distinct().toList();
+    return FieldData.toWords(settings.get("choices")).stream().distinct().toList();
   }
 }

@@ -29,17 +29,18 @@ public record FilesField(FieldProperties head, int most) implements Field {
   @Override
   public Object tidyValue(Object data) {
     return FieldData.orNothing(
-        FieldData.rows(data).stream()
+        FieldData.toRows(data).stream()
             .filter(r -> Address.isAssetName(r.getOrDefault("file", "")))
             .map(
                 r ->
-                    FilesField.rowOf(new Attachment(r.get("file"), FieldData.line(r.get("words")))))
+                    FilesField.rowOf(
+                        new Attachment(r.get("file"), FieldData.toLine(r.get("words")))))
             .toList());
   }
 
   @Override
-  public String problem(Object value) {
-    return Limits.number(head, ((List<?>) value).size(), most, "files");
+  public String problemWith(Object value) {
+    return Limits.problemWithCount(head, ((List<?>) value).size(), most, "files");
   }
 
   @Override
@@ -51,7 +52,7 @@ public record FilesField(FieldProperties head, int most) implements Field {
   }
 
   @Override
-  public Set<String> assets(Object value) {
+  public Set<String> assetsOf(Object value) {
     return FieldData.<List<Map<String, String>>>as(value).stream()
         .map(r -> r.get("file"))
         .collect(Collectors.toSet());

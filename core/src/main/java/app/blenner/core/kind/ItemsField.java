@@ -27,21 +27,21 @@ public record ItemsField(FieldProperties head, int most) implements Field {
   @Override
   public Object tidyValue(Object data) {
     return FieldData.orNothing(
-        FieldData.words(data).stream().filter(Address::isItemKey).distinct().toList());
+        FieldData.toWords(data).stream().filter(Address::isItemKey).distinct().toList());
   }
 
   @Override
-  public String problem(Object value) {
-    return Limits.number(head, ((List<?>) value).size(), most, "items");
+  public String problemWith(Object value) {
+    return Limits.problemWithCount(head, ((List<?>) value).size(), most, "items");
   }
 
   @Override
-  public Set<String> items(Object value) {
+  public Set<String> itemsOf(Object value) {
     return new LinkedHashSet<>(FieldData.<List<String>>as(value));
   }
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.items(FieldData.as(value));
+    out.writeItems(FieldData.as(value));
   }
 }

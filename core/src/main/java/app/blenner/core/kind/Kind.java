@@ -39,9 +39,9 @@ public record Kind(
   public static final int SUMMARY_LIMIT = 250;
 
   public Kind {
-    label = PlainText.line(label);
-    plural = PlainText.line(plural);
-    help = PlainText.line(help);
+    label = PlainText.toLine(label);
+    plural = PlainText.toLine(plural);
+    help = PlainText.toLine(help);
     cards = List.copyOf(cards);
   }
 
@@ -73,7 +73,7 @@ public record Kind(
   }
 
   /** The field with this name, its own or one that every item has. */
-  public Optional<Field> field(String name) {
+  public Optional<Field> findField(String name) {
     return all().filter(f -> f.head().name().equals(name)).findFirst();
   }
 
@@ -121,7 +121,7 @@ public record Kind(
   }
 
   /** What is wrong with the values of its fields, in sentences by the names of the fields. */
-  public Map<String, String> problems(Map<String, Object> values) {
+  public Map<String, String> problemsWith(Map<String, Object> values) {
     Map<String, String> out = new LinkedHashMap<>();
     all()
         .forEach(
@@ -130,7 +130,7 @@ public record Kind(
               Object tidy = f.tidyValue(given);
               String problem =
                   tidy != null
-                      ? f.problem(tidy)
+                      ? f.problemWith(tidy)
                       : given != null
                           ? f.head().label() + ": this is no " + said(f) + "."
                           : f.head().required() ? f.head().label() + " is missing." : "";
@@ -142,28 +142,28 @@ public record Kind(
   }
 
   /** All assets a content of this kind uses, each place of each asset once. */
-  public Set<AssetUse> uses(Content content) {
+  public Set<AssetUse> usesOf(Content content) {
     Set<AssetUse> out = new LinkedHashSet<>(AssetUse.usesIn(content));
     all()
         .forEach(
             f -> {
               Object tidy = f.tidyValue(content.values().get(f.head().name()));
               if (tidy != null) {
-                f.assets(tidy).forEach(a -> out.add(new AssetUse(a, AssetUse.Place.FIELD)));
+                f.assetsOf(tidy).forEach(a -> out.add(new AssetUse(a, AssetUse.Place.FIELD)));
               }
             });
     return out;
   }
 
   /** All items a content of this kind leads to, each place of each once. */
-  public Set<ItemLink> links(Content content) {
+  public Set<ItemLink> linksOf(Content content) {
     Set<ItemLink> out = new LinkedHashSet<>(ItemLink.linksIn(content.body()));
     all()
         .forEach(
             f -> {
               Object tidy = f.tidyValue(content.values().get(f.head().name()));
               if (tidy != null) {
-                f.items(tidy).forEach(i -> out.add(new ItemLink(i, ItemLink.Place.FIELD)));
+                f.itemsOf(tidy).forEach(i -> out.add(new ItemLink(i, ItemLink.Place.FIELD)));
               }
             });
     return out;

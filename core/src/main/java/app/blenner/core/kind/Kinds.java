@@ -67,7 +67,7 @@ public final class Kinds {
    *
    * @return nothing when it can be used
    */
-  public static List<String> problems(Kind kind) {
+  public static List<String> problemsWith(Kind kind) {
     List<String> out = new ArrayList<>();
     name(out, "A kind", kind.name());
     label(out, "The kind", kind.label());
@@ -92,7 +92,7 @@ public final class Kinds {
               if (!labels.add(label.toLowerCase(java.util.Locale.ROOT))) {
                 out.add("Two fields are called “" + label + "”; nobody could tell them apart.");
               }
-              if (Counts.characters(f.head().help()) > FieldProperties.HELP_LIMIT) {
+              if (Counts.countCharacters(f.head().help()) > FieldProperties.HELP_LIMIT) {
                 out.add("The help of “" + label + "” is longer than 500 characters.");
               }
               if (f.settings().get("choices") instanceof List<?> choices && choices.isEmpty()) {
@@ -117,7 +117,7 @@ public final class Kinds {
   private static void label(List<String> out, String what, String label) {
     if (label.isEmpty()) {
       out.add(what + " has no name that people read.");
-    } else if (Counts.characters(label) > FieldProperties.LABEL_LIMIT) {
+    } else if (Counts.countCharacters(label) > FieldProperties.LABEL_LIMIT) {
       out.add(what + " has a name longer than " + FieldProperties.LABEL_LIMIT + " characters.");
     }
   }
@@ -164,15 +164,15 @@ public final class Kinds {
   public static Kind read(Map<?, ?> data) {
     Kind kind =
         new Kind(
-            FieldData.line(data.get("name")),
-            FieldData.line(data.get("label")),
-            FieldData.line(data.get("plural")),
-            FieldData.line(data.get("help")),
-            !"false".equals(FieldData.line(data.get("news"))),
-            "true".equals(FieldData.line(data.get("unfolds"))),
-            limit(FieldData.line(data.get("summary-limit"))),
+            FieldData.toLine(data.get("name")),
+            FieldData.toLine(data.get("label")),
+            FieldData.toLine(data.get("plural")),
+            FieldData.toLine(data.get("help")),
+            !"false".equals(FieldData.toLine(data.get("news"))),
+            "true".equals(FieldData.toLine(data.get("unfolds"))),
+            limit(FieldData.toLine(data.get("summary-limit"))),
             maps(data.get("cards")).stream().map(Kinds::cardOf).toList());
-    List<String> problems = problems(kind);
+    List<String> problems = problemsWith(kind);
     if (!problems.isEmpty()) {
       throw new IllegalArgumentException(problems.get(0));
     }
@@ -189,13 +189,13 @@ public final class Kinds {
 
   private static Card cardOf(Map<?, ?> data) {
     return new Card(
-        FieldData.line(data.get("label")),
+        FieldData.toLine(data.get("label")),
         maps(data.get("fields")).stream().map(Kinds::fieldOf).toList());
   }
 
   private static Field fieldOf(Map<?, ?> data) {
-    String name = FieldData.line(data.get("name"));
-    String word = FieldData.line(data.get("type"));
+    String name = FieldData.toLine(data.get("name"));
+    String word = FieldData.toLine(data.get("type"));
     FieldType type =
         FieldType.of(word)
             .filter(FieldType::isForKinds)
@@ -206,10 +206,10 @@ public final class Kinds {
     FieldProperties head =
         new FieldProperties(
             name,
-            FieldData.line(data.get("label")),
-            FieldData.line(data.get("help")),
-            "true".equals(FieldData.line(data.get("required"))),
-            place(FieldData.line(data.get("place"))));
+            FieldData.toLine(data.get("label")),
+            FieldData.toLine(data.get("help")),
+            "true".equals(FieldData.toLine(data.get("required"))),
+            place(FieldData.toLine(data.get("place"))));
     Map<String, Object> settings = new LinkedHashMap<>();
     data.forEach((key, value) -> settings.put(String.valueOf(key), value));
     return type.make(head, settings);

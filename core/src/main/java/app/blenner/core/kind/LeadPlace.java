@@ -30,7 +30,7 @@ public enum LeadPlace {
 
   /** Where an item has it. */
   public static LeadPlace of(Content content) {
-    String said = StandardFields.text(content, StandardFields.LEAD_PLACE);
+    String said = StandardFields.textOf(content, StandardFields.LEAD_PLACE);
     return Stream.of(values()).filter(p -> p.label.equals(said)).findFirst().orElse(TEASER);
   }
 }

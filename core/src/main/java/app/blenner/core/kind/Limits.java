@@ -7,14 +7,14 @@ import java.util.List;
 final class Limits {
   private Limits() {}
 
-  static String characters(FieldProperties head, String value, int most) {
-    int over = Counts.characters(value) - most;
+  static String problemWithLength(FieldProperties head, String value, int most) {
+    int over = Counts.countCharacters(value) - most;
     return over <= 0
         ? ""
         : head.label() + " is " + over + (over == 1 ? " character" : " characters") + " too long.";
   }
 
-  static String number(FieldProperties head, int count, int most, String what) {
+  static String problemWithCount(FieldProperties head, int count, int most, String what) {
     return count <= most
         ? ""
         : head.label() + " takes at most " + most + " " + what + "; there are " + count + ".";

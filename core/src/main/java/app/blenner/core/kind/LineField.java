@@ -23,16 +23,16 @@ public record LineField(FieldProperties head, int most) implements Field {
 
   @Override
   public Object tidyValue(Object data) {
-    return FieldData.orNothing(FieldData.line(data));
+    return FieldData.orNothing(FieldData.toLine(data));
   }
 
   @Override
-  public String problem(Object value) {
-    return Limits.characters(head, (String) value, most);
+  public String problemWith(Object value) {
+    return Limits.problemWithLength(head, (String) value, most);
   }
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.lines(List.of((String) value));
+    out.writeLines(List.of((String) value));
   }
 }

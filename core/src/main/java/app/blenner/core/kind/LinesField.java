@@ -22,16 +22,16 @@ public record LinesField(FieldProperties head, int most) implements Field {
 
   @Override
   public Object tidyValue(Object data) {
-    return FieldData.orNothing(String.join("\n", FieldData.lines(data)));
+    return FieldData.orNothing(String.join("\n", FieldData.toLines(data)));
   }
 
   @Override
-  public String problem(Object value) {
-    return Limits.characters(head, (String) value, most);
+  public String problemWith(Object value) {
+    return Limits.problemWithLength(head, (String) value, most);
   }
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.lines(((String) value).lines().toList());
+    out.writeLines(((String) value).lines().toList());
   }
 }

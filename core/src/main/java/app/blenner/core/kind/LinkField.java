@@ -25,12 +25,12 @@ public record LinkField(FieldProperties head) implements Field {
   @Override
   public Object tidyValue(Object data) {
     Map<String, String> given =
-        data instanceof String s ? Map.of("address", FieldData.line(s)) : FieldData.pairs(data);
+        data instanceof String s ? Map.of("address", FieldData.toLine(s)) : FieldData.pairs(data);
     String address = given.getOrDefault("address", "").strip();
     Map<String, String> out = new LinkedHashMap<>();
     if (!address.isEmpty()) {
       out.put("address", Address.parse(address).map(Address::value).orElse(address));
-      String words = FieldData.line(given.get("words"));
+      String words = FieldData.toLine(given.get("words"));
       if (!words.isEmpty() && !words.equals(address)) {
         out.put("words", words);
       }
@@ -39,7 +39,7 @@ public record LinkField(FieldProperties head) implements Field {
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     String address = FieldData.<Map<String, String>>as(value).get("address");
     return Address.parse(address).isPresent()
         ? ""
@@ -50,11 +50,11 @@ public record LinkField(FieldProperties head) implements Field {
   public void show(Object value, FieldOutput out) {
     Map<String, String> link = FieldData.as(value);
     String address = link.get("address");
-    out.link(address, link.getOrDefault("words", address));
+    out.writeLink(address, link.getOrDefault("words", address));
   }
 
   @Override
-  public Set<String> assets(Object value) {
+  public Set<String> assetsOf(Object value) {
     return Address.parse(FieldData.<Map<String, String>>as(value).get("address"))
         .filter(a -> a.kind() == Address.Kind.ASSET)
         .map(a -> Set.of(a.assetName()))
@@ -62,7 +62,7 @@ public record LinkField(FieldProperties head) implements Field {
   }
 
   @Override
-  public Set<String> items(Object value) {
+  public Set<String> itemsOf(Object value) {
     return Address.parse(FieldData.<Map<String, String>>as(value).get("address"))
         .filter(a -> a.kind() == Address.Kind.ITEM)
         .map(a -> Set.of(a.itemKey()))

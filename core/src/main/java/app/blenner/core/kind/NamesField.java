@@ -24,17 +24,17 @@ public record NamesField(FieldProperties head, int most) implements Field {
 
   @Override
   public Object tidyValue(Object data) {
-    return FieldData.orNothing(FieldData.words(data).stream().distinct().toList());
+    return FieldData.orNothing(FieldData.toWords(data).stream().distinct().toList());
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     List<String> names = FieldData.as(value);
-    String tooMany = Limits.number(head, names.size(), most, "names");
+    String tooMany = Limits.problemWithCount(head, names.size(), most, "names");
     return !tooMany.isEmpty()
         ? tooMany
         : names.stream()
-            .map(n -> Limits.characters(head, n, LONGEST))
+            .map(n -> Limits.problemWithLength(head, n, LONGEST))
             .filter(p -> !p.isEmpty())
             .findFirst()
             .orElse("");
@@ -42,6 +42,6 @@ public record NamesField(FieldProperties head, int most) implements Field {
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.list(FieldData.as(value));
+    out.writeList(FieldData.as(value));
   }
 }

@@ -30,7 +30,7 @@ public record NumberField(FieldProperties head, String unit, BigDecimal least, B
 
   @Override
   public Object tidyValue(Object data) {
-    String text = FieldData.line(data).replace('\u2212', '-');
+    String text = FieldData.toLine(data).replace('\u2212', '-');
     if (!FORM.matcher(text).matches()) {
       return null;
     }
@@ -39,7 +39,7 @@ public record NumberField(FieldProperties head, String unit, BigDecimal least, B
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     BigDecimal number = new BigDecimal((String) value);
     if (least != null && number.compareTo(least) < 0) {
       return head.label() + " is at least " + least.toPlainString() + ".";
@@ -52,7 +52,7 @@ public record NumberField(FieldProperties head, String unit, BigDecimal least, B
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.number(new BigDecimal((String) value), unit);
+    out.writeNumber(new BigDecimal((String) value), unit);
   }
 
   private Map<String, Object> numbers() {

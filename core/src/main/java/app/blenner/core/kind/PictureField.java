@@ -24,22 +24,22 @@ public record PictureField(FieldProperties head) implements Field {
 
   @Override
   public Object tidyValue(Object data) {
-    String name = FieldData.line(data);
+    String name = FieldData.toLine(data);
     return Address.isAssetName(name) ? name : null;
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     return "";
   }
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.pictures(List.of((String) value));
+    out.writePictures(List.of((String) value));
   }
 
   @Override
-  public Set<String> assets(Object value) {
+  public Set<String> assetsOf(Object value) {
     return Set.of((String) value);
   }
 }

@@ -26,21 +26,21 @@ public record PicturesField(FieldProperties head, int most) implements Field {
   @Override
   public Object tidyValue(Object data) {
     return FieldData.orNothing(
-        FieldData.words(data).stream().filter(Address::isAssetName).distinct().toList());
+        FieldData.toWords(data).stream().filter(Address::isAssetName).distinct().toList());
   }
 
   @Override
-  public String problem(Object value) {
-    return Limits.number(head, ((List<?>) value).size(), most, "pictures");
+  public String problemWith(Object value) {
+    return Limits.problemWithCount(head, ((List<?>) value).size(), most, "pictures");
   }
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.pictures(FieldData.as(value));
+    out.writePictures(FieldData.as(value));
   }
 
   @Override
-  public Set<String> assets(Object value) {
+  public Set<String> assetsOf(Object value) {
     return Set.copyOf(FieldData.<List<String>>as(value));
   }
 }

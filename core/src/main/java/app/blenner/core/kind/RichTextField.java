@@ -29,11 +29,11 @@ public record RichTextField(FieldProperties head) implements Field {
 
   @Override
   public Object tidyValue(Object data) {
-    return FieldData.orNothing(HtmlWriter.write(HtmlReader.read(FieldData.text(data))));
+    return FieldData.orNothing(HtmlWriter.write(HtmlReader.read(FieldData.toText(data))));
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     return ((String) value).length() > MOST
         ? head.label() + " has more text than can be kept."
         : "";
@@ -41,17 +41,17 @@ public record RichTextField(FieldProperties head) implements Field {
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.text(HtmlReader.read((String) value));
+    out.writeText(HtmlReader.read((String) value));
   }
 
   @Override
-  public Set<String> assets(Object value) {
+  public Set<String> assetsOf(Object value) {
     Content body = Content.EMPTY.withBody(HtmlReader.read((String) value));
     return AssetUse.usesIn(body).stream().map(AssetUse::asset).collect(Collectors.toSet());
   }
 
   @Override
-  public Set<String> items(Object value) {
+  public Set<String> itemsOf(Object value) {
     return ItemLink.linksIn(HtmlReader.read((String) value)).stream()
         .map(ItemLink::target)
         .collect(Collectors.toSet());

@@ -45,14 +45,14 @@ public record SideField(FieldProperties head) implements Field {
   }
 
   private static Map<String, String> tidyValue(Map<?, ?> row) {
-    SidePart part = SidePart.of(FieldData.line(row.get("part")));
+    SidePart part = SidePart.of(FieldData.toLine(row.get("part")));
     Map<String, String> out = new LinkedHashMap<>();
     if (part == null) {
       return out;
     }
     out.put("part", part.word());
     for (String name : part.needs()) {
-      String text = String.join("\n", FieldData.lines(row.get(name)));
+      String text = String.join("\n", FieldData.toLines(row.get(name)));
       if (!text.isEmpty()) {
         out.put(name, text);
       }
@@ -61,15 +61,15 @@ public record SideField(FieldProperties head) implements Field {
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     List<Map<String, String>> parts = FieldData.as(value);
-    String tooMany = Limits.number(head, parts.size(), MOST, "parts");
+    String tooMany = Limits.problemWithCount(head, parts.size(), MOST, "parts");
     if (!tooMany.isEmpty()) {
       return tooMany;
     }
     for (Map<String, String> part : parts) {
       for (String text : part.values()) {
-        String tooLong = Limits.characters(head, text, LONGEST);
+        String tooLong = Limits.problemWithLength(head, text, LONGEST);
         if (!tooLong.isEmpty()) {
           return tooLong;
         }
@@ -84,7 +84,7 @@ public record SideField(FieldProperties head) implements Field {
   }
 
   @Override
-  public Set<String> assets(Object value) {
+  public Set<String> assetsOf(Object value) {
     Set<String> out = new LinkedHashSet<>();
     for (Map<String, String> part : FieldData.<List<Map<String, String>>>as(value)) {
       String picture = part.getOrDefault("picture", "");

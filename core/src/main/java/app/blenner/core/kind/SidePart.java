@@ -46,7 +46,7 @@ public enum SidePart {
 
   /** The parts of an item's column in their order, with what each needs. */
   public static List<Map<String, String>> partsIn(Content content) {
-    return StandardFields.value(content, StandardFields.SIDE)
+    return StandardFields.valueOf(content, StandardFields.SIDE)
         .map(FieldData::<List<Map<String, String>>>as)
         .orElse(List.of());
   }

@@ -125,7 +125,7 @@ public final class StandardFields {
   }
 
   /** What stands in one of them, in its field's one form; nothing where there is no value of it. */
-  static Optional<Object> value(Content content, String name) {
+  static Optional<Object> valueOf(Content content, String name) {
     return fields()
         .filter(f -> f.head().name().equals(name))
         .findFirst()
@@ -133,8 +133,8 @@ public final class StandardFields {
   }
 
   /** The text that stands in one of them, or an empty one. */
-  public static String text(Content content, String name) {
-    return value(content, name)
+  public static String textOf(Content content, String name) {
+    return valueOf(content, name)
         .map(v -> v instanceof Map<?, ?> link ? link.get("address") : v)
         .map(String::valueOf)
         .orElse("");
@@ -142,6 +142,6 @@ public final class StandardFields {
 
   /** The texts that stand in one of them. */
   public static List<String> texts(Content content, String name) {
-    return value(content, name).map(FieldData::<List<String>>as).orElse(List.of());
+    return valueOf(content, name).map(FieldData::<List<String>>as).orElse(List.of());
   }
 }

@@ -25,19 +25,19 @@ public record TimeField(FieldProperties head) implements Field {
   @Override
   public Object tidyValue(Object data) {
     try {
-      return LocalTime.parse(FieldData.line(data)).truncatedTo(ChronoUnit.MINUTES).toString();
+      return LocalTime.parse(FieldData.toLine(data)).truncatedTo(ChronoUnit.MINUTES).toString();
     } catch (DateTimeParseException e) {
       return null;
     }
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     return "";
   }
 
   @Override
   public void show(Object value, FieldOutput out) {
-    out.time(LocalTime.parse((String) value));
+    out.writeTime(LocalTime.parse((String) value));
   }
 }

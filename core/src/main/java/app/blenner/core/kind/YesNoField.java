@@ -21,7 +21,7 @@ public record YesNoField(FieldProperties head) implements Field {
 
   @Override
   public Object tidyValue(Object data) {
-    return switch (FieldData.line(data)) {
+    return switch (FieldData.toLine(data)) {
       case "true" -> true;
       case "false" -> false;
       default -> null;
@@ -29,7 +29,7 @@ public record YesNoField(FieldProperties head) implements Field {
   }
 
   @Override
-  public String problem(Object value) {
+  public String problemWith(Object value) {
     return "";
   }
 

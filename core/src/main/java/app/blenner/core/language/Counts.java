@@ -8,7 +8,7 @@ public final class Counts {
   private Counts() {}
 
   /** How many words there are: stretches between word boundaries that hold a letter or number. */
-  public static int words(String text) {
+  public static int countWords(String text) {
     int words = CommonWords.count(text);
     return words == CommonWords.UNKNOWN ? wordsByBoundaries(text) : words;
   }
@@ -37,16 +37,16 @@ public final class Counts {
   }
 
   /** How many words there are in all pieces together. */
-  public static int words(Iterable<String> pieces) {
+  public static int countWords(Iterable<String> pieces) {
     int words = 0;
     for (String piece : pieces) {
-      words += words(piece);
+      words += countWords(piece);
     }
     return words;
   }
 
   /** How many characters a reader would count: extended grapheme clusters. */
-  public static int characters(String text) {
+  public static int countCharacters(String text) {
     BreakIterator boundaries = BreakIterator.getCharacterInstance(ULocale.ROOT);
     boundaries.setText(text);
     int characters = 0;

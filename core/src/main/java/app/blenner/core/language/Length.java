@@ -25,10 +25,12 @@ public record Length(
   /** Measures a text. */
   public static Length of(Document document) {
     List<String> pieces = RunningText.of(document);
-    int words = Counts.words(pieces);
-    int characters = pieces.stream().mapToInt(Counts::characters).sum();
+    int words = Counts.countWords(pieces);
+    int characters = pieces.stream().mapToInt(Counts::countCharacters).sum();
     int tight =
-        pieces.stream().mapToInt(p -> Counts.characters(p.replaceAll("[\\s\\u00A0]+", ""))).sum();
+        pieces.stream()
+            .mapToInt(p -> Counts.countCharacters(p.replaceAll("[\\s\\u00A0]+", "")))
+            .sum();
     int seconds = (int) Math.ceil(words * 60.0 / WORDS_PER_MINUTE);
     return new Length(words, characters, tight, pieces.size(), seconds);
   }

@@ -54,7 +54,7 @@ public final class SiteWords {
   }
 
   /** A day as the language writes it. */
-  public String day(ZonedDateTime time) {
+  public String dayOf(ZonedDateTime time) {
     // Where the words are English, so are the months.
     Locale locale = words.getLocale().getLanguage().isEmpty() ? Locale.ENGLISH : words.getLocale();
     return DateTimeFormatter.ofPattern(get("date"), locale).format(time);

@@ -21,7 +21,7 @@ public record WordCounts(int words, List<Integer> blockWords, List<Integer> sect
   public static WordCounts of(Document document) {
     List<Block> blocks = document.blocks();
     List<Integer> each =
-        blocks.stream().map(b -> Counts.words(RunningText.of(List.of(b)))).toList();
+        blocks.stream().map(b -> Counts.countWords(RunningText.of(List.of(b)))).toList();
     List<Integer> sections = new ArrayList<>();
     for (int i = 0; i < blocks.size(); i++) {
       int words = 0;

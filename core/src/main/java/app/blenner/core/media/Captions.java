@@ -52,7 +52,7 @@ public record Captions(String head, List<Cue> cues) {
   }
 
   /** The moment a time names, in milliseconds. */
-  public static Optional<Long> moment(String time) {
+  public static Optional<Long> parseMoment(String time) {
     if (!time.strip().matches(Cue.TIME)) {
       return Optional.empty();
     }
@@ -109,8 +109,8 @@ public record Captions(String head, List<Cue> cues) {
             new Cue(
                 note,
                 i == 1 ? lines[0].strip() : "",
-                moment(times.group(1)).orElseThrow(),
-                moment(times.group(2)).orElseThrow(),
+                parseMoment(times.group(1)).orElseThrow(),
+                parseMoment(times.group(2)).orElseThrow(),
                 times.group(3) == null ? "" : times.group(3).strip(),
                 text.stripTrailing()));
       } else if (lines[i].contains("-->")) {

@@ -54,7 +54,7 @@ public record Description(
   }
 
   private static String lineOf(String text, int most) {
-    String line = PlainText.line(text);
+    String line = PlainText.toLine(text);
     int end = Math.min(most, line.length());
     boolean parted = end < line.length() && Character.isHighSurrogate(line.charAt(end - 1));
     return line.substring(0, parted ? end - 1 : end);

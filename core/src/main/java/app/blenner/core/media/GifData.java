@@ -21,7 +21,7 @@ final class GifData {
       throws IOException, BrokenPictureException {
     byte[] head = exactly(in, 13);
     out.write(head);
-    table(in, out, head[10]);
+    copyTable(in, out, head[10]);
     while (true) {
       int block = in.readUnsignedByte();
       if (block == TRAILER) {
@@ -31,9 +31,9 @@ final class GifData {
         out.write(block);
         byte[] place = exactly(in, 9);
         out.write(place);
-        table(in, out, place[8]);
+        copyTable(in, out, place[8]);
         out.write(in.readUnsignedByte());
-        pieces(in, out);
+        copyPieces(in, out);
       } else if (block == EXTENSION) {
         extension(in, out);
       } else if (block != 0) { // some programs fill up with zeros
@@ -45,7 +45,7 @@ final class GifData {
   private static void extension(DataInputStream in, DataOutputStream out) throws IOException {
     int label = in.readUnsignedByte();
     if (label == COMMENT) {
-      pieces(in, null);
+      copyPieces(in, null);
       return;
     }
     int length = in.readUnsignedByte();
@@ -60,18 +60,18 @@ final class GifData {
       out.write(first);
     }
     if (length > 0) {
-      pieces(in, kept ? out : null);
+      copyPieces(in, kept ? out : null);
     }
   }
 
   /** A table of colours, where the flags say that there is one. */
-  static void table(DataInputStream in, DataOutputStream out, int flags) throws IOException {
+  static void copyTable(DataInputStream in, DataOutputStream out, int flags) throws IOException {
     if ((flags & 0x80) != 0) {
       out.write(exactly(in, 3 << ((flags & 7) + 1)));
     }
   }
 
-  static void pieces(DataInputStream in, DataOutputStream out) throws IOException {
+  static void copyPieces(DataInputStream in, DataOutputStream out) throws IOException {
     int length;
     do {
       length = in.readUnsignedByte();

@@ -55,16 +55,16 @@ final class GifTime {
 
   private void read() throws IOException, BrokenPictureException {
     byte[] head = GifData.exactly(in, 13);
-    GifData.table(in, NOWHERE, head[10]);
+    GifData.copyTable(in, NOWHERE, head[10]);
     while (true) {
       int block = in.readUnsignedByte();
       if (block == GifData.TRAILER) {
         return;
       } else if (block == GifData.IMAGE) {
         byte[] place = GifData.exactly(in, 9);
-        GifData.table(in, NOWHERE, place[8]);
+        GifData.copyTable(in, NOWHERE, place[8]);
         in.readUnsignedByte();
-        GifData.pieces(in, null);
+        GifData.copyPieces(in, null);
         pictures++;
         last = delay < SHORTEST ? USUAL : delay;
         once += last;
@@ -97,7 +97,7 @@ final class GifTime {
         plays = again == 0 ? 0 : again + 1L;
       }
     }
-    GifData.pieces(in, null);
+    GifData.copyPieces(in, null);
   }
 
   private static int numberOf(byte[] from, int at) {

@@ -41,7 +41,7 @@ public final class PdfPages {
   }
 
   private static String line(String said) {
-    return PlainText.line(Objects.requireNonNullElse(said, ""));
+    return PlainText.toLine(Objects.requireNonNullElse(said, ""));
   }
 
   /**

@@ -26,8 +26,8 @@ public record MergeField(String name, String label, Source source, String text, 
   }
 
   public MergeField {
-    label = PlainText.line(label);
-    text = PlainText.line(text);
+    label = PlainText.toLine(label);
+    text = PlainText.toLine(text);
     form = form == null ? DateForm.LONG : form;
   }
 }

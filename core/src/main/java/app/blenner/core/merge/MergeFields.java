@@ -64,15 +64,15 @@ public record MergeFields(List<MergeField> own) {
   }
 
   /** What a placeholder is filled with; empty where there is none of this name. */
-  public Optional<String> value(String name, Filling from) {
+  public Optional<String> findValue(String name, Filling from) {
     for (MergeField field : own) {
       if (field.name().equals(name)) {
-        return Optional.of(value(field, from));
+        return Optional.of(findValue(field, from));
       }
     }
     for (StandingField standing : StandingField.values()) {
       if (standing.named().equals(name)) {
-        return Optional.of(standing.value(from));
+        return Optional.of(standing.valueOf(from));
       }
     }
     return from.kind()
@@ -82,16 +82,16 @@ public record MergeFields(List<MergeField> own) {
         .map(f -> PlainValue.of(f, from));
   }
 
-  private static String value(MergeField field, Filling from) {
+  private static String findValue(MergeField field, Filling from) {
     return switch (field.source()) {
       case TEXT -> field.text();
-      case TODAY -> day(from.today(), field.form(), from.language());
-      case PUBLISHED -> day(from.published(), field.form(), from.language());
-      case UPDATED -> day(from.updated(), field.form(), from.language());
+      case TODAY -> formatDay(from.today(), field.form(), from.language());
+      case PUBLISHED -> formatDay(from.published(), field.form(), from.language());
+      case UPDATED -> formatDay(from.updated(), field.form(), from.language());
     };
   }
 
-  static String day(LocalDate day, DateForm form, Locale language) {
+  static String formatDay(LocalDate day, DateForm form, Locale language) {
     return day == null ? "" : form.write(day, language);
   }
 
@@ -104,7 +104,7 @@ public record MergeFields(List<MergeField> own) {
   }
 
   private Block fillIn(Block block, Filling from) {
-    boolean any = block.content().stream().anyMatch(i -> name(i) != null);
+    boolean any = block.content().stream().anyMatch(i -> nameOf(i) != null);
     return any ? block.withContent(fillIn(block.content(), from)) : block;
   }
 
@@ -112,10 +112,10 @@ public record MergeFields(List<MergeField> own) {
     List<Inline> out = new ArrayList<>();
     String before = null;
     for (Inline inline : content) {
-      String name = name(inline);
+      String name = nameOf(inline);
       // A placeholder dressed in two ways stands in two pieces.
       if (name != null && !name.equals(before)) {
-        String value = value(name, from).orElse("");
+        String value = findValue(name, from).orElse("");
         if (!value.isEmpty()) {
           out.add(
               new Text(
@@ -138,8 +138,8 @@ public record MergeFields(List<MergeField> own) {
   }
 
   /** The name of the placeholder a piece of text is in; null where it is in none. */
-  static String name(Inline inline) {
-    return inline.marks().value(Mark.Kind.MERGE_FIELD, null);
+  static String nameOf(Inline inline) {
+    return inline.marks().valueOf(Mark.Kind.MERGE_FIELD, null);
   }
 
   /**
@@ -147,7 +147,7 @@ public record MergeFields(List<MergeField> own) {
    *
    * @return empty where they can be used
    */
-  public static String problem(List<MergeField> fields) {
+  public static String problemWith(List<MergeField> fields) {
     if (fields.size() > MOST) {
       return "A site has at most " + MOST + " merge fields of its own.";
     }

@@ -39,39 +39,39 @@ final class PlainValue implements FieldOutput {
   }
 
   @Override
-  public void lines(List<String> lines) {
+  public void writeLines(List<String> lines) {
     words = String.join(" ", lines);
   }
 
   @Override
-  public void text(Document document) {
+  public void writeText(Document document) {
     words = String.join(" ", RunningText.of(document));
   }
 
   @Override
-  public void pictures(List<String> assets) {
+  public void writePictures(List<String> assets) {
     // A picture has no words of its own.
   }
 
   @Override
-  public void link(String address, String label) {
+  public void writeLink(String address, String label) {
     words = label;
   }
 
   @Override
-  public void number(BigDecimal number, String unit) {
+  public void writeNumber(BigDecimal number, String unit) {
     NumberFormat format = NumberFormat.getInstance(language());
     format.setMaximumFractionDigits(Math.max(0, number.scale()));
     words = format.format(number) + (unit.isEmpty() ? "" : "\u00a0" + unit);
   }
 
   @Override
-  public void date(LocalDate date) {
+  public void writeDate(LocalDate date) {
     words = DateForm.LONG.write(date, language());
   }
 
   @Override
-  public void time(LocalTime time) {
+  public void writeTime(LocalTime time) {
     words = time.toString();
   }
 
@@ -82,17 +82,17 @@ final class PlainValue implements FieldOutput {
   }
 
   @Override
-  public void list(List<String> things) {
+  public void writeList(List<String> things) {
     words = ListFormatter.getInstance(language()).format(things);
   }
 
   @Override
-  public void items(List<String> keys) {
-    list(keys.stream().map(filling.titles()).filter(t -> !t.isEmpty()).toList());
+  public void writeItems(List<String> keys) {
+    writeList(keys.stream().map(filling.titles()).filter(t -> !t.isEmpty()).toList());
   }
 
   @Override
-  public void facts(Map<String, String> facts) {
+  public void writeFacts(Map<String, String> facts) {
     words =
         facts.entrySet().stream()
             .map(f -> f.getKey() + ": " + f.getValue())
@@ -101,6 +101,6 @@ final class PlainValue implements FieldOutput {
 
   @Override
   public void files(List<Attachment> files) {
-    list(files.stream().map(Attachment::words).filter(w -> !w.isEmpty()).toList());
+    writeList(files.stream().map(Attachment::words).filter(w -> !w.isEmpty()).toList());
   }
 }

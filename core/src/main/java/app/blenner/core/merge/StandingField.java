@@ -11,17 +11,17 @@ enum StandingField {
       "today",
       "Today’s date",
       "Dates",
-      f -> MergeFields.day(f.today(), DateForm.LONG, f.language())),
+      f -> MergeFields.formatDay(f.today(), DateForm.LONG, f.language())),
   PUBLISHED(
       "item.published",
       "Day it was put live",
       "Dates",
-      f -> MergeFields.day(f.published(), DateForm.LONG, f.language())),
+      f -> MergeFields.formatDay(f.published(), DateForm.LONG, f.language())),
   UPDATED(
       "item.updated",
       "Day it was last changed for readers",
       "Dates",
-      f -> MergeFields.day(f.updated(), DateForm.LONG, f.language())),
+      f -> MergeFields.formatDay(f.updated(), DateForm.LONG, f.language())),
   TITLE("item.title", "Title", "This item", f -> f.content().title()),
   SUMMARY("item.summary", "Summary", "This item", f -> f.content().summary()),
   KIND("item.kind", "Kind", "This item", f -> f.kind().label()),
@@ -54,7 +54,7 @@ enum StandingField {
     return new MergeFields.OfferedField(field, label, group);
   }
 
-  String value(Filling from) {
+  String valueOf(Filling from) {
     return value.apply(from);
   }
 }

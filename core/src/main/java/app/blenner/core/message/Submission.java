@@ -42,10 +42,10 @@ public record Submission(List<Answer> answers, Map<String, String> problems, boo
     Map<String, String> problems = new LinkedHashMap<>();
     for (int i = 0; i < form.fields().size(); i++) {
       Field field = form.fields().get(i);
-      String name = FormWriter.name(field, i);
+      String name = FormWriter.nameOf(field, i);
       String raw = PlainText.legal(given.getOrDefault(name, ""));
       boolean message = field.kind() == Kind.MESSAGE;
-      String text = message ? raw.strip() : PlainText.line(raw);
+      String text = message ? raw.strip() : PlainText.toLine(raw);
       if (field.kind() == Kind.AGREEMENT) {
         text = text.isEmpty() ? "" : "yes";
       }
@@ -56,7 +56,7 @@ public record Submission(List<Answer> answers, Map<String, String> problems, boo
       answers.add(new Answer(name, field.label(), field.kind(), text));
     }
     if (problems.isEmpty() && answers.stream().allMatch(a -> a.text().isEmpty())) {
-      problems.put(FormWriter.name(form.fields().get(0), 0), words.get("problem.nothing"));
+      problems.put(FormWriter.nameOf(form.fields().get(0), 0), words.get("problem.nothing"));
     }
     return new Submission(answers, problems, !given.getOrDefault(TRAP, "").isBlank());
   }

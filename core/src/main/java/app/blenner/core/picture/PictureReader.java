@@ -31,7 +31,7 @@ public final class PictureReader {
   }
 
   /** What the file says, without reading a pixel. */
-  public static Head head(Path file) throws BrokenPictureException {
+  public static Head readHead(Path file) throws BrokenPictureException {
     return with(
         file,
         reader -> {

@@ -105,7 +105,7 @@ record Raster(byte[] pixels, int channels, Size size) {
     return new Raster(out, channels, upright);
   }
 
-  Raster part(Crop crop) {
+  Raster partOf(Crop crop) {
     if (crop.isWhole()) {
       return this;
     }

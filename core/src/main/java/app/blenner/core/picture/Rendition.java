@@ -80,7 +80,7 @@ public record Rendition(int width, Ratio ratio, Format format) {
    *
    * @param size of the edited picture
    */
-  public Crop crop(Size size, Focus focus) {
+  public Crop cropOf(Size size, Focus focus) {
     return ratio == null ? Crop.WHOLE : Crop.aroundFocus(size, ratio, focus);
   }
 

@@ -49,8 +49,8 @@ public final class RenditionMaker {
     Rendition before = null;
     for (Rendition r : order) {
       if (before == null || !java.util.Objects.equals(before.ratio(), r.ratio())) {
-        Crop shown = source.edit().crop().withinCrop(r.crop(edited, source.focus()));
-        part = whole.part(turn.stored(shown));
+        Crop shown = source.edit().crop().withinCrop(r.cropOf(edited, source.focus()));
+        part = whole.partOf(turn.stored(shown));
         pixels = null;
       }
       Size upright = r.of(edited);

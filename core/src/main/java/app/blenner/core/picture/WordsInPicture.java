@@ -46,7 +46,7 @@ public final class WordsInPicture {
       LuminanceImage greys = scale == 1 ? all : all.scaled(scale);
       for (boolean darker : new boolean[] {true, false}) {
         List<ConnectedComponent> letters = lettersOf(greys, darker);
-        if (rows(letters).stream().anyMatch(WordsInPicture::isWriting)) {
+        if (rowsOf(letters).stream().anyMatch(WordsInPicture::isWriting)) {
           return true;
         }
       }
@@ -71,7 +71,7 @@ public final class WordsInPicture {
   }
 
   /** Rows of what may be letters: each goes on with the nearest to its right that stands as it does. */
-  static List<List<ConnectedComponent>> rows(List<ConnectedComponent> letters) {
+  static List<List<ConnectedComponent>> rowsOf(List<ConnectedComponent> letters) {
     List<ConnectedComponent> sorted =
         letters.stream().sorted(Comparator.comparingInt(ConnectedComponent::left)).toList();
     int[] next = new int[sorted.size()];

@@ -35,13 +35,13 @@ public final class AddressLong extends BasicRule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     int length = subject.content().slug().length();
-    int most = settings.number(this, MOST);
+    int most = settings.numberOf(this, MOST);
     return length <= most
         ? List.of()
         : List.of(
             Finding.onField(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "The address has " + length + " characters; at most " + most + " are shown whole.",
                 "slug",
                 List.of(Fix.ask("Shorten it", "slug"))));

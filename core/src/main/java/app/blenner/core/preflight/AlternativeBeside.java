@@ -50,7 +50,7 @@ public final class AlternativeBeside extends BasicRule {
           found.add(
               Finding.onBlock(
                   this,
-                  settings.level(this),
+                  settings.severityOf(this),
                   "The alternative text says what the text beside the picture says.",
                   places.get(k).inPassage(i),
                   fixes(p)));

@@ -27,7 +27,7 @@ public final class AlternativeCaption extends BasicRule implements AlternativeRu
 
   @Override
   public String problemWith(Picture picture, Passage passage, Settings settings) {
-    String caption = Phrases.toPlain(Inlines.text(picture.caption()));
+    String caption = Phrases.toPlain(Inlines.textOf(picture.caption()));
     return !caption.isEmpty() && caption.equals(Phrases.toPlain(picture.alternative()))
         ? "The alternative text repeats the caption."
         : "";

@@ -31,8 +31,8 @@ public final class AlternativeLength extends BasicRule implements AlternativeRul
 
   @Override
   public String problemWith(Picture picture, Passage passage, Settings settings) {
-    int length = Counts.characters(picture.alternative());
-    int most = settings.number(this, MOST);
+    int length = Counts.countCharacters(picture.alternative());
+    int most = settings.numberOf(this, MOST);
     return length <= most
         ? ""
         : "The alternative text has "

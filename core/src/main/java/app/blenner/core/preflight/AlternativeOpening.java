@@ -54,7 +54,7 @@ public final class AlternativeOpening extends BasicRule implements AlternativeRu
   private static String openingOf(Picture picture, String language) {
     String words = picture.alternative().strip().replace('’', '\'');
     String small = words.toLowerCase(Locale.ROOT);
-    return Phrases.pictures(language).stream()
+    return Phrases.pictureWords(language).stream()
         .filter(o -> small.startsWith(o) && isWhole(small, o))
         .max(Comparator.comparingInt(String::length))
         .map(o -> words.substring(0, o.length()))

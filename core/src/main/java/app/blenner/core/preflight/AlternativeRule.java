@@ -29,7 +29,7 @@ interface AlternativeRule extends PlaceRule {
   }
 
   @Override
-  default List<Fix> fixes(Place place, Passage passage) {
+  default List<Fix> fixesFor(Place place, Passage passage) {
     List<Fix> fixes = new ArrayList<>(repairs((Picture) place.block(), passage));
     fixes.add(Fix.ask("Write it anew", "alternative"));
     return List.copyOf(fixes);

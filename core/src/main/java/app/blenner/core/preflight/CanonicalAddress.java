@@ -30,7 +30,7 @@ public final class CanonicalAddress extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    String given = StandardFields.text(subject.content(), StandardFields.SEARCH_CANONICAL);
+    String given = StandardFields.textOf(subject.content(), StandardFields.SEARCH_CANONICAL);
     if (given.isEmpty() || SearchResult.isPage(given)) {
       return List.of();
     }
@@ -38,7 +38,7 @@ public final class CanonicalAddress extends BasicRule {
     return List.of(
         Finding.onField(
             this,
-            settings.level(this),
+            settings.severityOf(this),
             "The original is at no page: its address begins with https:// or http://, or with / on this site.",
             field,
             List.of(Fix.ask("Change it", field))));

@@ -48,12 +48,12 @@ public final class ColourContrast extends BasicRule implements BlockRule {
     for (Place place : passage.places()) {
       int at = 0;
       for (Inline inline : place.block().content()) {
-        String text = Inlines.text(List.of(inline));
+        String text = Inlines.textOf(List.of(inline));
         String colour = valueOf(inline, Mark.Kind.COLOUR, INK);
         String ground = valueOf(inline, Mark.Kind.HIGHLIGHT, PAPER);
         boolean plain = colour.equals(INK) && (ground.equals(PAPER) || ground.equals(HIGHLIGHT));
         if (!plain && !text.isBlank()) {
-          double ratio = Contrast.ratio(colour, ground);
+          double ratio = Contrast.ratioOf(colour, ground);
           double least = isLarge(place, inline) ? Contrast.LARGE_TEXT : Contrast.TEXT;
           if (ratio < least) {
             found.add(findingFor(place, at, at + text.length(), ratio, least, settings));
@@ -69,7 +69,7 @@ public final class ColourContrast extends BasicRule implements BlockRule {
       Place place, int from, int to, double ratio, double least, Settings settings) {
     return Finding.onWords(
         this,
-        settings.level(this),
+        settings.severityOf(this),
         String.format(
             Locale.ROOT,
             "The contrast of this text to its ground is %.1f : 1; at least %s : 1 is needed.",
@@ -87,7 +87,7 @@ public final class ColourContrast extends BasicRule implements BlockRule {
   }
 
   private static String valueOf(Inline inline, Mark.Kind kind, String otherwise) {
-    String said = inline.marks().value(kind, otherwise);
+    String said = inline.marks().valueOf(kind, otherwise);
     return said.isEmpty() ? HIGHLIGHT : said;
   }
 

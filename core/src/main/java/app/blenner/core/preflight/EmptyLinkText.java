@@ -37,7 +37,7 @@ public final class EmptyLinkText extends BasicRule implements BlockRule {
 
   @Override
   public List<Finding> look(Passage passage, Settings settings) {
-    Severity level = settings.level(this);
+    Severity level = settings.severityOf(this);
     List<Finding> found = new ArrayList<>();
     for (Place place : passage.places()) {
       whole(place, level, found);

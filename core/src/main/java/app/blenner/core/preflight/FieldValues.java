@@ -27,12 +27,12 @@ public final class FieldValues extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    return subject.kind().problems(subject.content().values()).entrySet().stream()
+    return subject.kind().problemsWith(subject.content().values()).entrySet().stream()
         .map(
             e ->
                 Finding.onField(
                     this,
-                    settings.level(this),
+                    settings.severityOf(this),
                     e.getValue(),
                     Finding.FIELD + e.getKey(),
                     List.of()))

@@ -58,6 +58,6 @@ public final class HeadingAlone extends BasicRule {
 
   private Finding alone(Place heading, Settings settings) {
     return Finding.onBlock(
-        this, settings.level(this), "Nothing stands below this heading.", heading, List.of());
+        this, settings.severityOf(this), "Nothing stands below this heading.", heading, List.of());
   }
 }

@@ -34,15 +34,15 @@ public final class HeadingLong extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    int most = settings.number(this, MOST);
+    int most = settings.numberOf(this, MOST);
     List<Finding> found = new ArrayList<>();
     for (Place place : subject.headings()) {
-      int length = Counts.characters(place.text());
+      int length = Counts.countCharacters(place.text());
       if (length > most) {
         found.add(
             Finding.onBlock(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "This heading has "
                     + length
                     + " characters; at most "

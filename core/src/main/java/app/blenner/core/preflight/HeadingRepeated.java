@@ -48,7 +48,7 @@ public final class HeadingRepeated extends BasicRule {
         found.add(
             Finding.onBlock(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "There is another heading “" + place.text().strip() + "” in this part.",
                 place,
                 List.of()));

@@ -44,7 +44,7 @@ public final class HeadingSkipped extends BasicRule {
         Fix fix =
             Fix.ofBlock(
                 "Make it heading " + wanted, b -> b instanceof Heading h ? h.atLevel(wanted) : b);
-        found.add(Finding.onBlock(this, settings.level(this), message, place, List.of(fix)));
+        found.add(Finding.onBlock(this, settings.severityOf(this), message, place, List.of(fix)));
       }
       before = level;
     }

@@ -77,7 +77,7 @@ public final class LinkFile extends BasicRule implements BlockRule {
         found.add(
             Finding.onWords(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "This link leads to a file ("
                     + kind.toUpperCase(Locale.ROOT)
                     + "), and does not say so.",

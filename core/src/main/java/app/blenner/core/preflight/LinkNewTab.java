@@ -67,7 +67,7 @@ public final class LinkNewTab extends BasicRule implements BlockRule {
         found.add(
             Finding.onWords(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "This link opens a new tab, and does not say so.",
                 link.place(),
                 link.from(),

@@ -55,7 +55,7 @@ public final class LinkPlaceMissing extends BasicRule {
           found.add(
               Finding.onWords(
                   this,
-                  settings.level(this),
+                  settings.severityOf(this),
                   "There is no place called “" + to.place() + "” in this text.",
                   link.place().inPassage(i),
                   link.from(),

@@ -37,7 +37,7 @@ public final class LinkSameWords extends BasicRule {
     Map<String, Mark.Link> first = new HashMap<>();
     List<Finding> found = new ArrayList<>();
     List<Passage> passages = subject.passages();
-    Set<String> empty = Phrases.links(subject.language());
+    Set<String> empty = Phrases.linkWords(subject.language());
     for (int i = 0; i < passages.size(); i++) {
       for (LinkRun link : passages.get(i).links()) {
         String said = Phrases.toPlain(link.text());
@@ -48,7 +48,7 @@ public final class LinkSameWords extends BasicRule {
           found.add(
               Finding.onWords(
                   this,
-                  settings.level(this),
+                  settings.severityOf(this),
                   "Another link with the words “" + link.text().strip() + "” goes elsewhere.",
                   link.place().inPassage(i),
                   link.from(),

@@ -48,7 +48,7 @@ public final class LinkWords extends BasicRule implements BlockRule {
         found.add(
             Finding.onWords(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 wrong,
                 link.place(),
                 link.from(),

@@ -40,7 +40,7 @@ public final class LinksSideBySide extends BasicRule implements BlockRule {
         found.add(
             Finding.onWords(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "This link and the one before it go to the same place.",
                 link.place(),
                 link.from(),

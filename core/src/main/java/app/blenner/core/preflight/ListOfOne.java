@@ -36,7 +36,7 @@ public final class ListOfOne extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public List<Fix> fixes(Place place, Passage passage) {
+  public List<Fix> fixesFor(Place place, Passage passage) {
     return place.block().groups().get(0).size() == 1
         ? List.of(
             Fix.ofBlock(

@@ -36,11 +36,11 @@ public final class LongCentred extends BasicRule implements PlaceRule {
 
   @Override
   public String problemWith(Place place, Passage passage, Settings settings) {
-    int most = settings.number(this, MOST);
+    int most = settings.numberOf(this, MOST);
     if (!(place.block() instanceof Paragraph p)
         || (p.style().align() != Align.CENTRE && p.style().align() != Align.JUSTIFIED)
         || place.text().length() <= 2 * most
-        || Counts.words(place.text()) <= most) {
+        || Counts.countWords(place.text()) <= most) {
       return "";
     }
     String how = p.style().align() == Align.CENTRE ? "centred" : "justified";
@@ -48,7 +48,7 @@ public final class LongCentred extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public List<Fix> fixes(Place place, Passage passage) {
+  public List<Fix> fixesFor(Place place, Passage passage) {
     return List.of(
         Fix.ofBlock(
             "Set it as the language runs",

@@ -71,14 +71,14 @@ public final class MergeFieldUnknown extends BasicRule {
     String before = null;
     for (Inline inline : place.block().content()) {
       int length = inline instanceof Text t ? t.text().length() : 1;
-      String name = inline.marks().value(Mark.Kind.MERGE_FIELD, null);
+      String name = inline.marks().valueOf(Mark.Kind.MERGE_FIELD, null);
       if (name != null
           && !name.equals(before)
           && !subject.context().fields().knows(name, subject.kind())) {
         found.add(
             Finding.onWords(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "There is no merge field “" + name + "” for this kind of item.",
                 place,
                 at,
@@ -93,7 +93,7 @@ public final class MergeFieldUnknown extends BasicRule {
   private static Block without(Block block, String name) {
     return block.withContent(
         block.content().stream()
-            .filter(i -> !name.equals(i.marks().value(Mark.Kind.MERGE_FIELD, null)))
+            .filter(i -> !name.equals(i.marks().valueOf(Mark.Kind.MERGE_FIELD, null)))
             .toList());
   }
 }

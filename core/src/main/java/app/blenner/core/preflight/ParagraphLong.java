@@ -33,12 +33,12 @@ public final class ParagraphLong extends BasicRule implements PlaceRule {
 
   @Override
   public String problemWith(Place place, Passage passage, Settings settings) {
-    int most = settings.number(this, MOST);
+    int most = settings.numberOf(this, MOST);
     // A word and a space take two characters at least.
     if (!(place.block() instanceof Paragraph) || place.text().length() <= 2 * most) {
       return "";
     }
-    int words = Counts.words(place.text());
+    int words = Counts.countWords(place.text());
     return words <= most
         ? ""
         : "This paragraph has " + words + " words; at most " + most + " are read at one go.";

@@ -41,13 +41,13 @@ final class Phrases {
   }
 
   /** Words of links that do not say where they go, as {@link #toPlain} has them. */
-  static Set<String> links(String language) {
+  static Set<String> linkWords(String language) {
     return of("link", language);
   }
 
   /** Whether a link in a language says nothing but that there is more somewhere, in words as {@link #toPlain} has them. */
   static boolean saysNothing(String words, String language) {
-    Set<String> links = links(language);
+    Set<String> links = linkWords(language);
     if (links.contains(words)) {
       return true;
     }
@@ -60,13 +60,13 @@ final class Phrases {
     return EMPTY.computeIfAbsent(
         Locale.forLanguageTag(language).getLanguage(),
         l ->
-            Stream.concat(links(l).stream(), of("filler", l).stream())
+            Stream.concat(linkWords(l).stream(), of("filler", l).stream())
                 .flatMap(p -> Arrays.stream(p.split(" ")))
                 .collect(Collectors.toUnmodifiableSet()));
   }
 
   /** How alternative texts begin that say that there is a picture, in small letters. */
-  static Set<String> pictures(String language) {
+  static Set<String> pictureWords(String language) {
     return of("picture", language);
   }
 

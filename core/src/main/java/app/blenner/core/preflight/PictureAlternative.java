@@ -39,7 +39,7 @@ public final class PictureAlternative extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public List<Fix> fixes(Place place, Passage passage) {
+  public List<Fix> fixesFor(Place place, Passage passage) {
     Fix write = Fix.ask("Write it", "alternative");
     // What leads somewhere has to say where, and of what has a caption something is to be seen.
     Picture picture = (Picture) place.block();

@@ -40,7 +40,7 @@ public final class PictureDecorative extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public List<Fix> fixes(Place place, Passage passage) {
+  public List<Fix> fixesFor(Place place, Passage passage) {
     return List.of(Fix.ask("Say what it shows", "alternative"));
   }
 }

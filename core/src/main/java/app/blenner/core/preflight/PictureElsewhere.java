@@ -37,7 +37,7 @@ public final class PictureElsewhere extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public List<Fix> fixes(Place place, Passage passage) {
+  public List<Fix> fixesFor(Place place, Passage passage) {
     return List.of(
         Fix.ask("Take it into Assets", "elsewhere"),
         Fix.ofBlock("Keep it there", b -> b instanceof Picture p ? p.withPending(false) : b));

@@ -43,7 +43,7 @@ public final class PieceMissing extends BasicRule {
           found.add(
               Finding.onBlock(
                   this,
-                  settings.level(this),
+                  settings.severityOf(this),
                   "The snippet that is linked here is not there any more.",
                   place.inPassage(i),
                   List.of(Fix.ofBlock("Take it out", PieceMissing::without))));

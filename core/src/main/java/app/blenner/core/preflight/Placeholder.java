@@ -114,7 +114,7 @@ public final class Placeholder extends BasicRule implements BlockRule {
                 found.add(
                     Finding.onField(
                         this,
-                        settings.level(this),
+                        settings.severityOf(this),
                         message(m),
                         field,
                         List.of(Fix.ask("Write them", field)))));
@@ -133,7 +133,7 @@ public final class Placeholder extends BasicRule implements BlockRule {
 
   private Finding onWords(MatchResult m, Place place, Settings settings) {
     return Finding.onWords(
-        this, settings.level(this), message(m), place, m.start(), m.end(), List.of());
+        this, settings.severityOf(this), message(m), place, m.start(), m.end(), List.of());
   }
 
   private static String message(MatchResult m) {

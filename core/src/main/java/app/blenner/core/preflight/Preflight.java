@@ -155,7 +155,7 @@ public final class Preflight {
   }
 
   /** The rule with this id. */
-  public static Optional<Rule> rule(String id) {
+  public static Optional<Rule> findRule(String id) {
     return Optional.ofNullable(BY_ID.get(id));
   }
 
@@ -180,10 +180,10 @@ public final class Preflight {
   static List<Finding> check(List<Rule> rules, Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
     for (Rule rule : rules) {
-      if (settings.weight(rule) != RuleSeverity.OFF) {
+      if (settings.weightOf(rule) != RuleSeverity.OFF) {
         String wording = settings.of(rule).wording();
         for (Finding f : asked(rule, subject, settings)) {
-          found.add(wording.isEmpty() ? f : f.saying(wording));
+          found.add(wording.isEmpty() ? f : f.withMessage(wording));
         }
       }
     }

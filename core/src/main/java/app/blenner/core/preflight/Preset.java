@@ -37,7 +37,7 @@ public enum Preset {
   }
 
   /** How rules are set by it; their numbers, words and wordings stay as they are in what was set before. */
-  public Settings settings(Settings before) {
+  public Settings applyTo(Settings before) {
     Map<String, Setting> all = new HashMap<>();
     for (Rule rule : Preflight.rules()) {
       RuleSeverity usual = rule.descriptor().weight();

@@ -35,7 +35,7 @@ public final class PromptUnfilled extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public List<Fix> fixes(Place place, Passage passage) {
+  public List<Fix> fixesFor(Place place, Passage passage) {
     return List.of(Fix.ofBlock("Take the prompt out", PromptUnfilled::without));
   }
 

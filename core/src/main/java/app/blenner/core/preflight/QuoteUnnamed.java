@@ -33,7 +33,7 @@ public final class QuoteUnnamed extends BasicRule implements PlaceRule {
     return place.block() instanceof Quote q
             && !q.pull()
             && q.source() == null
-            && Inlines.text(q.attribution()).isBlank()
+            && Inlines.textOf(q.attribution()).isBlank()
         ? "It is not said whose words these are."
         : "";
   }

@@ -46,7 +46,7 @@ public final class ReadingEase extends BasicRule {
         }
       }
     }
-    int least = settings.number(this, LEAST);
+    int least = settings.numberOf(this, LEAST);
     Optional<Readability> read = Readability.of(paragraphs, subject.language());
     if (read.isEmpty() || read.get().ease() >= least) {
       return List.of();
@@ -56,7 +56,7 @@ public final class ReadingEase extends BasicRule {
     return List.of(
         Finding.onField(
             this,
-            settings.level(this),
+            settings.severityOf(this),
             "The reading ease is "
                 + ease
                 + "; this site wants at least "

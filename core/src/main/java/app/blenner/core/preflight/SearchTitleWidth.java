@@ -35,9 +35,9 @@ public final class SearchTitleWidth extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    String title = StandardFields.text(subject.content(), StandardFields.SEARCH_TITLE);
+    String title = StandardFields.textOf(subject.content(), StandardFields.SEARCH_TITLE);
     long width = Math.round(TitleWidth.of(title));
-    int shown = settings.number(this, WIDTH);
+    int shown = settings.numberOf(this, WIDTH);
     if (width <= shown) {
       return List.of();
     }
@@ -45,7 +45,7 @@ public final class SearchTitleWidth extends BasicRule {
     return List.of(
         Finding.onField(
             this,
-            settings.level(this),
+            settings.severityOf(this),
             "The search title is " + width + " pixels wide; only " + shown + " are shown.",
             field,
             List.of(Fix.ask("Shorten it", field))));

@@ -37,7 +37,7 @@ public final class SentenceLong extends BasicRule implements BlockRule {
 
   @Override
   public List<Finding> look(Passage passage, Settings settings) {
-    int most = settings.number(this, MOST);
+    int most = settings.numberOf(this, MOST);
     List<Finding> found = new ArrayList<>();
     for (Place place : passage.places()) {
       // A sentence of so many words has more than twice as many characters.
@@ -48,12 +48,12 @@ public final class SentenceLong extends BasicRule implements BlockRule {
         int words =
             s.to() - s.from() < 2 * most
                 ? 0
-                : Counts.words(place.text().substring(s.from(), s.to()));
+                : Counts.countWords(place.text().substring(s.from(), s.to()));
         if (words > most) {
           found.add(
               Finding.onWords(
                   this,
-                  settings.level(this),
+                  settings.severityOf(this),
                   "This sentence has " + words + " words; at most " + most + " are easily read.",
                   place,
                   s.from(),

@@ -30,7 +30,7 @@ public record StoredFinding(String rule, Severity level, String identity) {
     List<StoredFinding> out = new ArrayList<>();
     for (String line : written.split("\n")) {
       String[] parts = line.split(" ", 3);
-      if (parts.length == 3 && Preflight.rule(parts[0]).isPresent()) {
+      if (parts.length == 3 && Preflight.findRule(parts[0]).isPresent()) {
         try {
           out.add(new StoredFinding(parts[0], Severity.valueOf(parts[1]), parts[2]));
         } catch (IllegalArgumentException levelOfOld) {

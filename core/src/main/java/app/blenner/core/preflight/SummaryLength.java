@@ -35,7 +35,7 @@ public final class SummaryLength extends BasicRule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     int limit = subject.kind().summaryLimit();
-    int length = Counts.characters(subject.content().summary());
+    int length = Counts.countCharacters(subject.content().summary());
     if (length == 0) {
       // It can go live without: the beginning of the text stands in.
       return List.of(
@@ -53,7 +53,7 @@ public final class SummaryLength extends BasicRule {
     return List.of(
         Finding.onField(
             this,
-            settings.level(this),
+            settings.severityOf(this),
             "The summary is " + over + (over == 1 ? " character" : " characters") + " too long.",
             "summary",
             List.of(Fix.ask("Shorten it", "summary"))));

@@ -32,7 +32,7 @@ public final class TableCaption extends BasicRule implements PlaceRule {
   public String problemWith(Place place, Passage passage, Settings settings) {
     return place.block() instanceof Table t
             && TableHead.isOfData(t)
-            && Inlines.text(t.caption()).isBlank()
+            && Inlines.textOf(t.caption()).isBlank()
         ? "This table has no caption."
         : "";
   }

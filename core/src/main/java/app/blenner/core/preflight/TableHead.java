@@ -39,7 +39,7 @@ public final class TableHead extends BasicRule implements PlaceRule {
   }
 
   @Override
-  public List<Fix> fixes(Place place, Passage passage) {
+  public List<Fix> fixesFor(Place place, Passage passage) {
     return List.of(
         Fix.ofBlock(
             "Make the first row the header", b -> b instanceof Table t ? headed(t, 1, false) : b),

@@ -43,7 +43,9 @@ public final class TableLayout extends BasicRule implements PlaceRule {
 
   private static boolean laysOut(Table table) {
     boolean headed =
-        table.headerRows() > 0 || table.headerColumn() || !Inlines.text(table.caption()).isBlank();
+        table.headerRows() > 0
+            || table.headerColumn()
+            || !Inlines.textOf(table.caption()).isBlank();
     List<Table.Cell> cells = table.rows().stream().flatMap(r -> r.cells().stream()).toList();
     boolean oneLine =
         table.rows().size() == 1 || table.rows().stream().allMatch(r -> r.cells().size() == 1);

@@ -81,7 +81,7 @@ public final class TableTyped extends BasicRule {
     int columns = lines.get(0).cells.size();
     return Finding.onBlock(
         this,
-        settings.level(this),
+        settings.severityOf(this),
         "These " + lines.size() + " lines are a table of " + columns + " columns.",
         first,
         List.of(Fix.ofItem("Make it a table", (content, at) -> tabled(content, from, to, lines))));
@@ -154,12 +154,12 @@ public final class TableTyped extends BasicRule {
     while (gap.find()) {
       // A stroke at either end is the frame.
       if (gap.start() > 0) {
-        out.add(Inlines.part(content, from + at, from + gap.start()));
+        out.add(Inlines.partOf(content, from + at, from + gap.start()));
       }
       at = gap.end();
     }
     if (at < line.length()) {
-      out.add(Inlines.part(content, from + at, from + line.length()));
+      out.add(Inlines.partOf(content, from + at, from + line.length()));
     }
     return out;
   }

@@ -31,7 +31,7 @@ public final class TableWide extends BasicRule implements PlaceRule {
 
   @Override
   public String problemWith(Place place, Passage passage, Settings settings) {
-    int most = settings.number(this, MOST);
+    int most = settings.numberOf(this, MOST);
     if (!(place.block() instanceof Table table)) {
       return "";
     }

@@ -46,19 +46,19 @@ public final class TextSmall extends BasicRule implements BlockRule {
 
   @Override
   public List<Finding> look(Passage passage, Settings settings) {
-    int least = settings.number(this, LEAST);
+    int least = settings.numberOf(this, LEAST);
     List<Finding> found = new ArrayList<>();
     for (Place place : passage.places()) {
       int at = 0;
       for (Inline inline : place.block().content()) {
-        int end = at + Inlines.text(List.of(inline)).length();
+        int end = at + Inlines.textOf(List.of(inline)).length();
         double points = pointsOf(inline);
         if (points < least && !place.text().substring(at, end).isBlank()) {
           int from = at;
           found.add(
               Finding.onWords(
                   this,
-                  settings.level(this),
+                  settings.severityOf(this),
                   "This is "
                       + Math.round(points)
                       + " points large, on a page with text of "
@@ -81,7 +81,7 @@ public final class TextSmall extends BasicRule implements BlockRule {
   }
 
   private static double pointsOf(Inline inline) {
-    String size = inline.marks().value(Mark.Kind.SIZE, "");
+    String size = inline.marks().valueOf(Mark.Kind.SIZE, "");
     if (size.endsWith("%")) {
       return USUAL / PIXELS * Double.parseDouble(size.substring(0, size.length() - 1)) / 100;
     }

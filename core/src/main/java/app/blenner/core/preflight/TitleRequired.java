@@ -37,7 +37,7 @@ public final class TitleRequired extends BasicRule {
         ? List.of(
             Finding.onField(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "The item has no title.",
                 "title",
                 List.of(Fix.ask("Write one", "title"))))

@@ -54,15 +54,15 @@ public final class TooManyStyles extends BasicRule {
       }
     }
     List<String> many = new ArrayList<>();
-    many(many, worn, Mark.Kind.FONT, "fonts", settings.number(this, FONTS));
-    many(many, worn, Mark.Kind.COLOUR, "colours", settings.number(this, COLOURS));
-    many(many, worn, Mark.Kind.SIZE, "sizes", settings.number(this, SIZES));
+    many(many, worn, Mark.Kind.FONT, "fonts", settings.numberOf(this, FONTS));
+    many(many, worn, Mark.Kind.COLOUR, "colours", settings.numberOf(this, COLOURS));
+    many(many, worn, Mark.Kind.SIZE, "sizes", settings.numberOf(this, SIZES));
     return many.isEmpty()
         ? List.of()
         : List.of(
             Finding.onField(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "The text has " + String.join(" and ", many) + ".",
                 "body",
                 List.of()));

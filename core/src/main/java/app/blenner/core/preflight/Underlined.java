@@ -75,7 +75,7 @@ public final class Underlined extends BasicRule implements BlockRule {
                             : i));
     return Finding.onWords(
         this,
-        settings.level(this),
+        settings.severityOf(this),
         "These words are underlined and lead nowhere.",
         place,
         from,

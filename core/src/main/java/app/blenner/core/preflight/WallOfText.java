@@ -35,7 +35,7 @@ public final class WallOfText extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    int most = settings.number(this, MOST);
+    int most = settings.numberOf(this, MOST);
     List<Finding> found = new ArrayList<>();
     List<Passage> passages = subject.passages();
     int begin = 0;
@@ -58,7 +58,7 @@ public final class WallOfText extends BasicRule {
   private Finding wall(Place first, int words, Settings settings) {
     return Finding.onBlock(
         this,
-        settings.level(this),
+        settings.severityOf(this),
         "From here on there are "
             + words
             + " words without a heading, a list or a picture between them.",

@@ -27,7 +27,7 @@ public final class ProofreadCodec {
   }
 
   /** Reads a question. */
-  public static ProofreadRequest question(DataInputStream in) throws IOException {
+  public static ProofreadRequest readQuestion(DataInputStream in) throws IOException {
     return new ProofreadRequest(text(in), text(in));
   }
 

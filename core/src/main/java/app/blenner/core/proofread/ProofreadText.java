@@ -35,7 +35,7 @@ public final class ProofreadText {
 
   private static void of(Block block, String language, Set<ProofreadRequest> out) {
     if (isRead(block)) {
-      add(out, language, Inlines.text(block.content()));
+      add(out, language, Inlines.textOf(block.content()));
     }
   }
 
@@ -55,20 +55,20 @@ public final class ProofreadText {
   public static boolean isLeftOut(List<Inline> content, int from, int to) {
     int at = 0;
     for (Inline inline : content) {
-      int end = at + Inlines.text(List.of(inline)).length();
+      int end = at + Inlines.textOf(List.of(inline)).length();
       if (at < to && from < end && isOther(inline)) {
         return true;
       }
       at = end;
     }
-    return isAddress(Inlines.text(content), from, to);
+    return isAddress(Inlines.textOf(content), from, to);
   }
 
   private static boolean isOther(Inline inline) {
     Marks marks = inline.marks();
     return marks.all().contains(Mark.Plain.CODE)
-        || marks.value(Mark.Kind.LANGUAGE).isPresent()
-        || marks.value(Mark.Kind.MERGE_FIELD).isPresent();
+        || marks.valueOf(Mark.Kind.LANGUAGE).isPresent()
+        || marks.valueOf(Mark.Kind.MERGE_FIELD).isPresent();
   }
 
   /** Whether some characters of a text are part of an address or of the name of a file. */

@@ -11,8 +11,8 @@ import app.blenner.core.document.PlainText;
  */
 public record ReferenceLink(String name, String pattern, String address) {
   public ReferenceLink {
-    name = PlainText.line(name);
-    pattern = PlainText.line(pattern);
-    address = PlainText.line(address);
+    name = PlainText.toLine(name);
+    pattern = PlainText.toLine(pattern);
+    address = PlainText.toLine(address);
   }
 }

@@ -42,7 +42,7 @@ public final class References {
   /** Those of these that can be used; what is wrong with the others was said when they were made. */
   public References(List<ReferenceLink> links) {
     for (ReferenceLink link : links) {
-      if (problem(link).isEmpty()) {
+      if (problemWith(link).isEmpty()) {
         all.add(new Compiled(link, Pattern.compile(link.pattern())));
       }
     }
@@ -53,7 +53,7 @@ public final class References {
    *
    * @return empty when it can be used
    */
-  public static String problem(ReferenceLink link) {
+  public static String problemWith(ReferenceLink link) {
     String called = "The reference link “" + link.name() + "”";
     if (link.name().isEmpty()) {
       return "A reference link needs a name.";

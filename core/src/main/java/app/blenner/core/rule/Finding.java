@@ -71,7 +71,7 @@ public record Finding(
   public static Finding onBlock(
       Rule rule, Severity level, String message, Place place, List<Fix> fixes) {
     return inBody(
-        rule, level, message, place.path(), Words.NONE, PassageFingerprint.block(place), fixes);
+        rule, level, message, place.path(), Words.NONE, PassageFingerprint.ofBlock(place), fixes);
   }
 
   /** A finding on a stretch of a block's own text. */
@@ -83,7 +83,7 @@ public record Finding(
         message,
         place.path(),
         new Words(from, to),
-        PassageFingerprint.words(place, from, to),
+        PassageFingerprint.ofWords(place, from, to),
         fixes);
   }
 
@@ -159,7 +159,7 @@ public record Finding(
   }
 
   /** The same, with other words for why it matters. */
-  public Finding saying(String otherWhy) {
+  public Finding withMessage(String otherWhy) {
     return new Finding(rule, level, message, otherWhy, field, path, from, to, about, number, fixes);
   }
 

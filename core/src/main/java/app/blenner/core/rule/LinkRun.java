@@ -38,7 +38,7 @@ public record LinkRun(Place place, Mark.Link link, String text, int from, int fi
           && content.get(end).marks().link().equals(link)) {
         end++;
       }
-      String text = Inlines.text(content.subList(i, end));
+      String text = Inlines.textOf(content.subList(i, end));
       if (link.isPresent()) {
         out.add(new LinkRun(place, link.get(), text, offset, i, end));
       }

@@ -76,14 +76,14 @@ public final class Passage {
   public int words() {
     int known = words;
     if (known < 0) {
-      known = Counts.words(places.get(0).text());
+      known = Counts.countWords(places.get(0).text());
       words = known;
     }
     return known;
   }
 
   /** Which of some terms it says, in whatever form. */
-  public Set<String> saying(List<String> terms) {
+  public Set<String> termsSaid(List<String> terms) {
     Said before = said;
     if (before.asked.equals(terms)) {
       return before.terms;

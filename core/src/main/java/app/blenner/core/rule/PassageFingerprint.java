@@ -23,34 +23,34 @@ public final class PassageFingerprint {
   private PassageFingerprint() {}
 
   /** What tells a block as a whole: how its words begin or, where it has none, how it is written. */
-  static String block(Place place) {
+  static String ofBlock(Place place) {
     Block block = place.block();
     List<Block> alone = List.of(block);
     String words =
-        letters(RunningText.of(alone).stream().collect(Collectors.joining(" ")), BEGINNING);
+        lettersOf(RunningText.of(alone).stream().collect(Collectors.joining(" ")), BEGINNING);
     String told = words.isEmpty() ? HtmlWriter.write(new Document(alone)) : words;
     return TextHash.of(block.getClass().getSimpleName() + " " + told);
   }
 
   /** What tells some words of a block's own text: the words, and the letters on either side of them. */
-  static String words(Place place, int from, int to) {
+  static String ofWords(Place place, int from, int to) {
     String text = place.text();
     return TextHash.of(
         text.substring(from, to)
             + "\n"
             + before(text, from)
             + "\n"
-            + letters(text.substring(to, Math.min(text.length(), to + 4 * BESIDE)), BESIDE));
+            + lettersOf(text.substring(to, Math.min(text.length(), to + 4 * BESIDE)), BESIDE));
   }
 
   private static String before(String text, int from) {
     String letters =
-        letters(text.substring(Math.max(0, from - 4 * BESIDE), from), Integer.MAX_VALUE);
+        lettersOf(text.substring(Math.max(0, from - 4 * BESIDE), from), Integer.MAX_VALUE);
     return letters.substring(Math.max(0, letters.length() - BESIDE));
   }
 
   /** What tells a place by the letters of the words it stands in, which cleaning up never changes but for their case. */
-  public static String letters(String words) {
+  public static String lettersOf(String words) {
     StringBuilder out = new StringBuilder();
     words
         .codePoints()
@@ -59,7 +59,7 @@ public final class PassageFingerprint {
     return TextHash.of(out.toString());
   }
 
-  private static String letters(String text, int most) {
+  private static String lettersOf(String text, int most) {
     StringBuilder out = new StringBuilder();
     text.codePoints()
         .filter(Character::isLetterOrDigit)

@@ -14,7 +14,7 @@ public record Place(BlockPath path, Block block, String text) {
 
   /** A block with its text. */
   public static Place of(BlockPath path, Block block) {
-    return new Place(path, block, Inlines.text(block.content()));
+    return new Place(path, block, Inlines.textOf(block.content()));
   }
 
   /** The same place of the whole text, where this is one of the passage with this number. */

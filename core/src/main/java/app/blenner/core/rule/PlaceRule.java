@@ -10,7 +10,7 @@ public interface PlaceRule extends BlockRule {
   String problemWith(Place place, Passage passage, Settings settings);
 
   /** What mends it at a place where something is wrong. */
-  default List<Fix> fixes(Place place, Passage passage) {
+  default List<Fix> fixesFor(Place place, Passage passage) {
     return List.of();
   }
 
@@ -20,7 +20,9 @@ public interface PlaceRule extends BlockRule {
     for (Place place : passage.places()) {
       String wrong = problemWith(place, passage, settings);
       if (!wrong.isEmpty()) {
-        found.add(Finding.onBlock(this, settings.level(this), wrong, place, fixes(place, passage)));
+        found.add(
+            Finding.onBlock(
+                this, settings.severityOf(this), wrong, place, fixesFor(place, passage)));
       }
     }
     return found;

@@ -60,7 +60,7 @@ public final class RuleTable {
   }
 
   /** The rows of a group, in their order. */
-  public List<Row> rows(String group) {
+  public List<Row> rowsOf(String group) {
     return groups.get(group).stream().map(Row::new).toList();
   }
 }

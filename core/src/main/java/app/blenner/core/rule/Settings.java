@@ -36,24 +36,24 @@ public record Settings(Map<String, Setting> rules) {
   }
 
   /** How much what a rule finds weighs. */
-  public Severity level(Rule rule) {
-    return weight(rule).level();
+  public Severity severityOf(Rule rule) {
+    return weightOf(rule).level();
   }
 
   /** How much a rule matters. */
-  public RuleSeverity weight(Rule rule) {
+  public RuleSeverity weightOf(Rule rule) {
     RuleSeverity said = of(rule).weight();
     return said == null || rule.always() ? rule.descriptor().weight() : said;
   }
 
   /** A number of a rule, within its limits. */
-  public int number(Rule rule, Parameter parameter) {
+  public int numberOf(Rule rule, Parameter parameter) {
     int said = of(rule).numbers().getOrDefault(parameter.name(), parameter.usual());
     return Math.max(parameter.least(), Math.min(parameter.most(), said));
   }
 
   /** The lines of the list of words of a rule. */
-  public List<String> words(Rule rule) {
+  public List<String> wordsOf(Rule rule) {
     return of(rule).words();
   }
 }

@@ -40,7 +40,7 @@ public record Standards(Map<String, Settings> settings) {
    *
    * @param rules the rule with an id, where there is one
    */
-  public List<String> problems(Function<String, Optional<Rule>> rules) {
+  public List<String> problemsWith(Function<String, Optional<Rule>> rules) {
     List<String> problems = new ArrayList<>();
     settings.values().stream()
         .flatMap(s -> s.rules().entrySet().stream())
@@ -49,12 +49,12 @@ public record Standards(Map<String, Settings> settings) {
                 rules
                     .apply(e.getKey())
                     .ifPresentOrElse(
-                        rule -> problems.addAll(problems(rule, e.getValue())),
+                        rule -> problems.addAll(problemsWith(rule, e.getValue())),
                         () -> problems.add("There is no rule “" + e.getKey() + "”.")));
     return List.copyOf(problems);
   }
 
-  private static List<String> problems(Rule rule, Setting setting) {
+  private static List<String> problemsWith(Rule rule, Setting setting) {
     List<String> problems = new ArrayList<>();
     String named = "“" + rule.descriptor().label() + "”: ";
     if (rule.always()
@@ -116,7 +116,7 @@ public record Standards(Map<String, Settings> settings) {
     Optional<Parameter> most = named(rule, Parameter.MOST);
     return least.isPresent()
             && most.isPresent()
-            && alone.number(rule, least.get()) > alone.number(rule, most.get())
+            && alone.numberOf(rule, least.get()) > alone.numberOf(rule, most.get())
         ? List.of(named + "the least is more than the most.")
         : List.of();
   }

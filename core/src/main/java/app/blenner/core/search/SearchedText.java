@@ -17,12 +17,12 @@ public final class SearchedText {
     List<String> pieces = new ArrayList<>();
     pieces.add(content.title());
     pieces.add(content.summary());
-    pieces.add(words(content));
+    pieces.add(wordsOf(content));
     return String.join("\n", pieces).toLowerCase(Locale.ROOT);
   }
 
   /** The words of the text and of the fields, a line each, without title and summary. */
-  public static String words(Content content) {
+  public static String wordsOf(Content content) {
     List<String> pieces = new ArrayList<>(RunningText.of(content.body()));
     content.values().values().forEach(value -> own(value, pieces));
     return String.join("\n", pieces);

@@ -23,7 +23,7 @@ public record Totp(String algorithm, int digits) {
   };
 
   /** The step a moment is in. */
-  public static long step(Instant moment) {
+  public static long stepAt(Instant moment) {
     return Math.floorDiv(moment.getEpochSecond(), STEP_SECONDS);
   }
 
@@ -49,7 +49,7 @@ public record Totp(String algorithm, int digits) {
    */
   public long accepted(byte[] secret, String password, Instant now, long used) {
     String given = password.replaceAll("\\s", "");
-    for (long step = step(now) - 1; step <= step(now) + 1; step++) {
+    for (long step = stepAt(now) - 1; step <= stepAt(now) + 1; step++) {
       boolean same =
           java.security.MessageDigest.isEqual(
               password(secret, step).getBytes(java.nio.charset.StandardCharsets.US_ASCII),

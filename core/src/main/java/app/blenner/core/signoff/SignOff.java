@@ -82,7 +82,7 @@ public final class SignOff {
     List<Step> others = new ArrayList<>();
     for (Action action : Action.values()) {
       if (applies(action, standing)) {
-        Step step = step(action, blocked(action, standing, role));
+        Step step = stepOf(action, blocked(action, standing, role));
         (action.isEditorsOnly() && !mayPublish(standing, role) ? others : mine).add(step);
       }
     }
@@ -98,15 +98,15 @@ public final class SignOff {
   }
 
   /** The step for one action. */
-  public static Step step(Action action, Standing standing, Role role) {
+  public static Step stepOf(Action action, Standing standing, Role role) {
     if (!applies(action, standing)) {
       String stage = standing.stage().label().toLowerCase(Locale.ROOT);
-      return step(action, "“" + action.label() + "” does not apply: the item is " + stage + ".");
+      return stepOf(action, "“" + action.label() + "” does not apply: the item is " + stage + ".");
     }
-    return step(action, blocked(action, standing, role));
+    return stepOf(action, blocked(action, standing, role));
   }
 
-  private static Step step(Action action, String blocked) {
+  private static Step stepOf(Action action, String blocked) {
     return new Step(action, blocked, blocked.endsWith(FIXED_FIRST));
   }
 

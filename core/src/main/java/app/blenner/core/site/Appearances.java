@@ -30,20 +30,20 @@ public record Appearances(List<Place> places, String reason) {
   /** Where the live text of an item appears, or why it does not. */
   public static Appearances of(Site site, Kind kind, Stage stage, String key, Content live) {
     if (stage.isForReaders() && live != null) {
-      return new Appearances(places(site, kind, key, live), "");
+      return new Appearances(placesOf(site, kind, key, live), "");
     }
     String reason = ItemState.of(stage, false, false, false).textOf("nowhere");
     return new Appearances(List.of(), reason);
   }
 
   /** The pages that will show an item once it is live. */
-  public static List<Place> places(Site site, Kind kind, String key, Content content) {
+  public static List<Place> placesOf(Site site, Kind kind, String key, Content content) {
     List<Place> places = new ArrayList<>();
     SectionTree tree = site.tree();
     Optional<String> composed = site.composedAt(key);
     composed.ifPresent(path -> places.add(new Place(path, "it is this page")));
     if (composed.isEmpty() && !content.slug().isEmpty()) {
-      places.add(new Place(site.path(content.section(), content.slug()), "its own page"));
+      places.add(new Place(site.pathOf(content.section(), content.slug()), "its own page"));
     }
     menu(places, site, key, site.menus().main(site), "main menu");
     menu(places, site, key, site.menus().foot(), "menu at the foot");
@@ -51,28 +51,29 @@ public record Appearances(List<Place> places, String reason) {
     for (int i = way.size() - 1; i >= 0; i--) {
       Section s = way.get(i);
       String first = s.list().first().contains(key) ? ", picked to stand first" : "";
-      places.add(new Place(tree.path(s.slug()), "section " + s.name() + first));
+      places.add(new Place(tree.pathOf(s.slug()), "section " + s.name() + first));
     }
     if (!kind.isNews()) {
       return List.copyOf(places);
     }
     if (!way.isEmpty()) {
       Section own = way.get(way.size() - 1);
-      own.topics(content.topics())
+      own.topicsNamed(content.topics())
           .forEach(
               t ->
                   places.add(
                       new Place(
-                          SitePaths.topic(tree.path(own.slug()), t.slug()), "topic " + t.name())));
+                          SitePaths.topicPath(tree.pathOf(own.slug()), t.slug()),
+                          "topic " + t.name())));
     }
     content.keywords().stream()
         .distinct()
         .limit(MOST_KEYWORDS)
-        .forEach(k -> places.add(new Place(SitePaths.keyword(k), "keyword " + k)));
+        .forEach(k -> places.add(new Place(SitePaths.keywordPath(k), "keyword " + k)));
     if (site.front().listed()) {
       places.add(new Place("/", "front page"));
     }
-    places.add(new Place(Feed.ATOM.path(""), "feeds of the site"));
+    places.add(new Place(Feed.ATOM.feedPath(""), "feeds of the site"));
     return List.copyOf(places);
   }
 

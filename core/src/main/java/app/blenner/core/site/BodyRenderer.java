@@ -108,7 +108,7 @@ public final class BodyRenderer implements HtmlTarget {
   }
 
   @Override
-  public void block(Block block, HtmlWriter writer) {
+  public void writeBlock(Block block, HtmlWriter writer) {
     own.of(block, b -> b.accept(writer));
   }
 
@@ -132,7 +132,7 @@ public final class BodyRenderer implements HtmlTarget {
   }
 
   private static String render(BodyRenderer renderer, List<Block> blocks) {
-    renderer.usual.siblings(blocks);
+    renderer.usual.writeSiblings(blocks);
     return renderer.out.toString();
   }
 
@@ -140,9 +140,10 @@ public final class BodyRenderer implements HtmlTarget {
     return switch (address.kind()) {
       case ITEM ->
           library
-              .item(address.itemKey())
+              .findItem(address.itemKey())
               .map(i -> i.path() + (address.place().isEmpty() ? "" : "#" + address.place()));
-      case ASSET -> library.asset(address.assetName()).filter(a -> !a.gone()).map(SiteAsset::path);
+      case ASSET ->
+          library.findAsset(address.assetName()).filter(a -> !a.gone()).map(SiteAsset::path);
       default -> Optional.of(address.value());
     };
   }
@@ -154,7 +155,7 @@ public final class BodyRenderer implements HtmlTarget {
   }
 
   @Override
-  public boolean links(Mark.Link link) {
+  public boolean writesLink(Mark.Link link) {
     return resolve(link.address()).isPresent();
   }
 
@@ -167,32 +168,32 @@ public final class BodyRenderer implements HtmlTarget {
   }
 
   @Override
-  public String anchor(Heading heading) {
+  public String anchorOf(Heading heading) {
     if (isListed()) {
       return "";
     }
     if (!heading.anchor().isEmpty() && anchors.add(heading.anchor())) {
       return heading.anchor();
     }
-    String slug = Slug.of(Inlines.text(heading.content()));
+    String slug = Slug.of(Inlines.textOf(heading.content()));
     String made = Slug.firstFree(slug.isEmpty() ? "part" : slug, anchors::contains);
     anchors.add(made);
     return made;
   }
 
   private void writeHeading(Heading block) {
-    usual.heading(isListed() ? block.atLevel(block.level() + 1) : block);
+    usual.visitHeading(isListed() ? block.atLevel(block.level() + 1) : block);
   }
 
   private void jumpTarget(JumpTarget block) {
     if (!isListed() && anchors.add(block.anchor())) {
-      usual.jumpTarget(block);
+      usual.visitJumpTarget(block);
     }
   }
 
   /** What nobody has decided about is not asked for by a reader's browser: a link leads there. */
   private void writePicture(Picture block) {
-    usual.picture(block.pending() ? block.withLink(null) : block);
+    usual.visitPicture(block.pending() ? block.withLink(null) : block);
   }
 
   @Override
@@ -206,7 +207,7 @@ public final class BodyRenderer implements HtmlTarget {
     }
     boolean early = first;
     first = false;
-    Optional<SiteAsset> asset = library.asset(block.source().assetName());
+    Optional<SiteAsset> asset = library.findAsset(block.source().assetName());
     if (asset.isPresent()) {
       String sizes = Sizes.inText(block.width(), block.side(), share, byTwos);
       new PictureTag(asset.get(), block.alternative(), sizes, null, early, words).write(out);
@@ -222,13 +223,13 @@ public final class BodyRenderer implements HtmlTarget {
   /** Pictures of a gallery share the measure. */
   private void writeGallery(Gallery block) {
     byTwos = block.columns() > 1;
-    shared(1.0 / block.columns(), () -> usual.gallery(block));
+    shared(1.0 / block.columns(), () -> usual.visitGallery(block));
     byTwos = false;
   }
 
   private void writeColumns(Columns block) {
     int widest = block.columns().size();
-    shared(1.0 / Math.max(1, widest), () -> usual.columns(block));
+    shared(1.0 / Math.max(1, widest), () -> usual.visitColumns(block));
   }
 
   /** Renders something whose parts have a share of the measure each. */
@@ -247,25 +248,25 @@ public final class BodyRenderer implements HtmlTarget {
 
   private void writeTable(Table block) {
     // A wide table scrolls inside itself, and the keyboard must be able to scroll it.
-    String caption = Inlines.text(block.caption());
+    String caption = Inlines.textOf(block.caption());
     out.open("div").attribute("class", "table-scroll").attribute("role", "region");
     String name = caption.isEmpty() ? words.get("table") : words.get("table.named", caption);
     // Two regions of one name could not be told apart by whoever goes from one to the next.
     int number = tables.merge(name, 1, Integer::sum);
     out.attribute("aria-label", number == 1 ? name : name + " " + number);
     out.attribute("tabindex", "0").endOpen();
-    usual.table(block);
+    usual.visitTable(block);
     out.close("div");
   }
 
   private void writeDownload(Download block) {
     out.open("p").attribute("class", "download").endOpen();
-    file(out, library.asset(block.asset().assetName()), block.label(), words);
+    writeFile(out, library.findAsset(block.asset().assetName()), block.label(), words);
     out.close("p");
   }
 
   /** A link to a file with its kind and size, or the word that readers cannot have it. */
-  static void file(HtmlOut out, Optional<SiteAsset> asset, String label, SiteWords words) {
+  static void writeFile(HtmlOut out, Optional<SiteAsset> asset, String label, SiteWords words) {
     if (asset.isEmpty() || asset.get().gone()) {
       out.text(label + " " + words.get("unavailable"));
     } else {
@@ -286,8 +287,8 @@ public final class BodyRenderer implements HtmlTarget {
   }
 
   private void buttonLink(ButtonLink block) {
-    if (links(block.link())) {
-      usual.buttonLink(block);
+    if (writesLink(block.link())) {
+      usual.visitButtonLink(block);
     }
   }
 
@@ -295,14 +296,15 @@ public final class BodyRenderer implements HtmlTarget {
     // One that stands in a list is answered on the item's own page.
     if (!isListed()) {
       forms++;
-      out.markup(FormPage.form(block, SitePaths.form(key, forms), Map.of(), Map.of(), words));
+      out.markup(
+          FormPage.renderForm(block, SitePaths.formPath(key, forms), Map.of(), Map.of(), words));
     }
   }
 
   private void writeEmbed(Embed block) {
     Optional<String> frame = library.frame(block.address());
     if (frame.isEmpty()) {
-      usual.embed(block);
+      usual.visitEmbed(block);
       return;
     }
     out.open("figure").attribute("class", "embed");
@@ -313,7 +315,7 @@ public final class BodyRenderer implements HtmlTarget {
     // Something of another host may play and run, but it cannot touch the page around it.
     out.attribute("sandbox", "allow-scripts allow-presentation");
     out.attribute("allow", "fullscreen").attribute("loading", "lazy").endOpen().close("iframe");
-    usual.caption(block.caption());
+    usual.writeCaption(block.caption());
     out.close("figure");
   }
 
@@ -322,22 +324,22 @@ public final class BodyRenderer implements HtmlTarget {
         block.source() instanceof ItemList.Latest latest
             ? library.latestItems(latest.section(), latest.topic(), key, latest.count())
             : picked(((ItemList.Picked) block.source()).items());
-    links("item-list", block.title(), items);
+    writesLink("item-list", block.title(), items);
   }
 
   private void relatedItems(RelatedItems block) {
-    links("related-items", block.title(), picked(block.items()));
+    writesLink("related-items", block.title(), picked(block.items()));
   }
 
   private List<PublishedItem> picked(List<ItemReference> items) {
     return items.stream()
         .filter(i -> !i.item().itemKey().equals(key))
-        .map(i -> library.item(i.item().itemKey()).orElse(null))
+        .map(i -> library.findItem(i.item().itemKey()).orElse(null))
         .filter(Objects::nonNull)
         .toList();
   }
 
-  private void links(String name, String title, List<PublishedItem> items) {
+  private void writesLink(String name, String title, List<PublishedItem> items) {
     if (items.isEmpty()) {
       return;
     }

@@ -33,7 +33,7 @@ final class Byline {
 
   /** Whose it is, in words. */
   static String names(PublishedItem item, SiteWords own) {
-    String line = StandardFields.text(item.content(), StandardFields.BYLINE);
+    String line = StandardFields.textOf(item.content(), StandardFields.BYLINE);
     if (!line.isEmpty()) {
       return line;
     }
@@ -42,7 +42,7 @@ final class Byline {
 
   /** The day readers see: the one somebody set, or of news the one it first went live on; else null. */
   private static LocalDate dateOf(PublishedItem item, ZoneId zone) {
-    String set = StandardFields.text(item.content(), StandardFields.SHOWN_DATE);
+    String set = StandardFields.textOf(item.content(), StandardFields.SHOWN_DATE);
     if (!set.isEmpty()) {
       return LocalDate.parse(set);
     }
@@ -55,6 +55,6 @@ final class Byline {
 
   private static void time(HtmlOut out, LocalDate day, SiteWords own, ZoneId zone) {
     out.open("time").attribute("datetime", day.toString()).endOpen();
-    out.text(own.day(day.atStartOfDay(zone))).close("time");
+    out.text(own.dayOf(day.atStartOfDay(zone))).close("time");
   }
 }

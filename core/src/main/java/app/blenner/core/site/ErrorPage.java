@@ -48,7 +48,7 @@ public final class ErrorPage {
 
   private static String escaped(String words) {
     StringBuilder out = new StringBuilder();
-    Escaping.text(out, words);
+    Escaping.writeText(out, words);
     return out.toString();
   }
 }

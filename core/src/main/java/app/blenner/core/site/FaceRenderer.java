@@ -28,7 +28,8 @@ public final class FaceRenderer {
   /** What the lists of the site show of it. */
   public String teaser(PublishedItem item) {
     HtmlOut out = new HtmlOut();
-    new Teasers(site, library, zone, new PageFrame(site, library)).list(out, List.of(item), false);
+    new Teasers(site, library, zone, new PageFrame(site, library))
+        .writeList(out, List.of(item), false);
     return pageOf(item, out);
   }
 
@@ -55,7 +56,7 @@ public final class FaceRenderer {
     SharedLink link = SharedLink.of(item.content());
     HtmlOut out = new HtmlOut();
     out.open("div").attribute("class", "shared-link").endOpen();
-    Optional<SiteAsset> picture = library.asset(link.picture().words()).filter(a -> !a.gone());
+    Optional<SiteAsset> picture = library.findAsset(link.picture().words()).filter(a -> !a.gone());
     picture.ifPresent(
         a -> new PictureTag(a, "", "400px", Ratio.WIDE, true, wordsOf(item)).write(out));
     out.open("div").attribute("class", "shared-text").endOpen();

@@ -28,7 +28,7 @@ public enum Feed {
   }
 
   /** Its address on the site, of a section or, without one, of everything. */
-  public String path(String section) {
+  public String feedPath(String section) {
     return section.isEmpty() ? "/feed/" + file : "/feed/" + section + "/" + file;
   }
 }

@@ -78,11 +78,11 @@ public final class FeedWriter {
   }
 
   private String home() {
-    return site.absolute(section == null ? "/" : site.path(section));
+    return site.absolute(section == null ? "/" : site.pathOf(section));
   }
 
   private String self(Feed form) {
-    return site.absolute(form.path(section == null ? "" : section.slug()));
+    return site.absolute(form.feedPath(section == null ? "" : section.slug()));
   }
 
   /** When anything of it was last changed. */
@@ -102,8 +102,8 @@ public final class FeedWriter {
   }
 
   private List<String> topics(Content content) {
-    return site.section(content.section()).stream()
-        .flatMap(s -> s.topics(content.topics()).stream())
+    return site.findSection(content.section()).stream()
+        .flatMap(s -> s.topicsNamed(content.topics()).stream())
         .map(Topic::name)
         .toList();
   }

@@ -84,7 +84,7 @@ final class FieldRenderer implements FieldOutput {
   }
 
   @Override
-  public void lines(List<String> lines) {
+  public void writeLines(List<String> lines) {
     for (int i = 0; i < lines.size(); i++) {
       if (i > 0) {
         out.markup("<br>");
@@ -94,7 +94,7 @@ final class FieldRenderer implements FieldOutput {
   }
 
   @Override
-  public void text(Document document) {
+  public void writeText(Document document) {
     out.markup(
         BodyRenderer.render(
             item.key(),
@@ -114,10 +114,10 @@ final class FieldRenderer implements FieldOutput {
   }
 
   @Override
-  public void pictures(List<String> assets) {
+  public void writePictures(List<String> assets) {
     HtmlOut html = new HtmlOut();
     for (String name : assets) {
-      Optional<SiteAsset> asset = library.asset(name).filter(a -> !a.gone());
+      Optional<SiteAsset> asset = library.findAsset(name).filter(a -> !a.gone());
       if (asset.isPresent()) {
         html.open("figure").attribute("class", "picture").endOpen();
         html.open("img").attribute("src", "../assets/" + name);
@@ -125,32 +125,32 @@ final class FieldRenderer implements FieldOutput {
         html.close("figure");
       }
     }
-    text(HtmlReader.read(html.toString()));
+    writeText(HtmlReader.read(html.toString()));
   }
 
   @Override
-  public void link(String address, String label) {
+  public void writeLink(String address, String label) {
     HtmlOut html = new HtmlOut();
     html.tag("p").open("a").attribute("href", address).endOpen().text(label).close("a");
     html.close("p");
-    text(HtmlReader.read(html.toString()));
+    writeText(HtmlReader.read(html.toString()));
   }
 
   @Override
-  public void number(BigDecimal number, String unit) {
+  public void writeNumber(BigDecimal number, String unit) {
     NumberFormat format = NumberFormat.getInstance(Locale.forLanguageTag(words.language()));
     format.setMaximumFractionDigits(number.scale() < 0 ? 0 : number.scale());
     out.text(format.format(number) + (unit.isEmpty() ? "" : "\u00a0" + unit));
   }
 
   @Override
-  public void date(LocalDate date) {
+  public void writeDate(LocalDate date) {
     out.open("time").attribute("datetime", date.toString()).endOpen();
-    out.text(words.day(date.atStartOfDay(zone))).close("time");
+    out.text(words.dayOf(date.atStartOfDay(zone))).close("time");
   }
 
   @Override
-  public void time(LocalTime time) {
+  public void writeTime(LocalTime time) {
     out.open("time").attribute("datetime", time.toString()).endOpen();
     out.text(time.toString()).close("time");
   }
@@ -161,7 +161,7 @@ final class FieldRenderer implements FieldOutput {
   }
 
   @Override
-  public void list(List<String> things) {
+  public void writeList(List<String> things) {
     out.tag("ul");
     for (String thing : things) {
       out.tag("li").text(thing).close("li");
@@ -170,16 +170,16 @@ final class FieldRenderer implements FieldOutput {
   }
 
   @Override
-  public void items(List<String> keys) {
-    List<PublishedItem> live = keys.stream().flatMap(k -> library.item(k).stream()).toList();
+  public void writeItems(List<String> keys) {
+    List<PublishedItem> live = keys.stream().flatMap(k -> library.findItem(k).stream()).toList();
     if (live.isEmpty()) {
       return;
     }
-    new OtherItems(site, library, words).list(out, live);
+    new OtherItems(site, library, words).writeList(out, live);
   }
 
   @Override
-  public void facts(Map<String, String> facts) {
+  public void writeFacts(Map<String, String> facts) {
     out.tag("table").tag("tbody");
     facts.forEach(
         (name, value) -> {
@@ -196,7 +196,7 @@ final class FieldRenderer implements FieldOutput {
     out.tag("ul");
     for (Attachment file : files) {
       out.tag("li");
-      BodyRenderer.file(out, library.asset(file.asset()), file.words(), words);
+      BodyRenderer.writeFile(out, library.findAsset(file.asset()), file.words(), words);
       out.close("li");
     }
     out.close("ul");

@@ -24,13 +24,13 @@ public final class Fillings {
         block ->
             any[0] |=
                 block.content().stream()
-                    .anyMatch(i -> i.marks().value(Mark.Kind.MERGE_FIELD).isPresent()));
+                    .anyMatch(i -> i.marks().valueOf(Mark.Kind.MERGE_FIELD).isPresent()));
     return any[0];
   }
 
   /** The text of an item with its placeholders filled, for where nobody knows of placeholders. */
   public static Document fillIn(Site site, PublishedItem item, Library library, ZoneId zone) {
-    Document body = Pieces.fillIn(item.content().body(), library::piece);
+    Document body = Pieces.fillIn(item.content().body(), library::findPiece);
     return needs(body) ? plain(site.fields().fillIn(body, of(site, item, library, zone))) : body;
   }
 
@@ -43,7 +43,7 @@ public final class Fillings {
   public static Filling of(Site site, PublishedItem item, Library library, ZoneId zone) {
     Content content = item.content();
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
-    Section section = site.section(content.section()).orElse(null);
+    Section section = site.findSection(content.section()).orElse(null);
     return new Filling(
         site.name(),
         site.tagline(),
@@ -52,7 +52,7 @@ public final class Fillings {
         section == null ? "" : section.name(),
         section == null
             ? List.of()
-            : section.topics(content.topics()).stream().map(Topic::name).toList(),
+            : section.topicsNamed(content.topics()).stream().map(Topic::name).toList(),
         Byline.names(item, own),
         day(item.firstLive(), zone),
         day(item.updated(), zone),
@@ -60,7 +60,7 @@ public final class Fillings {
         zone,
         Locale.forLanguageTag(content.languageOn(site.language())),
         own.get("reader"),
-        key -> library.item(key).map(i -> i.content().title()).orElse(""));
+        key -> library.findItem(key).map(i -> i.content().title()).orElse(""));
   }
 
   private static LocalDate day(Instant at, ZoneId zone) {

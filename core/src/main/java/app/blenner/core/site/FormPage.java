@@ -22,7 +22,7 @@ public final class FormPage {
    * @param problems what is wrong with an answer, by name of field
    * @param words the words of the language its page is in
    */
-  public static String form(
+  public static String renderForm(
       ContactForm form,
       String action,
       Map<String, String> answers,
@@ -38,7 +38,7 @@ public final class FormPage {
     List<Field> fields = form.fields();
     for (int i = 0; i < fields.size(); i++) {
       Field field = fields.get(i);
-      String name = FormWriter.name(field, i);
+      String name = FormWriter.nameOf(field, i);
       out.tag("p").tag("label").text(field.label());
       out.text(field.required() ? " " + words.get("form.needed") + " " : " ");
       control(out, field, name, answers.getOrDefault(name, ""), problems.containsKey(name), words);

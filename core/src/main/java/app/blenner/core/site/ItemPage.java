@@ -67,7 +67,7 @@ final class ItemPage {
     }
     out.close("article");
     neighbours(out, item, own);
-    return frame.page(pageHead(item, own, languages), content.section(), out.toString(), own);
+    return frame.renderPage(pageHead(item, own, languages), content.section(), out.toString(), own);
   }
 
   /** What stands above the text: where one is, the title, the summary, the lead picture and whose it is. */
@@ -75,7 +75,7 @@ final class ItemPage {
     Content content = item.content();
     LeadPlace place = LeadPlace.of(content);
     Optional<SiteAsset> lead =
-        place == LeadPlace.TEASER ? Optional.empty() : library.asset(content.leadPicture());
+        place == LeadPlace.TEASER ? Optional.empty() : library.findAsset(content.leadPicture());
     boolean beside = lead.isPresent() && place == LeadPlace.BESIDE;
     out.open("header").attribute("class", beside ? "item-head lead-beside" : "item-head").endOpen();
     if (beside) {
@@ -109,14 +109,15 @@ final class ItemPage {
   /** The topics it is about, and its keywords, each with its page. */
   private void words(HtmlOut out, Content content, SiteWords own) {
     Map<String, String> topics = new LinkedHashMap<>();
-    site.section(content.section())
+    site.findSection(content.section())
         .ifPresent(
             s ->
-                s.topics(content.topics())
-                    .forEach(t -> topics.put(SitePaths.topic(site.path(s), t.slug()), t.name())));
+                s.topicsNamed(content.topics())
+                    .forEach(
+                        t -> topics.put(SitePaths.topicPath(site.pathOf(s), t.slug()), t.name())));
     linked(out, "topics", topics, own);
     Map<String, String> keywords = new LinkedHashMap<>();
-    content.keywords().forEach(k -> keywords.putIfAbsent(SitePaths.keyword(k), k));
+    content.keywords().forEach(k -> keywords.putIfAbsent(SitePaths.keywordPath(k), k));
     linked(out, "keywords", keywords, own);
   }
 
@@ -169,9 +170,9 @@ final class ItemPage {
     SharedLink shared = SharedLink.of(content);
     String picture =
         library
-            .asset(shared.picture().words())
+            .findAsset(shared.picture().words())
             .filter(a -> !a.gone())
-            .map(a -> a.path(SHARED_WIDTH, Ratio.WIDE, a.plainFormat()))
+            .map(a -> a.pathOf(SHARED_WIDTH, Ratio.WIDE, a.plainFormat()))
             .orElse("");
     String untitled = own.get("untitled") + " · " + site.name();
     String title = result.title().words().isEmpty() ? untitled : result.title().words();
@@ -201,7 +202,7 @@ final class ItemPage {
     out.open("ul").endOpen();
     for (Attachment a : content.attachments()) {
       out.open("li").endOpen();
-      BodyRenderer.file(out, library.asset(a.asset()), a.words(), own);
+      BodyRenderer.writeFile(out, library.findAsset(a.asset()), a.words(), own);
       out.close("li");
     }
     out.close("ul");

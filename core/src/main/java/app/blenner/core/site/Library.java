@@ -10,10 +10,10 @@ import java.util.Optional;
 public interface Library {
 
   /** A live item. */
-  Optional<PublishedItem> item(String key);
+  Optional<PublishedItem> findItem(String key);
 
   /** An asset. */
-  Optional<SiteAsset> asset(String name);
+  Optional<SiteAsset> findAsset(String name);
 
   /**
    * The latest live items, the newest first, without pages, which are never news.
@@ -36,7 +36,7 @@ public interface Library {
   }
 
   /** What a ready-made piece holds, by its key. */
-  Optional<Document> piece(String key);
+  Optional<Document> findPiece(String key);
 
   /** What time it is. */
   Instant now();

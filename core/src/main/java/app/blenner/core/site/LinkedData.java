@@ -110,7 +110,7 @@ final class LinkedData {
     List<Step> steps = new ArrayList<>();
     steps.add(new Step(site.name(), "/"));
     SectionTree tree = site.tree();
-    tree.way(section).forEach(s -> steps.add(new Step(s.name(), tree.path(s.slug()))));
+    tree.way(section).forEach(s -> steps.add(new Step(s.name(), tree.pathOf(s.slug()))));
     steps.addAll(behind);
     begin(json, "BreadcrumbList");
     json.writeArrayPropertyStart("itemListElement");

@@ -42,8 +42,8 @@ public final class ListPages {
       frontList(out, items, paging, composed.isPresent());
     }
     String title = titleOf(site.name(), paging);
-    String path = Paging.address("/", paging.number());
-    return frame.page(
+    String path = Paging.addressOf("/", paging.number());
+    return frame.renderPage(
         new PageHead(title, site.tagline(), path, "website").withData(LinkedData.ofSite(site)),
         "",
         out.toString());
@@ -56,9 +56,9 @@ public final class ListPages {
       out.open("div").attribute("class", "lead").endOpen();
       teasers.teaser(out, items.get(0), true, Optional.empty());
       out.close("div");
-      teasers.list(out, items.subList(1, items.size()), false);
+      teasers.writeList(out, items.subList(1, items.size()), false);
     } else {
-      teasers.list(out, items, false);
+      teasers.writeList(out, items, false);
     }
     paging.write(out, "/", words);
   }
@@ -72,14 +72,14 @@ public final class ListPages {
 
   /** What was composed for a page; it stands on the first of several only. */
   private Optional<PublishedItem> composed(String key, Paging paging) {
-    return key.isEmpty() || paging.number() > 1 ? Optional.empty() : library.item(key);
+    return key.isEmpty() || paging.number() > 1 ? Optional.empty() : library.findItem(key);
   }
 
   private void composed(HtmlOut out, PublishedItem item) {
     SiteWords own = SiteWords.of(item.content().languageOn(site.language()));
     out.open("div").attribute("class", "article composed");
     out.attributeIf("lang", own.language().equals(site.language()) ? "" : own.language());
-    out.attributeIf("dir", PageFrame.direction(own, words)).endOpen().line();
+    out.attributeIf("dir", PageFrame.directionOf(own, words)).endOpen().line();
     out.markup(
         BodyRenderer.render(
             item.key(), site.asRead(item.content().body(), item, library, zone), library, own));
@@ -127,9 +127,9 @@ public final class ListPages {
   }
 
   /** A section's page. */
-  public String section(Section section, Listed listed, Paging paging) {
+  public String renderSection(Section section, Listed listed, Paging paging) {
     HtmlOut out = new HtmlOut();
-    String path = tree.path(section.slug());
+    String path = tree.pathOf(section.slug());
     frame.way(out, tree.way(section.parent()), section.name(), words);
     sectionHead(out, section);
     parts(out, section);
@@ -143,7 +143,7 @@ public final class ListPages {
       for (Group group : listed.groups()) {
         group(out, group, path);
       }
-      teasers.list(out, listed.news(), true);
+      teasers.writeList(out, listed.news(), true);
       paging.write(out, path, words);
     }
     PageHead head =
@@ -151,19 +151,19 @@ public final class ListPages {
             .withPicture(pictureOf(section))
             .withFeeds(section)
             .withData(LinkedData.ofSection(site, section));
-    return frame.page(head, section.slug(), out.toString());
+    return frame.renderPage(head, section.slug(), out.toString());
   }
 
   private String pictureOf(Section section) {
     return library
-        .asset(section.picture())
+        .findAsset(section.picture())
         .filter(a -> !a.gone())
-        .map(a -> a.path(ItemPage.SHARED_WIDTH, Ratio.WIDE, a.plainFormat()))
+        .map(a -> a.pathOf(ItemPage.SHARED_WIDTH, Ratio.WIDE, a.plainFormat()))
         .orElse("");
   }
 
   private void sectionHead(HtmlOut out, Section section) {
-    Optional<SiteAsset> picture = library.asset(section.picture()).filter(a -> !a.gone());
+    Optional<SiteAsset> picture = library.findAsset(section.picture()).filter(a -> !a.gone());
     out.open("header");
     out.attribute("class", picture.isPresent() ? "section-head with-picture" : "section-head");
     out.endOpen().open("div").endOpen();
@@ -183,8 +183,8 @@ public final class ListPages {
         out,
         "parts",
         words.get("parts"),
-        tree.parts(section.slug()).stream()
-            .map(s -> new Link(tree.path(s.slug()), s.name()))
+        tree.partsOf(section.slug()).stream()
+            .map(s -> new Link(tree.pathOf(s.slug()), s.name()))
             .toList());
   }
 
@@ -204,7 +204,7 @@ public final class ListPages {
     }
     out.open("nav").attribute("class", name).attribute("aria-label", label).endOpen();
     out.tag("ul");
-    links.forEach(l -> PageFrame.link(out, "li", l.path, l.words));
+    links.forEach(l -> PageFrame.writeLink(out, "li", l.path, l.words));
     out.close("ul");
     out.close("nav");
   }
@@ -216,34 +216,35 @@ public final class ListPages {
     out.text(name).close("h2");
     teasers.below(out, group.items());
     if (group.hasMore() && group.topic() != null) {
-      PageFrame.link(
-          out, "p", SitePaths.topic(path, group.topic().slug()), words.get("all.of", name));
+      PageFrame.writeLink(
+          out, "p", SitePaths.topicPath(path, group.topic().slug()), words.get("all.of", name));
     }
     out.close("section");
   }
 
   /** The page of a topic of a section. */
-  public String topic(Section section, Topic topic, List<PublishedItem> items, Paging paging) {
+  public String renderTopic(
+      Section section, Topic topic, List<PublishedItem> items, Paging paging) {
     HtmlOut out = new HtmlOut();
     frame.way(out, tree.way(section.slug()), topic.name(), words);
-    String path = SitePaths.topic(tree.path(section.slug()), topic.slug());
+    String path = SitePaths.topicPath(tree.pathOf(section.slug()), topic.slug());
     plainHead(out, topic.name());
     list(out, items, paging, path);
-    return frame.page(
+    return frame.renderPage(
         head(titleOf(topic.name() + " · " + section.name(), paging), "", path, paging),
         section.slug(),
         out.toString());
   }
 
   /** The page of a keyword, as somebody wrote it. */
-  public String keyword(String keyword, List<PublishedItem> items, Paging paging) {
+  public String renderKeyword(String keyword, List<PublishedItem> items, Paging paging) {
     HtmlOut out = new HtmlOut();
     String title = words.get("keyword", keyword);
     frame.way(out, List.of(), title, words);
-    String path = SitePaths.keyword(keyword);
+    String path = SitePaths.keywordPath(keyword);
     plainHead(out, title);
     list(out, items, paging, path);
-    return frame.page(head(titleOf(title, paging), "", path, paging), "", out.toString());
+    return frame.renderPage(head(titleOf(title, paging), "", path, paging), "", out.toString());
   }
 
   private static void plainHead(HtmlOut out, String title) {
@@ -256,12 +257,12 @@ public final class ListPages {
     if (items.isEmpty()) {
       empty(out, "empty.list");
     }
-    teasers.list(out, items, false);
+    teasers.writeList(out, items, false);
     paging.write(out, path, words);
   }
 
   private PageHead head(String title, String description, String path, Paging paging) {
-    String address = Paging.address(path, paging.number());
+    String address = Paging.addressOf(path, paging.number());
     return new PageHead(title + " · " + site.name(), description, address, "website");
   }
 

@@ -16,17 +16,17 @@ public final class ListPlace {
   private ListPlace() {}
 
   /** The place of a section; that of everything, without one. */
-  public static String section(String section) {
+  public static String ofSection(String section) {
     return section.isEmpty() ? EVERYTHING : "s:" + section;
   }
 
   /** The place of a topic of a section; that of its items without a topic, without one. */
-  public static String topic(String section, String topic) {
+  public static String ofTopic(String section, String topic) {
     return "t:" + section + "/" + topic;
   }
 
   /** The place of a keyword, however it is written. */
-  public static String keyword(String keyword) {
+  public static String ofKeyword(String keyword) {
     String word = keyword.toLowerCase(Locale.ROOT);
     return "k:" + word.substring(0, Math.min(LONGEST, word.length()));
   }
@@ -39,13 +39,13 @@ public final class ListPlace {
   public static Set<String> of(Content content, SectionTree tree) {
     Set<String> out = new LinkedHashSet<>();
     out.add(EVERYTHING);
-    out.add(section(content.section()));
-    tree.way(content.section()).forEach(s -> out.add(section(s.slug())));
-    content.topics().forEach(t -> out.add(topic(content.section(), t)));
+    out.add(ofSection(content.section()));
+    tree.way(content.section()).forEach(s -> out.add(ofSection(s.slug())));
+    content.topics().forEach(t -> out.add(ofTopic(content.section(), t)));
     if (content.topics().isEmpty() && !content.section().isEmpty()) {
-      out.add(topic(content.section(), ""));
+      out.add(ofTopic(content.section(), ""));
     }
-    content.keywords().forEach(k -> out.add(keyword(k)));
+    content.keywords().forEach(k -> out.add(ofKeyword(k)));
     return out;
   }
 }

@@ -35,8 +35,10 @@ public record MenuEntry(To to, String target, String label) {
   Optional<Shown> toShown(SectionTree tree, Library library) {
     return switch (to) {
       case SECTION ->
-          tree.section(target).map(s -> new Shown(tree.path(s.slug()), or(s.name()), s.slug()));
-      case ITEM -> library.item(target).map(i -> new Shown(i.path(), or(i.content().title()), ""));
+          tree.findSection(target)
+              .map(s -> new Shown(tree.pathOf(s.slug()), or(s.name()), s.slug()));
+      case ITEM ->
+          library.findItem(target).map(i -> new Shown(i.path(), or(i.content().title()), ""));
       case ADDRESS -> Address.parse(target).map(a -> new Shown(a.value(), or(target), ""));
     };
   }

@@ -22,7 +22,7 @@ public record Menus(boolean ofSections, List<MenuEntry> main, List<MenuEntry> fo
   /** The main menu of a site. */
   public List<MenuEntry> main(Site site) {
     return ofSections
-        ? site.tree().parts("").stream()
+        ? site.tree().partsOf("").stream()
             .map(s -> new MenuEntry(MenuEntry.To.SECTION, s.slug(), ""))
             .toList()
         : main;

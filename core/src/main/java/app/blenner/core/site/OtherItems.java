@@ -26,7 +26,7 @@ final class OtherItems {
   private List<PublishedItem> live(PublishedItem item, String field) {
     return StandardFields.texts(item.content(), field).stream()
         .filter(key -> !key.equals(item.key()))
-        .flatMap(key -> library.item(key).stream())
+        .flatMap(key -> library.findItem(key).stream())
         .toList();
   }
 
@@ -74,12 +74,12 @@ final class OtherItems {
     }
     out.open("section").attribute("class", "related").endOpen();
     out.tag("h2").text(own.get("related")).close("h2");
-    list(out, items);
+    writeList(out, items);
     out.close("section");
   }
 
   /** Links to items, each in its language where that is another than the page's. */
-  void list(HtmlOut out, List<PublishedItem> items) {
+  void writeList(HtmlOut out, List<PublishedItem> items) {
     out.tag("ul");
     for (PublishedItem other : items) {
       String language = languageOf(other);

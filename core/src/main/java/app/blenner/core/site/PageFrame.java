@@ -36,11 +36,11 @@ final class PageFrame {
   HtmlOut siteLanguage(HtmlOut out, SiteWords page) {
     boolean same = page.language().equals(site.language());
     out.attributeIf("lang", same ? "" : site.language());
-    return out.attributeIf("dir", direction(words, page));
+    return out.attributeIf("dir", directionOf(words, page));
   }
 
   /** Which way words run, where those around them run the other way; else nothing. */
-  static String direction(SiteWords own, SiteWords around) {
+  static String directionOf(SiteWords own, SiteWords around) {
     boolean same = own.direction().equals(around.direction());
     return same ? "" : own.direction().isEmpty() ? "ltr" : own.direction();
   }
@@ -59,7 +59,7 @@ final class PageFrame {
     out.close("li");
     for (Section s : way) {
       out.tag("li");
-      siteLanguage(out.open("a").attribute("href", tree.path(s.slug())), own).endOpen();
+      siteLanguage(out.open("a").attribute("href", tree.pathOf(s.slug())), own).endOpen();
       out.text(s.name()).close("a");
       out.close("li");
     }
@@ -68,7 +68,7 @@ final class PageFrame {
     out.close("nav");
   }
 
-  static void link(HtmlOut out, String around, String path, String words) {
+  static void writeLink(HtmlOut out, String around, String path, String words) {
     out.tag(around).open("a").attribute("href", path).endOpen().text(words).close("a");
     out.close(around);
   }
@@ -94,14 +94,14 @@ final class PageFrame {
     out.close("nav");
   }
 
-  String page(PageHead head, String section, String main) {
-    return page(head, section, main, words);
+  String renderPage(PageHead head, String section, String main) {
+    return renderPage(head, section, main, words);
   }
 
   /**
    * @param own the words of the language the page is in; what stands around on every page is in the site's
    */
-  String page(PageHead head, String section, String main, SiteWords own) {
+  String renderPage(PageHead head, String section, String main, SiteWords own) {
     HtmlOut out = new HtmlOut();
     out.markup("<!DOCTYPE html>\n").open("html").attribute("lang", own.language());
     out.attributeIf("dir", own.direction()).endOpen();

@@ -162,7 +162,7 @@ record PageHead(
 
   private static void feed(HtmlOut out, Feed feed, String title, String section) {
     out.open("link").attribute("rel", "alternate").attribute("type", feed.type());
-    out.attribute("title", title).attribute("href", feed.path(section)).endOpen();
+    out.attribute("title", title).attribute("href", feed.feedPath(section)).endOpen();
   }
 
   private static void meta(HtmlOut out, String key, String name, String value) {

@@ -46,7 +46,7 @@ public final class PageRenderer {
   }
 
   /** An item's own page. */
-  public String item(PublishedItem item) {
+  public String renderItem(PublishedItem item) {
     return new ItemPage(site, library, zone, frame).render(item);
   }
 
@@ -60,7 +60,7 @@ public final class PageRenderer {
     onward(out, content.section(), own);
     out.close("div");
     PageHead head = new PageHead(own.get("gone.head") + " · " + site.name(), "", "", "website");
-    return frame.page(head, content.section(), out.toString(), own);
+    return frame.renderPage(head, content.section(), out.toString(), own);
   }
 
   /** The page at an address where there is nothing. */
@@ -71,7 +71,7 @@ public final class PageRenderer {
     out.tag("p").text(words.get("missing.text")).close("p");
     onward(out, "", words);
     out.close("div");
-    return frame.page(
+    return frame.renderPage(
         new PageHead(words.get("missing.head") + " · " + site.name(), "", "", "website"),
         "",
         out.toString());
@@ -97,16 +97,16 @@ public final class PageRenderer {
     out.close("p");
     out.close("article");
     PageHead head = new PageHead(title + " · " + site.name(), "", "", "website");
-    return frame.page(head, item.content().section(), out.toString(), own);
+    return frame.renderPage(head, item.content().section(), out.toString(), own);
   }
 
   private void onward(HtmlOut out, String section, SiteWords own) {
-    site.section(section)
+    site.findSection(section)
         .ifPresent(
             s -> {
               String[] around = own.get("onward.section").split("\\{0}", -1);
               out.tag("p").text(around[0]);
-              out.open("a").attribute("href", site.path(s)).endOpen().text(s.name()).close("a");
+              out.open("a").attribute("href", site.pathOf(s)).endOpen().text(s.name()).close("a");
               out.text(around[1]).close("p");
             });
     out.tag("p").open("a").attribute("href", "/").endOpen();

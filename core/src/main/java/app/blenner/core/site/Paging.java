@@ -15,7 +15,7 @@ public record Paging(int number, boolean hasOlder) {
   public static final Paging ONLY = new Paging(1, false);
 
   /** The address of a page of a list that begins at an address. */
-  public static String address(String path, int number) {
+  public static String addressOf(String path, int number) {
     return number == 1 ? path : path + (path.contains("?") ? "&" : "?") + "page=" + number;
   }
 
@@ -27,11 +27,11 @@ public record Paging(int number, boolean hasOlder) {
     out.open("nav").attribute("class", "paging").attribute("aria-label", words.get("paging"));
     out.endOpen();
     if (number > 1) {
-      link(out, address(path, number - 1), "prev", words.get("newer"));
+      link(out, addressOf(path, number - 1), "prev", words.get("newer"));
     }
     out.tag("span").text(words.get("page.number", String.valueOf(number))).close("span");
     if (hasOlder) {
-      link(out, address(path, number + 1), "next", words.get("older"));
+      link(out, addressOf(path, number + 1), "next", words.get("older"));
     }
     out.close("nav");
   }

@@ -44,7 +44,7 @@ record PictureTag(
     out.open("picture").endOpen();
     out.open("source").attribute("type", Rendition.Format.WEBP.mediaType());
     out.attribute("srcset", set(own, Rendition.Format.WEBP)).attribute("sizes", sizes).endOpen();
-    out.open("img").attribute("src", asset.path(SiteAsset.USUAL, ratio, asset.plainFormat()));
+    out.open("img").attribute("src", asset.pathOf(SiteAsset.USUAL, ratio, asset.plainFormat()));
     out.attribute("srcset", set(own, asset.plainFormat())).attribute("sizes", sizes);
     rest(out, shown.width(), shown.height());
     out.close("picture");
@@ -63,7 +63,7 @@ record PictureTag(
 
   private String set(int own, Rendition.Format format) {
     return Widths.of(own).stream()
-        .map(w -> asset.path(new Rendition(w, ratio, format)) + " " + w + "w")
+        .map(w -> asset.pathOf(new Rendition(w, ratio, format)) + " " + w + "w")
         .collect(Collectors.joining(", "));
   }
 

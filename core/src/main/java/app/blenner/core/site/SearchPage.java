@@ -65,7 +65,7 @@ public final class SearchPage {
     String title = found.asked().isBlank() ? "" : ": " + found.asked();
     PageHead head =
         new PageHead(words.get("search") + title + " · " + site.name(), "", "", "website").hidden();
-    return frame.page(head, "", out.toString());
+    return frame.renderPage(head, "", out.toString());
   }
 
   private void form(HtmlOut out, String asked) {
@@ -90,7 +90,7 @@ public final class SearchPage {
     SiteWords own = SiteWords.of(language);
     SearchHits passages = new SearchHits(asked, language);
     out.open("li").attributeIf("lang", language.equals(site.language()) ? "" : language);
-    out.attributeIf("dir", PageFrame.direction(own, words)).endOpen();
+    out.attributeIf("dir", PageFrame.directionOf(own, words)).endOpen();
     out.tag("h2").open("a").attribute("href", item.path()).endOpen();
     marked(out, passages.markHits(item.content().title()));
     out.close("a");

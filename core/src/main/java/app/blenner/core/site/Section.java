@@ -53,7 +53,7 @@ public record Section(
   }
 
   /** Its topics that have these short names, in its own order. */
-  public List<Topic> topics(List<String> slugs) {
+  public List<Topic> topicsNamed(List<String> slugs) {
     return topics.stream().filter(t -> slugs.contains(t.slug())).toList();
   }
 }

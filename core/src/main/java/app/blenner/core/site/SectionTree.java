@@ -35,7 +35,7 @@ public final class SectionTree {
     while (!next.isEmpty()) {
       Section s = next.pop();
       inOrder.add(s);
-      List<Section> own = parts(s.slug());
+      List<Section> own = partsOf(s.slug());
       for (int i = own.size() - 1; i >= 0; i--) {
         next.push(own.get(i));
       }
@@ -58,12 +58,12 @@ public final class SectionTree {
   }
 
   /** The section with this short name. */
-  public Optional<Section> section(String slug) {
+  public Optional<Section> findSection(String slug) {
     return Optional.ofNullable(bySlug.get(slug));
   }
 
   /** The parts of a section in their order; those at the top for none. */
-  public List<Section> parts(String slug) {
+  public List<Section> partsOf(String slug) {
     return List.copyOf(parts.getOrDefault(slug, List.of()));
   }
 
@@ -88,11 +88,11 @@ public final class SectionTree {
 
   /** How many sections stand within one another from a section downwards, itself counted. */
   public int depthBelow(String slug) {
-    return 1 + parts(slug).stream().mapToInt(p -> depthBelow(p.slug())).max().orElse(0);
+    return 1 + partsOf(slug).stream().mapToInt(p -> depthBelow(p.slug())).max().orElse(0);
   }
 
   /** The address of a section's page; that of the site without one, which is empty. */
-  public String path(String slug) {
+  public String pathOf(String slug) {
     return way(slug).stream().map(s -> "/" + s.step()).collect(Collectors.joining());
   }
 

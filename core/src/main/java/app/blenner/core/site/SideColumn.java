@@ -43,7 +43,7 @@ final class SideColumn {
 
   private void writePicture(HtmlOut out, Map<String, String> part) {
     library
-        .asset(part.getOrDefault("picture", ""))
+        .findAsset(part.getOrDefault("picture", ""))
         .ifPresent(
             a -> {
               out.open("figure").endOpen();

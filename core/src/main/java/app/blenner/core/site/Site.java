@@ -92,7 +92,7 @@ public record Site(
    *
    * @return empty where it is none
    */
-  public static Optional<String> address(String typed) {
+  public static Optional<String> addressWithin(String typed) {
     try {
       URI uri = new URI(typed.strip().replaceAll("/+$", ""));
       boolean web =
@@ -116,7 +116,7 @@ public record Site(
    * @param zone its time zone
    */
   public Document asRead(Document document, PublishedItem item, Library library, ZoneId zone) {
-    Document whole = Pieces.fillIn(document, library::piece);
+    Document whole = Pieces.fillIn(document, library::findPiece);
     Document filled =
         Fillings.needs(whole)
             ? fields.fillIn(whole, Fillings.of(this, item, library, zone))
@@ -125,12 +125,12 @@ public record Site(
   }
 
   /** The kind with this name; one that is not there any more is known by its name alone. */
-  public Kind kind(String name) {
+  public Kind kindNamed(String name) {
     return Kinds.byName(kinds, name);
   }
 
   /** The section with this short name. */
-  public Optional<Section> section(String slug) {
+  public Optional<Section> findSection(String slug) {
     return sections.stream().filter(s -> s.slug().equals(slug)).findFirst();
   }
 
@@ -141,7 +141,7 @@ public record Site(
     }
     return sections.stream()
         .filter(s -> s.list().composed().equals(itemKey))
-        .map(this::path)
+        .map(this::pathOf)
         .findFirst();
   }
 
@@ -151,12 +151,12 @@ public record Site(
   }
 
   /** The address of a section's page. */
-  public String path(Section section) {
-    return tree().path(section.slug());
+  public String pathOf(Section section) {
+    return tree().pathOf(section.slug());
   }
 
   /** The address of an item in a section, or of one in no section. */
-  public String path(String section, String slug) {
-    return tree().path(section) + "/" + slug;
+  public String pathOf(String section, String slug) {
+    return tree().pathOf(section) + "/" + slug;
   }
 }

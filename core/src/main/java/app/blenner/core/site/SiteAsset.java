@@ -66,11 +66,11 @@ public record SiteAsset(
       return "/media/" + tag + "/" + name;
     }
     List<Integer> widths = Widths.of(width);
-    return path(new Rendition(widths.get(widths.size() - 1), null, plainFormat()));
+    return pathOf(new Rendition(widths.get(widths.size() - 1), null, plainFormat()));
   }
 
   /** The address of a rendition. */
-  public String path(Rendition rendition) {
+  public String pathOf(Rendition rendition) {
     return "/media/"
         + tag
         + "/"
@@ -106,12 +106,12 @@ public record SiteAsset(
   }
 
   /** The address of the smallest rendition that is large enough; of the file where it has none. */
-  public String path(int wanted, Ratio ratio, Rendition.Format format) {
+  public String pathOf(int wanted, Ratio ratio, Rendition.Format format) {
     if (!hasRenditions()) {
       return path();
     }
     int own = Widths.cut(size().orElseThrow(), ratio);
-    return path(new Rendition(Widths.atLeast(own, wanted), ratio, format));
+    return pathOf(new Rendition(Widths.atLeast(own, wanted), ratio, format));
   }
 
   private String base() {

@@ -74,12 +74,12 @@ public final class SitePaths {
    *
    * @param section the address of its section's page
    */
-  public static String topic(String section, String topic) {
+  public static String topicPath(String section, String topic) {
     return section + "/" + TOPIC + "/" + topic;
   }
 
   /** The address of the page of a keyword; however it is written in, it has one. */
-  public static String keyword(String word) {
+  public static String keywordPath(String word) {
     return "/" + KEYWORD + "/" + encoded(inOneStep(word.toLowerCase(Locale.ROOT)));
   }
 
@@ -116,7 +116,7 @@ public final class SitePaths {
   }
 
   /** Where the answers to a form of an item go; forms are counted from 1. */
-  public static String form(String key, int number) {
+  public static String formPath(String key, int number) {
     return "/site/contact/" + key + "/" + number;
   }
 
@@ -130,7 +130,7 @@ public final class SitePaths {
    *
    * @return empty when nothing is
    */
-  public static String problem(String slug) {
+  public static String problemWith(String slug) {
     if (slug.isEmpty()) {
       return "The address needs at least one letter or digit.";
     }

@@ -27,7 +27,7 @@ final class Teasers {
   /**
    * @param folded whether a post shows its text down to its fold
    */
-  void list(HtmlOut out, List<PublishedItem> items, boolean folded) {
+  void writeList(HtmlOut out, List<PublishedItem> items, boolean folded) {
     if (items.isEmpty()) {
       return;
     }
@@ -57,7 +57,7 @@ final class Teasers {
   /** Items below a heading of the list, so that their own headings stand below it. */
   void below(HtmlOut out, List<PublishedItem> items) {
     heading = "h3";
-    list(out, items, false);
+    writeList(out, items, false);
     heading = "h2";
   }
 
@@ -79,9 +79,9 @@ final class Teasers {
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
     out.open("div").attribute("class", "teaser");
     out.attributeIf("lang", foreign(content));
-    out.attributeIf("dir", PageFrame.direction(own, frame.words())).endOpen();
+    out.attributeIf("dir", PageFrame.directionOf(own, frame.words())).endOpen();
     library
-        .asset(teaser.picture().words())
+        .findAsset(teaser.picture().words())
         .ifPresent(
             a -> {
               // The title beside it says the same, so the picture need not be heard twice.
@@ -89,13 +89,13 @@ final class Teasers {
               new PictureTag(a, "", sizes, Ratio.WIDE, soon, own).write(out);
             });
     out.open("div").attribute("class", "teaser-text").endOpen();
-    site.section(content.section())
+    site.findSection(content.section())
         .ifPresent(
             s -> {
               out.open("p").attribute("class", "kicker");
               frame.siteLanguage(out, own).endOpen().text(s.name()).close("p");
             });
-    PageFrame.link(out, heading, item.path(), teaser.title().words());
+    PageFrame.writeLink(out, heading, item.path(), teaser.title().words());
     if (!teaser.text().words().isEmpty()) {
       out.tag("p").text(teaser.text().words()).close("p");
     }

@@ -33,7 +33,7 @@ final class BoldHeadings extends BasicRule implements CleanUpRule {
             .filter(
                 c ->
                     take.take(
-                        CleanUpSpot.block(
+                        CleanUpSpot.ofBlock(
                             c.path(),
                             c.words(),
                             c.words(),

@@ -45,7 +45,7 @@ final class CharacterEdits {
       Predicate<Inline> isKept,
       BiFunction<String, boolean[], List<Edit>> edits,
       CleanUpRule.Ask take) {
-    String text = Inlines.text(content);
+    String text = Inlines.textOf(content);
     List<Edit> chosen = new ArrayList<>();
     List<Edit> wanted = edits.apply(text, Edits.keptCharacters(content, isKept));
     if (wanted.isEmpty()) {

@@ -69,11 +69,11 @@ interface CleanUpRule extends Rule {
           found.add(
               Finding.inBody(
                   this,
-                  settings.level(this),
+                  settings.severityOf(this),
                   message(),
                   spot.path(),
                   new Finding.Words(spot.from(), spot.to()),
-                  PassageFingerprint.letters(spot.words()),
+                  PassageFingerprint.lettersOf(spot.words()),
                   List.of(fix(language, spot.from()))));
           return false;
         });

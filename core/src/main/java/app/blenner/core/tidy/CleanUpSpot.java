@@ -15,7 +15,7 @@ import app.blenner.core.document.BlockPath;
 record CleanUpSpot(BlockPath path, int from, int to, String words, String before, String after) {
 
   /** A block as a whole. */
-  static CleanUpSpot block(BlockPath path, String words, String before, String after) {
+  static CleanUpSpot ofBlock(BlockPath path, String words, String before, String after) {
     return new CleanUpSpot(path, 0, 0, words, before, after);
   }
 }

@@ -49,13 +49,13 @@ final class EmptyParagraphs extends BasicRule implements CleanUpRule {
 
   static boolean isBlank(Block block) {
     return (block instanceof Paragraph || block instanceof Heading)
-        && Inlines.text(block.content()).codePoints().allMatch(Spaces::isBlank);
+        && Inlines.textOf(block.content()).codePoints().allMatch(Spaces::isBlank);
   }
 
   private static boolean mend(BlockPath at, String before, Ask take) {
     String place =
         before.isEmpty() ? "(empty) at the start" : "(empty) after “" + Excerpt.end(before) + "”";
-    return take.take(CleanUpSpot.block(at, before, place, ""));
+    return take.take(CleanUpSpot.ofBlock(at, before, place, ""));
   }
 
   /** The last words before a block. */

@@ -49,7 +49,7 @@ final class ForeignQuotes extends BasicRule implements BlockCleanUp {
   }
 
   private static boolean isKept(Inline inline) {
-    return Edits.isCode(inline) || !inline.marks().value(Mark.Kind.LANGUAGE, "").isEmpty();
+    return Edits.isCode(inline) || !inline.marks().valueOf(Mark.Kind.LANGUAGE, "").isEmpty();
   }
 
   private static List<Edit> editsFor(String text, boolean[] kept, QuotationMarks marks) {

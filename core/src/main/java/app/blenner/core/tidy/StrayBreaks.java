@@ -57,7 +57,7 @@ final class StrayBreaks extends BasicRule implements BlockCleanUp {
   }
 
   private static List<Block> mend(BlockPath path, Paragraph p, Ask take) {
-    String text = Inlines.text(p.content());
+    String text = Inlines.textOf(p.content());
     List<Edit> joins = new ArrayList<>();
     List<Integer> parts = new ArrayList<>();
     for (int i = text.indexOf('\n'); i >= 0; i = text.indexOf('\n', i + 1)) {
@@ -99,7 +99,7 @@ final class StrayBreaks extends BasicRule implements BlockCleanUp {
     int from = 0;
     int next = 0;
     List<Integer> ends = new ArrayList<>(parts);
-    ends.add(Inlines.text(p.content()).length());
+    ends.add(Inlines.textOf(p.content()).length());
     for (int to : ends) {
       List<Edit> here = new ArrayList<>();
       for (; next < joins.size() && joins.get(next).to() <= to; next++) {

@@ -81,7 +81,7 @@ public final class Tidy {
     private final Map<String, Integer> seen = new HashMap<>();
 
     String next(CleanUpSpot spot) {
-      String about = PassageFingerprint.letters(spot.words());
+      String about = PassageFingerprint.lettersOf(spot.words());
       return about + "." + seen.merge(about, 1, Integer::sum);
     }
   }

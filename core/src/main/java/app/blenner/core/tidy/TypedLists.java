@@ -30,7 +30,7 @@ final class TypedLists extends BasicRule implements CleanUpRule {
     return TypedItems.makeLists(
         document,
         2,
-        run -> take.take(CleanUpSpot.block(run.at(), before(run), before(run), after(run))));
+        run -> take.take(CleanUpSpot.ofBlock(run.at(), before(run), before(run), after(run))));
   }
 
   private static String before(TypedItems.Run run) {

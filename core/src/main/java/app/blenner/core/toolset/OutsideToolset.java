@@ -63,7 +63,7 @@ public final class OutsideToolset implements Rule {
     return List.of(
         Finding.onBlock(
             this,
-            settings.level(this),
+            settings.severityOf(this),
             "This text holds what is not offered here: " + held.words() + ".",
             Place.of(BlockPath.TOP.appendStep(first), body.blocks().get(first)),
             List.of(fix)));

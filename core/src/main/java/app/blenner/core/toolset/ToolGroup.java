@@ -12,7 +12,7 @@ import java.util.List;
  */
 public record ToolGroup(String label, List<String> buttons, List<String> menu) {
   public ToolGroup {
-    label = PlainText.line(label);
+    label = PlainText.toLine(label);
     buttons = List.copyOf(buttons);
     menu = List.copyOf(menu);
   }

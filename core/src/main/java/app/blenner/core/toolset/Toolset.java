@@ -37,8 +37,8 @@ public record Toolset(
   public static final String PARAGRAPH = "paragraph";
 
   public Toolset {
-    label = PlainText.line(label);
-    about = PlainText.line(about);
+    label = PlainText.toLine(label);
+    about = PlainText.toLine(about);
     groups = List.copyOf(groups);
     Map<Choice, List<String>> narrowed = new EnumMap<>(Choice.class);
     only.forEach((choice, values) -> narrowed.put(choice, List.copyOf(values)));

@@ -87,7 +87,7 @@ enum FontMetrics {
   }
 
   /** How wide a letter is, in ems; {@link #UNKNOWN} where the font lacks it. */
-  double width(char letter) {
+  double widthOf(char letter) {
     return widths().letters.getOrDefault(letter, UNKNOWN);
   }
 

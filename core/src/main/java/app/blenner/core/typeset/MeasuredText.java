@@ -49,7 +49,7 @@ public final class MeasuredText {
    * @return empty where it holds letters or a dress of which the widths are not known
    */
   public static Optional<MeasuredText> of(List<Inline> content, String language, double size) {
-    String text = Inlines.text(content);
+    String text = Inlines.textOf(content);
     double[] widths = new double[text.length()];
     double[] between = new double[text.length()];
     int at = 0;
@@ -59,11 +59,11 @@ public final class MeasuredText {
       if (face == null) {
         return Optional.empty();
       }
-      int end = at + (inline instanceof LineBreak ? 1 : Inlines.text(List.of(inline)).length());
+      int end = at + (inline instanceof LineBreak ? 1 : Inlines.textOf(List.of(inline)).length());
       for (int i = at; i < end; i++) {
         char c = text.charAt(i);
         if (c != '\n') {
-          double width = face.width(c);
+          double width = face.widthOf(c);
           if (width == FontMetrics.UNKNOWN) {
             return Optional.empty();
           }

@@ -49,7 +49,7 @@ public class SitePackageTest {
     for (PackedItem item : demo.items()) {
       assertTrue(Address.isItemKey(item.key()), item.key());
       assertTrue(people.contains(item.people().owner()), item.key());
-      assertTrue(demo.site().section(item.content().section()).isPresent(), item.key());
+      assertTrue(demo.site().findSection(item.content().section()).isPresent(), item.key());
       assertTrue(
           item.content().leadPicture().isEmpty() || assets.contains(item.content().leadPicture()),
           item.key());

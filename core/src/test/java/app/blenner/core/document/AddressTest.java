@@ -121,7 +121,7 @@ public class AddressTest {
     assertEquals(
         AddressAdvice.complete("+44 1632 960014").orElseThrow().value(), "tel:+441632960014");
     assertFalse(AddressAdvice.complete("javascript:alert(1)").isPresent());
-    assertTrue(AddressAdvice.problem("javascript:alert(1)").contains("“javascript:”"));
-    assertTrue(AddressAdvice.problem("").startsWith("Type where"));
+    assertTrue(AddressAdvice.problemWith("javascript:alert(1)").contains("“javascript:”"));
+    assertTrue(AddressAdvice.problemWith("").startsWith("Type where"));
   }
 }

@@ -50,18 +50,18 @@ public class DocumentTest {
     content.add(new Text(" b", strong));
     List<Inline> tidy = Inlines.tidyInlines(content);
     assertEquals(tidy.get(1), new LineBreak(strong));
-    assertEquals(Inlines.text(tidy), "a\nb");
+    assertEquals(Inlines.textOf(tidy), "a\nb");
   }
 
   @Test
   public void valuesHaveOneSpelling() {
-    assertEquals(MarkValues.colour("RGB(255, 0 ,10)"), "#ff000a");
-    assertEquals(MarkValues.colour("rgba(0,0,0,.5)"), "#00000080");
-    assertEquals(MarkValues.colour("#ABC"), "#aabbcc");
-    assertEquals(MarkValues.colour("url(x)"), null);
+    assertEquals(MarkValues.toColour("RGB(255, 0 ,10)"), "#ff000a");
+    assertEquals(MarkValues.toColour("rgba(0,0,0,.5)"), "#00000080");
+    assertEquals(MarkValues.toColour("#ABC"), "#aabbcc");
+    assertEquals(MarkValues.toColour("url(x)"), null);
     // BCP 47 (RFC 5646), section 2.1.1: the customary case of subtags
-    assertEquals(MarkValues.language("mn-cyrl-MN"), "mn-Cyrl-MN");
-    assertEquals(MarkValues.language("not a tag"), null);
+    assertEquals(MarkValues.toLanguage("mn-cyrl-MN"), "mn-Cyrl-MN");
+    assertEquals(MarkValues.toLanguage("not a tag"), null);
     assertEquals(new Mark.Valued(Mark.Kind.SIZE, "1.50EM").value(), "1.5em");
     assertEquals(Mark.withValue(Mark.Kind.FONT, "x'; color: red"), null);
   }

@@ -71,9 +71,9 @@ public class MarksTest {
   @Test
   public void marksAreTakenOffAndAskedFor() {
     Marks marks = new Marks(ALL);
-    assertEquals(marks.value(Mark.Kind.LANGUAGE, ""), "de-AT");
-    assertEquals(marks.value(Mark.Kind.FONT, "none"), "none");
-    assertEquals(marks.value(Mark.Kind.SIZE).orElseThrow(), "12pt");
+    assertEquals(marks.valueOf(Mark.Kind.LANGUAGE, ""), "de-AT");
+    assertEquals(marks.valueOf(Mark.Kind.FONT, "none"), "none");
+    assertEquals(marks.valueOf(Mark.Kind.SIZE).orElseThrow(), "12pt");
     assertEquals(marks.link().orElseThrow().address().value(), "https://x.example/");
     assertSame(marks.without(m -> false), marks);
     assertSame(marks.without(m -> true), Marks.NONE);
@@ -97,7 +97,7 @@ public class MarksTest {
     };
     for (String[] tag : tags) {
       for (int again = 0; again < 2; again++) {
-        assertEquals(MarkValues.language(tag[0]), tag[1], tag[0]);
+        assertEquals(MarkValues.toLanguage(tag[0]), tag[1], tag[0]);
       }
     }
   }

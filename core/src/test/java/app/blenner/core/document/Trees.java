@@ -143,7 +143,7 @@ public final class Trees {
 
   private Picture picture() {
     return new Picture(
-        any(Address.asset("ridge.jpg"), address("https://example.org/x.png")),
+        any(Address.ofAsset("ridge.jpg"), address("https://example.org/x.png")),
         any(null, "", "A ridge & \"stars\""),
         width(),
         any(Side.values()),
@@ -154,7 +154,7 @@ public final class Trees {
   }
 
   private Track track() {
-    return maybe() ? new Track(Address.asset("walk.vtt"), "cy") : null;
+    return maybe() ? new Track(Address.ofAsset("walk.vtt"), "cy") : null;
   }
 
   private Table.Cell cell(int depth) {
@@ -181,7 +181,7 @@ public final class Trees {
   }
 
   private ItemReference reference() {
-    return new ItemReference(Address.item("red-torch"), words());
+    return new ItemReference(Address.ofItem("red-torch"), words());
   }
 
   private Block block(int depth) {
@@ -223,16 +223,16 @@ public final class Trees {
               width(),
               any(Embed.Shape.values()),
               inline());
-      case 14 -> new Audio(Address.asset("owl.mp3"), words(), track(), inline());
+      case 14 -> new Audio(Address.ofAsset("owl.mp3"), words(), track(), inline());
       case 15 ->
           new Video(
-              Address.asset("walk.mp4"),
+              Address.ofAsset("walk.mp4"),
               words(),
-              maybe() ? Address.asset("poster.jpg") : null,
+              maybe() ? Address.ofAsset("poster.jpg") : null,
               track(),
               width(),
               inline());
-      case 16 -> new Download(Address.asset("map.pdf"), words());
+      case 16 -> new Download(Address.ofAsset("map.pdf"), words());
       case 17 -> new Callout(any(Callout.Kind.values()), blocks(depth + 1, 3));
       case 18 -> new Code(any("", "java", "c++"), any("", "\n") + words());
       case 19 ->

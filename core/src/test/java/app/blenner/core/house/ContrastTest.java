@@ -34,8 +34,8 @@ public class ContrastTest {
 
   @Test(dataProvider = "ratios")
   public void ratiosAreThoseOfWcag(String text, String ground, double ratio) {
-    assertEquals(Math.floor(Contrast.ratio(text, ground) * 100) / 100, ratio, 0.011);
-    assertEquals(Contrast.ratio(ground, text), Contrast.ratio(text, ground), 1e-12);
+    assertEquals(Math.floor(Contrast.ratioOf(text, ground) * 100) / 100, ratio, 0.011);
+    assertEquals(Contrast.ratioOf(ground, text), Contrast.ratioOf(text, ground), 1e-12);
   }
 
   /** Success criterion 1.4.3: 4.5 for text, 3 for large text; what is below is not rounded up. */
@@ -50,9 +50,9 @@ public class ContrastTest {
   /** A half transparent black over white is the middle grey it is seen as. */
   @Test
   public void whatIsNotOpaqueIsMixedWithItsGround() {
-    double mixed = Contrast.ratio("#00000080", "#ffffff");
-    assertEquals(mixed, Contrast.ratio("#7f7f7f", "#ffffff"), 0.01);
-    assertEquals(Contrast.ratio("#00000000", "#a63a1b"), 1.0, 1e-9);
+    double mixed = Contrast.ratioOf("#00000080", "#ffffff");
+    assertEquals(mixed, Contrast.ratioOf("#7f7f7f", "#ffffff"), 0.01);
+    assertEquals(Contrast.ratioOf("#00000000", "#a63a1b"), 1.0, 1e-9);
   }
 
   @Test

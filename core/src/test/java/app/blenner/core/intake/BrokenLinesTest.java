@@ -44,7 +44,7 @@ public class BrokenLinesTest {
 
   private static Intake plain(String text, Offer.Kind... taken) {
     return Intake.read(
-        IntakeSource.text(text), PasteMode.CLEAN, Pictures.NONE, Destination.NEW, Set.of(taken));
+        IntakeSource.ofText(text), PasteMode.CLEAN, Pictures.NONE, Destination.NEW, Set.of(taken));
   }
 
   private static List<String> paragraphs(Intake intake) {
@@ -192,9 +192,9 @@ public class BrokenLinesTest {
         }) {
       for (IntakeSource material :
           List.of(
-              IntakeSource.text(typed[0]),
-              IntakeSource.html("<p>" + typed[0].replace("\n", "<br>") + "</p>"),
-              IntakeSource.html("<p>" + typed[0].replace("\n", "</p><p>") + "</p>"))) {
+              IntakeSource.ofText(typed[0]),
+              IntakeSource.ofHtml("<p>" + typed[0].replace("\n", "<br>") + "</p>"),
+              IntakeSource.ofHtml("<p>" + typed[0].replace("\n", "</p><p>") + "</p>"))) {
         Intake left = Intake.read(material, PasteMode.PARAGRAPHS, Pictures.NONE, Destination.NEW);
         if (!material.html().isEmpty()) {
           left = Intake.read(material, PasteMode.CLEAN, Pictures.NONE, Destination.NEW);

@@ -21,7 +21,7 @@ public class CleaningStepsTest {
           + "<![if !supportLists]><span style='mso-list:Ignore'>%s<span>&nbsp;&nbsp; </span></span><![endif]>%s</p>";
 
   private static Intake take(String html) {
-    return Intake.read(IntakeSource.html(html), PasteMode.CLEAN, KEPT, Destination.NEW);
+    return Intake.read(IntakeSource.ofHtml(html), PasteMode.CLEAN, KEPT, Destination.NEW);
   }
 
   private static String item(int list, int level, String sign, String words) {

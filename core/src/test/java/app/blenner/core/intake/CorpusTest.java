@@ -49,7 +49,7 @@ public class CorpusTest {
 
   private static IntakeSource material(Path name) throws IOException {
     String all = Files.readString(CORPUS.resolve(name));
-    return name.toString().endsWith(".html") ? IntakeSource.html(all) : IntakeSource.text(all);
+    return name.toString().endsWith(".html") ? IntakeSource.ofHtml(all) : IntakeSource.ofText(all);
   }
 
   private static Intake take(Path name, PasteMode mode) throws IOException {
@@ -101,7 +101,7 @@ public class CorpusTest {
   public void isTheSameWhenTakenInAgain(Path name) throws IOException {
     String once = HtmlWriter.write(take(name, PasteMode.CLEAN).document());
     Intake again =
-        Intake.read(IntakeSource.html(once), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
+        Intake.read(IntakeSource.ofHtml(once), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
     assertEquals(HtmlWriter.write(again.document()), once);
   }
 

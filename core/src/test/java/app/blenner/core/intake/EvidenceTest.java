@@ -16,7 +16,7 @@ public class EvidenceTest {
       "<p>The meter needs ten minutes to cool, and so does whoever holds it up.</p>";
 
   private static String found(String html) {
-    return Intake.read(IntakeSource.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)
+    return Intake.read(IntakeSource.ofHtml(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)
         .offers()
         .stream()
         .filter(o -> o.kind() == Offer.Kind.HEADINGS)
@@ -80,7 +80,7 @@ public class EvidenceTest {
 
   private static String plain(String text) {
     return HtmlWriter.write(
-        Intake.read(IntakeSource.text(text), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)
+        Intake.read(IntakeSource.ofText(text), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)
             .document());
   }
 

@@ -139,7 +139,8 @@ public class IntakeFuzzTest {
       List<String> visible = words(Jsoup.parse(html).body().wholeText());
       for (PasteMode mode :
           new PasteMode[] {PasteMode.CLEAN, PasteMode.FORMATTED, PasteMode.PARAGRAPHS}) {
-        Intake intake = Intake.read(IntakeSource.html(html), mode, Pictures.NONE, Destination.NEW);
+        Intake intake =
+            Intake.read(IntakeSource.ofHtml(html), mode, Pictures.NONE, Destination.NEW);
         String got = String.join("\n", RunningText.of(intake.document()));
         assertEquals(words(got), visible, mode + ": " + html);
         String written = HtmlWriter.write(intake.document());
@@ -172,10 +173,10 @@ public class IntakeFuzzTest {
     for (int n = 0; n < 60; n++) {
       String html = maker.page();
       Intake intake =
-          Intake.read(IntakeSource.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
+          Intake.read(IntakeSource.ofHtml(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
       var made =
           Intake.read(
-                  IntakeSource.html(html),
+                  IntakeSource.ofHtml(html),
                   PasteMode.CLEAN,
                   Pictures.NONE,
                   Destination.NEW,

@@ -221,7 +221,7 @@ public class IntakeReportTest {
                 + "<p>after</p>";
         for (PasteMode mode : List.of(PasteMode.CLEAN, PasteMode.FORMATTED, PasteMode.PARAGRAPHS)) {
           Intake intake =
-              Intake.read(IntakeSource.html(html), mode, Pictures.NONE, Destination.NEW);
+              Intake.read(IntakeSource.ofHtml(html), mode, Pictures.NONE, Destination.NEW);
           String words = String.join(" ", RunningText.of(intake.document()));
           // Beyond what a parser holds, the order is its own; the words are all there.
           for (String word : List.of("before", "within", "after")) {

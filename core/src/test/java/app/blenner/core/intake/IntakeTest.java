@@ -15,7 +15,7 @@ import org.testng.annotations.Test;
 
 public class IntakeTest {
   private static Intake clean(String html) {
-    return Intake.read(IntakeSource.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
+    return Intake.read(IntakeSource.ofHtml(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
   }
 
   private static String html(Intake intake) {
@@ -76,7 +76,7 @@ public class IntakeTest {
     String made =
         html(
             Intake.read(
-                IntakeSource.html(given),
+                IntakeSource.ofHtml(given),
                 PasteMode.CLEAN,
                 Pictures.NONE,
                 Destination.NEW,
@@ -91,7 +91,7 @@ public class IntakeTest {
     String dot = "data:image/gif;base64,R0lGODlhBAAEAPAAAAAAAP///ywAAAAABAAEAEACBISPCQUAOw==";
     Intake intake =
         Intake.read(
-            IntakeSource.html("<p>Look: <img alt=\"A dot\" src=\"" + dot + "\"></p>"),
+            IntakeSource.ofHtml("<p>Look: <img alt=\"A dot\" src=\"" + dot + "\"></p>"),
             PasteMode.CLEAN,
             (name, type, bytes) -> {
               kept.add(name + " " + type + " " + bytes.length);
@@ -118,7 +118,7 @@ public class IntakeTest {
             + " href=\"#sdfootnote1anc\">1</a>Very.</p></div>";
     Intake intake =
         Intake.read(
-            IntakeSource.html(note),
+            IntakeSource.ofHtml(note),
             PasteMode.CLEAN,
             Pictures.NONE,
             Destination.with(Set.of("note-1")));
@@ -144,7 +144,7 @@ public class IntakeTest {
 
   @Test(dataProvider = "manners")
   public void theMannerDecides(String given, PasteMode mode, String expected) {
-    Intake intake = Intake.read(IntakeSource.html(given), mode, Pictures.NONE, Destination.NEW);
+    Intake intake = Intake.read(IntakeSource.ofHtml(given), mode, Pictures.NONE, Destination.NEW);
     assertEquals(html(intake), expected);
   }
 
@@ -153,7 +153,7 @@ public class IntakeTest {
   public void linesOfAPlainTextBecomeParagraphs() {
     Intake intake =
         Intake.read(
-            IntakeSource.text("One line\r\nAnother line\r\n"),
+            IntakeSource.ofText("One line\r\nAnother line\r\n"),
             PasteMode.CLEAN,
             Pictures.NONE,
             Destination.NEW);
@@ -171,7 +171,7 @@ public class IntakeTest {
     assertEquals(
         html(
             Intake.read(
-                IntakeSource.text("  \n "), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)),
+                IntakeSource.ofText("  \n "), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)),
         "");
   }
 

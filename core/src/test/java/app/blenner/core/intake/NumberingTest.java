@@ -49,7 +49,7 @@ public class NumberingTest {
 
   private static String clean(String html) {
     return HtmlWriter.write(
-        Intake.read(IntakeSource.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)
+        Intake.read(IntakeSource.ofHtml(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW)
             .document());
   }
 

@@ -59,7 +59,7 @@ public class RemotePicturesTest {
   @Test(dataProvider = "places")
   public void aPictureOfAnotherSiteWaits(String html) {
     for (PasteMode mode : new PasteMode[] {PasteMode.CLEAN, PasteMode.FORMATTED}) {
-      Intake intake = Intake.read(IntakeSource.html(html), mode, Pictures.NONE, Destination.NEW);
+      Intake intake = Intake.read(IntakeSource.ofHtml(html), mode, Pictures.NONE, Destination.NEW);
       List<Picture> found = pictures(intake.document());
       assertEquals(found.size(), 1, html);
       assertTrue(found.get(0).pending(), html);
@@ -103,11 +103,11 @@ public class RemotePicturesTest {
             Direction.LTR,
             a ->
                 a.equals("https://here.example/media/lane.jpg")
-                    ? Optional.of(Address.asset("lane.jpg"))
+                    ? Optional.of(Address.ofAsset("lane.jpg"))
                     : Optional.empty());
     Intake intake =
         Intake.read(
-            IntakeSource.html(
+            IntakeSource.ofHtml(
                 "<p>a</p><img src='https://here.example/media/lane.jpg' alt='A lane'>"),
             PasteMode.CLEAN,
             Pictures.NONE,

@@ -20,7 +20,7 @@ public class SecondRoundTest {
   private static final String ROWS = "<tr><td>1</td><td>2</td></tr><tr><td>3</td><td>4</td></tr>";
 
   static Intake take(String html) {
-    return Intake.read(IntakeSource.html(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
+    return Intake.read(IntakeSource.ofHtml(html), PasteMode.CLEAN, Pictures.NONE, Destination.NEW);
   }
 
   private static String clean(String html) {
@@ -236,7 +236,7 @@ public class SecondRoundTest {
                     : Optional.empty());
     Intake intake =
         Intake.read(
-            IntakeSource.html(
+            IntakeSource.ofHtml(
                 "<p><a href='https://own.example/visit#kit'>a</a> <a href='https://x.example/'>b</a></p>"),
             PasteMode.CLEAN,
             Pictures.NONE,
@@ -271,7 +271,7 @@ public class SecondRoundTest {
   public void theCountsFollowTheWayItIsTaken() {
     String html = "<h2>Sky</h2><p><a href='https://x.example/'>a</a></p><ul><li>b</li></ul>";
     IntakeReport text =
-        Intake.read(IntakeSource.html(html), PasteMode.PARAGRAPHS, Pictures.NONE, Destination.NEW)
+        Intake.read(IntakeSource.ofHtml(html), PasteMode.PARAGRAPHS, Pictures.NONE, Destination.NEW)
             .report();
     assertEquals(text.kept(), List.of());
     assertEquals(
@@ -288,7 +288,7 @@ public class SecondRoundTest {
     Destination hebrew = new Destination(Set.of(), Direction.RTL, a -> Optional.empty());
     String there =
         HtmlWriter.write(
-            Intake.read(IntakeSource.html(mixed), PasteMode.CLEAN, Pictures.NONE, hebrew)
+            Intake.read(IntakeSource.ofHtml(mixed), PasteMode.CLEAN, Pictures.NONE, hebrew)
                 .document());
     assertEquals(there, "<p>שלום עולם</p>\n<p dir=\"ltr\">Night</p>\n<ul>\n<li>سماء</li>\n</ul>");
     assertEquals(

@@ -94,7 +94,7 @@ public class SparedStepsTest {
     Tally few = new Tally();
     Tally all = new Tally();
     Element spared = HtmlCleaning.clean(html, PasteMode.CLEAN, Pictures.NONE, Destination.NEW, few);
-    Element page = HtmlCleaning.page(html, PasteMode.CLEAN);
+    Element page = HtmlCleaning.cleanPage(html, PasteMode.CLEAN);
     for (CleaningStep step : HtmlCleaning.steps(Pictures.NONE, Destination.NEW)) {
       step.take(page, all);
     }

@@ -212,7 +212,7 @@ public class KindsTest {
     Map<String, Object> values =
         Map.of("day", "2026-02-30", "height", "901", "how", "hard", "who", "Ilse");
     assertEquals(
-        kind.problems(values),
+        kind.problemsWith(values),
         Map.of(
             "day",
             "Day: this is no date.",
@@ -224,7 +224,7 @@ public class KindsTest {
             "Who is 1 character too long."));
     assertEquals(kind.tidyValues(values), values);
     assertEquals(
-        kind.problems(Map.of("day", "2024-02-29", "height", "0", "how", "easy")),
+        kind.problemsWith(Map.of("day", "2024-02-29", "height", "0", "how", "easy")),
         Map.of("who", "Who is missing."));
   }
 

@@ -39,7 +39,7 @@ public class StandardFieldsTest {
     Content content = Content.EMPTY.withValues(ARTICLE.entered(Map.of(), given));
     assertEquals(
         StandardFields.texts(content, StandardFields.AUTHORS), List.of("Ilse Maar", "Jan Vos"));
-    assertEquals(StandardFields.text(content, StandardFields.SHOWN_DATE), "2026-11-27");
+    assertEquals(StandardFields.textOf(content, StandardFields.SHOWN_DATE), "2026-11-27");
     assertEquals(LeadPlace.of(content), LeadPlace.OVER);
     assertEquals(ContentFile.read(ContentFile.write(content)), content);
   }
@@ -52,13 +52,13 @@ public class StandardFieldsTest {
                 StandardFields.TEASER_PICTURE, "lamp.jpg",
                 StandardFields.SEARCH_CANONICAL, Map.of("address", "java script:x"),
                 StandardFields.SHOWN_DATE, "soon"));
-    assertTrue(ARTICLE.uses(content).contains(new AssetUse("lamp.jpg", AssetUse.Place.FIELD)));
-    Map<String, String> problems = ARTICLE.problems(content.values());
+    assertTrue(ARTICLE.usesOf(content).contains(new AssetUse("lamp.jpg", AssetUse.Place.FIELD)));
+    Map<String, String> problems = ARTICLE.problemsWith(content.values());
     assertEquals(
         problems.keySet(),
         java.util.Set.of(StandardFields.SEARCH_CANONICAL, StandardFields.SHOWN_DATE));
     assertEquals(
-        StandardFields.text(content, StandardFields.SHOWN_DATE), "", "what is no date is none");
+        StandardFields.textOf(content, StandardFields.SHOWN_DATE), "", "what is no date is none");
     assertEquals(LeadPlace.of(content), LeadPlace.TEASER, "not chosen");
   }
 }

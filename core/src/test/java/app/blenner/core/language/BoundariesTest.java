@@ -52,7 +52,7 @@ public class BoundariesTest {
     List<String> other = new ArrayList<>();
     for (List<String> pieces : cases("GraphemeBreakTest.txt")) {
       String text = String.join("", pieces);
-      if (Counts.characters(text) == pieces.size()) {
+      if (Counts.countCharacters(text) == pieces.size()) {
         counted++;
       } else {
         other.add(codes(text));
@@ -95,10 +95,10 @@ public class BoundariesTest {
       String text = String.join("", pieces);
       long words =
           pieces.stream().filter(p -> p.codePoints().anyMatch(Character::isLetterOrDigit)).count();
-      if (Counts.words(text) == words) {
+      if (Counts.countWords(text) == words) {
         counted++;
       } else {
-        other.add(codes(text) + " words " + words + " counted " + Counts.words(text));
+        other.add(codes(text) + " words " + words + " counted " + Counts.countWords(text));
       }
     }
     assertTrue(counted > 1700, "cases: " + counted);

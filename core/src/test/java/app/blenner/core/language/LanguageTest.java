@@ -16,18 +16,18 @@ public class LanguageTest {
   /** The example of Unicode UAX #29, figure 1, has nine words by its boundaries. */
   @Test
   public void wordsByUax29() {
-    assertEquals(Counts.words("The quick (“brown”) fox can’t jump 32.3 feet, right?"), 9);
-    assertEquals(Counts.words(List.of("one two", "", "three")), 3);
+    assertEquals(Counts.countWords("The quick (“brown”) fox can’t jump 32.3 feet, right?"), 9);
+    assertEquals(Counts.countWords(List.of("one two", "", "three")), 3);
   }
 
   /** Clusters of UAX #29, table 1a and rules GB11 and GB12. */
   @Test
   public void charactersByUax29() {
-    assertEquals(Counts.characters("g\u0308"), 1);
-    assertEquals(Counts.characters("각"), 1);
-    assertEquals(Counts.characters("👩‍🚀"), 1);
-    assertEquals(Counts.characters("🇳🇴🇳🇱"), 2);
-    assertEquals(Counts.characters("\r\n"), 1);
+    assertEquals(Counts.countCharacters("g\u0308"), 1);
+    assertEquals(Counts.countCharacters("각"), 1);
+    assertEquals(Counts.countCharacters("👩‍🚀"), 1);
+    assertEquals(Counts.countCharacters("🇳🇴🇳🇱"), 2);
+    assertEquals(Counts.countCharacters("\r\n"), 1);
   }
 
   @DataProvider

@@ -67,8 +67,8 @@ public class CaptionsTest {
     assertEquals(new Cue(1000, 2000, "Words").problem(), "");
     assertTrue(new Cue(2000, 2000, "Words").problem().contains("ends before"));
     assertTrue(new Cue(1000, 2000, " \n").problem().contains("no words"));
-    assertEquals(Captions.moment("1:61:00.000").isPresent(), false);
-    assertEquals(Captions.moment("100:00:00.001").orElseThrow().longValue(), 360_000_001L);
+    assertEquals(Captions.parseMoment("1:61:00.000").isPresent(), false);
+    assertEquals(Captions.parseMoment("100:00:00.001").orElseThrow().longValue(), 360_000_001L);
   }
 
   @Test

@@ -111,7 +111,7 @@ public class MergeFieldsTest {
 
   @Test(dataProvider = "values")
   public void eachIsFilledInTheLanguageOfTheItem(String name, String language, String expected) {
-    assertEquals(FIELDS.value(name, filling(language)).orElseThrow(), expected);
+    assertEquals(FIELDS.findValue(name, filling(language)).orElseThrow(), expected);
     assertTrue(FIELDS.knows(name, WALK), name);
   }
 
@@ -186,6 +186,6 @@ public class MergeFieldsTest {
 
   @Test(dataProvider = "unusable")
   public void whatCannotBeUsedIsToldInWords(List<MergeField> fields, String words) {
-    assertTrue(MergeFields.problem(fields).contains(words), MergeFields.problem(fields));
+    assertTrue(MergeFields.problemWith(fields).contains(words), MergeFields.problemWith(fields));
   }
 }

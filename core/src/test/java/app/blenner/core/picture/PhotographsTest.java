@@ -34,7 +34,7 @@ public class PhotographsTest {
   public void theyAreMadeSmallAsElsewhereAndBareBitByBit(Path photograph) throws Exception {
     assertEquals(
         FileTypes.of(photograph, "a.jpg").orElseThrow(), FileType.JPEG, photograph.toString());
-    Size size = PictureReader.head(photograph).size();
+    Size size = PictureReader.readHead(photograph).size();
     String[] theirs =
         Drawn.run("exiftool", "-s3", "-ImageWidth", "-ImageHeight", photograph.toString())
             .strip()

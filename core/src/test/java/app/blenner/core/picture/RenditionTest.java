@@ -246,9 +246,9 @@ public class RenditionTest {
     ByteBuffer.wrap(png).putInt(29, (int) sum.getValue());
     Files.write(file, png);
     BrokenPictureException told =
-        expectThrows(BrokenPictureException.class, () -> PictureReader.head(file));
+        expectThrows(BrokenPictureException.class, () -> PictureReader.readHead(file));
     assertTrue(told.getMessage().contains("60,000 × 60,000"), told.getMessage());
     Files.write(file, java.util.Arrays.copyOf(png, 20));
-    expectThrows(BrokenPictureException.class, () -> PictureReader.head(file));
+    expectThrows(BrokenPictureException.class, () -> PictureReader.readHead(file));
   }
 }

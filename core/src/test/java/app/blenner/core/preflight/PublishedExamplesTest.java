@@ -111,10 +111,10 @@ public class PublishedExamplesTest {
   /** Ratios that ACT rule afw4f7 and “Understanding SC 1.4.3” name. */
   @Test
   public void contrastIsThatPublished() {
-    assertEquals(Contrast.ratio("#333333", "#ffffff"), 12.6, 0.05);
-    assertEquals(Contrast.ratio("#aaaaaa", "#ffffff"), 2.3, 0.05);
-    assertEquals(Contrast.ratio("#777777", "#ffffff"), 4.48, 0.005);
-    assertEquals(Contrast.ratio("#767676", "#ffffff"), 4.54, 0.005);
-    assertEquals(Contrast.ratio("#000000", "#ffffff"), 21, 0.0001);
+    assertEquals(Contrast.ratioOf("#333333", "#ffffff"), 12.6, 0.05);
+    assertEquals(Contrast.ratioOf("#aaaaaa", "#ffffff"), 2.3, 0.05);
+    assertEquals(Contrast.ratioOf("#777777", "#ffffff"), 4.48, 0.005);
+    assertEquals(Contrast.ratioOf("#767676", "#ffffff"), 4.54, 0.005);
+    assertEquals(Contrast.ratioOf("#000000", "#ffffff"), 21, 0.0001);
   }
 }

@@ -38,9 +38,9 @@ public class ProofreadCodecTest {
   @Test
   public void whatIsWrittenIsRead() throws IOException {
     DataInputStream in = in(written());
-    assertEquals(ProofreadCodec.question(in), new ProofreadRequest("en-GB", "naive\n🌌"));
+    assertEquals(ProofreadCodec.readQuestion(in), new ProofreadRequest("en-GB", "naive\n🌌"));
     assertEquals(ProofreadCodec.remarks(in), SOME);
-    expectThrows(EOFException.class, () -> ProofreadCodec.question(in));
+    expectThrows(EOFException.class, () -> ProofreadCodec.readQuestion(in));
   }
 
   @Test
@@ -54,7 +54,7 @@ public class ProofreadCodecTest {
       }
       try {
         DataInputStream in = in(torn);
-        ProofreadCodec.question(in);
+        ProofreadCodec.readQuestion(in);
         ProofreadCodec.remarks(in);
       } catch (IOException e) {
         // Said to be no answer.

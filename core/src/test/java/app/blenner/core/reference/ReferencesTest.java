@@ -65,7 +65,7 @@ public class ReferencesTest {
   @Test(dataProvider = "faults")
   public void whatCannotBeUsedIsRefusedInWords(
       String name, String pattern, String address, String said) {
-    String problem = References.problem(new ReferenceLink(name, pattern, address));
+    String problem = References.problemWith(new ReferenceLink(name, pattern, address));
     assertTrue(problem.contains(said), problem);
     assertTrue(
         new References(List.of(new ReferenceLink(name, pattern, address)))
@@ -77,7 +77,7 @@ public class ReferencesTest {
   @Test(timeOut = 180_000)
   public void aPatternMadeToRunForEverDoesNot() {
     ReferenceLink evil = new ReferenceLink("N", "(a+)+b", "https://example.com");
-    assertEquals(References.problem(evil), "");
+    assertEquals(References.problemWith(evil), "");
     assertTrue(new References(List.of(evil)).findAll("a".repeat(20_000)).isEmpty());
   }
 }

@@ -201,7 +201,8 @@ public class FindingTest {
     public List<Finding> look(Passage passage, Settings settings) {
       looks[0]++;
       return List.of(
-          Finding.onBlock(this, settings.level(this), "Here.", passage.places().get(0), List.of()));
+          Finding.onBlock(
+              this, settings.severityOf(this), "Here.", passage.places().get(0), List.of()));
     }
   }
 
@@ -209,10 +210,10 @@ public class FindingTest {
   public void aNumberOfARuleStaysWithinItsLimits() {
     Parameter width = new Parameter("width", "Width", 10, 20, 15);
     Rule rule = new Counting(new int[1]);
-    assertEquals(Settings.USUAL.number(rule, width), 15);
+    assertEquals(Settings.USUAL.numberOf(rule, width), 15);
     for (int[] c : new int[][] {{9, 10}, {12, 12}, {21, 20}}) {
       Settings set = new Settings(Map.of("counting", Setting.AS_IT_COMES.with("width", c[0])));
-      assertEquals(set.number(rule, width), c[1]);
+      assertEquals(set.numberOf(rule, width), c[1]);
     }
   }
 

@@ -18,7 +18,7 @@ public class StandardsTest {
   private static final String LONG = "paragraph-long";
 
   private static Rule rule(String id) {
-    return Preflight.rule(id).orElseThrow();
+    return Preflight.findRule(id).orElseThrow();
   }
 
   private static Standards standards(Setting every, Setting article) {
@@ -38,11 +38,11 @@ public class StandardsTest {
             Setting.AS_IT_COMES.with("most", 120));
     Rule rule = rule(LONG);
     Parameter most = rule.parameters().get(0);
-    assertEquals(both.of("post").weight(rule), RuleSeverity.REQUIRED);
-    assertEquals(both.of("post").number(rule, most), 90);
+    assertEquals(both.of("post").weightOf(rule), RuleSeverity.REQUIRED);
+    assertEquals(both.of("post").numberOf(rule, most), 90);
     assertEquals(
-        both.of("article").weight(rule), rule.descriptor().weight(), "whole, not in parts");
-    assertEquals(both.of("article").number(rule, most), 120);
+        both.of("article").weightOf(rule), rule.descriptor().weight(), "whole, not in parts");
+    assertEquals(both.of("article").numberOf(rule, most), 120);
     assertEquals(Standards.USUAL.of("post"), Settings.USUAL);
   }
 
@@ -96,15 +96,15 @@ public class StandardsTest {
     Settings before =
         new Settings(
             Map.of("house-words", Setting.of(RuleSeverity.REQUIRED).with(List.of("utilise"))));
-    Settings strict = Preset.STRICT.settings(before);
-    assertEquals(strict.words(rule("house-words")), List.of("utilise"));
+    Settings strict = Preset.STRICT.applyTo(before);
+    assertEquals(strict.wordsOf(rule("house-words")), List.of("utilise"));
     for (Rule rule : Preflight.rules()) {
       RuleSeverity usual = rule.descriptor().weight();
       assertEquals(
-          strict.weight(rule),
+          strict.weightOf(rule),
           usual == RuleSeverity.ADVISED ? RuleSeverity.REQUIRED : usual,
           rule.id());
-      RuleSeverity relaxed = Preset.RELAXED.settings(before).weight(rule);
+      RuleSeverity relaxed = Preset.RELAXED.applyTo(before).weightOf(rule);
       assertTrue(
           relaxed == usual
               || relaxed == RuleSeverity.OFF
@@ -112,7 +112,7 @@ public class StandardsTest {
                   && !rule.descriptor().reference().startsWith("WCAG"),
           rule.id());
     }
-    assertEquals(Preset.HOUSE.settings(strict).rules().keySet(), java.util.Set.of("house-words"));
+    assertEquals(Preset.HOUSE.applyTo(strict).rules().keySet(), java.util.Set.of("house-words"));
   }
 
   @Test

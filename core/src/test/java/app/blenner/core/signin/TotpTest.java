@@ -52,7 +52,7 @@ public class TotpTest {
           case "HmacSHA256" -> THIRTY_TWO;
           default -> SIXTY_FOUR;
         };
-    long step = Totp.step(Instant.ofEpochSecond(seconds));
+    long step = Totp.stepAt(Instant.ofEpochSecond(seconds));
     assertEquals(new Totp(algorithm, 8).password(ascii(seed), step), password);
   }
 
@@ -72,7 +72,7 @@ public class TotpTest {
   public void clocksMayDifferByOneStepAndNoPasswordIsGoodTwice() {
     byte[] secret = ascii(TWENTY);
     Instant now = Instant.ofEpochSecond(1_234_567_890L);
-    long step = Totp.step(now);
+    long step = Totp.stepAt(now);
     for (long near = step - 1; near <= step + 1; near++) {
       assertEquals(Totp.USUAL.accepted(secret, Totp.USUAL.password(secret, near), now, 0), near);
     }

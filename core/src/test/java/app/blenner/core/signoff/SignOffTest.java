@@ -32,14 +32,14 @@ public class SignOffTest {
   public void mustFixHoldsAnItemBackFromReadersButNotFromLeavingThem() {
     SignOff.Standing draft = new SignOff.Standing(Stage.DRAFT, 2, true);
     assertEquals(
-        SignOff.step(Action.PUT_LIVE, draft, Role.EDITOR).blocked(),
+        SignOff.stepOf(Action.PUT_LIVE, draft, Role.EDITOR).blocked(),
         "2 things must be fixed first.");
-    assertTrue(SignOff.step(Action.PUT_LIVE, draft, Role.EDITOR).byFindings());
-    assertFalse(SignOff.step(Action.PUT_LIVE, draft, Role.WRITER).byFindings());
-    assertFalse(SignOff.step(Action.SEND_FOR_REVIEW, draft, Role.WRITER).isOpen());
+    assertTrue(SignOff.stepOf(Action.PUT_LIVE, draft, Role.EDITOR).byFindings());
+    assertFalse(SignOff.stepOf(Action.PUT_LIVE, draft, Role.WRITER).byFindings());
+    assertFalse(SignOff.stepOf(Action.SEND_FOR_REVIEW, draft, Role.WRITER).isOpen());
     SignOff.Standing live = new SignOff.Standing(Stage.LIVE, 2, true);
-    assertFalse(SignOff.step(Action.UPDATE_LIVE, live, Role.EDITOR).isOpen());
-    assertTrue(SignOff.step(Action.WITHDRAW, live, Role.EDITOR).isOpen());
+    assertFalse(SignOff.stepOf(Action.UPDATE_LIVE, live, Role.EDITOR).isOpen());
+    assertTrue(SignOff.stepOf(Action.WITHDRAW, live, Role.EDITOR).isOpen());
   }
 
   @Test
@@ -64,9 +64,9 @@ public class SignOffTest {
     SignOff.Standing sent = new SignOff.Standing(Stage.LIVE, 0, true, true);
     assertEquals(SignOff.steps(sent, Role.WRITER).get(0).action(), Action.TAKE_BACK_CHANGE);
     assertEquals(SignOff.steps(sent, Role.EDITOR).get(0).action(), Action.UPDATE_LIVE);
-    assertFalse(SignOff.step(Action.SEND_CHANGE, sent, Role.WRITER).isOpen());
+    assertFalse(SignOff.stepOf(Action.SEND_CHANGE, sent, Role.WRITER).isOpen());
     SignOff.Standing faulty = new SignOff.Standing(Stage.LIVE, 1, true, false);
-    assertTrue(SignOff.step(Action.SEND_CHANGE, faulty, Role.WRITER).byFindings());
+    assertTrue(SignOff.stepOf(Action.SEND_CHANGE, faulty, Role.WRITER).byFindings());
   }
 
   /** Nobody stands before a stage at which they can do nothing, or are not told whose turn it is. */
@@ -121,7 +121,7 @@ public class SignOffTest {
   @Test
   public void anActionThatDoesNotApplySaysSo() {
     SignOff.Step step =
-        SignOff.step(Action.WITHDRAW, new SignOff.Standing(Stage.DRAFT, 0, true), Role.EDITOR);
+        SignOff.stepOf(Action.WITHDRAW, new SignOff.Standing(Stage.DRAFT, 0, true), Role.EDITOR);
     assertEquals(step.blocked(), "“Withdraw” does not apply: the item is draft.");
   }
 
@@ -172,30 +172,32 @@ public class SignOffTest {
   public void aSectionCanSayWhoPublishesInIt() {
     SignOff.Standing named =
         new SignOff.Standing(Stage.DRAFT, 0, 0, true, false, true, SignOff.Publishing.NAMED);
-    assertTrue(SignOff.step(Action.PUT_LIVE, named, Role.WRITER).isOpen());
+    assertTrue(SignOff.stepOf(Action.PUT_LIVE, named, Role.WRITER).isOpen());
     assertEquals(SignOff.steps(named, Role.WRITER).get(0).action(), Action.PUT_LIVE);
     SignOff.Standing others =
         new SignOff.Standing(Stage.DRAFT, 0, 0, true, false, true, SignOff.Publishing.OTHERS);
     assertTrue(
-        SignOff.step(Action.PUT_LIVE, others, Role.EDITOR).blocked().startsWith("In this section"));
-    assertTrue(SignOff.step(Action.SEND_FOR_REVIEW, others, Role.EDITOR).isOpen());
+        SignOff.stepOf(Action.PUT_LIVE, others, Role.EDITOR)
+            .blocked()
+            .startsWith("In this section"));
+    assertTrue(SignOff.stepOf(Action.SEND_FOR_REVIEW, others, Role.EDITOR).isOpen());
   }
 
   @Test
   public void whatIsInTheBinComesOutAsADraft() {
     for (Stage stage : Stage.values()) {
       SignOff.Standing standing = new SignOff.Standing(stage, 3, false);
-      boolean goes = SignOff.step(Action.BIN, standing, Role.WRITER).isOpen();
+      boolean goes = SignOff.stepOf(Action.BIN, standing, Role.WRITER).isOpen();
       assertEquals(
           goes,
           List.of(Stage.DRAFT, Stage.WITHDRAWN, Stage.ARCHIVED).contains(stage),
           stage.name());
     }
     SignOff.Standing binned = new SignOff.Standing(Stage.BINNED, 3, false);
-    assertTrue(SignOff.step(Action.RESTORE, binned, Role.WRITER).isOpen());
+    assertTrue(SignOff.stepOf(Action.RESTORE, binned, Role.WRITER).isOpen());
     assertEquals(Action.RESTORE.to(), Stage.DRAFT);
     SignOff.Standing anothers = new SignOff.Standing(Stage.DRAFT, 0, false, false, false);
-    assertFalse(SignOff.step(Action.BIN, anothers, Role.WRITER).isOpen());
+    assertFalse(SignOff.stepOf(Action.BIN, anothers, Role.WRITER).isOpen());
   }
 
   /** What an editor may go on in spite of does not keep a writer from handing on, but the item from going live. */

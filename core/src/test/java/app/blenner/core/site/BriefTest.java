@@ -30,7 +30,7 @@ public class BriefTest {
     PageRenderer pages = new PageRenderer(SITE, PageRendererTest.NOTHING, ZoneOffset.UTC);
     List<PublishedItem> items = List.of(item(content, kind), item(content, kind));
     return pages.lists().front(items, Paging.ONLY)
-        + pages.lists().section(VISIT, ListPages.Listed.of(items), Paging.ONLY);
+        + pages.lists().renderSection(VISIT, ListPages.Listed.of(items), Paging.ONLY);
   }
 
   private static Content content(Document body) {

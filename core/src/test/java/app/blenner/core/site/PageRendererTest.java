@@ -38,7 +38,7 @@ public class PageRendererTest {
   static final Library NOTHING =
       new Library() {
         @Override
-        public Optional<app.blenner.core.document.Document> piece(String key) {
+        public Optional<app.blenner.core.document.Document> findPiece(String key) {
           return Optional.empty();
         }
 
@@ -48,12 +48,12 @@ public class PageRendererTest {
         }
 
         @Override
-        public Optional<PublishedItem> item(String key) {
+        public Optional<PublishedItem> findItem(String key) {
           return Optional.empty();
         }
 
         @Override
-        public Optional<SiteAsset> asset(String name) {
+        public Optional<SiteAsset> findAsset(String name) {
           return switch (name) {
             case "lead.jpg" ->
                 Optional.of(
@@ -110,8 +110,8 @@ public class PageRendererTest {
     for (String html :
         List.of(
             pages.lists().front(List.of(news("One")), Paging.ONLY),
-            pages.lists().section(VISIT, ListPages.Listed.of(List.of()), Paging.ONLY),
-            pages.item(news("One")),
+            pages.lists().renderSection(VISIT, ListPages.Listed.of(List.of()), Paging.ONLY),
+            pages.renderItem(news("One")),
             pages.notFound())) {
       Element page = page(html);
       assertTrue(html.startsWith("<!DOCTYPE html>"));
@@ -140,7 +140,7 @@ public class PageRendererTest {
   public void theHeadSaysWhatTheCardsSay() {
     Element page =
         page(
-            pages.item(
+            pages.renderItem(
                 with(
                     Map.of(
                         "search.title", "One & only",
@@ -156,7 +156,7 @@ public class PageRendererTest {
     assertEquals(page.select("meta[name=robots]").attr("content"), "noindex");
     assertEquals(page.select("meta[property=og:title]").attr("content"), "Shared one");
     assertEquals(page.select("meta[property=og:description]").attr("content"), "Shared text");
-    Element plain = page(pages.item(news("One")));
+    Element plain = page(pages.renderItem(news("One")));
     assertTrue(plain.select("meta[name=robots]").isEmpty());
     assertEquals(plain.select("link[rel=canonical]").attr("href"), "/visit/slug");
     assertTrue(plain.select("link[rel=alternate][hreflang]").isEmpty());
@@ -172,7 +172,7 @@ public class PageRendererTest {
         page(new FaceRenderer(SITE, NOTHING, java.time.ZoneOffset.UTC).teaser(item))
             .select(".teaser")
             .outerHtml(),
-        page(pages.lists().section(VISIT, ListPages.Listed.of(List.of(item)), Paging.ONLY))
+        page(pages.lists().renderSection(VISIT, ListPages.Listed.of(List.of(item)), Paging.ONLY))
             .select(".teaser")
             .outerHtml(),
         "the face is what the section page shows");
@@ -180,10 +180,10 @@ public class PageRendererTest {
 
   @Test
   public void theLeadPictureStandsWhereTheItemSays() {
-    assertTrue(page(pages.item(news("One"))).select("article img").isEmpty());
-    Element over = page(pages.item(with(Map.of("lead.place", "Over the text"))));
+    assertTrue(page(pages.renderItem(news("One"))).select("article img").isEmpty());
+    Element over = page(pages.renderItem(with(Map.of("lead.place", "Over the text"))));
     assertEquals(over.select(".item-head > .lead-picture img").attr("alt"), "A ridge");
-    Element beside = page(pages.item(with(Map.of("lead.place", "Beside the title"))));
+    Element beside = page(pages.renderItem(with(Map.of("lead.place", "Beside the title"))));
     assertEquals(beside.select(".lead-beside > .lead-picture + div > h1").text(), "One");
   }
 
@@ -214,27 +214,27 @@ public class PageRendererTest {
     PublishedItem item =
         new PublishedItem(
             plain.key(), walk, plain.content(), plain.author(), plain.firstLive(), plain.updated());
-    Element page = page(pages.item(item));
+    Element page = page(pages.renderItem(item));
     assertEquals(
         page.select("article.with-side > aside.side > *").eachText(),
         List.of("Bring Boots <b> and a lamp", "The ridge", "Dark. A warden", "Height 812 m"));
     assertEquals(page.select("aside img").attr("alt"), "A ridge");
     assertEquals(page.select(".own-fields").size(), 1, "not beside the text and below it");
-    assertTrue(walk.uses(item.content()).stream().anyMatch(u -> u.asset().equals("lead.jpg")));
+    assertTrue(walk.usesOf(item.content()).stream().anyMatch(u -> u.asset().equals("lead.jpg")));
     Element without =
-        page(pages.item(with(Map.of("side.parts", List.of(Map.of("part", "related"))))));
+        page(pages.renderItem(with(Map.of("side.parts", List.of(Map.of("part", "related"))))));
     assertTrue(without.select("aside, .with-side").isEmpty(), "an empty column is none");
   }
 
   @Test
   public void authorsBylineAndDateAreThoseOfTheCards() {
     assertEquals(
-        page(pages.item(with(Map.of("people.authors", List.of("Ilse", "Jan", "Bo")))))
+        page(pages.renderItem(with(Map.of("people.authors", List.of("Ilse", "Jan", "Bo")))))
             .select(".byline")
             .text(),
         "Ilse, Jan and Bo · 2 November 2026");
     assertEquals(
-        page(pages.item(
+        page(pages.renderItem(
                 with(Map.of("people.byline", "From the wardens", "dates.shown", "2025-01-31"))))
             .select(".byline")
             .text(),
@@ -260,7 +260,7 @@ public class PageRendererTest {
             .text()
             .contains("Nothing has been put live here yet."));
     assertTrue(
-        page(pages.lists().section(VISIT, ListPages.Listed.of(List.of()), Paging.ONLY))
+        page(pages.lists().renderSection(VISIT, ListPages.Listed.of(List.of()), Paging.ONLY))
             .text()
             .contains("Nothing has been put live in this section yet."));
   }
@@ -273,7 +273,8 @@ public class PageRendererTest {
         page(
             pages
                 .lists()
-                .section(VISIT, ListPages.Listed.of(List.of(news("News"), fixed)), Paging.ONLY));
+                .renderSection(
+                    VISIT, ListPages.Listed.of(List.of(news("News"), fixed)), Paging.ONLY));
     assertEquals(page.select("nav[aria-label=Pages] a").eachText(), List.of("Getting here"));
     assertEquals(page.select(".teasers h2").eachText(), List.of("News"));
     assertEquals(page.select("header nav [aria-current]").text(), "Visit");
@@ -283,18 +284,23 @@ public class PageRendererTest {
   public void datesAreTheReadersDays() {
     // 23:30 UTC in summer is the next day in London.
     Element page =
-        page(pages.item(item("T", kind("post"), "2026-06-01T23:30:00Z", "2026-06-04T10:00:00Z")));
+        page(
+            pages.renderItem(
+                item("T", kind("post"), "2026-06-01T23:30:00Z", "2026-06-04T10:00:00Z")));
     assertEquals(page.select(".byline time").eachText(), List.of("2 June 2026", "4 June 2026"));
     assertEquals(page.select(".byline time").first().attr("datetime"), "2026-06-02");
     assertEquals(
-        page(pages.item(news("T"))).select(".byline time").size(), 1, "no update on the same day");
+        page(pages.renderItem(news("T"))).select(".byline time").size(),
+        1,
+        "no update on the same day");
     PublishedItem fixed = item("T", kind("page"), "2026-06-01T23:30:00Z", "2026-06-04T10:00:00Z");
-    assertEquals(page(pages.item(fixed)).select("time").size(), 0, "a fixed page has no date");
+    assertEquals(
+        page(pages.renderItem(fixed)).select("time").size(), 0, "a fixed page has no date");
   }
 
   @Test
   public void aSharedLinkHasTitleTextAndPicture() {
-    Element page = page(pages.item(news("Shared")));
+    Element page = page(pages.renderItem(news("Shared")));
     assertEquals(page.select("meta[property=og:title]").attr("content"), "Shared");
     assertEquals(page.select("meta[property=og:description]").attr("content"), "Summary of Shared");
     assertEquals(
@@ -306,12 +312,12 @@ public class PageRendererTest {
   @Test
   public void anItemInAnotherLanguageSaysSo() {
     PublishedItem welsh = with(news("Awyr dywyll"), List.of("way", "gone", "kit"), "cy");
-    Element page = page(pages.item(welsh));
+    Element page = page(pages.renderItem(welsh));
     assertEquals(page.selectFirst("html").attr("lang"), "cy");
     assertEquals(page.select(".site-head, .site-foot").eachAttr("lang"), List.of("en-GB", "en-GB"));
     Element front = page(pages.lists().front(List.of(news("One"), welsh), Paging.ONLY));
     assertEquals(front.select(".teaser").eachAttr("lang"), List.of("cy"));
-    Element same = page(pages.item(with(news("One"), List.of(), "en-GB")));
+    Element same = page(pages.renderItem(with(news("One"), List.of(), "en-GB")));
     assertEquals(same.select("[lang]").size(), 1, "the site's own is said once");
   }
 
@@ -319,16 +325,16 @@ public class PageRendererTest {
   @Test
   public void aPageSpeaksTheLanguageOfItsItem() {
     PublishedItem arabic = with(news("السماء"), List.of("way"), "ar");
-    Element page = page(pages.item(arabic));
+    Element page = page(pages.renderItem(arabic));
     assertEquals(page.selectFirst("html").attr("dir"), "rtl");
     assertEquals(page.select(".keywords").first().text(), "المواضيع: The way");
     assertEquals(page.select(".site-head").attr("dir"), "ltr");
-    Element german = page(pages.item(with(news("Nacht"), List.of("way"), "de-AT")));
+    Element german = page(pages.renderItem(with(news("Nacht"), List.of("way"), "de-AT")));
     assertEquals(german.select(".keywords").first().text(), "Themen: The way");
     assertTrue(german.select(".byline time").text().matches("\\d+\\. \\p{L}+ \\d{4}"));
     assertEquals(german.selectFirst("html").attr("dir"), "");
     // A language without words of its own speaks English, months and all.
-    Element welsh = page(pages.item(with(news("Nos"), List.of("way"), "cy")));
+    Element welsh = page(pages.renderItem(with(news("Nos"), List.of("way"), "cy")));
     assertEquals(welsh.select(".keywords").first().text(), "Topics: The way");
     assertTrue(page(pages.renderGone(arabic.content())).text().contains("سُحبت هذه الصفحة"));
     assertEquals(
@@ -359,9 +365,9 @@ public class PageRendererTest {
 
   @Test
   public void topicsStandInTheSectionsOrderAndUnknownOnesAreLeftOut() {
-    Element page = page(pages.item(with(news("One"), List.of("way", "gone", "kit"), "")));
+    Element page = page(pages.renderItem(with(news("One"), List.of("way", "gone", "kit"), "")));
     assertEquals(page.select(".keywords").first().text(), "Topics: What to bring, The way");
-    assertEquals(page(pages.item(news("One"))).select(".keywords").size(), 1);
+    assertEquals(page(pages.renderItem(news("One"))).select(".keywords").size(), 1);
   }
 
   private static PublishedItem with(PublishedItem item, List<String> topics, String language) {
@@ -401,7 +407,7 @@ public class PageRendererTest {
     PublishedItem item = news("One");
     Element page =
         page(
-            pages.item(
+            pages.renderItem(
                 new PublishedItem(
                     "k", kind("post"), more, "A.", item.firstLive(), item.updated())));
     Element section = page.selectFirst("section.attachments");
@@ -424,6 +430,6 @@ public class PageRendererTest {
   public void aProofOfAnUntitledItemStillIsAPage() {
     PublishedItem blank =
         new PublishedItem("k", kind("article"), Content.EMPTY, "A. Writer", null, null);
-    assertEquals(page(pages.item(blank)).select("h1").text(), "Untitled");
+    assertEquals(page(pages.renderItem(blank)).select("h1").text(), "Untitled");
   }
 }

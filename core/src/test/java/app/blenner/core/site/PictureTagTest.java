@@ -21,7 +21,7 @@ public class PictureTagTest {
   private static final Library LIBRARY =
       new Library() {
         @Override
-        public Optional<app.blenner.core.document.Document> piece(String key) {
+        public Optional<app.blenner.core.document.Document> findPiece(String key) {
           return Optional.empty();
         }
 
@@ -31,12 +31,12 @@ public class PictureTagTest {
         }
 
         @Override
-        public Optional<PublishedItem> item(String key) {
+        public Optional<PublishedItem> findItem(String key) {
           return Optional.empty();
         }
 
         @Override
-        public Optional<SiteAsset> asset(String name) {
+        public Optional<SiteAsset> findAsset(String name) {
           boolean moves = name.equals("moves.gif");
           String type = "image/" + (moves ? "gif" : name.endsWith("png") ? "png" : "jpeg");
           return Optional.of(

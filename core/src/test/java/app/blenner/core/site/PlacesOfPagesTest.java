@@ -42,14 +42,15 @@ public class PlacesOfPagesTest {
 
   @Test
   public void aPartOfASectionSaysWhereItStands() {
-    Section coach = TREE.section("coach").orElseThrow();
-    Element page = page(tree.lists().section(coach, ListPages.Listed.of(List.of()), Paging.ONLY));
+    Section coach = TREE.findSection("coach").orElseThrow();
+    Element page =
+        page(tree.lists().renderSection(coach, ListPages.Listed.of(List.of()), Paging.ONLY));
     assertEquals(page.select(".way a").eachAttr("href"), List.of("/", "/come"));
     assertEquals(page.select(".way li").last().text(), "By coach");
     assertEquals(page.select("header nav [aria-current]").text(), "Visit");
     assertEquals(page.select("link[rel=canonical]").attr("href"), "/come/coach");
     Element above =
-        page(tree.lists().section(WITH_PARTS, ListPages.Listed.of(List.of()), Paging.ONLY));
+        page(tree.lists().renderSection(WITH_PARTS, ListPages.Listed.of(List.of()), Paging.ONLY));
     assertEquals(above.select(".parts a").eachAttr("href"), List.of("/come/coach"));
     assertEquals(above.select(".section-head img").size(), 1);
     // What readers can subscribe to of the section beside all of the site.
@@ -66,7 +67,7 @@ public class PlacesOfPagesTest {
             List.of(
                 new ListPages.Group(kit, List.of(news("Boots"), news("Flasks")), true),
                 new ListPages.Group(null, List.of(news("Gates")), false)));
-    Element page = page(tree.lists().section(WITH_PARTS, listed, Paging.ONLY));
+    Element page = page(tree.lists().renderSection(WITH_PARTS, listed, Paging.ONLY));
     assertEquals(
         page.select(".of-topic > h2").eachText(), List.of("What to bring", "Further items"));
     assertEquals(page.select(".of-topic h3").eachText(), List.of("Boots", "Flasks", "Gates"));
@@ -93,7 +94,7 @@ public class PlacesOfPagesTest {
             Instant.parse("2026-11-02T08:00:00Z"),
             Instant.parse("2026-11-03T08:00:00Z"),
             "/come");
-    Element page = page(tree.item(item));
+    Element page = page(tree.renderItem(item));
     assertEquals(page.select("meta[name=dcterms.title]").attr("content"), "Stars & stiles");
     assertEquals(page.select("meta[name=dcterms.creator]").attr("content"), "A. Writer");
     assertEquals(page.select("meta[name=dcterms.issued]").attr("content"), "2026-11-02T08:00:00Z");

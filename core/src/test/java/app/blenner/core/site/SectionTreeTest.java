@@ -31,10 +31,10 @@ public class SectionTreeTest {
     assertEquals(
         tree.inOrder().stream().map(Section::slug).toList(),
         List.of("visit", "parking", "coaches", "sky", "moon"));
-    assertEquals(tree.path("coaches"), "/visit/parking/coaches");
-    assertEquals(tree.path("moon"), "/sky/the-moon");
-    assertEquals(tree.path(""), "");
-    assertEquals(tree.path("nowhere"), "");
+    assertEquals(tree.pathOf("coaches"), "/visit/parking/coaches");
+    assertEquals(tree.pathOf("moon"), "/sky/the-moon");
+    assertEquals(tree.pathOf(""), "");
+    assertEquals(tree.pathOf("nowhere"), "");
     assertEquals(tree.withParts("visit"), Set.of("visit", "parking", "coaches"));
     assertEquals(tree.depthBelow("visit"), 3);
     assertEquals(tree.depthBelow("moon"), 1);
@@ -58,7 +58,7 @@ public class SectionTreeTest {
         List<Section> way = tree.way(s.slug());
         assertEquals(new HashSet<>(way).size(), way.size());
         assertEquals(way.get(way.size() - 1), s);
-        assertTrue(tree.parts("").contains(way.get(0)));
+        assertTrue(tree.partsOf("").contains(way.get(0)));
       }
     }
   }
@@ -69,7 +69,7 @@ public class SectionTreeTest {
     Collections.rotate(mixed, 2);
     SectionTree tree = new SectionTree(mixed);
     assertEquals(tree.withParts("visit"), new SectionTree(SITE).withParts("visit"));
-    assertEquals(tree.path("coaches"), "/visit/parking/coaches");
+    assertEquals(tree.pathOf("coaches"), "/visit/parking/coaches");
   }
 
   @Test
@@ -95,13 +95,13 @@ public class SectionTreeTest {
   public void keywordsHaveOneAddressWhateverIsInThem() {
     for (String word :
         List.of("lamp oil", "a/b", "50 %", "%2F", "née", "..", "c++", "a;b", "“x”", "光害", "\\")) {
-      String path = SitePaths.keyword(word);
+      String path = SitePaths.keywordPath(word);
       List<String> steps = SitePaths.steps(path);
       assertEquals(steps.size(), 2, path);
       assertEquals(SitePaths.keywordOf(steps.get(1)), word.toLowerCase(Locale.ROOT), path);
       assertTrue(path.matches("/keyword/[A-Za-z0-9%*_.-]+"), path);
     }
-    assertEquals(SitePaths.keyword("Lamp Oil"), SitePaths.keyword("lamp oil"));
+    assertEquals(SitePaths.keywordPath("Lamp Oil"), SitePaths.keywordPath("lamp oil"));
     assertEquals(SitePaths.steps("/a/%zz"), List.of());
     assertEquals(SitePaths.steps("/"), List.of());
   }

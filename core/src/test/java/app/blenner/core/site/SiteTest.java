@@ -43,7 +43,7 @@ public class SiteTest {
   private static final Library LIBRARY =
       new Library() {
         @Override
-        public Optional<app.blenner.core.document.Document> piece(String key) {
+        public Optional<app.blenner.core.document.Document> findPiece(String key) {
           return Optional.empty();
         }
 
@@ -53,14 +53,14 @@ public class SiteTest {
         }
 
         @Override
-        public Optional<PublishedItem> item(String key) {
+        public Optional<PublishedItem> findItem(String key) {
           return key.equals("there")
               ? Optional.of(SiteTest.item(key, content("There", "visit", "")))
               : Optional.empty();
         }
 
         @Override
-        public Optional<SiteAsset> asset(String name) {
+        public Optional<SiteAsset> findAsset(String name) {
           return name.equals("a.png")
               ? Optional.of(
                   new SiteAsset(name, "image/png", 2_340_000, 640, 480, false, "", "c0ffee", false))
@@ -165,7 +165,8 @@ public class SiteTest {
   @Test
   public void pagesEscapeWhatPeopleWrote() {
     PageRenderer pages = new PageRenderer(SITE, LIBRARY, ZoneOffset.UTC);
-    String page = pages.item(item("k", content("<script>alert(1)</script>", "visit", "<p>x</p>")));
+    String page =
+        pages.renderItem(item("k", content("<script>alert(1)</script>", "visit", "<p>x</p>")));
     // Only the data for machines stands in such an element, and no sign in it could end it.
     String data = "<script type=\"application/ld+json\">";
     assertFalse(page.replace(data, "").contains("<script"));
@@ -195,9 +196,9 @@ public class SiteTest {
 
   @Test
   public void addressesAreJudgedInPlainWords() {
-    assertEquals(SitePaths.problem("getting-here"), "");
-    assertTrue(SitePaths.problem("Getting Here").contains("“getting-here” would do"));
-    assertTrue(SitePaths.problem("").contains("at least one"));
+    assertEquals(SitePaths.problemWith("getting-here"), "");
+    assertTrue(SitePaths.problemWith("Getting Here").contains("“getting-here” would do"));
+    assertTrue(SitePaths.problemWith("").contains("at least one"));
     assertEquals(SitePaths.lasting("", "about"), "/about");
   }
 

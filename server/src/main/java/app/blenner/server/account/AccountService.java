@@ -90,7 +90,7 @@ public class AccountService {
   }
 
   private static String named(String name) {
-    String called = app.blenner.core.document.PlainText.line(name);
+    String called = app.blenner.core.document.PlainText.toLine(name);
     if (called.isEmpty()) {
       throw Problem.unusable("Say the name that others should see.");
     }

@@ -13,7 +13,7 @@ final class BrowserSession {
   private BrowserSession() {}
 
   /** The secret of the sign-in; null where there is none. */
-  static String secret(HttpServletRequest request) {
+  static String secretOf(HttpServletRequest request) {
     try {
       HttpSession session = request.getSession(false);
       return session == null ? null : (String) session.getAttribute(SECRET);

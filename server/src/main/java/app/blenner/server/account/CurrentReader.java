@@ -14,8 +14,8 @@ public class CurrentReader {
   }
 
   /** What the person is called who asks. */
-  public Optional<String> name(HttpServletRequest request) {
-    String secret = BrowserSession.secret(request);
+  public Optional<String> nameOf(HttpServletRequest request) {
+    String secret = BrowserSession.secretOf(request);
     return secret == null ? Optional.empty() : signIns.who(secret).map(Account::name);
   }
 }

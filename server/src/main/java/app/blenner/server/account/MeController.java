@@ -76,7 +76,7 @@ class MeController {
         Person.of(account.toAccount()),
         account.hasSecond(),
         (int) account.recovery.lines().count(),
-        signIns.of(account.id, BrowserSession.secret(request)));
+        signIns.of(account.id, BrowserSession.secretOf(request)));
   }
 
   @PutMapping
@@ -93,7 +93,7 @@ class MeController {
   @Transactional
   void password(@Valid @RequestBody OwnPassword given, HttpServletRequest request) {
     signingIn.confirmPassword(me(), given.old, request.getRemoteAddr());
-    accounts.password(me().id(), given.password, BrowserSession.secret(request));
+    accounts.password(me().id(), given.password, BrowserSession.secretOf(request));
     audit.note(me().name(), Audited.PASSWORD_CHANGED, "their own");
     mail.tellOfChange(me(), "Your password was changed.");
   }
@@ -113,7 +113,7 @@ class MeController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Transactional
   void endOthers(HttpServletRequest request) {
-    signIns.endAllBut(me().id(), BrowserSession.secret(request));
+    signIns.endAllBut(me().id(), BrowserSession.secretOf(request));
     audit.note(me().name(), Audited.SIGN_IN_ENDED, "all others of their own");
   }
 

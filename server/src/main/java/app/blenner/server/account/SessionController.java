@@ -180,7 +180,7 @@ class SessionController {
   @DeleteMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void signOut(HttpServletRequest request) {
-    String secret = BrowserSession.secret(request);
+    String secret = BrowserSession.secretOf(request);
     if (secret != null) {
       signIns.signOut(secret, AccountService.current());
     }
@@ -207,7 +207,7 @@ class SessionController {
   }
 
   private Person remember(Account account, HttpServletRequest request) {
-    String before = BrowserSession.secret(request);
+    String before = BrowserSession.secretOf(request);
     String browser = request.getHeader("User-Agent");
     BrowserSession.begin(
         request,

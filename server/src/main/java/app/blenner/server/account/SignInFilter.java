@@ -23,7 +23,7 @@ final class SignInFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    String secret = BrowserSession.secret(request);
+    String secret = BrowserSession.secretOf(request);
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     if (secret != null) {
       Account account = signIns.who(secret).orElse(null);

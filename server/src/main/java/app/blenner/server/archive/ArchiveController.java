@@ -66,7 +66,7 @@ class ArchiveController {
   /** How far what whoever asks has under way has come. */
   @GetMapping("/standing")
   List<Progress.UnderWay> standing() {
-    return restoring.standing(AccountService.current());
+    return restoring.standingFor(AccountService.current());
   }
 
   @PostMapping("/standing/{id}/stop")

@@ -95,7 +95,7 @@ class RestoreJob {
   }
 
   /** How far the work stands that somebody has under way. */
-  List<Progress.UnderWay> standing(Account by) {
+  List<Progress.UnderWay> standingFor(Account by) {
     return underWay.values().stream().filter(h -> h.isOf(by.id())).map(Progress::standing).toList();
   }
 

@@ -182,7 +182,7 @@ public class SiteArchive {
 
   private PackedItem withNotebook(PackedItem i) {
     return i.withNotebook(
-        new PackedItem.Notebook(notebooks.packAll(i.key()), notebooks.terms(i.key())));
+        new PackedItem.Notebook(notebooks.packAll(i.key()), notebooks.termsOf(i.key())));
   }
 
   private static Set<String> shown(List<PackedItem> all) {
@@ -278,7 +278,7 @@ public class SiteArchive {
             notebooks.add(item.key(), item.notebook().notes());
           }
           if (!item.notebook().terms().isEmpty()) {
-            notebooks.terms(item.key(), item.notebook().terms());
+            notebooks.termsOf(item.key(), item.notebook().terms());
           }
         });
   }

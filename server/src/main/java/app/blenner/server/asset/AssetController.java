@@ -48,7 +48,7 @@ class AssetController {
   /** The assets of these names. */
   @GetMapping
   List<AssetView> named(@RequestParam List<String> name) {
-    return assets.views(name);
+    return assets.viewsOf(name);
   }
 
   @GetMapping("/found")
@@ -93,7 +93,7 @@ class AssetController {
         who.owner(),
         (coming, name) ->
             RetryOnConflict.call(
-                () -> bringIn.add(coming.path(), PlainText.line(name), who.name(), how)));
+                () -> bringIn.add(coming.path(), PlainText.toLine(name), who.name(), how)));
   }
 
   /** Settles what becomes of a file whose name was there already. */

@@ -154,7 +154,7 @@ class AssetEditing {
 
   /** Puts assets into a collection, or takes them out. */
   void gather(AssetViews.Gathering wanted) {
-    String name = PlainText.line(wanted.collection());
+    String name = PlainText.toLine(wanted.collection());
     for (String asset : wanted.assets()) {
       AssetCollectionEntity one = new AssetCollectionEntity(get(asset).name, name);
       if (wanted.in()) {

@@ -57,21 +57,21 @@ class AssetIntake {
     if (!same.isEmpty()) {
       AssetEntity there = same.get(0);
       there.binnedAt = null;
-      return new Added(assets.view(there.name), true, uses(there.name));
+      return new Added(assets.viewOf(there.name), true, uses(there.name));
     }
     String wanted = AssetService.nameOf(file, name);
     if (how.ask() && repository.existsById(wanted)) {
       throw Problem.conflict(
           "There is a file of this name already, with something else in it.",
           Map.of(
-              "existing", assets.view(wanted),
+              "existing", assets.viewOf(wanted),
               "uses", uses(wanted),
               "file", file.hash(),
               "name", name));
     }
     String made = assets.make(file, name, taken.said(), by).name();
     repository.findById(made).orElseThrow().whole = how.whole();
-    return new Added(assets.view(made), false, 0);
+    return new Added(assets.viewOf(made), false, 0);
   }
 
   /** Settles what becomes of a file that is in the store already. */
@@ -81,7 +81,7 @@ class AssetIntake {
             .find(chosen.file())
             .orElseThrow(
                 () -> Problem.notThere("This file is not here any more; bring it in again."));
-    String name = PlainText.line(chosen.name());
+    String name = PlainText.toLine(chosen.name());
     String wanted = AssetService.nameOf(file, name);
     String made =
         switch (chosen.choice()) {
@@ -92,7 +92,7 @@ class AssetIntake {
             yield wanted;
           }
         };
-    return new Added(assets.view(made), false, uses(made));
+    return new Added(assets.viewOf(made), false, uses(made));
   }
 
   private int uses(String name) {

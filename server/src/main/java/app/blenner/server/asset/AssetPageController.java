@@ -74,14 +74,14 @@ class AssetPageController {
 
   @GetMapping
   AssetPage page(@PathVariable String name) {
-    return pages.page(name);
+    return pages.pageOf(name);
   }
 
   /** Says something of it. */
   @PutMapping
   AssetPage describe(@PathVariable String name, @Valid @RequestBody Said said) {
     editing.describe(name, said.said(), timeOf(said.expires()));
-    return pages.page(name);
+    return pages.pageOf(name);
   }
 
   private static Instant timeOf(String given) {
@@ -96,7 +96,7 @@ class AssetPageController {
   @PutMapping("/edit")
   AssetPage edit(@PathVariable String name, @Valid @RequestBody EditView edit) {
     editing.edit(name, edit);
-    return pages.page(name);
+    return pages.pageOf(name);
   }
 
   /** Puts another file in its place, everywhere. */
@@ -109,21 +109,21 @@ class AssetPageController {
         (coming, called) ->
             RetryOnConflict.call(
                 () -> editing.replace(name, coming.path(), called, sent.whole(), who.name())));
-    return pages.page(name);
+    return pages.pageOf(name);
   }
 
   /** Gives it a file back that it had before. */
   @PostMapping("/earlier/{id}")
   AssetPage putBack(@PathVariable String name, @PathVariable long id) {
     editing.putBack(name, id, AccountService.current().name());
-    return pages.page(name);
+    return pages.pageOf(name);
   }
 
   /** Lets readers see it a year longer. */
   @PostMapping("/extend")
   AssetPage extend(@PathVariable String name) {
     expiries.extend(name);
-    return pages.page(name);
+    return pages.pageOf(name);
   }
 
   /**
@@ -151,13 +151,13 @@ class AssetPageController {
   @PostMapping("/bin")
   AssetPage bin(@PathVariable String name) {
     editing.bin(name, true);
-    return pages.page(name);
+    return pages.pageOf(name);
   }
 
   @PostMapping("/restore")
   AssetPage restore(@PathVariable String name) {
     editing.bin(name, false);
-    return pages.page(name);
+    return pages.pageOf(name);
   }
 
   /** The picture as it came: upright and whole, to be cut. */
@@ -192,7 +192,7 @@ class AssetPageController {
             .map(s -> edit.of(s).width())
             .orElseThrow(() -> AssetService.problemMissing(name));
     Rendition wanted = new Rendition(Widths.atLeast(own, WHOLE), null, Rendition.Format.WEBP);
-    Path picture = renditions.file(file, edit, Focus.MIDDLE, wanted);
+    Path picture = renditions.fileOf(file, edit, Focus.MIDDLE, wanted);
     return pictureOf(picture, wanted.format().mediaType());
   }
 

@@ -43,7 +43,7 @@ class AssetPages {
     this.items = items;
   }
 
-  AssetPage page(String name) {
+  AssetPage pageOf(String name) {
     AssetEntity a = assets.findById(name).orElseThrow(() -> AssetService.problemMissing(name));
     StoredFile file = files.find(a.file).orElseThrow(() -> AssetService.problemMissing(name));
     SiteAsset shown = a.toSiteAsset(file, Instant.MIN);
@@ -55,13 +55,13 @@ class AssetPages {
         still ? "/editor/api/assets/" + name + "/whole?" + a.tag() : "",
         file.width(),
         file.height(),
-        file.type() == FileType.PDF ? AssetView.page(a) : "",
+        file.type() == FileType.PDF ? AssetView.pageOf(a) : "",
         a.addedAt,
         a.addedBy,
         a.expiresAt == null ? "" : a.expiresAt.toString(),
         a.binnedAt != null,
         collections.of(List.of(name)).stream().map(k -> k.key.name()).toList(),
-        uses(name),
+        usesOf(name),
         earlier.findAllByAssetOrderByUntilDesc(name).stream().map(e -> earlier(a, e)).toList());
   }
 
@@ -78,10 +78,10 @@ class AssetPages {
   }
 
   /** Where it stands: what readers see first. */
-  List<UseView> uses(String name) {
+  List<UseView> usesOf(String name) {
     List<AssetUseEntity> all = uses.findAllByAsset(name);
     Map<String, UseNames.Line> lines =
-        items.lines(all.stream().map(u -> u.itemKey).distinct().toList());
+        items.linesOf(all.stream().map(u -> u.itemKey).distinct().toList());
     return all.stream()
         .filter(u -> lines.containsKey(u.itemKey))
         // What readers see need not be told twice.

@@ -53,7 +53,7 @@ public class AssetService {
   }
 
   /** The assets of these names, in their order; those that are not there are left out. */
-  List<AssetView> views(List<String> names) {
+  List<AssetView> viewsOf(List<String> names) {
     Map<String, AssetEntity> found =
         assets.findAllById(names).stream()
             .filter(a -> a.file != null)
@@ -105,7 +105,7 @@ public class AssetService {
   }
 
   /** What the editor shows of an asset that is there. */
-  public AssetView view(String name) {
+  public AssetView viewOf(String name) {
     AssetEntity asset = entity(name).orElseThrow(() -> problemMissing(name));
     StoredFile file = files.find(asset.file).orElseThrow();
     return AssetView.of(asset, file, shown(asset, file));
@@ -116,8 +116,8 @@ public class AssetService {
   }
 
   /** The file of an asset, or a problem. It must not be changed. */
-  public Path file(String name) {
-    return files.bytes(entity(name).orElseThrow(() -> problemMissing(name)).file);
+  public Path fileOf(String name) {
+    return files.bytesOf(entity(name).orElseThrow(() -> problemMissing(name)).file);
   }
 
   /** Takes over an asset of a package. */
@@ -215,7 +215,7 @@ public class AssetService {
           FileTypes.of(coming.path(), words)
               .filter(t -> t.kind() == FileType.Kind.PICTURE && t != FileType.SVG)
               .isPresent();
-      return picture ? Optional.of(keep(coming.path(), PlainText.line(words))) : Optional.empty();
+      return picture ? Optional.of(keep(coming.path(), PlainText.toLine(words))) : Optional.empty();
     } catch (Problem e) {
       return Optional.empty();
     } catch (IOException e) {

@@ -38,17 +38,17 @@ public record AssetView(
   private static final int TILE = 480;
 
   /** Where a picture of the first page of a PDF is. */
-  static String page(AssetEntity a) {
+  static String pageOf(AssetEntity a) {
     return "/editor/api/assets/" + a.name + "/page?" + a.tag();
   }
 
   static AssetView of(AssetEntity a, StoredFile file, SiteAsset shown) {
     String tile =
         shown.hasRenditions()
-            ? shown.path(TILE, Ratio.WIDE, Rendition.Format.WEBP)
-            : file.type() == FileType.PDF ? page(a) : shown.width() > 0 ? shown.path() : "";
+            ? shown.pathOf(TILE, Ratio.WIDE, Rendition.Format.WEBP)
+            : file.type() == FileType.PDF ? pageOf(a) : shown.width() > 0 ? shown.path() : "";
     String square =
-        shown.hasRenditions() ? shown.path(TILE, Ratio.SQUARE, Rendition.Format.WEBP) : tile;
+        shown.hasRenditions() ? shown.pathOf(TILE, Ratio.SQUARE, Rendition.Format.WEBP) : tile;
     return new AssetView(
         a.name,
         shown.path(),

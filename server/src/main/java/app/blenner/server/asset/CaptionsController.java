@@ -77,7 +77,8 @@ class CaptionsController {
     Captions captions =
         Captions.parse(
                 new String(
-                    Files.readAllBytes(assets.file(name)), java.nio.charset.StandardCharsets.UTF_8))
+                    Files.readAllBytes(assets.fileOf(name)),
+                    java.nio.charset.StandardCharsets.UTF_8))
             .orElseThrow(() -> Problem.unusable("“" + asset.title + "” holds no captions."));
     return new CaptionsView(
         asset.title,
@@ -93,20 +94,20 @@ class CaptionsController {
     StoredFile file = stored(given);
     String by = AccountService.current().name();
     editing.replace(name, file, by);
-    return assets.view(name);
+    return assets.viewOf(name);
   }
 
   /** Makes captions where there were none. */
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   AssetView write(@Valid @RequestBody CaptionsView given) {
-    String title = PlainText.line(given.title());
+    String title = PlainText.toLine(given.title());
     if (title.isEmpty()) {
       throw Problem.unusable("Say what these captions are of.");
     }
     StoredFile file = stored(given);
     String by = AccountService.current().name();
-    return assets.view(assets.make(file, title + ".vtt", Description.NONE, by).name());
+    return assets.viewOf(assets.make(file, title + ".vtt", Description.NONE, by).name());
   }
 
   private StoredFile stored(CaptionsView given) {

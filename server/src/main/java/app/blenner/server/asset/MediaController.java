@@ -43,7 +43,7 @@ class MediaController {
     SiteAsset asset = assets.find(name).orElseThrow(() -> AssetService.problemMissing(name));
     mayBeSeen(asset, who);
     // The sheet shows pictures at its own measure.
-    return moved(who == null ? asset.path() : asset.path(ON_SHEET, null, Rendition.Format.WEBP));
+    return moved(who == null ? asset.path() : asset.pathOf(ON_SHEET, null, Rendition.Format.WEBP));
   }
 
   @GetMapping("/media/{tag}/{name}")

@@ -41,7 +41,7 @@ public class MediaFiles {
     this.clock = clock;
   }
 
-  /** What is at an address of the site, as {@link SiteAsset#path} gives it. */
+  /** What is at an address of the site, as {@link SiteAsset#pathOf} gives it. */
   public Found fileAt(String path) {
     List<String> parts = List.of(path.substring(1).split("/"));
     return switch (parts.size()) {
@@ -55,7 +55,7 @@ public class MediaFiles {
   Found wholeFile(String tag, String name) {
     SiteAsset asset = assets.find(name).orElseThrow(() -> AssetService.problemMissing(name));
     boolean here = asset.tag().equals(tag) && !asset.hasRenditions();
-    return new Found(asset, asset.mediaType(), here ? assets.file(name) : null, asset.path());
+    return new Found(asset, asset.mediaType(), here ? assets.fileOf(name) : null, asset.path());
   }
 
   /**
@@ -79,12 +79,12 @@ public class MediaFiles {
             .orElseThrow(() -> AssetService.problemMissing(file));
     String type = wanted.format().mediaType();
     return asset.tag().equals(tag)
-        ? new Found(asset, type, made(entity, source, wanted), asset.path(wanted))
-        : new Found(asset, type, null, asset.path(wanted));
+        ? new Found(asset, type, made(entity, source, wanted), asset.pathOf(wanted))
+        : new Found(asset, type, null, asset.pathOf(wanted));
   }
 
   private Path made(AssetEntity asset, StoredFile source, Rendition wanted) {
-    return renditions.file(source, asset.edit(), asset.focus(), wanted);
+    return renditions.fileOf(source, asset.edit(), asset.focus(), wanted);
   }
 
   /** What readers see of an asset, as large as it is: its file, or what edits have made of it. */
@@ -93,7 +93,7 @@ public class MediaFiles {
     StoredFile source = files.find(entity.file).orElseThrow();
     boolean asItIs = entity.edit().isNone() && source.orientation() == 1;
     return asItIs || !asset.hasRenditions()
-        ? new Found(asset, asset.mediaType(), files.bytes(source.hash()), asset.path())
+        ? new Found(asset, asset.mediaType(), files.bytesOf(source.hash()), asset.path())
         : fileAt(asset.path());
   }
 

@@ -14,5 +14,5 @@ public interface UseNames {
   record Line(String title, boolean live) {}
 
   /** The items with these keys. */
-  Map<String, Line> lines(Collection<String> keys);
+  Map<String, Line> linesOf(Collection<String> keys);
 }

@@ -41,7 +41,7 @@ public class UseService {
   }
 
   /** The rows of an item of which nothing is noted yet. */
-  public static Collection<?> rows(String itemKey, boolean forReaders, Set<AssetUse> now) {
+  public static Collection<?> rowsOf(String itemKey, boolean forReaders, Set<AssetUse> now) {
     return entities(itemKey, forReaders, now);
   }
 

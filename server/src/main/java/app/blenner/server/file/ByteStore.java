@@ -23,7 +23,7 @@ public interface ByteStore {
    *
    * @throws java.nio.file.NoSuchFileException where they are not here
    */
-  Path file(String hash) throws IOException;
+  Path fileOf(String hash) throws IOException;
 
   /** The hashes of all that is kept; to be closed. */
   Stream<String> all() throws IOException;

@@ -162,7 +162,7 @@ public class FileService {
   /** Notes what a picture is: how large, how it stands, how much in it moves. */
   private static void describe(Path from, int orientation, StoredFileEntity file)
       throws BrokenPictureException {
-    PictureReader.Head head = PictureReader.head(from);
+    PictureReader.Head head = PictureReader.readHead(from);
     if (head.size().pixels() * head.frames() > MOST_MOVING) {
       throw new BrokenPictureException(
           "It moves through " + head.frames() + " pictures; bring it in as a film.");
@@ -191,16 +191,16 @@ public class FileService {
   /** The bytes of a file, if they are still there; it must not be changed. */
   public Optional<Path> bytesIfThere(String hash) {
     try {
-      return Optional.of(store.file(hash));
+      return Optional.of(store.fileOf(hash));
     } catch (IOException e) {
       return Optional.empty();
     }
   }
 
   /** The bytes of a file; it must not be changed. */
-  public Path bytes(String hash) {
+  public Path bytesOf(String hash) {
     try {
-      return store.file(hash);
+      return store.fileOf(hash);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

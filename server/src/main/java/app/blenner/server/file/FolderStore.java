@@ -70,7 +70,7 @@ class FolderStore implements ByteStore {
   }
 
   @Override
-  public Path file(String hash) throws IOException {
+  public Path fileOf(String hash) throws IOException {
     Path file = placeOf(hash);
     if (!Files.isRegularFile(file)) {
       throw new NoSuchFileException(hash);

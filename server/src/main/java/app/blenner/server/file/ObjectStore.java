@@ -100,7 +100,7 @@ class ObjectStore implements ByteStore {
   }
 
   @Override
-  public Path file(String hash) throws IOException {
+  public Path fileOf(String hash) throws IOException {
     Path here = near.resolve(hash);
     if (Files.isRegularFile(here)) {
       return here;

@@ -76,7 +76,7 @@ public class PictureInspector implements LongWork {
   }
 
   private PictureInspection seen(StoredFile file) throws IOException, BrokenPictureException {
-    Path bytes = store.file(file.hash());
+    Path bytes = store.fileOf(file.hash());
     Duration moves = MovingTime.of(bytes, file.type());
     return new PictureInspection(
         moves, file.type().isPixels() && WordsInPicture.suspected(bytes, file.turn()));

@@ -68,7 +68,7 @@ public class RenditionService {
    * @param focus what every crop keeps in sight, of the edited picture
    * @return a file that must not be changed
    */
-  public Path file(StoredFile source, PictureEdit edit, Focus focus, Rendition wanted) {
+  public Path fileOf(StoredFile source, PictureEdit edit, Focus focus, Rendition wanted) {
     return once(
         new RenditionEntity.Key(source.hash(), operation(edit, focus, wanted)),
         () -> pixelBudget.runWith(source, () -> make(source, edit, focus, List.of(wanted))));
@@ -143,7 +143,7 @@ public class RenditionService {
 
   private Path drawPage(StoredFile source) throws IOException, BrokenPictureException {
     BufferedImage page =
-        PdfPages.drawFirst(store.file(source.hash()), PAGE)
+        PdfPages.drawFirst(store.fileOf(source.hash()), PAGE)
             .orElseThrow(() -> new BrokenPictureException("The first page cannot be drawn."));
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     ImageIO.write(page, "png", bytes);
@@ -153,13 +153,13 @@ public class RenditionService {
 
   private Path kept(RenditionEntity.Key key) throws IOException {
     RenditionEntity known = renditions.findById(key).orElse(null);
-    return known != null && store.has(known.hash) ? store.file(known.hash) : null;
+    return known != null && store.has(known.hash) ? store.fileOf(known.hash) : null;
   }
 
   private Path make(StoredFile source, PictureEdit edit, Focus focus, List<Rendition> wanted)
       throws IOException, BrokenPictureException {
     Path[] made = new Path[1];
-    Path original = store.file(source.hash());
+    Path original = store.fileOf(source.hash());
     RenditionMaker.make(
         new RenditionMaker.Source(original, source.turn(), edit, focus),
         wanted,
@@ -189,7 +189,7 @@ public class RenditionService {
       // Somebody else made the same in this moment: whoever asks, or whoever makes it ahead.
       LOG.debug("{} was kept twice", entity.key);
     }
-    return store.file(entity.hash);
+    return store.fileOf(entity.hash);
   }
 
   /** How it is made, in a name: the same name always gives the same picture of a file. */

@@ -52,14 +52,15 @@ public class StoreCheck {
       named.add(file.hash);
       if (!store.has(file.hash)) {
         missing.add(file.hash);
-      } else if (!Sha256.of(store.file(file.hash)).equals(file.hash)) {
+      } else if (!Sha256.of(store.fileOf(file.hash)).equals(file.hash)) {
         changed.add(file.hash);
       }
     }
     int lost = 0;
     for (RenditionEntity rendition : renditions.findAll()) {
       boolean there =
-          store.has(rendition.hash) && Sha256.of(store.file(rendition.hash)).equals(rendition.hash);
+          store.has(rendition.hash)
+              && Sha256.of(store.fileOf(rendition.hash)).equals(rendition.hash);
       if (there) {
         named.add(rendition.hash);
         continue;

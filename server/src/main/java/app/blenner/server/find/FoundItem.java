@@ -74,10 +74,10 @@ public final class FoundItem {
   /** What the index calls it. */
   @DocumentId
   public String getId() {
-    return id(key, forReaders);
+    return idOf(key, forReaders);
   }
 
-  static String id(String key, boolean forReaders) {
+  static String idOf(String key, boolean forReaders) {
     return forReaders ? key + READERS : key;
   }
 

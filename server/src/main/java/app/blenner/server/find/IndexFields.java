@@ -29,12 +29,12 @@ final class IndexFields {
   private IndexFields() {}
 
   /** The word forms of titles in a language. */
-  static String title(String language) {
+  static String titleOf(String language) {
     return "title_" + language;
   }
 
   /** The word forms of texts in a language. */
-  static String words(String language) {
+  static String wordsOf(String language) {
     return "words_" + language;
   }
 }

@@ -192,7 +192,7 @@ final class IndexFiles implements AutoCloseable {
       }
       for (String key : keys) {
         for (boolean forReaders : new boolean[] {false, true}) {
-          String id = FoundItem.id(key, forReaders);
+          String id = FoundItem.idOf(key, forReaders);
           if (!there.contains(id)) {
             plan.purge(FoundItem.class, id, null);
           }

@@ -49,8 +49,8 @@ public final class ItemBinder implements TypeBinder {
       written(schema, IndexFields.KEYWORDS, ItemAnalysis.FOLDED);
       written(schema, IndexFields.PARTS, ItemAnalysis.PARTS);
       for (String language : Languages.ALL.keySet()) {
-        written(schema, IndexFields.title(language), ItemAnalysis.forms(language));
-        written(schema, IndexFields.words(language), ItemAnalysis.forms(language));
+        written(schema, IndexFields.titleOf(language), ItemAnalysis.forms(language));
+        written(schema, IndexFields.wordsOf(language), ItemAnalysis.forms(language));
       }
       for (String name :
           List.of(IndexFields.STAGE, IndexFields.KIND, IndexFields.SECTION, IndexFields.LANGUAGE)) {
@@ -109,10 +109,10 @@ public final class ItemBinder implements TypeBinder {
       Languages.of(written.language())
           .ifPresent(
               language -> {
-                to.addValue(texts.get(IndexFields.title(language)), written.title());
-                to.addValue(texts.get(IndexFields.words(language)), written.summary());
-                all(to, IndexFields.words(language), written.headings());
-                to.addValue(texts.get(IndexFields.words(language)), written.words());
+                to.addValue(texts.get(IndexFields.titleOf(language)), written.title());
+                to.addValue(texts.get(IndexFields.wordsOf(language)), written.summary());
+                all(to, IndexFields.wordsOf(language), written.headings());
+                to.addValue(texts.get(IndexFields.wordsOf(language)), written.words());
               });
       to.addValue(texts.get(IndexFields.KIND), standing.kind());
       to.addValue(texts.get(IndexFields.STAGE), standing.stage());

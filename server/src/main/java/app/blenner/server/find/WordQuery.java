@@ -123,8 +123,8 @@ final class WordQuery {
     any.should(f.match().field(IndexFields.SUMMARY).matching(words).boost(SUMMARY));
     any.should(f.match().field(IndexFields.WORDS).matching(words));
     for (String language : Languages.ALL.keySet()) {
-      any.should(f.match().field(IndexFields.title(language)).matching(words).boost(TITLE / 2));
-      any.should(f.match().field(IndexFields.words(language)).matching(words).boost(0.8f));
+      any.should(f.match().field(IndexFields.titleOf(language)).matching(words).boost(TITLE / 2));
+      any.should(f.match().field(IndexFields.wordsOf(language)).matching(words).boost(0.8f));
     }
     if (words.length() >= SHORTEST_PART) {
       any.should(partOf(f, folded(words)).boost(PART));

@@ -46,7 +46,7 @@ class ElsewhereController {
           web.fetch(wanted.address(), external.fetchPolicy(), PICTURE, (type, bytes) -> bytes);
       return RetryOnConflict.call(
               () -> assets.keep(nameIn(found.address().getPath()), found.found()))
-          .map(a -> assets.view(a.name()))
+          .map(a -> assets.viewOf(a.name()))
           .orElseThrow(
               () ->
                   new UnreadableFileException(

@@ -117,7 +117,7 @@ class ImportController {
       WebFetcher.Fetched<String> page = fetcher.fetch(wanted.address(), external.fetchPolicy());
       URI address = page.address();
       return IntakeResult.ImportedFile.of(
-          FileIntake.page(
+          FileIntake.ofPage(
               page.found(),
               address,
               today(),

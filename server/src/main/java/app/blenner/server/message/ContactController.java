@@ -61,12 +61,12 @@ class ContactController {
       send(response, HttpStatus.NOT_FOUND, pages.notFound());
       return;
     }
-    ContactForm form = MessageService.form(item.content().body(), number);
-    String action = SitePaths.form(key, number);
-    SiteWords words = pages.words(item);
+    ContactForm form = MessageService.formAt(item.content().body(), number);
+    String action = SitePaths.formPath(key, number);
+    SiteWords words = pages.wordsOf(item);
     Submission submission = Submission.read(form, given, words);
     if (!submission.problems().isEmpty()) {
-      String again = FormPage.form(form, action, given, submission.problems(), words);
+      String again = FormPage.renderForm(form, action, given, submission.problems(), words);
       send(
           response,
           HttpStatus.UNPROCESSABLE_CONTENT,
@@ -80,7 +80,7 @@ class ContactController {
       // It is not told that it was found out.
       send(response, HttpStatus.OK, thanksFor(item));
     } else if (!limiter.pass(request.getRemoteAddr())) {
-      String again = FormPage.form(form, action, given, Map.of(), words);
+      String again = FormPage.renderForm(form, action, given, Map.of(), words);
       send(
           response,
           HttpStatus.TOO_MANY_REQUESTS,
@@ -104,13 +104,13 @@ class ContactController {
     if (submission.robot()) {
       hidden.put(Submission.TRAP, "filled in");
     }
-    SiteWords words = pages.words(item);
+    SiteWords words = pages.wordsOf(item);
     String main = FormPage.lookOver(submission.answers(), action, hidden, words);
     send(response, HttpStatus.OK, pages.formStep(words.get("form.lookover"), item, main));
   }
 
   private String thanksFor(PublishedItem item) {
-    SiteWords words = pages.words(item);
+    SiteWords words = pages.wordsOf(item);
     return pages.formStep(words.get("form.sent"), item, FormPage.thanks(words));
   }
 
@@ -124,7 +124,7 @@ class ContactController {
   private void send(HttpServletResponse response, HttpStatus status, String html)
       throws IOException {
     response.setStatus(status.value());
-    pages.headers(response);
+    pages.addHeaders(response);
     response.setHeader("Cache-Control", "no-store");
     response.getOutputStream().write(html.getBytes(StandardCharsets.UTF_8));
   }

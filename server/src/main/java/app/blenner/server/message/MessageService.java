@@ -61,7 +61,7 @@ public class MessageService {
   }
 
   /** The form of a text with this number, counted from 1. */
-  static ContactForm form(Document text, int number) {
+  static ContactForm formAt(Document text, int number) {
     List<ContactForm> forms = new ArrayList<>();
     text.walk(
         (path, block) -> {

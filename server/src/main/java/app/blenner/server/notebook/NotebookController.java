@@ -57,7 +57,7 @@ class NotebookController {
 
   @GetMapping
   List<Note> lines(@PathVariable String key) {
-    return notebooks.lines(key).stream().map(Note::of).toList();
+    return notebooks.linesOf(key).stream().map(Note::of).toList();
   }
 
   @PostMapping
@@ -77,18 +77,18 @@ class NotebookController {
 
   @GetMapping("/target-terms")
   TargetTerms target(@PathVariable String key) {
-    return new TargetTerms(notebooks.terms(key));
+    return new TargetTerms(notebooks.termsOf(key));
   }
 
   @PutMapping("/target-terms")
   TargetTerms target(@PathVariable String key, @Valid @RequestBody TargetTerms target) {
-    return new TargetTerms(notebooks.terms(key, target.terms));
+    return new TargetTerms(notebooks.termsOf(key, target.terms));
   }
 
   /** What a text speaks of, beside what it is to speak of. */
   @PostMapping("/terms")
   Terms terms(@PathVariable String key, @Valid @RequestBody Speaking text) {
-    String language = items.language(key, sites.site().language());
-    return Terms.of(HtmlReader.read(text.body), notebooks.terms(key), language);
+    String language = items.languageOf(key, sites.site().language());
+    return Terms.of(HtmlReader.read(text.body), notebooks.termsOf(key), language);
   }
 }

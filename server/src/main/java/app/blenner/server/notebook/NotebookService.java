@@ -41,7 +41,7 @@ public class NotebookService implements ItemNotes {
   @Override
   @Transactional(readOnly = true)
   public boolean hasNotes(String itemKey) {
-    return !lines(itemKey).isEmpty() || !terms(itemKey).isEmpty();
+    return !linesOf(itemKey).isEmpty() || !termsOf(itemKey).isEmpty();
   }
 
   @Override
@@ -57,14 +57,14 @@ public class NotebookService implements ItemNotes {
   }
 
   @Transactional(readOnly = true)
-  List<NoteEntity> lines(String itemKey) {
+  List<NoteEntity> linesOf(String itemKey) {
     return notes.findAllByItemKeyOrderByPlace(itemKey);
   }
 
   /** The lines of an item's notebook, as a package holds them. */
   @Transactional(readOnly = true)
   public List<PackedNote> packAll(String itemKey) {
-    return lines(itemKey).stream().map(n -> new PackedNote(n.words, n.ticked)).toList();
+    return linesOf(itemKey).stream().map(n -> new PackedNote(n.words, n.ticked)).toList();
   }
 
   /** Takes lines over. */
@@ -74,7 +74,7 @@ public class NotebookService implements ItemNotes {
       NoteEntity n = new NoteEntity();
       n.itemKey = itemKey;
       n.place = ++place;
-      n.words = PlainText.line(p.words());
+      n.words = PlainText.toLine(p.words());
       n.ticked = p.ticked();
       notes.save(n);
     }
@@ -84,11 +84,11 @@ public class NotebookService implements ItemNotes {
   List<NoteEntity> add(String itemKey, String words) {
     check(itemKey);
     List<String> lines =
-        PlainText.legal(words).lines().map(PlainText::line).filter(l -> !l.isEmpty()).toList();
+        PlainText.legal(words).lines().map(PlainText::toLine).filter(l -> !l.isEmpty()).toList();
     if (lines.isEmpty()) {
       throw Problem.unusable("A note needs a word.");
     }
-    List<NoteEntity> have = lines(itemKey);
+    List<NoteEntity> have = linesOf(itemKey);
     if (have.size() + lines.size() > MOST_LINES) {
       throw Problem.unusable("A notebook holds at most 1,000 lines. Clear those you have used.");
     }
@@ -100,14 +100,14 @@ public class NotebookService implements ItemNotes {
       n.words = line.substring(0, Math.min(8000, line.length()));
       notes.save(n);
     }
-    return lines(itemKey);
+    return linesOf(itemKey);
   }
 
   /** Changes a line; what is null stays. */
   NoteEntity change(String itemKey, long id, String words, Boolean ticked, Double place) {
     NoteEntity n = get(itemKey, id);
     if (words != null) {
-      n.words = PlainText.line(words);
+      n.words = PlainText.toLine(words);
     }
     n.ticked = ticked == null ? n.ticked : ticked;
     n.place = place == null ? n.place : place;
@@ -127,17 +127,17 @@ public class NotebookService implements ItemNotes {
 
   @Override
   @Transactional(readOnly = true)
-  public List<String> terms(String itemKey) {
+  public List<String> termsOf(String itemKey) {
     return targetTerms.findById(itemKey).map(t -> t.terms.lines().toList()).orElse(List.of());
   }
 
   /** Gives an item other terms. */
-  public List<String> terms(String itemKey, List<String> terms) {
+  public List<String> termsOf(String itemKey, List<String> terms) {
     check(itemKey);
     List<String> tidy =
         List.copyOf(
             new LinkedHashSet<>(
-                terms.stream().map(PlainText::line).filter(t -> !t.isEmpty()).toList()));
+                terms.stream().map(PlainText::toLine).filter(t -> !t.isEmpty()).toList()));
     if (tidy.size() > MOST_TERMS) {
       throw Problem.unusable("At most 100 terms; a text that speaks of more speaks of none.");
     }

@@ -133,7 +133,7 @@ class OutService {
       if (!address.itemKey().isEmpty()) {
         String place = address.place().isEmpty() ? "" : "#" + address.place();
         return library
-            .item(address.itemKey())
+            .findItem(address.itemKey())
             .map(i -> base + i.path() + place)
             .orElse(base + "/editor/items/" + address.itemKey());
       }

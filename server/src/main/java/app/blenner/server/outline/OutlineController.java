@@ -65,7 +65,7 @@ class OutlineController {
           .walk(
               (path, b) -> {
                 if (b instanceof Heading h) {
-                  lines.add(new OutlineLine(h.level(), Inlines.text(h.content()), false));
+                  lines.add(new OutlineLine(h.level(), Inlines.textOf(h.content()), false));
                 } else if (b instanceof Prompt p) {
                   lines.add(new OutlineLine(p.level(), p.text(), true));
                 }
@@ -160,7 +160,7 @@ class OutlineController {
 
   private OutlineEntity keep(OutlineEntity into, OutlineInput given) {
     if (given.shelf != null) {
-      into.shelf = PlainText.line(given.shelf);
+      into.shelf = PlainText.toLine(given.shelf);
     }
     into.forRole = given.role == null ? "" : given.role.name().toLowerCase(Locale.ROOT);
     return outlines.keep(into, given.name, given.about, given.kinds, given.body);

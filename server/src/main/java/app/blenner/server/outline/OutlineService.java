@@ -65,7 +65,7 @@ public class OutlineService implements SnippetSource {
 
   @Override
   @Transactional(readOnly = true)
-  public List<Document> pieces(Collection<Long> numbers) {
+  public List<Document> piecesOf(Collection<Long> numbers) {
     return numbers.isEmpty()
         ? List.of()
         : outlines.findAllById(numbers).stream().map(o -> HtmlReader.read(o.body)).toList();
@@ -73,7 +73,7 @@ public class OutlineService implements SnippetSource {
 
   @Override
   @Transactional(readOnly = true)
-  public Optional<Document> piece(String key) {
+  public Optional<Document> findPiece(String key) {
     return outlines.findByPieceKeyAndSnippetTrue(key).map(o -> HtmlReader.read(o.body));
   }
 
@@ -87,7 +87,7 @@ public class OutlineService implements SnippetSource {
   public void add(PackedOutline packed) {
     OutlineEntity made = new OutlineEntity();
     made.snippet = packed.snippet();
-    made.shelf = PlainText.line(packed.shelf());
+    made.shelf = PlainText.toLine(packed.shelf());
     made.pieceKey = packed.key().isEmpty() ? null : packed.key();
     made.forRole = packed.role();
     keep(made, packed.name(), packed.about(), packed.kinds(), HtmlWriter.write(packed.body()));
@@ -97,7 +97,7 @@ public class OutlineService implements SnippetSource {
   public void addOrChange(PackedOutline packed) {
     OutlineEntity there =
         entities().stream()
-            .filter(o -> o.name.equalsIgnoreCase(PlainText.line(packed.name())))
+            .filter(o -> o.name.equalsIgnoreCase(PlainText.toLine(packed.name())))
             .filter(o -> o.snippet == packed.snippet())
             .findFirst()
             .orElse(null);
@@ -105,7 +105,7 @@ public class OutlineService implements SnippetSource {
       add(packed);
       return;
     }
-    there.shelf = PlainText.line(packed.shelf());
+    there.shelf = PlainText.toLine(packed.shelf());
     there.forRole = packed.role();
     String body = HtmlWriter.write(packed.body());
     keep(there, packed.name(), packed.about(), packed.kinds(), body);
@@ -124,7 +124,7 @@ public class OutlineService implements SnippetSource {
 
   /** Keeps an outline; without a text the one it has stays. */
   OutlineEntity keep(OutlineEntity o, String name, String about, List<String> kinds, String body) {
-    String line = PlainText.line(name);
+    String line = PlainText.toLine(name);
     if (line.isEmpty()) {
       throw Problem.unusable((o.snippet ? "A snippet" : "An outline") + " needs a name.");
     }
@@ -140,11 +140,11 @@ public class OutlineService implements SnippetSource {
     }
     o.name = line;
     o.nameKey = line.toLowerCase(Locale.ROOT);
-    o.about = PlainText.line(about);
+    o.about = PlainText.toLine(about);
     o.kinds = known;
     if (body != null) {
       Document text = HtmlReader.read(body);
-      if (o.pieceKey != null && Pieces.isCircle(o.pieceKey, text, this::piece)) {
+      if (o.pieceKey != null && Pieces.isCircle(o.pieceKey, text, this::findPiece)) {
         throw Problem.unusable(
             "“" + line + "” would stand within itself, by way of the snippets linked in it.");
       }

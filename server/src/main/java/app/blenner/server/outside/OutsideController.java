@@ -93,7 +93,7 @@ class OutsideController {
                 Collectors.groupingBy(
                     u -> u.link, Collectors.mapping(u -> u.itemKey, Collectors.toList())));
     Map<String, UseNames.Line> lines =
-        usedIn.lines(
+        usedIn.linesOf(
             items.values().stream()
                 .flatMap(keys -> keys.stream().sorted().limit(TOLD))
                 .distinct()

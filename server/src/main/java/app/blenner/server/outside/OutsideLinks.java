@@ -76,7 +76,7 @@ public class OutsideLinks {
    *
    * @param known the places that are known, to which those of this item are added
    */
-  public List<Object> rows(String itemKey, Collection<Address> addresses, Set<String> known) {
+  public List<Object> rowsOf(String itemKey, Collection<Address> addresses, Set<String> known) {
     Map<String, Address> wanted = new TreeMap<>();
     addresses.stream().filter(a -> a.kind() == Address.Kind.WEB).forEach(a -> wanted.put(id(a), a));
     List<Object> out = new ArrayList<>();
@@ -119,7 +119,7 @@ public class OutsideLinks {
 
   /** What is known of some addresses, by them; those that were never asked are left out. */
   @Transactional(readOnly = true)
-  public Map<String, LinkAnswer> answers(Collection<Address> addresses) {
+  public Map<String, LinkAnswer> answersOf(Collection<Address> addresses) {
     Set<String> ids =
         addresses.stream()
             .filter(a -> a.kind() == Address.Kind.WEB)

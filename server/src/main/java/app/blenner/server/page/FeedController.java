@@ -44,14 +44,14 @@ class FeedController {
   @GetMapping("/feed/{section}/{file}")
   ResponseEntity<byte[]> ofSection(@PathVariable String section, @PathVariable String file) {
     Site site = sites.atItsAddress();
-    Optional<Section> of = site.section(section);
+    Optional<Section> of = site.findSection(section);
     return of.isEmpty() ? ResponseEntity.notFound().build() : feedOf(file, site, of.get());
   }
 
   private ResponseEntity<byte[]> feedOf(String file, Site site, Section section) {
     for (Feed form : Feed.values()) {
       if (form.file().equals(file)) {
-        String place = ListPlace.section(section == null ? "" : section.slug());
+        String place = ListPlace.ofSection(section == null ? "" : section.slug());
         List<PublishedItem> latest = items.listItems(place, true, List.of(""), 0, LATEST);
         String written = new FeedWriter(site, section, latest, clock.instant()).write(form);
         return ResponseEntity.ok()

@@ -59,16 +59,16 @@ final class ListAnswers {
         : found(pages.lists().front(news.items, new Paging(number, news.hasOlder)));
   }
 
-  Answer section(String slug, String path, int number) {
-    Section section = site.section(slug).orElse(null);
+  Answer answerSection(String slug, String path, int number) {
+    Section section = site.findSection(slug).orElse(null);
     if (section == null) {
       return moved("/");
     }
-    if (!site.path(section).equals(path)) {
-      return moved(site.path(section));
+    if (!site.pathOf(section).equals(path)) {
+      return moved(site.pathOf(section));
     }
     SectionList list = section.list();
-    String place = ListPlace.section(slug);
+    String place = ListPlace.ofSection(slug);
     if (list.order() == SectionList.Order.BY_TOPIC && !section.topics().isEmpty()) {
       return number > 1 ? notFound() : byTopic(section);
     }
@@ -81,11 +81,11 @@ final class ListAnswers {
     all.addAll(news.items);
     ListPages.Listed listed =
         new ListPages.Listed(number == 1 ? fixed(place, list) : List.of(), all, List.of());
-    return found(pages.lists().section(section, listed, new Paging(number, news.hasOlder)));
+    return found(pages.lists().renderSection(section, listed, new Paging(number, news.hasOlder)));
   }
 
   private List<PublishedItem> picked(List<String> keys) {
-    return keys.stream().flatMap(key -> noting.item(key).stream()).toList();
+    return keys.stream().flatMap(key -> noting.findItem(key).stream()).toList();
   }
 
   private List<PublishedItem> fixed(String place, SectionList list) {
@@ -98,45 +98,48 @@ final class ListAnswers {
       group(section, topic, topic.slug(), OF_TOPIC, groups);
     }
     group(section, null, "", section.list().size(), groups);
-    List<PublishedItem> fixed = fixed(ListPlace.section(section.slug()), section.list());
-    noting.note(SiteChanged.list(ListPlace.section(section.slug())));
+    List<PublishedItem> fixed = fixed(ListPlace.ofSection(section.slug()), section.list());
+    noting.note(SiteChanged.list(ListPlace.ofSection(section.slug())));
     return found(
         pages
             .lists()
-            .section(section, new ListPages.Listed(fixed, List.of(), groups), Paging.ONLY));
+            .renderSection(section, new ListPages.Listed(fixed, List.of(), groups), Paging.ONLY));
   }
 
   private void group(
       Section section, Topic topic, String slug, int count, List<ListPages.Group> groups) {
-    News news = news(ListPlace.topic(section.slug(), slug), 1, count, List.of());
+    News news = news(ListPlace.ofTopic(section.slug(), slug), 1, count, List.of());
     if (!news.items.isEmpty()) {
       groups.add(new ListPages.Group(topic, news.items, news.hasOlder));
     }
   }
 
-  Answer topic(String slug, String topic, String path, int number) {
-    Section section = site.section(slug).orElse(null);
+  Answer answerTopic(String slug, String topic, String path, int number) {
+    Section section = site.findSection(slug).orElse(null);
     Topic of =
-        section == null ? null : section.topics(List.of(topic)).stream().findFirst().orElse(null);
+        section == null
+            ? null
+            : section.topicsNamed(List.of(topic)).stream().findFirst().orElse(null);
     if (of == null) {
       return notFound();
     }
-    String now = SitePaths.topic(site.path(section), topic);
+    String now = SitePaths.topicPath(site.pathOf(section), topic);
     if (!now.equals(path)) {
       return moved(now);
     }
-    News news = news(ListPlace.topic(slug, topic), number, ON_PAGE, List.of());
+    News news = news(ListPlace.ofTopic(slug, topic), number, ON_PAGE, List.of());
     return number > 1 && news.items.isEmpty()
         ? notFound()
-        : found(pages.lists().topic(section, of, news.items, new Paging(number, news.hasOlder)));
+        : found(
+            pages.lists().renderTopic(section, of, news.items, new Paging(number, news.hasOlder)));
   }
 
-  Answer keyword(String word, String path, int number) {
-    News news = news(ListPlace.keyword(word), number, ON_PAGE, List.of());
+  Answer answerKeyword(String word, String path, int number) {
+    News news = news(ListPlace.ofKeyword(word), number, ON_PAGE, List.of());
     if (news.items.isEmpty()) {
       return notFound();
     }
-    String now = SitePaths.keyword(word);
+    String now = SitePaths.keywordPath(word);
     if (!now.equals(path)) {
       return moved(now);
     }
@@ -145,7 +148,8 @@ final class ListAnswers {
             .filter(word::equalsIgnoreCase)
             .findFirst()
             .orElse(word);
-    return found(pages.lists().keyword(written, news.items, new Paging(number, news.hasOlder)));
+    return found(
+        pages.lists().renderKeyword(written, news.items, new Paging(number, news.hasOlder)));
   }
 
   /**

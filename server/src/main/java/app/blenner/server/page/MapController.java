@@ -111,7 +111,7 @@ class MapController {
     if (part == 0) {
       address(xml, site.absolute("/"), null);
       for (Section section : site.sections()) {
-        address(xml, site.absolute(tree.path(section.slug())), null);
+        address(xml, site.absolute(tree.pathOf(section.slug())), null);
       }
     }
     // The first part has room for fewer items.
@@ -122,7 +122,7 @@ class MapController {
       for (PublishedItems.Mapped item : some) {
         if (!item.hidden()) {
           address(
-              xml, site.absolute(tree.path(item.section()) + "/" + item.slug()), item.updated());
+              xml, site.absolute(tree.pathOf(item.section()) + "/" + item.slug()), item.updated());
         }
       }
       left -= some.size();

@@ -34,15 +34,15 @@ final class NotingLibrary implements Library {
   }
 
   @Override
-  public Optional<PublishedItem> item(String key) {
+  public Optional<PublishedItem> findItem(String key) {
     noted.add(SiteChanged.item(key));
-    return library.item(key);
+    return library.findItem(key);
   }
 
   @Override
-  public Optional<SiteAsset> asset(String name) {
+  public Optional<SiteAsset> findAsset(String name) {
     noted.add(SiteChanged.asset(name));
-    return library.asset(name);
+    return library.findAsset(name);
   }
 
   @Override
@@ -53,15 +53,15 @@ final class NotingLibrary implements Library {
 
   @Override
   public Optional<PublishedItem> neighbourOf(PublishedItem item, boolean newer) {
-    noted.add(SiteChanged.list(ListPlace.section(item.content().section())));
+    noted.add(SiteChanged.list(ListPlace.ofSection(item.content().section())));
     return library.neighbourOf(item, newer);
   }
 
   // What follows changes for every page at once, or not at all.
 
   @Override
-  public Optional<Document> piece(String key) {
-    return library.piece(key);
+  public Optional<Document> findPiece(String key) {
+    return library.findPiece(key);
   }
 
   @Override

@@ -116,7 +116,7 @@ class PageCache {
    *
    * @param number which of several, from 1
    */
-  Ready page(String path, int number) {
+  Ready pageAt(String path, int number) {
     lookAtTheClock();
     Address at = new Address(path, number);
     Ready kept = pages.getIfPresent(at);

@@ -24,7 +24,7 @@ class PagePolicy {
   }
 
   /** Puts the headers on an answer. Frames may come from the hosts on the site's list only. */
-  void headers(HttpServletResponse response) {
+  void addHeaders(HttpServletResponse response) {
     response.setContentType("text/html;charset=UTF-8");
     response.setHeader("Content-Security-Policy", policy());
     response.setHeader("X-Content-Type-Options", "nosniff");

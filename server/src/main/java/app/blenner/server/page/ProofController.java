@@ -39,12 +39,12 @@ class ProofController {
   void face(@PathVariable String key, @PathVariable String face, HttpServletResponse response)
       throws IOException {
     write(
-        pages.face(key, face).orElseThrow(() -> Problem.notThere("There is no such face.")),
+        pages.renderFace(key, face).orElseThrow(() -> Problem.notThere("There is no such face.")),
         response);
   }
 
   private void write(String html, HttpServletResponse response) throws IOException {
-    policy.headers(response);
+    policy.addHeaders(response);
     response.setHeader("Cache-Control", "no-store");
     response.getOutputStream().write(html.getBytes(StandardCharsets.UTF_8));
   }

@@ -74,13 +74,13 @@ class PublicPages {
       return number > 1 ? lists.notFound() : itemOf(item.key(), path, site, pages, noting);
     }
     if (at instanceof PublicAddresses.OfSection section) {
-      return lists.section(section.slug(), path, number);
+      return lists.answerSection(section.slug(), path, number);
     }
     if (at instanceof PublicAddresses.OfTopic topic) {
-      return lists.topic(topic.section(), topic.topic(), path, number);
+      return lists.answerTopic(topic.section(), topic.topic(), path, number);
     }
     if (at instanceof PublicAddresses.OfKeyword keyword) {
-      return lists.keyword(keyword.word(), path, number);
+      return lists.answerKeyword(keyword.word(), path, number);
     }
     return lists.notFound();
   }
@@ -98,7 +98,7 @@ class PublicPages {
     }
     String now = site.composedAt(key).orElse(item.path());
     return now.equals(path)
-        ? new Answer(200, pages.item(item), "", noting.notedKeys())
+        ? new Answer(200, pages.renderItem(item), "", noting.notedKeys())
         : new Answer(301, "", now, noting.notedKeys());
   }
 
@@ -110,11 +110,11 @@ class PublicPages {
   Optional<String> proof(String key, boolean onPaper) {
     String css = onPaper ? styles.onPaper() : styles.css();
     PageRenderer pages = new PageRenderer(sites.atItsAddress(), library, clock.getZone(), css);
-    return items.proof(key).map(pages::item);
+    return items.proof(key).map(pages::renderItem);
   }
 
   /** How an item with its working copy is seen elsewhere; nothing where there is no such item or face. */
-  Optional<String> face(String key, String face) {
+  Optional<String> renderFace(String key, String face) {
     FaceRenderer faces = new FaceRenderer(sites.atItsAddress(), library, clock.getZone());
     return items
         .proof(key)

@@ -45,8 +45,8 @@ class PublicSiteFilter extends HttpFilter {
       response.setHeader("Location", path.replaceAll("^/+", "/").replaceAll("/+$", ""));
       return;
     }
-    PageCache.Ready page = cache.page(path, numberOf(request));
-    String name = page.isPersonal() ? readers.name(request).orElse("") : "";
+    PageCache.Ready page = cache.pageAt(path, numberOf(request));
+    String name = page.isPersonal() ? readers.nameOf(request).orElse("") : "";
     if (page.isPersonal()) {
       response.setHeader("Vary", "Cookie");
     }
@@ -74,7 +74,7 @@ class PublicSiteFilter extends HttpFilter {
     byte[] body = html.getBytes(StandardCharsets.UTF_8);
     response.setHeader("Cache-Control", "private, no-store");
     response.setStatus(page.status());
-    policy.headers(response);
+    policy.addHeaders(response);
     response.setContentLength(body.length);
     response.getOutputStream().write(body);
   }
@@ -96,7 +96,7 @@ class PublicSiteFilter extends HttpFilter {
       return;
     }
     response.setStatus(page.status());
-    policy.headers(response);
+    policy.addHeaders(response);
     byte[] body = packed ? page.packed() : cache.body(page);
     if (packed) {
       response.setHeader("Content-Encoding", "gzip");

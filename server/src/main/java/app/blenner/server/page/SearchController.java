@@ -45,7 +45,7 @@ class SearchController {
     String asked = q.length() > LONGEST ? q.substring(0, LONGEST) : q;
     int number = page.matches("[1-9][0-9]{0,2}") ? Math.min(DEEPEST, Integer.parseInt(page)) : 1;
     byte[] html = pages.renderFound(find(asked.strip(), number)).getBytes(StandardCharsets.UTF_8);
-    pages.headers(response);
+    pages.addHeaders(response);
     response.setHeader("Cache-Control", "no-cache");
     response.setContentLength(html.length);
     response.getOutputStream().write(html);
@@ -62,7 +62,7 @@ class SearchController {
     List<SearchPage.Hit> hits =
         found.get().keys().stream()
             .flatMap(key -> items.findLive(key).stream())
-            .map(item -> new SearchPage.Hit(item, SearchedText.words(item.content())))
+            .map(item -> new SearchPage.Hit(item, SearchedText.wordsOf(item.content())))
             .toList();
     Paging paging =
         new Paging(number, number < DEEPEST && found.get().total() > (long) number * ON_PAGE);

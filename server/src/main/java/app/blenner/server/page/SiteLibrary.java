@@ -46,8 +46,8 @@ class SiteLibrary implements Library {
   }
 
   @Override
-  public Optional<Document> piece(String key) {
-    return outlines.piece(key);
+  public Optional<Document> findPiece(String key) {
+    return outlines.findPiece(key);
   }
 
   @Override
@@ -56,12 +56,12 @@ class SiteLibrary implements Library {
   }
 
   @Override
-  public Optional<PublishedItem> item(String key) {
+  public Optional<PublishedItem> findItem(String key) {
     return items.findLive(key);
   }
 
   @Override
-  public Optional<SiteAsset> asset(String name) {
+  public Optional<SiteAsset> findAsset(String name) {
     return name.isEmpty() ? Optional.empty() : assets.find(name);
   }
 

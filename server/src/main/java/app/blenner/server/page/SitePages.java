@@ -33,7 +33,7 @@ public class SitePages {
   }
 
   /** The site's own words in the language of an item's page. */
-  public SiteWords words(PublishedItem item) {
+  public SiteWords wordsOf(PublishedItem item) {
     return SiteWords.of(item.content().languageOn(sites.site().language()));
   }
 
@@ -48,8 +48,8 @@ public class SitePages {
   }
 
   /** Puts the headers of a public page on an answer. */
-  public void headers(HttpServletResponse response) {
-    policy.headers(response);
+  public void addHeaders(HttpServletResponse response) {
+    policy.addHeaders(response);
   }
 
   private PageRenderer renderer() {

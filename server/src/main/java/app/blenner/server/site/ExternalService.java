@@ -60,7 +60,7 @@ public class ExternalService {
 
   /** Sends the messages of visitors to another mail address. */
   public void contactAddress(String address) {
-    String line = PlainText.line(address);
+    String line = PlainText.toLine(address);
     if (!line.isEmpty() && Address.parse("mailto:" + line).isEmpty()) {
       throw Problem.unusable("A mail address looks like name@example.org.");
     }
@@ -91,7 +91,7 @@ public class ExternalService {
   /** Lets texts be fetched from other hosts. */
   public void fetchHosts(List<String> hosts) {
     List<String> wrong =
-        hosts.stream().map(FetchPolicy::problem).filter(p -> !p.isEmpty()).toList();
+        hosts.stream().map(FetchPolicy::problemWith).filter(p -> !p.isEmpty()).toList();
     if (!wrong.isEmpty()) {
       throw Problem.unusable(wrong.get(0));
     }

@@ -59,7 +59,7 @@ public class KindService {
 
   /** The kind with this name; one that is not there any more is known by its name alone. */
   @Transactional(readOnly = true)
-  public Kind kind(String name) {
+  public Kind kindNamed(String name) {
     return Kinds.byName(all(), name);
   }
 
@@ -182,7 +182,7 @@ public class KindService {
   }
 
   private static void sound(Kind kind) {
-    List<String> problems = Kinds.problems(kind);
+    List<String> problems = Kinds.problemsWith(kind);
     if (!problems.isEmpty()) {
       throw Problem.unusable(String.join(" ", problems));
     }

@@ -56,7 +56,7 @@ public class MenuService {
     }
     List<MenuEntry> out = new ArrayList<>();
     for (MenuEntry e : given) {
-      String label = PlainText.line(e.label());
+      String label = PlainText.toLine(e.label());
       String target = e.target().strip();
       if (e.to() == MenuEntry.To.ADDRESS) {
         target =
@@ -86,7 +86,7 @@ public class MenuService {
   }
 
   /** Takes an item out of both menus, or puts it last in one. */
-  public Menus place(String itemKey, boolean main, boolean foot) {
+  public Menus placeItem(String itemKey, boolean main, boolean foot) {
     Menus now = menus();
     List<MenuEntry> before = now.ofSections() && main ? ofSections() : now.main();
     return set(
@@ -98,7 +98,7 @@ public class MenuService {
 
   /** What the menu made of sections shows, as entries of one's own. */
   private List<MenuEntry> ofSections() {
-    return sections.tree().parts("").stream()
+    return sections.tree().partsOf("").stream()
         .map(s -> new MenuEntry(MenuEntry.To.SECTION, s.slug(), ""))
         .toList();
   }

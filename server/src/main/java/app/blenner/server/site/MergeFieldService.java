@@ -32,7 +32,7 @@ public class MergeFieldService {
 
   /** Gives the site others; its items are looked over anew, since one of theirs may be gone. */
   public void set(List<MergeField> fields) {
-    String problem = MergeFields.problem(fields);
+    String problem = MergeFields.problemWith(fields);
     if (!problem.isEmpty()) {
       throw Problem.unusable(problem);
     }

@@ -43,7 +43,7 @@ public class ReferenceService {
     }
     Set<String> names = new HashSet<>();
     for (ReferenceLink link : links) {
-      String problem = References.problem(link);
+      String problem = References.problemWith(link);
       if (!problem.isEmpty()) {
         throw Problem.unusable(problem);
       }

@@ -68,7 +68,7 @@ public class RuleService {
    * @throws Problem where they could not
    */
   public static void check(Standards standards) {
-    List<String> problems = standards.problems(Preflight::rule);
+    List<String> problems = standards.problemsWith(Preflight::findRule);
     if (!problems.isEmpty()) {
       throw Problem.unusable(String.join(" ", problems));
     }

@@ -89,9 +89,9 @@ public final class RuleViews {
   /** A way to begin with setting rules, and what it makes of those of every kind. */
   record PresetView(String label, String about, Map<String, RuleSeverity> weights) {
     static PresetView of(Preset preset) {
-      Settings made = preset.settings(Settings.USUAL);
+      Settings made = preset.applyTo(Settings.USUAL);
       Map<String, RuleSeverity> weights = new TreeMap<>();
-      Preflight.rules().forEach(r -> weights.put(r.id(), made.weight(r)));
+      Preflight.rules().forEach(r -> weights.put(r.id(), made.weightOf(r)));
       return new PresetView(preset.label(), preset.about(), weights);
     }
   }

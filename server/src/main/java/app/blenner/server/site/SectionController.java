@@ -88,7 +88,7 @@ class SectionController {
   @Transactional
   MenusView place(@PathVariable String key, @Valid @RequestBody InMenus given) {
     AccountService.needs(Right.SET_UP);
-    MenusView set = MenusView.of(menus.place(key, given.main(), given.foot()));
+    MenusView set = MenusView.of(menus.placeItem(key, given.main(), given.foot()));
     note("the menus");
     return set;
   }
@@ -105,7 +105,7 @@ class SectionController {
   private Section section(String slug) {
     return sections
         .tree()
-        .section(slug)
+        .findSection(slug)
         .orElseThrow(() -> Problem.notThere("There is no section “" + slug + "”."));
   }
 

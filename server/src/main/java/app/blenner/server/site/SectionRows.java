@@ -22,7 +22,7 @@ class SectionRows {
     this.json = json;
   }
 
-  Section section(SectionEntity s) {
+  Section sectionOf(SectionEntity s) {
     return new Section(
         s.slug,
         s.name,
@@ -41,12 +41,12 @@ class SectionRows {
 
   /** Takes over what a section is called, says and shows; not where it stands. */
   void describe(SectionEntity section, Section given) {
-    if (PlainText.line(given.name()).isEmpty()) {
+    if (PlainText.toLine(given.name()).isEmpty()) {
       throw Problem.unusable("A section needs a name.");
     }
     SectionList list = given.list();
-    section.name = PlainText.line(given.name());
-    section.description = PlainText.line(given.description());
+    section.name = PlainText.toLine(given.name());
+    section.description = PlainText.toLine(given.description());
     section.topics = json.writeValueAsString(named(given.topics()));
     section.picture = given.picture();
     section.listOrder = list.order();
@@ -72,7 +72,7 @@ class SectionRows {
   private static List<Topic> named(List<Topic> topics) {
     List<Topic> out = new ArrayList<>();
     for (Topic topic : topics) {
-      String name = PlainText.line(topic.name());
+      String name = PlainText.toLine(topic.name());
       if (name.isEmpty()) {
         continue;
       }

@@ -58,7 +58,7 @@ public class SectionService {
         "sections",
         () ->
             new SectionTree(
-                sections.findAllByGoneToNullOrderByPlace().stream().map(rows::section).toList()));
+                sections.findAllByGoneToNullOrderByPlace().stream().map(rows::sectionOf).toList()));
   }
 
   /** The section to which one leads that was given up: another, or none; one that is there leads to itself. */
@@ -82,13 +82,13 @@ public class SectionService {
   /** Adds a section behind the others of the one it is a part of. Its short name is made from its name. */
   public Section add(Section given) {
     settings.hold();
-    String made = Slug.of(given.slug().isEmpty() ? PlainText.line(given.name()) : given.slug());
+    String made = Slug.of(given.slug().isEmpty() ? PlainText.toLine(given.name()) : given.slug());
     if (made.isEmpty()) {
       throw Problem.unusable("A section needs a name with at least one letter or digit.");
     }
     String slug = Slug.firstFree(made, sections::existsById);
     SectionTree tree = tree();
-    String parent = tree.section(given.parent()).isPresent() ? given.parent() : "";
+    String parent = tree.findSection(given.parent()).isPresent() ? given.parent() : "";
     String step = given.step().isEmpty() ? made : given.step();
     fits(tree, parent, 1);
     SectionEntity section = new SectionEntity();
@@ -152,7 +152,7 @@ public class SectionService {
     }
     order(slug, parent, before);
     changes.publish(new SiteChanged());
-    return rows.section(section);
+    return rows.sectionOf(section);
   }
 
   private static Set<String> wayOf(SectionTree tree, String slug) {
@@ -211,7 +211,7 @@ public class SectionService {
               .formatted(
                   left == 1 ? "is still an item" : "are still " + left + " items", section.name));
     }
-    for (Section part : tree().parts(slug)) {
+    for (Section part : tree().partsOf(slug)) {
       move(part.slug(), section.parent, "");
     }
     section.goneTo = to;
@@ -244,11 +244,11 @@ public class SectionService {
   }
 
   private String freeStep(SectionTree tree, String slug, String parent, String step) {
-    String wrong = SitePaths.problem(step);
+    String wrong = SitePaths.problemWith(step);
     if (!wrong.isEmpty()) {
       throw Problem.unusable(wrong);
     }
-    String shown = tree.path(parent) + "/" + step;
+    String shown = tree.pathOf(parent) + "/" + step;
     if (SitePaths.isOurs(parent, step)) {
       throw Problem.unusable("“" + shown + "” belongs to Blenner itself. Choose another address.");
     }
@@ -259,7 +259,7 @@ public class SectionService {
     String other = addresses.sectionAt(path);
     if (!other.isEmpty() && !other.equals(slug)) {
       boolean still =
-          tree.section(other)
+          tree.findSection(other)
               .filter(s -> s.parent().equals(parent) && s.step().equals(step))
               .isPresent();
       throw Problem.unusable(
@@ -275,7 +275,7 @@ public class SectionService {
   private Section describe(SectionEntity section, Section given) {
     rows.describe(section, given);
     changes.publish(new SiteChanged());
-    return rows.section(sections.save(section));
+    return rows.sectionOf(sections.save(section));
   }
 
   /** What a package says of sections besides those that are there. */
@@ -288,7 +288,7 @@ public class SectionService {
         .stream()
         .map(
             e -> {
-              Section now = tree.section(e.getKey()).orElse(null);
+              Section now = tree.findSection(e.getKey()).orElse(null);
               String present = now == null ? "" : SitePaths.lasting(now.parent(), now.step());
               List<String> before =
                   e.getValue().stream()

@@ -55,7 +55,7 @@ final class SectionViews {
           list.composed(),
           list.listed(),
           s.publishers(),
-          tree.path(s.slug()),
+          tree.pathOf(s.slug()),
           tree.way(s.slug()).size() - 1);
     }
 

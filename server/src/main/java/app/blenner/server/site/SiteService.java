@@ -85,7 +85,7 @@ public class SiteService {
       return;
     }
     String address =
-        Site.address(typed)
+        Site.addressWithin(typed)
             .orElseThrow(
                 () ->
                     Problem.unusable(
@@ -97,13 +97,13 @@ public class SiteService {
 
   /** Names the site. */
   public void name(String name, String tagline, String language) {
-    if (PlainText.line(name).isEmpty()) {
+    if (PlainText.toLine(name).isEmpty()) {
       throw Problem.unusable("The site needs a name.");
     }
     settings.change(
         s -> {
-          s.name = PlainText.line(name);
-          s.tagline = PlainText.line(tagline);
+          s.name = PlainText.toLine(name);
+          s.tagline = PlainText.toLine(tagline);
           s.language = Locale.forLanguageTag(language).toLanguageTag();
         });
   }

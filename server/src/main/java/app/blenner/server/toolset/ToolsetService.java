@@ -93,7 +93,7 @@ public class ToolsetService {
     if (use.kind().isEmpty()) {
       return "all texts" + whose;
     }
-    String of = "texts of “" + kinds.kind(use.kind()).label() + "”" + whose;
+    String of = "texts of “" + kinds.kindNamed(use.kind()).label() + "”" + whose;
     return use.field().isEmpty() ? of : "the field “" + use.field() + "” of " + of;
   }
 

@@ -42,7 +42,7 @@ public class Versions {
   }
 
   /** The hash a content has. */
-  public static String hash(Content content) {
+  public static String hashOf(Content content) {
     return Sha256.of(ContentFile.write(content));
   }
 
@@ -93,7 +93,7 @@ public class Versions {
 
   /** A state. */
   @Transactional(readOnly = true)
-  public Content content(String hash) {
+  public Content contentOf(String hash) {
     Sized kept = atHand.getIfPresent(hash);
     if (kept == null) {
       kept = load(hash);

@@ -35,7 +35,7 @@ public class PageCacheTest {
   }
 
   private static String read(PageCache cache) {
-    return new String(cache.body(cache.page("/a", 1)), StandardCharsets.UTF_8);
+    return new String(cache.body(cache.pageAt("/a", 1)), StandardCharsets.UTF_8);
   }
 
   /** Readers ask all the while; whoever asks after a change was told has what it made of the page. */

@@ -84,7 +84,7 @@ final class DocxBody {
         case "w:sdt" -> {
           boolean contents =
               child
-                  .path("w:sdtPr", "w:docPartObj", "w:docPartGallery")
+                  .findPath("w:sdtPr", "w:docPartObj", "w:docPartGallery")
                   .filter(
                       g ->
                           g.attr("w:val")
@@ -118,7 +118,7 @@ final class DocxBody {
   private void readParagraph(Xml p, Element to) {
     Optional<Xml> properties = p.child("w:pPr");
     String id = properties.flatMap(x -> x.child("w:pStyle")).map(s -> s.attr("w:val")).orElse("");
-    DocxStyles.Style style = styles.style(id);
+    DocxStyles.Style style = styles.styleOf(id);
     if (style.name().matches("toc \\d|table of figures")) {
       contentsStay();
       return;
@@ -129,7 +129,7 @@ final class DocxBody {
     Element made =
         to.appendElement(title ? "h1" : outline > 0 ? "h" + outline : elementOf(style.name()));
     if (title) {
-      WordHtml.title(made);
+      WordHtml.markTitle(made);
     }
     WordHtml.nameStyle(made, style.name());
     Optional<Xml> list = properties.flatMap(x -> x.child("w:numPr")).or(style::list);
@@ -170,7 +170,7 @@ final class DocxBody {
     WordHtml.end(made, ruled);
     // What stood in boxes beside the paragraph comes after it.
     inline.boxes().forEach(box -> blocks(box, parent));
-    inline.places().stream().filter(wanted::contains).forEach(p -> WordHtml.place(made, p));
+    inline.places().stream().filter(wanted::contains).forEach(p -> WordHtml.addPlace(made, p));
   }
 
   private void item(Xml list, DocxStyles.Style style, Element made) {
@@ -179,13 +179,13 @@ final class DocxBody {
             .or(() -> style.list().flatMap(l -> l.child("w:numId")))
             .map(n -> n.attr("w:val"))
             .orElse("0");
-    int level = list.child("w:ilvl").map(l -> DocxNumbering.number(l.attr("w:val"), 0)).orElse(0);
+    int level = list.child("w:ilvl").map(l -> DocxNumbering.numberOf(l.attr("w:val"), 0)).orElse(0);
     if (!lists.isList(number, level)) {
       return;
     }
     // Said as word processors say it on the clipboard, so that one place builds lists of both.
     dress(made, "mso-list: l" + number + " level" + (level + 1));
-    String counts = lists.counts(number, level);
+    String counts = lists.countsOf(number, level);
     dress(made, counts.isEmpty() ? "" : "mso-level-number-format: " + counts);
     made.appendElement("span")
         .attr("style", "mso-list:Ignore")
@@ -215,7 +215,7 @@ final class DocxBody {
       return;
     }
     links = noteLinks;
-    for (Xml note : part.get().children("w:" + kind)) {
+    for (Xml note : part.get().childrenOf("w:" + kind)) {
       String id = noteName(kind, note.attr("w:id"));
       if (note.attr("w:type").isEmpty() && body.selectFirst("a[href=#" + id + "sym]") != null) {
         Element div = body.appendElement("div").id(id);

@@ -76,7 +76,7 @@ final class DocxInline {
     String anchor = hyperlink.attr("w:anchor");
     String href = body.links.getOrDefault(hyperlink.attr("r:id"), "");
     if (!anchor.isEmpty()) {
-      href = href.isEmpty() ? "#" + WordHtml.name(anchor) : href + "#" + anchor;
+      href = href.isEmpty() ? "#" + WordHtml.nameOf(anchor) : href + "#" + anchor;
     }
     return href.isEmpty() ? to : linkOf(to, href);
   }
@@ -92,7 +92,7 @@ final class DocxInline {
     }
     String address = m.group(1) != null ? m.group(1) : m.group(2) != null ? m.group(2) : "";
     if (m.group(3) != null) {
-      address = address.isEmpty() ? "#" + WordHtml.name(m.group(3)) : address + "#" + m.group(3);
+      address = address.isEmpty() ? "#" + WordHtml.nameOf(m.group(3)) : address + "#" + m.group(3);
     }
     return address.isEmpty() ? Optional.empty() : Optional.of(address);
   }
@@ -102,7 +102,7 @@ final class DocxInline {
     Run style =
         properties
             .flatMap(p -> p.child("w:rStyle"))
-            .map(s -> body.styles.style(s.attr("w:val")))
+            .map(s -> body.styles.styleOf(s.attr("w:val")))
             // A link looks like one by the site's own style.
             .filter(
                 s ->
@@ -241,6 +241,6 @@ final class DocxInline {
     if (part == null) {
       return;
     }
-    WordHtml.picture(to, body.office, part, words, decorative, body.pictures, body.told);
+    WordHtml.addPicture(to, body.office, part, words, decorative, body.pictures, body.told);
   }
 }

@@ -24,23 +24,25 @@ final class DocxNumbering {
       return;
     }
     Map<String, Xml> abstracts = new HashMap<>();
-    part.get().children("w:abstractNum").forEach(a -> abstracts.put(a.attr("w:abstractNumId"), a));
-    for (Xml num : part.get().children("w:num")) {
+    part.get()
+        .childrenOf("w:abstractNum")
+        .forEach(a -> abstracts.put(a.attr("w:abstractNumId"), a));
+    for (Xml num : part.get().childrenOf("w:num")) {
       String of = num.child("w:abstractNumId").map(a -> a.attr("w:val")).orElse("");
       Map<Integer, Level> here = new HashMap<>();
       Xml base = abstracts.get(of);
       if (base != null) {
-        base.children("w:lvl").forEach(l -> here.put(number(l.attr("w:ilvl"), 0), levelOf(l)));
+        base.childrenOf("w:lvl").forEach(l -> here.put(numberOf(l.attr("w:ilvl"), 0), levelOf(l)));
       }
       boolean restarts = false;
-      for (Xml override : num.children("w:lvlOverride")) {
-        int at = number(override.attr("w:ilvl"), 0);
+      for (Xml override : num.childrenOf("w:lvlOverride")) {
+        int at = numberOf(override.attr("w:ilvl"), 0);
         override.child("w:lvl").ifPresent(l -> here.put(at, levelOf(l)));
         Optional<Xml> start = override.child("w:startOverride");
         if (start.isPresent()) {
           restarts = true;
           String format = here.containsKey(at) ? here.get(at).format() : "decimal";
-          here.put(at, new Level(format, number(start.get().attr("w:val"), 1)));
+          here.put(at, new Level(format, numberOf(start.get().attr("w:val"), 1)));
         }
       }
       String id = num.attr("w:numId");
@@ -51,11 +53,11 @@ final class DocxNumbering {
 
   private static Level levelOf(Xml l) {
     String format = l.child("w:numFmt").map(f -> f.attr("w:val")).orElse("decimal");
-    int start = l.child("w:start").map(s -> number(s.attr("w:val"), 1)).orElse(1);
+    int start = l.child("w:start").map(s -> numberOf(s.attr("w:val"), 1)).orElse(1);
     return new Level(format, start);
   }
 
-  static int number(String text, int otherwise) {
+  static int numberOf(String text, int otherwise) {
     return text.matches("\\d{1,6}") ? Integer.parseInt(text) : otherwise;
   }
 
@@ -67,7 +69,7 @@ final class DocxNumbering {
   }
 
   /** How letters count, which a single one does not tell: {@code roman-upper}; else empty. */
-  String counts(String id, int level) {
+  String countsOf(String id, int level) {
     return switch (levels.get(id).get(level).format()) {
       case "lowerRoman" -> "roman-lower";
       case "upperRoman" -> "roman-upper";

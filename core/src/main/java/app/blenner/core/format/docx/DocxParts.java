@@ -99,7 +99,7 @@ final class DocxParts {
         + "</dc:language></cp:coreProperties>";
   }
 
-  static String styles(String language) {
+  static String stylesPart(String language) {
     StringBuilder out = new StringBuilder(HEAD + "<w:styles" + W + ">");
     out.append(
         "<w:docDefaults><w:rPrDefault><w:rPr><w:rFonts w:ascii=\"Liberation Serif\" w:hAnsi=\"Liberation Serif\" w:cs=\"Liberation Serif\"/><w:sz w:val=\"24\"/><w:lang w:val=\""

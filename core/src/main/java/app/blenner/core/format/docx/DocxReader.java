@@ -61,7 +61,7 @@ public final class DocxReader {
 
   private static String mainOf(OfficeFile office) {
     Xml relations = office.xml("_rels/.rels").orElseThrow(DocxReader::none);
-    for (Xml r : relations.children("rel:Relationship")) {
+    for (Xml r : relations.childrenOf("rel:Relationship")) {
       if (r.attr("Type").endsWith(MAIN)) {
         return r.attr("Target").replaceFirst("^/", "");
       }
@@ -74,7 +74,7 @@ public final class DocxReader {
     String name = part.substring(part.lastIndexOf('/') + 1);
     Optional<Xml> relations = office.xml(folder + "_rels/" + name + ".rels");
     if (relations.isPresent()) {
-      for (Xml r : relations.get().children("rel:Relationship")) {
+      for (Xml r : relations.get().childrenOf("rel:Relationship")) {
         boolean outside = r.attr("TargetMode").equals("External");
         String target = r.attr("Target");
         String full =

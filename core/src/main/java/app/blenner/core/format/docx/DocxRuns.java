@@ -102,7 +102,7 @@ final class DocxRuns {
     List<Mark> marks = inline.marks().all();
     StringBuilder p = new StringBuilder();
     boolean code = marks.contains(Mark.Plain.CODE);
-    String font = inline.marks().value(Mark.Kind.FONT).orElse("");
+    String font = inline.marks().valueOf(Mark.Kind.FONT).orElse("");
     if (inline.marks().link().isPresent()) {
       p.append("<w:rStyle w:val=\"Hyperlink\"/>");
     }
@@ -114,12 +114,12 @@ final class DocxRuns {
     p.append(bold || marks.contains(Mark.Plain.STRONG) ? "<w:b/>" : "");
     p.append(marks.contains(Mark.Plain.EMPHASIS) ? "<w:i/>" : "");
     p.append(marks.contains(Mark.Plain.STRIKETHROUGH) ? "<w:strike/>" : "");
-    String colour = inline.marks().value(Mark.Kind.COLOUR).orElse("");
+    String colour = inline.marks().valueOf(Mark.Kind.COLOUR).orElse("");
     if (colour.matches("#[0-9a-fA-F]{6}.*")) {
       p.append("<w:color w:val=\"" + colour.substring(1, 7) + "\"/>");
     }
     p.append(marks.contains(Mark.Plain.UNDERLINE) ? "<w:u w:val=\"single\"/>" : "");
-    Optional<String> highlight = inline.marks().value(Mark.Kind.HIGHLIGHT);
+    Optional<String> highlight = inline.marks().valueOf(Mark.Kind.HIGHLIGHT);
     if (highlight.isPresent()) {
       String value = highlight.get();
       String fill = value.matches("#[0-9a-fA-F]{6}.*") ? value.substring(1, 7) : "F3E2A9";
@@ -129,7 +129,7 @@ final class DocxRuns {
       String side = marks.contains(Mark.Plain.SUPERSCRIPT) ? "superscript" : "subscript";
       p.append("<w:vertAlign w:val=\"" + side + "\"/>");
     }
-    String language = inline.marks().value(Mark.Kind.LANGUAGE).orElse("");
+    String language = inline.marks().valueOf(Mark.Kind.LANGUAGE).orElse("");
     if (!language.isEmpty()) {
       p.append("<w:lang w:val=\"" + Markup.escaped(language) + "\"/>");
     }

@@ -33,7 +33,7 @@ final class DocxStyles {
   DocxStyles(Optional<Xml> part) {
     Run found = new Run();
     if (part.isPresent()) {
-      for (Xml style : part.get().children("w:style")) {
+      for (Xml style : part.get().childrenOf("w:style")) {
         all.put(style.attr("w:styleId"), style);
         if (isOn(style.attr("w:default")) && style.attr("w:type").equals("paragraph")) {
           plain = style.attr("w:styleId");
@@ -41,12 +41,12 @@ final class DocxStyles {
       }
       found =
           part.get()
-              .path("w:docDefaults", "w:rPrDefault", "w:rPr")
+              .findPath("w:docDefaults", "w:rPrDefault", "w:rPr")
               .map(DocxStyles::run)
               .orElse(found);
     }
     // What every character has anyway is said of none.
-    defaults = style(plain).run().overlaidOn(found);
+    defaults = styleOf(plain).run().overlaidOn(found);
   }
 
   static boolean isOn(String value) {
@@ -54,7 +54,7 @@ final class DocxStyles {
   }
 
   /** The style of a paragraph or run; the plain one for an empty id. */
-  Style style(String id) {
+  Style styleOf(String id) {
     return resolve(id.isEmpty() ? plain : id, new HashSet<>());
   }
 
@@ -69,8 +69,8 @@ final class DocxStyles {
     String name = xml.child("w:name").map(n -> n.attr("w:val")).orElse(id).toLowerCase(Locale.ROOT);
     int outline = outline(name, xml.child("w:pPr"), on.outline());
     Run run = xml.child("w:rPr").map(DocxStyles::run).orElse(new Run()).overlaidOn(on.run());
-    Optional<Xml> list = xml.path("w:pPr", "w:numPr").or(on::list);
-    boolean turned = xml.path("w:pPr", "w:bidi").map(DocxStyles::toggled).orElse(on.turned());
+    Optional<Xml> list = xml.findPath("w:pPr", "w:numPr").or(on::list);
+    boolean turned = xml.findPath("w:pPr", "w:bidi").map(DocxStyles::toggled).orElse(on.turned());
     Style made = new Style(name, outline, run, list, turned);
     known.put(id, made);
     return made;
@@ -83,7 +83,7 @@ final class DocxStyles {
       int level = Integer.parseInt(said.get().attr("w:val"));
       return level >= 9 ? 0 : Math.min(6, level + 1);
     }
-    int named = StyleNames.heading(name);
+    int named = StyleNames.headingOf(name);
     return named > 0 ? named : inherited;
   }
 

@@ -17,11 +17,11 @@ final class DocxTable {
 
   void write(Xml tbl, Element to) {
     Element table = to.appendElement("table");
-    tbl.path("w:tblPr", "w:tblCaption")
+    tbl.findPath("w:tblPr", "w:tblCaption")
         .map(c -> c.attr("w:val"))
         .filter(c -> !c.isBlank())
         .ifPresent(c -> table.appendElement("caption").text(c));
-    if (tbl.path("w:tblPr", "w:bidiVisual").map(DocxStyles::toggled).orElse(false)) {
+    if (tbl.findPath("w:tblPr", "w:bidiVisual").map(DocxStyles::toggled).orElse(false)) {
       table.attr("dir", "rtl");
     }
     Element head = null;
@@ -30,8 +30,9 @@ final class DocxTable {
     Map<Integer, Element> growing = new HashMap<>();
     for (Xml row : rowsOf(tbl)) {
       boolean header =
-          rows == null && row.path("w:trPr", "w:tblHeader").filter(DocxStyles::toggled).isPresent();
-      if (row.path("w:trPr", "w:del").isPresent()) {
+          rows == null
+              && row.findPath("w:trPr", "w:tblHeader").filter(DocxStyles::toggled).isPresent();
+      if (row.findPath("w:trPr", "w:del").isPresent()) {
         body.deletions++;
         continue;
       }
@@ -56,8 +57,8 @@ final class DocxTable {
 
   private void row(Xml row, Element tr, boolean header, Map<Integer, Element> growing) {
     int column =
-        row.path("w:trPr", "w:gridBefore")
-            .map(g -> DocxNumbering.number(g.attr("w:val"), 0))
+        row.findPath("w:trPr", "w:gridBefore")
+            .map(g -> DocxNumbering.numberOf(g.attr("w:val"), 0))
             .orElse(0);
     for (int i = 0; i < column; i++) {
       tr.appendElement("td");
@@ -67,7 +68,7 @@ final class DocxTable {
       int span =
           properties
               .flatMap(p -> p.child("w:gridSpan"))
-              .map(g -> DocxNumbering.number(g.attr("w:val"), 1))
+              .map(g -> DocxNumbering.numberOf(g.attr("w:val"), 1))
               .orElse(1);
       Optional<Xml> merge = properties.flatMap(p -> p.child("w:vMerge"));
       Element above = growing.get(column);

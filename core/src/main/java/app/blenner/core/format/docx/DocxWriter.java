@@ -71,7 +71,7 @@ public final class DocxWriter extends WordWriter {
       String language,
       Media media) {
     DocxWriter writer = new DocxWriter(addresses, media);
-    writer.text(title, summary, language, document);
+    writer.writeText(title, summary, language, document);
     return writer.pack(title, language);
   }
 
@@ -90,7 +90,7 @@ public final class DocxWriter extends WordWriter {
             + "<w:sectPr><w:pgSz w:w=\"11906\" w:h=\"16838\"/><w:pgMar w:top=\"1417\" w:right=\"1417\""
             + " w:bottom=\"1417\" w:left=\"1417\" w:header=\"708\" w:footer=\"708\" w:gutter=\"0\"/>"
             + "</w:sectPr></w:body></w:document>");
-    zip.add("word/styles.xml", DocxParts.styles(language));
+    zip.add("word/styles.xml", DocxParts.stylesPart(language));
     zip.add("word/numbering.xml", DocxParts.numbering(lists));
     zip.add("word/_rels/document.xml.rels", DocxParts.links(runs.links(), pictures.keySet()));
     pictures.forEach((name, file) -> zip.add("word/media/" + name, file.bytes(), false));
@@ -110,7 +110,7 @@ public final class DocxWriter extends WordWriter {
   }
 
   @Override
-  protected void paragraph(Style style, List<Inline> content, BlockStyle look) {
+  protected void visitParagraph(Style style, List<Inline> content, BlockStyle look) {
     open(styleOf(style), list, linesOf(look));
     runs.write(content);
     out.raw("</w:p>");
@@ -118,7 +118,7 @@ public final class DocxWriter extends WordWriter {
 
   /** Which way lines run, and how they stand; left and right change sides where they run from the right (17.3.1.13). */
   private String linesOf(BlockStyle look) {
-    boolean turned = direction(look) == Direction.RTL;
+    boolean turned = directionOf(look) == Direction.RTL;
     String align =
         switch (look.align()) {
           case LEFT -> turned ? "<w:jc w:val=\"right\"/>" : "";
@@ -153,7 +153,7 @@ public final class DocxWriter extends WordWriter {
   }
 
   @Override
-  protected void heading(int level, String anchor, List<Inline> content, BlockStyle look) {
+  protected void visitHeading(int level, String anchor, List<Inline> content, BlockStyle look) {
     if (!anchor.isEmpty()) {
       places.add(anchor);
     }
@@ -164,12 +164,12 @@ public final class DocxWriter extends WordWriter {
   }
 
   @Override
-  protected void place(String anchor) {
+  protected void writePlace(String anchor) {
     places.add(anchor);
   }
 
   @Override
-  protected void list(NumberedList numbered, List<ListItem> items) {
+  protected void writeList(NumberedList numbered, List<ListItem> items) {
     int outer = plan;
     int level = Math.min(8, listLevel);
     if (listLevel == 0 || !lists.get(plan - 1).takes(level, numbered)) {
@@ -197,14 +197,14 @@ public final class DocxWriter extends WordWriter {
   }
 
   @Override
-  protected void grid(Table table) {
-    int columns = columns(table);
+  protected void writeGrid(Table table) {
+    int columns = visitColumns(table);
     Direction said = table.look().direction();
     Direction side = said == Direction.NONE ? around : said;
-    writeTurned(said, () -> grid(table, columns, side));
+    writeTurned(said, () -> writeGrid(table, columns, side));
   }
 
-  private void grid(Table table, int columns, Direction side) {
+  private void writeGrid(Table table, int columns, Direction side) {
     out.raw(
         "<w:tbl><w:tblPr><w:tblStyle w:val=\"TableGrid\"/>"
             + (side == Direction.RTL ? "<w:bidiVisual/>" : "")
@@ -269,7 +269,7 @@ public final class DocxWriter extends WordWriter {
   @Override
   protected void image(Picture picture) {
     String asset = picture.source().assetName();
-    Optional<Media.File> file = asset.isEmpty() ? Optional.empty() : media.file(asset);
+    Optional<Media.File> file = asset.isEmpty() ? Optional.empty() : media.findFile(asset);
     String words = picture.alternative() == null ? "" : picture.alternative();
     if (file.isEmpty()) {
       instead(picture);

@@ -35,7 +35,7 @@ final class BoxReader {
   }
 
   /** Reads a paragraph that is a download or a button; false where it is neither. */
-  boolean paragraph(Element p, HtmlReader.Place place, BlockBuilder flow) {
+  boolean readParagraph(Element p, HtmlReader.Place place, BlockBuilder flow) {
     String classes = p.attributes().get("class");
     if (!classes.contains("download") && !classes.contains("button")) {
       return false; // nearly all of them
@@ -46,7 +46,7 @@ final class BoxReader {
         || !(p.hasClass("download") || p.hasClass("button"))) {
       return false;
     }
-    Optional<Mark.Link> link = MarkReader.link(a);
+    Optional<Mark.Link> link = MarkReader.readLink(a);
     if (link.isEmpty() || a.selectFirst("img, iframe, audio, video") != null) {
       return false;
     }
@@ -90,7 +90,7 @@ final class BoxReader {
     } else if (box.hasClass("related-items")) {
       Titled titled = titled(box);
       flow.add(new RelatedItems(titled.title, titled.items));
-      flow.addAll(reader.blocks(titled.rest, place.deeper()));
+      flow.addAll(reader.readBlocks(titled.rest, place.deeper()));
     } else if (!place.mayNest()) {
       return false;
     } else if (box.hasClass("contact-form") && box.normalName().equals("form")) {
@@ -99,14 +99,14 @@ final class BoxReader {
       Callout.Kind kind =
           StyleReader.byClass(
               box, Callout.Kind.values(), Callout.Kind::className, Callout.Kind.NOTE);
-      flow.add(new Callout(kind, reader.blocks(box, place.inside())));
+      flow.add(new Callout(kind, reader.readBlocks(box, place.inside())));
     } else if (box.hasClass("columns")) {
       columns(box, place, flow);
     } else if (box.hasClass("text-columns")) {
       Map<String, String> css = StyleReader.declarations(box);
-      int count = StyleReader.number(css.getOrDefault("column-count", "2"), 2);
-      int gap = StyleReader.number(css.getOrDefault("column-gap", "24px"), 24);
-      flow.add(new TextColumns(count, gap, reader.blocks(box, place.inside())));
+      int count = StyleReader.numberOf(css.getOrDefault("column-count", "2"), 2);
+      int gap = StyleReader.numberOf(css.getOrDefault("column-gap", "24px"), 24);
+      flow.add(new TextColumns(count, gap, reader.readBlocks(box, place.inside())));
     } else {
       return false;
     }
@@ -123,14 +123,14 @@ final class BoxReader {
     for (Node node : box.childNodes()) {
       if (node instanceof Element e && e.hasClass("column")) {
         int share =
-            StyleReader.number(StyleReader.declarations(e).getOrDefault("flex-grow", "1"), 1);
-        columns.add(new Columns.Column(share, reader.blocks(e, place.inside())));
+            StyleReader.numberOf(StyleReader.declarations(e).getOrDefault("flex-grow", "1"), 1);
+        columns.add(new Columns.Column(share, reader.readBlocks(e, place.inside())));
       } else {
         stray.add(node);
       }
     }
     flow.add(new Columns(columns));
-    flow.addAll(reader.blocks(stray, place.inside()));
+    flow.addAll(reader.readBlocks(stray, place.inside()));
   }
 
   /** A box that holds a title and a list of items, and whatever else is in it. */
@@ -188,17 +188,17 @@ final class BoxReader {
             ? new ItemList.Latest(
                 box.attr("data-section"),
                 box.attr("data-topic"),
-                StyleReader.number(box.attr("data-count"), 5))
+                StyleReader.numberOf(box.attr("data-count"), 5))
             : new ItemList.Picked(titled.items);
     flow.add(new ItemList(titled.title, source));
-    List<Block> rest = new ArrayList<>(reader.blocks(titled.rest, place.deeper()));
+    List<Block> rest = new ArrayList<>(reader.readBlocks(titled.rest, place.deeper()));
     if (latest && !titled.items.isEmpty()) {
       rest.add(0, new RelatedItems("", titled.items));
     }
     flow.addAll(rest);
   }
 
-  void code(Element pre, BlockBuilder flow) {
+  void readCode(Element pre, BlockBuilder flow) {
     Element code = pre.childrenSize() == 1 ? pre.child(0) : null;
     boolean wrapped = code != null && code.normalName().equals("code") && pre.ownText().isBlank();
     String language = "";

@@ -8,6 +8,6 @@ final class ElementText {
   private ElementText() {}
 
   static String of(Element element) {
-    return PlainText.line(element.wholeText());
+    return PlainText.toLine(element.wholeText());
   }
 }

@@ -69,10 +69,10 @@ final class FigureReader {
     HtmlReader.Split caption =
         parts.caption == null
             ? new HtmlReader.Split(List.of(), List.of())
-            : InlineFlattening.split(reader.blocks(withoutCredit(parts.caption), inner));
+            : InlineFlattening.split(reader.readBlocks(withoutCredit(parts.caption), inner));
     flow.add(block.apply(caption.inline()));
     flow.addAll(caption.rest());
-    flow.addAll(reader.blocks(parts.rest, inner));
+    flow.addAll(reader.readBlocks(parts.rest, inner));
   }
 
   /** What makes a block of a figure and the caption it turns out to have; null where it is no figure. */
@@ -87,7 +87,7 @@ final class FigureReader {
         return pictureOf(main, null, figure, parts.caption);
       case "a":
         if (only != null && only.normalName().equals("img")) {
-          return pictureOf(only, MarkReader.link(main).orElse(null), figure, parts.caption);
+          return pictureOf(only, MarkReader.readLink(main).orElse(null), figure, parts.caption);
         }
         return figure.hasClass("embed") ? embedOf(main, figure, width) : null;
       case "iframe":
@@ -141,7 +141,7 @@ final class FigureReader {
     nodes.remove(parts.caption);
     List<Picture> pictures = new ArrayList<>();
     List<Block> rest = new ArrayList<>();
-    for (Block block : reader.blocks(nodes, place)) {
+    for (Block block : reader.readBlocks(nodes, place)) {
       if (block instanceof Picture p) {
         pictures.add(p);
       } else {
@@ -166,12 +166,13 @@ final class FigureReader {
       Element blockquote, boolean pull, HtmlReader.Place place) {
     HtmlReader.Place inner =
         new HtmlReader.Place(
-            reader.marks.language(blockquote, place.marks()),
+            reader.marks.readLanguage(blockquote, place.marks()),
             place.level() + 1,
             place.depth() + 2,
-            StyleReader.direction(blockquote, place.direction()));
+            StyleReader.directionOf(blockquote, place.direction()));
     Address source = Address.parse(blockquote.attr("cite")).orElse(null);
-    return attribution -> new Quote(pull, source, reader.blocks(blockquote, inner), attribution);
+    return attribution ->
+        new Quote(pull, source, reader.readBlocks(blockquote, inner), attribution);
   }
 
   void bareQuote(Element blockquote, HtmlReader.Place place, BlockBuilder flow) {

@@ -41,7 +41,7 @@ final class FormReader {
       }
     }
     flow.add(new ContactForm(fields, button == null ? "" : button));
-    flow.addAll(reader.blocks(rest, place.inside()));
+    flow.addAll(reader.readBlocks(rest, place.inside()));
   }
 
   private static Field fieldOf(Element label) {

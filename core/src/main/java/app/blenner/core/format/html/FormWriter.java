@@ -19,7 +19,7 @@ public final class FormWriter {
     for (int i = 0; i < fields.size(); i++) {
       out.line();
       out.tag("p").tag("label");
-      field(fields.get(i), name(fields.get(i), i));
+      field(fields.get(i), nameOf(fields.get(i), i));
       out.close("label");
       out.close("p");
     }
@@ -31,7 +31,7 @@ public final class FormWriter {
   }
 
   /** The name of a field, with its place counted from 0. */
-  public static String name(Field field, int index) {
+  public static String nameOf(Field field, int index) {
     return field.kind().name().toLowerCase(Locale.ROOT) + "-" + (index + 1);
   }
 

@@ -16,7 +16,7 @@ public final class HtmlOut {
 
   /** Adds an attribute to the tag that is being opened. */
   public HtmlOut attribute(String name, String value) {
-    Escaping.attribute(out, name, value);
+    Escaping.writeAttribute(out, name, value);
     return this;
   }
 
@@ -44,7 +44,7 @@ public final class HtmlOut {
 
   /** Characters, escaped. */
   public HtmlOut text(String text) {
-    Escaping.text(out, text);
+    Escaping.writeText(out, text);
     return this;
   }
 

@@ -62,7 +62,8 @@ public final class HtmlReader {
 
   /** Reads what is inside an element of a page that was parsed already. */
   public static Document read(Element body) {
-    return new Document(new HtmlReader().blocks(body, new Place(Marks.NONE, 0, 0, Direction.NONE)));
+    return new Document(
+        new HtmlReader().readBlocks(body, new Place(Marks.NONE, 0, 0, Direction.NONE)));
   }
 
   /**
@@ -96,14 +97,14 @@ public final class HtmlReader {
   }
 
   /** What is inside an element, as blocks. */
-  List<Block> blocks(Element parent, Place place) {
+  List<Block> readBlocks(Element parent, Place place) {
     BlockBuilder flow = new BlockBuilder(StyleReader.directionOnly(place.direction()));
     children(parent, place, flow);
     return flow.end();
   }
 
   /** Nodes that follow each other, as blocks. */
-  List<Block> blocks(List<? extends Node> nodes, Place place) {
+  List<Block> readBlocks(List<? extends Node> nodes, Place place) {
     BlockBuilder flow = new BlockBuilder(StyleReader.directionOnly(place.direction()));
     nodes.forEach(n -> node(n, place, flow));
     return flow.end();
@@ -114,7 +115,7 @@ public final class HtmlReader {
 
   /** What is inside an element, as running text as far as it goes. */
   Split split(Element parent, Place place) {
-    return InlineFlattening.split(blocks(parent, place));
+    return InlineFlattening.split(readBlocks(parent, place));
   }
 
   private void children(Element element, Place place, BlockBuilder flow) {
@@ -143,7 +144,7 @@ public final class HtmlReader {
       case "br" -> flow.add(new LineBreak(place.marks()));
       case "hr" -> flow.add(new Divider());
       case "p" -> {
-        if (!boxes.prompt(element, flow) && !boxes.paragraph(element, place, flow)) {
+        if (!boxes.prompt(element, flow) && !boxes.readParagraph(element, place, flow)) {
           paragraph(element, place, flow);
         }
       }
@@ -164,17 +165,17 @@ public final class HtmlReader {
           ownLines(element, place, flow);
         }
       }
-      case "pre" -> boxes.code(element, flow);
+      case "pre" -> boxes.readCode(element, flow);
       case "q" -> {
         flow.add(new Text("\u201C", place.marks()));
-        children(element, place.deeper(marks.marks(element, place.marks())), flow);
+        children(element, place.deeper(marks.readMarks(element, place.marks())), flow);
         flow.add(new Text("\u201D", place.marks()));
       }
       default -> {
         if (OWN_LINES.contains(name)) {
           ownLines(element, place, flow);
         } else {
-          children(element, place.deeper(marks.marks(element, place.marks())), flow);
+          children(element, place.deeper(marks.readMarks(element, place.marks())), flow);
         }
       }
     }
@@ -182,8 +183,8 @@ public final class HtmlReader {
 
   /** An element that only ends the line before it and its own. */
   void ownLines(Element element, Place place, BlockBuilder flow) {
-    Direction direction = StyleReader.direction(element, place.direction());
-    Place inner = place.deeper(marks.language(element, place.marks())).directed(direction);
+    Direction direction = StyleReader.directionOf(element, place.direction());
+    Place inner = place.deeper(marks.readLanguage(element, place.marks())).directed(direction);
     if (direction == place.direction()) {
       flow.buildWithin(() -> children(element, inner, flow));
     } else {
@@ -195,7 +196,7 @@ public final class HtmlReader {
 
   private void paragraph(Element element, Place place, BlockBuilder flow) {
     BlockStyle style = StyleReader.blockStyle(element, place.direction());
-    Place inner = place.deeper(marks.language(element, place.marks()));
+    Place inner = place.deeper(marks.readLanguage(element, place.marks()));
     flow.buildWithin(
         content -> new Paragraph(content, style), () -> children(element, inner, flow));
   }
@@ -204,7 +205,7 @@ public final class HtmlReader {
     BlockStyle style = StyleReader.blockStyle(element, place.direction());
     int level = element.normalName().charAt(1) - '0';
     String anchor = Anchors.legal(element.id());
-    Place inner = place.deeper(marks.language(element, place.marks()));
+    Place inner = place.deeper(marks.readLanguage(element, place.marks()));
     flow.buildWithin(
         content -> new Heading(level, anchor, content, style),
         () -> children(element, inner, flow));

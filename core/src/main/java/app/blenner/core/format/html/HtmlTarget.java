@@ -19,7 +19,7 @@ public interface HtmlTarget {
    *
    * @param usual writes it as it is kept; what stands inside the block comes back here
    */
-  default void block(Block block, HtmlWriter usual) {
+  default void writeBlock(Block block, HtmlWriter usual) {
     block.accept(usual);
   }
 
@@ -29,7 +29,7 @@ public interface HtmlTarget {
   }
 
   /** Whether a link is written; if not, its words stand without one. */
-  default boolean links(Mark.Link link) {
+  default boolean writesLink(Mark.Link link) {
     return true;
   }
 
@@ -37,7 +37,7 @@ public interface HtmlTarget {
   default void endOfLink(Mark.Link link, HtmlOut out) {}
 
   /** The name by which links reach a heading; empty for none. */
-  default String anchor(Heading block) {
+  default String anchorOf(Heading block) {
     return block.anchor();
   }
 

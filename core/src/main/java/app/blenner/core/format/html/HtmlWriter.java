@@ -69,17 +69,17 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   /** The canonical HTML of some blocks. */
   public static String write(List<Block> blocks) {
     HtmlOut out = new HtmlOut();
-    new HtmlWriter(out, HtmlTarget.CANONICAL).siblings(blocks);
+    new HtmlWriter(out, HtmlTarget.CANONICAL).writeSiblings(blocks);
     return out.toString();
   }
 
   /** Writes blocks on lines of their own. */
-  public void siblings(List<? extends Block> blocks) {
+  public void writeSiblings(List<? extends Block> blocks) {
     for (int i = 0; i < blocks.size(); i++) {
       if (i > 0) {
         out.line();
       }
-      target.block(blocks.get(i), this);
+      target.writeBlock(blocks.get(i), this);
     }
   }
 
@@ -92,13 +92,13 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   private void within(List<? extends Block> blocks) {
     if (!blocks.isEmpty()) {
       out.line();
-      siblings(blocks);
+      writeSiblings(blocks);
       out.line();
     }
   }
 
   private void openLink(Mark.Link link) {
-    if (!target.links(link)) {
+    if (!target.writesLink(link)) {
       return;
     }
     out.open("a").attribute("href", target.href(link.address()));
@@ -110,7 +110,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   private void closeLink(Mark.Link link) {
-    if (target.links(link)) {
+    if (target.writesLink(link)) {
       target.endOfLink(link, out);
       out.close("a");
     }
@@ -128,7 +128,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void paragraph(Paragraph block) {
+  public Void visitParagraph(Paragraph block) {
     out.open("p").attributeIf("class", classesOf(block.style()));
     direction(block.style().direction()).endOpen();
     inline(block.content());
@@ -140,9 +140,9 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void heading(Heading block) {
+  public Void visitHeading(Heading block) {
     String name = "h" + block.level();
-    out.open(name).attributeIf("id", target.anchor(block));
+    out.open(name).attributeIf("id", target.anchorOf(block));
     out.attributeIf("class", classesOf(block.style()));
     direction(block.style().direction()).endOpen();
     inline(block.content());
@@ -150,7 +150,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void bulletedList(BulletedList block) {
+  public Void visitBulletedList(BulletedList block) {
     out.open("ul").attributeIf("class", block.bullet().className());
     direction(block.direction()).endOpen();
     items(block.items());
@@ -158,7 +158,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void numberedList(NumberedList block) {
+  public Void visitNumberedList(NumberedList block) {
     out.open("ol");
     if (block.start() != NumberedList.usualStart(block.reversed(), block.items().size())) {
       out.attribute("start", String.valueOf(block.start()));
@@ -200,18 +200,18 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void quote(Quote block) {
+  public Void visitQuote(Quote block) {
     out.open("figure").attribute("class", block.pull() ? "quote pull" : "quote").endOpen();
     out.open("blockquote");
     out.attributeIf("cite", block.source() == null ? "" : block.source().value()).endOpen();
     within(block.blocks());
     out.close("blockquote");
-    caption(block.attribution());
+    writeCaption(block.attribution());
     return out.close("figure");
   }
 
   /** Writes a caption where there is one. */
-  public void caption(List<Inline> content) {
+  public void writeCaption(List<Inline> content) {
     if (!content.isEmpty()) {
       out.tag("figcaption");
       inline(content);
@@ -220,7 +220,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void picture(Picture block) {
+  public Void visitPicture(Picture block) {
     String waits = block.pending() ? "pending" : "";
     out.open("figure");
     out.attribute("class", HtmlOut.words("picture", waits, block.side().className()));
@@ -261,15 +261,15 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void gallery(Gallery block) {
+  public Void visitGallery(Gallery block) {
     out.open("figure").attribute("class", "gallery columns-" + block.columns()).endOpen();
     within(block.pictures());
-    caption(block.caption());
+    writeCaption(block.caption());
     return out.close("figure");
   }
 
   @Override
-  public Void table(Table block) {
+  public Void visitTable(Table block) {
     new TableWriter(out, this::inline, this::writeCell).write(block);
     return null;
   }
@@ -283,7 +283,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void columns(Columns block) {
+  public Void visitColumns(Columns block) {
     out.open("div").attribute("class", "columns").endOpen();
     for (Columns.Column column : block.columns()) {
       out.line();
@@ -300,7 +300,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void textColumns(TextColumns block) {
+  public Void visitTextColumns(TextColumns block) {
     String css = "column-count: " + block.count() + "; column-gap: " + block.gap() + "px";
     out.open("div").attribute("class", "text-columns").attribute("style", css).endOpen();
     within(block.blocks());
@@ -308,49 +308,49 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void divider(Divider block) {
+  public Void visitDivider(Divider block) {
     out.tag("hr");
     return null;
   }
 
   @Override
-  public Void fold(Fold block) {
+  public Void visitFold(Fold block) {
     out.open("div").attribute("class", "fold").attribute("hidden", "").endOpen();
     return out.close("div");
   }
 
   @Override
-  public Void embed(Embed block) {
+  public Void visitEmbed(Embed block) {
     out.open("figure").attribute("class", "embed");
     String width = block.width().css();
     String css = (width.isEmpty() ? "" : "width: " + width + "; ") + "aspect-ratio: ";
     out.attribute("style", css + block.shape().ratio()).endOpen();
     out.open("a").attribute("href", block.address().value()).endOpen();
     out.text(block.title()).close("a");
-    caption(block.caption());
+    writeCaption(block.caption());
     return out.close("figure");
   }
 
   @Override
-  public Void audio(Audio block) {
+  public Void visitAudio(Audio block) {
     out.open("figure").attribute("class", "audio").endOpen();
     players.audio(block);
-    caption(block.caption());
+    writeCaption(block.caption());
     return out.close("figure");
   }
 
   @Override
-  public Void video(Video block) {
+  public Void visitVideo(Video block) {
     out.open("figure").attribute("class", "video");
     width(block.width().css());
     out.endOpen();
     players.video(block);
-    caption(block.caption());
+    writeCaption(block.caption());
     return out.close("figure");
   }
 
   @Override
-  public Void download(Download block) {
+  public Void visitDownload(Download block) {
     out.open("p").attribute("class", "download").endOpen();
     out.open("a").attribute("href", target.href(block.asset())).attribute("download", "").endOpen();
     out.text(block.label()).close("a");
@@ -358,14 +358,14 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void callout(Callout block) {
+  public Void visitCallout(Callout block) {
     out.open("aside").attribute("class", "callout " + block.kind().className()).endOpen();
     within(block.blocks());
     return out.close("aside");
   }
 
   @Override
-  public Void code(Code block) {
+  public Void visitCode(Code block) {
     out.tag("pre").open("code");
     out.attributeIf("class", block.language().isEmpty() ? "" : "language-" + block.language());
     out.endOpen().text(block.text());
@@ -374,13 +374,13 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void contactForm(ContactForm block) {
+  public Void visitContactForm(ContactForm block) {
     new FormWriter(out).write(block);
     return null;
   }
 
   @Override
-  public Void itemList(ItemList block) {
+  public Void visitItemList(ItemList block) {
     out.open("div").attribute("class", "item-list");
     if (block.source() instanceof ItemList.Latest latest) {
       out.attributeIf("data-section", latest.section()).attributeIf("data-topic", latest.topic());
@@ -394,7 +394,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void relatedItems(RelatedItems block) {
+  public Void visitRelatedItems(RelatedItems block) {
     out.open("div").attribute("class", "related-items").endOpen();
     titled(block.title(), block.items());
     return out.close("div");
@@ -405,7 +405,7 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void buttonLink(ButtonLink block) {
+  public Void visitButtonLink(ButtonLink block) {
     out.open("p").attribute("class", "button").endOpen();
     openLink(block.link());
     out.text(block.label());
@@ -414,26 +414,26 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void jumpTarget(JumpTarget block) {
+  public Void visitJumpTarget(JumpTarget block) {
     out.open("div").attribute("id", block.anchor()).attribute("class", "jump-target").endOpen();
     return out.close("div");
   }
 
   @Override
-  public Void linkedPiece(LinkedPiece block) {
+  public Void visitLinkedPiece(LinkedPiece block) {
     out.open("div").attribute("class", "snippet").attribute("data-snippet", block.key()).endOpen();
     return out.close("div");
   }
 
   @Override
-  public Void prompt(Prompt block) {
+  public Void visitPrompt(Prompt block) {
     String name = block.level() == 0 ? "p" : "h" + block.level();
     out.open(name).attribute("class", "prompt").endOpen().text(block.text());
     return out.close(name);
   }
 
   @Override
-  public Void rawHtml(RawHtml block) {
+  public Void visitRawHtml(RawHtml block) {
     out.open("div").attribute("class", "html").endOpen().markup(block.html());
     return out.close("div");
   }

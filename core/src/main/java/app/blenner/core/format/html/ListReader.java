@@ -24,14 +24,17 @@ final class ListReader {
       reader.ownLines(list, place, flow);
       return;
     }
-    Direction direction = StyleReader.direction(list, place.direction());
+    Direction direction = StyleReader.directionOf(list, place.direction());
     HtmlReader.Place inner =
-        place.inside().deeper(reader.marks.language(list, place.marks())).directed(Direction.NONE);
+        place
+            .inside()
+            .deeper(reader.marks.readLanguage(list, place.marks()))
+            .directed(Direction.NONE);
     List<ListItem> items = itemsOf(list, inner);
     if (list.normalName().equals("ol")) {
       boolean reversed = list.hasAttr("reversed");
       int usual = NumberedList.usualStart(reversed, items.size());
-      int start = StyleReader.number(list.attr("start"), usual);
+      int start = StyleReader.numberOf(list.attr("start"), usual);
       NumberedList.Numbering numbering = NumberedList.Numbering.of(list.attr("type"));
       flow.add(new NumberedList(start, numbering, reversed, direction, items));
     } else {
@@ -53,11 +56,11 @@ final class ListReader {
     for (Node node : list.childNodes()) {
       if (node instanceof Element e && e.normalName().equals("li")) {
         stray(stray, items, place);
-        HtmlReader.Place inner = place.deeper(reader.marks.language(e, place.marks()));
+        HtmlReader.Place inner = place.deeper(reader.marks.readLanguage(e, place.marks()));
         while (values.size() < items.size()) {
           values.add(null);
         }
-        items.add(new ArrayList<>(reader.blocks(e, inner.directed(own(e)))));
+        items.add(new ArrayList<>(reader.readBlocks(e, inner.directed(own(e)))));
         values.add(valueOf(e));
       } else {
         stray.add(node);
@@ -79,11 +82,11 @@ final class ListReader {
 
   /** An item's own direction, for what is in it. */
   private static Direction own(Element item) {
-    return StyleReader.direction(item, Direction.NONE);
+    return StyleReader.directionOf(item, Direction.NONE);
   }
 
   private void stray(List<Node> stray, List<List<Block>> items, HtmlReader.Place place) {
-    List<Block> blocks = reader.blocks(stray, place);
+    List<Block> blocks = reader.readBlocks(stray, place);
     stray.clear();
     if (blocks.isEmpty()) {
       return;

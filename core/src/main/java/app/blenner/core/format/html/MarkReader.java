@@ -59,14 +59,14 @@ final class MarkReader {
   }
 
   /** The marks inside this element. */
-  Marks marks(Element element, Marks around) {
+  Marks readMarks(Element element, Marks around) {
     String name = element.normalName();
-    Marks marks = language(element, around);
+    Marks marks = readLanguage(element, around);
     Mark own = ELEMENTS.get(name);
     marks = own == null ? marks : once(named, marks, name, m -> m.with(own));
     marks =
         switch (name) {
-          case "a" -> marks.with(link(element).orElse(null));
+          case "a" -> marks.with(readLink(element).orElse(null));
           case "abbr", "acronym" ->
               marks.with(valued(Mark.Kind.ABBREVIATION, element.attr("title")));
           case "data" -> marks.with(valued(Mark.Kind.MERGE_FIELD, element.attr("value")));
@@ -98,7 +98,7 @@ final class MarkReader {
   }
 
   /** The marks around, and the language the element says it is in. */
-  Marks language(Element element, Marks around) {
+  Marks readLanguage(Element element, Marks around) {
     String tag = element.attributesSize() == 0 ? "" : element.attributes().get("lang");
     return tag.isEmpty()
         ? around
@@ -110,7 +110,7 @@ final class MarkReader {
   }
 
   /** The link an element makes. */
-  static Optional<Mark.Link> link(Element a) {
+  static Optional<Mark.Link> readLink(Element a) {
     return Address.parse(a.attr("href"))
         .map(to -> new Mark.Link(to, a.attr("title"), a.attr("target").equals("_blank")));
   }

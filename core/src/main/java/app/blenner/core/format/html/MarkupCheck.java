@@ -141,7 +141,7 @@ public final class MarkupCheck {
         if (a.getKey().startsWith("on")) {
           loss(from, to, "The attribute " + a.getKey() + " is not kept.");
         } else if (ADDRESSES.contains(a.getKey()) && Address.parse(a.getValue()).isEmpty()) {
-          loss(from, to, AddressAdvice.problem(a.getValue()));
+          loss(from, to, AddressAdvice.problemWith(a.getValue()));
         }
       }
     }

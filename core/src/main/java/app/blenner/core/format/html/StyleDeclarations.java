@@ -39,13 +39,13 @@ public final class StyleDeclarations {
   public static boolean isHidden(Element element) {
     // The fold is hidden from readers by HTML itself, and is ours.
     return (element.hasAttr("hidden") && !element.hasClass("fold"))
-        || value(element, "display").equals("none")
-        || value(element, "visibility").equals("hidden")
-        || value(element, "mso-hide").equals("all");
+        || valueOf(element, "display").equals("none")
+        || valueOf(element, "visibility").equals("hidden")
+        || valueOf(element, "mso-hide").equals("all");
   }
 
   /** The value of one declaration, in small letters; empty where it is not declared. */
-  public static String value(Element element, String name) {
+  public static String valueOf(Element element, String name) {
     String style = element.attributes().get("style");
     return mentions(style, name) ? of(element).getOrDefault(name, "").toLowerCase(Locale.ROOT) : "";
   }

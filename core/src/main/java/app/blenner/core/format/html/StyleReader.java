@@ -65,7 +65,7 @@ final class StyleReader {
     if (named != BlockStyle.Align.START) {
       return named;
     }
-    String said = StyleDeclarations.value(element, "text-align");
+    String said = StyleDeclarations.valueOf(element, "text-align");
     String css = said.isEmpty() ? element.attr("align") : said;
     return switch (css.toLowerCase(Locale.ROOT)) {
       case "left" -> BlockStyle.Align.LEFT;
@@ -81,14 +81,14 @@ final class StyleReader {
    *
    * @param around what holds where it says nothing
    */
-  static Direction direction(Element element, Direction around) {
+  static Direction directionOf(Element element, Direction around) {
     if (element.attributesSize() == 0) {
       return around;
     }
     String said = element.attributes().get("dir");
     if (said.isEmpty()
         && StyleDeclarations.mentions(element.attributes().get("style"), "direction")) {
-      said = StyleDeclarations.value(element, "direction");
+      said = StyleDeclarations.valueOf(element, "direction");
     }
     if (said.equalsIgnoreCase("auto")) {
       return Direction.firstStrong(element.text());
@@ -98,7 +98,7 @@ final class StyleReader {
   }
 
   static BlockStyle blockStyle(Element element, Direction around) {
-    Direction direction = direction(element, around);
+    Direction direction = directionOf(element, around);
     if (element.attributesSize() == 0) {
       return directionOnly(direction);
     }
@@ -110,7 +110,7 @@ final class StyleReader {
       if (word.length() == 8 && word.startsWith("indent-")) {
         int given = word.charAt(7) - '0';
         indent = given >= 1 && given <= 6 ? given : indent;
-      } else if (word.startsWith("style-") && MarkValues.name(word.substring(6)) != null) {
+      } else if (word.startsWith("style-") && MarkValues.toName(word.substring(6)) != null) {
         name = word.substring(6);
       }
     }
@@ -127,7 +127,7 @@ final class StyleReader {
   }
 
   /** A whole number at the start of some text, or the one to fall back on. */
-  static int number(String text, int fallback) {
+  static int numberOf(String text, int fallback) {
     return HtmlNumber.of(text).orElse(fallback);
   }
 }

@@ -49,7 +49,7 @@ final class TableReader {
           caption.addAll(split.inline());
           after.addAll(split.rest());
         }
-        default -> after.addAll(reader.blocks(List.of(part), place));
+        default -> after.addAll(reader.readBlocks(List.of(part), place));
       }
     }
     body.addAll(foot);
@@ -70,7 +70,7 @@ final class TableReader {
             look(table, place.direction()),
             rows);
     if (read.isVoid()) {
-      after.addAll(0, reader.blocks(table.select("> caption"), place));
+      after.addAll(0, reader.readBlocks(table.select("> caption"), place));
     }
     flow.add(read);
     flow.addAll(after);
@@ -107,7 +107,7 @@ final class TableReader {
         return false;
       }
       any = true;
-      covered = Math.max(1, StyleReader.number(first.attr("rowspan"), 1)) - 1;
+      covered = Math.max(1, StyleReader.numberOf(first.attr("rowspan"), 1)) - 1;
     }
     return any;
   }
@@ -124,7 +124,7 @@ final class TableReader {
         StyleReader.byClass(
             table, Table.Padding.values(), Table.Padding::className, Table.Padding.PLAIN),
         StyleReader.side(table),
-        StyleReader.direction(table, around));
+        StyleReader.directionOf(table, around));
   }
 
   private Table.Row rowOf(Element row, HtmlReader.Place place) {
@@ -132,23 +132,23 @@ final class TableReader {
     for (Element c : row.children()) {
       HtmlReader.Place inner =
           new HtmlReader.Place(
-              reader.marks.language(c, place.marks()),
+              reader.marks.readLanguage(c, place.marks()),
               place.level() + 1,
               place.depth() + 3,
-              StyleReader.direction(c, Direction.NONE));
+              StyleReader.directionOf(c, Direction.NONE));
       cells.add(
           new Table.Cell(
-              StyleReader.number(c.attr("colspan"), 1),
+              StyleReader.numberOf(c.attr("colspan"), 1),
               rowspan(c),
               StyleReader.align(c),
-              reader.blocks(c, inner)));
+              reader.readBlocks(c, inner)));
     }
     return new Table.Row(cells);
   }
 
   /** A row span of 0 means down to the end of the group of rows. */
   private static int rowspan(Element cell) {
-    int span = StyleReader.number(cell.attr("rowspan"), 1);
+    int span = StyleReader.numberOf(cell.attr("rowspan"), 1);
     return span == 0 ? Integer.MAX_VALUE : span;
   }
 }

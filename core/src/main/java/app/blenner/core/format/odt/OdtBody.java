@@ -69,7 +69,7 @@ final class OdtBody {
         case "draw:frame", "draw:custom-shape", "draw:g" -> {
           Element p = to.appendElement("p");
           OdtInline inline = new OdtInline(this, new Run());
-          inline.piece(block, p, new Run());
+          inline.readPiece(block, p, new Run());
           inline.boxes().forEach(b -> blocks(b, to));
         }
         default -> {}
@@ -78,12 +78,12 @@ final class OdtBody {
   }
 
   private void paragraph(Xml p, Element to) {
-    OdtStyles.Style style = styles.style("paragraph", p.attr("text:style-name"));
+    OdtStyles.Style style = styles.styleOf("paragraph", p.attr("text:style-name"));
     boolean title = StyleNames.isTitle(style.name());
     boolean code = style.name().matches("preformatted text|html preformatted|source code|code");
     Element made = to.appendElement(title ? "h1" : code ? "pre" : "p");
     if (title) {
-      WordHtml.title(made);
+      WordHtml.markTitle(made);
     } else {
       WordHtml.nameStyle(made, style.name());
     }
@@ -105,7 +105,7 @@ final class OdtBody {
     String level = h.attr("text:outline-level");
     int at = level.matches("\\d{1,2}") ? Math.max(1, Math.min(6, Integer.parseInt(level))) : 1;
     Element made = to.appendElement("h" + at);
-    if (styles.style("paragraph", h.attr("text:style-name")).turned()) {
+    if (styles.styleOf("paragraph", h.attr("text:style-name")).turned()) {
       made.attr("dir", "rtl");
     }
     finish(h, made, to, new Run(), false);
@@ -116,7 +116,7 @@ final class OdtBody {
     inline.write(p, made, run);
     WordHtml.end(made, ruled);
     inline.boxes().forEach(b -> blocks(b, to));
-    inline.places().forEach(place -> WordHtml.place(made, place));
+    inline.places().forEach(place -> WordHtml.addPlace(made, place));
   }
 
   /** A list (5.3.2). Headings that are only numbered as lists are stay headings. */
@@ -126,7 +126,7 @@ final class OdtBody {
       list.all("text:h").forEach(h -> heading(h, to));
       return;
     }
-    var said = styles.level(style, level);
+    var said = styles.findLevel(style, level);
     String format = said.map(l -> l.attr("style:num-format")).orElse("");
     boolean numbers =
         said.map(l -> l.is("text:list-level-style-number")).orElse(false) && !format.isEmpty();
@@ -144,7 +144,7 @@ final class OdtBody {
       if (!goesOnWith.isEmpty() || list.attr("text:continue-numbering").equals("true")) {
         start = counted.getOrDefault(goesOnWith.isEmpty() ? lastList : goesOnWith, start - 1) + 1;
       }
-      for (Xml item : list.children("text:list-item")) {
+      for (Xml item : list.childrenOf("text:list-item")) {
         if (item.attr("text:start-value").matches("\\d+")) {
           start = Integer.parseInt(item.attr("text:start-value"));
         }
@@ -155,7 +155,7 @@ final class OdtBody {
       }
       if (level == 1) {
         lastList = list.attr("xml:id");
-        counted.put(lastList, start - 1 + list.children("text:list-item").size());
+        counted.put(lastList, start - 1 + list.childrenOf("text:list-item").size());
       }
     }
     for (Xml item : list.children()) {

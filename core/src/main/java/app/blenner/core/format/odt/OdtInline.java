@@ -32,7 +32,7 @@ final class OdtInline {
   void write(Xml container, Element to, Run run) {
     for (Object o : container.content()) {
       if (o instanceof Xml x) {
-        piece(x, to, run);
+        readPiece(x, to, run);
       } else {
         text(to, run, (String) o);
       }
@@ -52,10 +52,11 @@ final class OdtInline {
     }
   }
 
-  void piece(Xml x, Element to, Run run) {
+  void readPiece(Xml x, Element to, Run run) {
     switch (x.name()) {
       case "text:span" ->
-          write(x, to, body.styles.style("text", x.attr("text:style-name")).run().overlaidOn(run));
+          write(
+              x, to, body.styles.styleOf("text", x.attr("text:style-name")).run().overlaidOn(run));
       case "text:a" -> readLink(x, to, run);
       case "text:s" -> put(to, run, " ".repeat(count(x.attr("text:c"))));
       case "text:tab" -> put(to, run, to.closest("pre") == null ? " " : "\t");
@@ -79,7 +80,7 @@ final class OdtInline {
       }
       case "draw:frame" -> readFrame(x, to, run);
       case "draw:a" -> write(x, to.appendElement("a").attr("href", x.attr("xlink:href")), run);
-      case "draw:g" -> x.children().forEach(c -> piece(c, to, run));
+      case "draw:g" -> x.children().forEach(c -> readPiece(c, to, run));
       case "draw:custom-shape", "draw:rect" -> boxes.add(x);
       case "text:ruby" -> x.child("text:ruby-base").ifPresent(b -> write(b, to, run));
       case "text:tracked-changes",
@@ -106,7 +107,7 @@ final class OdtInline {
   private void readLink(Xml a, Element to, Run run) {
     String href = a.attr("xlink:href");
     if (href.startsWith("#")) {
-      href = "#" + WordHtml.name(href.substring(1));
+      href = "#" + WordHtml.nameOf(href.substring(1));
     }
     Element link = href.isEmpty() ? to : to.appendElement("a").attr("href", href);
     // A link looks like one by the site's own style.
@@ -134,6 +135,6 @@ final class OdtInline {
             .strip();
     boolean decorative = words.isEmpty() && frame.attr("?:decorative").equals("true");
     String href = image.get().attr("xlink:href").replaceFirst("^\\./", "");
-    WordHtml.picture(to, body.office, href, words, decorative, body.pictures, body.told);
+    WordHtml.addPicture(to, body.office, href, words, decorative, body.pictures, body.told);
   }
 }

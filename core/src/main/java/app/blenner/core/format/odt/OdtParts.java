@@ -56,7 +56,7 @@ final class OdtParts {
    */
   record Lines(String parent, String align, boolean turned) {}
 
-  static String content(
+  static String contentPart(
       String text, Map<String, String> looks, Map<Lines, String> lines, List<NumberedList> lists) {
     StringBuilder out =
         new StringBuilder(
@@ -220,7 +220,7 @@ final class OdtParts {
     }
   }
 
-  static String styles(String language) {
+  static String stylesPart(String language) {
     String[] parts = language.split("-");
     String country = parts.length > 1 && parts[1].length() == 2 ? parts[1] : "none";
     StringBuilder out =

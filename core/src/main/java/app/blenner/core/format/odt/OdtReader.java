@@ -22,13 +22,13 @@ public final class OdtReader {
     try (OfficeFile office = OfficeFile.open(file)) {
       refuseLocked(office);
       Xml content = office.xml("content.xml").orElseThrow(OdtReader::none);
-      Xml text = content.path("office:body", "office:text").orElseThrow(OdtReader::none);
+      Xml text = content.findPath("office:body", "office:text").orElseThrow(OdtReader::none);
       OdtBody body =
           new OdtBody(office, new OdtStyles(office.xml("styles.xml"), content), pictures);
       String title =
           office
               .xml("meta.xml")
-              .flatMap(m -> m.path("office:meta", "dc:title"))
+              .flatMap(m -> m.findPath("office:meta", "dc:title"))
               .map(Xml::text)
               .orElse("");
       return body.read(text, title.strip());

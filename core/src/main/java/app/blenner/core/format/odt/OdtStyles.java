@@ -33,7 +33,7 @@ final class OdtStyles {
   OdtStyles(Optional<Xml> styles, Xml content) {
     styles.ifPresent(this::collect);
     collect(content);
-    Run plain = style("paragraph", "Standard").run();
+    Run plain = styleOf("paragraph", "Standard").run();
     Run all = plain.overlaidOn(defaults);
     defaults.font = all.font;
     defaults.size = all.size;
@@ -69,7 +69,7 @@ final class OdtStyles {
     }
   }
 
-  Style style(String family, String name) {
+  Style styleOf(String family, String name) {
     return name.isEmpty() ? NONE : resolve(family, name, new HashSet<>());
   }
 
@@ -188,7 +188,7 @@ final class OdtStyles {
   }
 
   /** The level of a list style (16.31), from 1; empty where the list has none. */
-  Optional<Xml> level(String list, int level) {
+  Optional<Xml> findLevel(String list, int level) {
     Xml style = lists.get(list);
     return style == null
         ? Optional.empty()

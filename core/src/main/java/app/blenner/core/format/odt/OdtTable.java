@@ -53,7 +53,7 @@ final class OdtTable {
   }
 
   private void row(Xml row, Element tr, boolean header) {
-    for (Xml cell : row.children("table:table-cell")) {
+    for (Xml cell : row.childrenOf("table:table-cell")) {
       int times = numberOf(cell.attr("table:number-columns-repeated"));
       boolean empty = cell.children().isEmpty();
       for (int i = 0;

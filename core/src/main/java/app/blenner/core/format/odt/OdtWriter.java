@@ -65,7 +65,7 @@ public final class OdtWriter extends WordWriter {
       String language,
       Media media) {
     OdtWriter writer = new OdtWriter(addresses, media);
-    writer.text(title, summary, language, document);
+    writer.writeText(title, summary, language, document);
     ZipParts zip = new ZipParts();
     // The type stands first and unpacked (part 2, 3.3), so that it can be told from the first
     // bytes.
@@ -73,8 +73,8 @@ public final class OdtWriter extends WordWriter {
     zip.add("META-INF/manifest.xml", OdtParts.manifest(writer.pictures));
     zip.add(
         "content.xml",
-        OdtParts.content(writer.out.toString(), writer.looks, writer.lines, writer.lists));
-    zip.add("styles.xml", OdtParts.styles(language));
+        OdtParts.contentPart(writer.out.toString(), writer.looks, writer.lines, writer.lists));
+    zip.add("styles.xml", OdtParts.stylesPart(language));
     zip.add("meta.xml", OdtParts.meta(title, language));
     writer.pictures.forEach((name, file) -> zip.add("Pictures/" + name, file.bytes(), false));
     return zip.toZip();
@@ -93,7 +93,7 @@ public final class OdtWriter extends WordWriter {
   }
 
   @Override
-  protected void paragraph(Style style, List<Inline> content, BlockStyle look) {
+  protected void visitParagraph(Style style, List<Inline> content, BlockStyle look) {
     out.raw("<text:p text:style-name=\"" + styled(styleOf(style), look) + "\">");
     bookmarks();
     inline(content);
@@ -104,13 +104,13 @@ public final class OdtWriter extends WordWriter {
   private String styled(String parent, BlockStyle look) {
     String align =
         switch (look.align()) {
-          case LEFT -> direction(look) == Direction.RTL ? "left" : "";
+          case LEFT -> directionOf(look) == Direction.RTL ? "left" : "";
           case CENTRE -> "center";
-          case RIGHT -> direction(look) == Direction.RTL ? "right" : "end";
+          case RIGHT -> directionOf(look) == Direction.RTL ? "right" : "end";
           case JUSTIFIED -> "justify";
           case START -> "";
         };
-    boolean turned = direction(look) == Direction.RTL;
+    boolean turned = directionOf(look) == Direction.RTL;
     return align.isEmpty() && !turned
         ? parent
         : lines.computeIfAbsent(
@@ -123,7 +123,7 @@ public final class OdtWriter extends WordWriter {
   }
 
   @Override
-  protected void heading(int level, String anchor, List<Inline> content, BlockStyle look) {
+  protected void visitHeading(int level, String anchor, List<Inline> content, BlockStyle look) {
     int at = Math.max(1, level - 1);
     String name = styled("Heading_20_" + at, look);
     out.raw("<text:h text:style-name=\"" + name + "\" text:outline-level=\"" + at + "\">");
@@ -136,12 +136,12 @@ public final class OdtWriter extends WordWriter {
   }
 
   @Override
-  protected void place(String anchor) {
+  protected void writePlace(String anchor) {
     places.add(anchor);
   }
 
   @Override
-  protected void list(NumberedList numbered, List<ListItem> items) {
+  protected void writeList(NumberedList numbered, List<ListItem> items) {
     lists.add(numbered);
     String own = " text:style-name=\"L" + lists.size() + "\"";
     out.raw("<text:list" + own + ">");
@@ -158,13 +158,13 @@ public final class OdtWriter extends WordWriter {
   }
 
   @Override
-  protected void grid(Table table) {
+  protected void writeGrid(Table table) {
     if (listLevel > 0) {
       // A list holds only paragraphs and lists (5.3.3), so the cells stand one below the other.
       table.rows().forEach(r -> r.cells().forEach(c -> all(c.blocks())));
       return;
     }
-    int columns = columns(table);
+    int columns = visitColumns(table);
     out.raw(
         "<table:table table:name=\"Table"
             + ++tables
@@ -218,7 +218,7 @@ public final class OdtWriter extends WordWriter {
   @Override
   protected void image(Picture picture) {
     String asset = picture.source().assetName();
-    Optional<Media.File> file = asset.isEmpty() ? Optional.empty() : media.file(asset);
+    Optional<Media.File> file = asset.isEmpty() ? Optional.empty() : media.findFile(asset);
     String words = picture.alternative() == null ? "" : picture.alternative();
     if (file.isEmpty()) {
       instead(picture);

@@ -19,5 +19,5 @@ public interface Media {
   record File(byte[] bytes, String mediaType, int width, int height) {}
 
   /** The file of an asset; empty where there is none, or it is no picture. */
-  Optional<File> file(String asset);
+  Optional<File> findFile(String asset);
 }

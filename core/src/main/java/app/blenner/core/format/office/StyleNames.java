@@ -39,7 +39,7 @@ public final class StyleNames {
   private StyleNames() {}
 
   /** The level of a heading style, from 1 to 6; 0 for any other. */
-  public static int heading(String name) {
+  public static int headingOf(String name) {
     Matcher m = NUMBERED.matcher(bare(name));
     return m.matches() && isOne(HEADINGS, m.group(1)) ? Math.min(6, m.group(2).charAt(0) - '0') : 0;
   }

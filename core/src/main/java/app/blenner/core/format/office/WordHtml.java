@@ -32,7 +32,7 @@ public final class WordHtml {
   }
 
   /** Marks an element as the title of the whole text. */
-  public static void title(Element made) {
+  public static void markTitle(Element made) {
     made.attr("data-title", "");
   }
 
@@ -50,14 +50,14 @@ public final class WordHtml {
   }
 
   /** A bookmark's name as one that places of a page can have. */
-  public static String name(String bookmark) {
+  public static String nameOf(String bookmark) {
     String plain = bookmark.replaceFirst("\\|.*", "").replaceAll("[^A-Za-z0-9_.-]", "-");
     return plain.matches("[A-Za-z].*") ? plain : "place" + plain;
   }
 
   /** Names a block as a place that links lead to: a heading by itself, others by a sign before them. */
-  public static void place(Element made, String bookmark) {
-    String name = name(bookmark);
+  public static void addPlace(Element made, String bookmark) {
+    String name = nameOf(bookmark);
     if (made.normalName().matches("h[1-6]") && made.id().isEmpty()) {
       made.id(name);
     } else if (made.parent() != null) {
@@ -106,7 +106,7 @@ public final class WordHtml {
    * @param words what it shows, or empty
    * @param decorative whether the file says that it shows nothing
    */
-  public static void picture(
+  public static void addPicture(
       Element to,
       OfficeFile office,
       String part,

@@ -27,18 +27,19 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   /** A paragraph. */
-  protected abstract void paragraph(Style style, List<Inline> content, BlockStyle look);
+  protected abstract void visitParagraph(Style style, List<Inline> content, BlockStyle look);
 
   /** A heading, which links may lead to by its name. */
-  protected abstract void heading(int level, String anchor, List<Inline> content, BlockStyle look);
+  protected abstract void visitHeading(
+      int level, String anchor, List<Inline> content, BlockStyle look);
 
   /** A place that links lead to, before the next paragraph. */
-  protected abstract void place(String anchor);
+  protected abstract void writePlace(String anchor);
 
   /** A list that counts on from its start; null where it does not count at all. */
-  protected abstract void list(NumberedList numbered, List<ListItem> items);
+  protected abstract void writeList(NumberedList numbered, List<ListItem> items);
 
-  protected abstract void grid(Table table);
+  protected abstract void writeGrid(Table table);
 
   protected abstract void image(Picture picture);
 
@@ -49,7 +50,7 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   /** Writes a whole text, its title and summary above it. */
-  protected final void text(String title, String summary, String language, Document document) {
+  protected final void writeText(String title, String summary, String language, Document document) {
     around = Direction.ofLanguage(language) == Direction.RTL ? Direction.RTL : Direction.LTR;
     words(Style.TITLE, title);
     words(Style.SUMMARY, summary);
@@ -57,7 +58,7 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   /** How many columns a table has. */
-  protected static int columns(Table table) {
+  protected static int visitColumns(Table table) {
     return table.rows().isEmpty()
         ? 0
         : table.rows().get(0).cells().stream().mapToInt(Table.Cell::columns).sum();
@@ -67,14 +68,14 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   protected final void instead(Picture picture) {
     boolean said = picture.alternative() != null && !picture.alternative().isEmpty();
     String words = said ? picture.alternative() : picture.source().value();
-    paragraph(Style.TEXT, List.of(Text.of("[" + words + "]")), BlockStyle.PLAIN);
+    visitParagraph(Style.TEXT, List.of(Text.of("[" + words + "]")), BlockStyle.PLAIN);
   }
 
   /** What a cell holds; its paragraphs stand as the cell says. */
   protected final void writeWithin(Table.Cell cell) {
     for (Block block : cell.blocks()) {
       if (block instanceof Paragraph p && cell.align() != BlockStyle.Align.START) {
-        paragraph(Style.TEXT, p.content(), new BlockStyle(cell.align(), 0, false, ""));
+        visitParagraph(Style.TEXT, p.content(), new BlockStyle(cell.align(), 0, false, ""));
       } else {
         block.accept(this);
       }
@@ -83,43 +84,43 @@ public abstract class WordWriter implements BlockVisitor<Void> {
 
   private void words(Style style, String words) {
     if (!words.isEmpty()) {
-      paragraph(style, List.of(Text.of(words)), BlockStyle.PLAIN);
+      visitParagraph(style, List.of(Text.of(words)), BlockStyle.PLAIN);
     }
   }
 
   private void caption(List<Inline> content) {
     if (!content.isEmpty()) {
-      paragraph(Style.CAPTION, content, BlockStyle.PLAIN);
+      visitParagraph(Style.CAPTION, content, BlockStyle.PLAIN);
     }
   }
 
   private void link(String words, Address address) {
     Marks marks = new Marks(List.of(new Mark.Link(address, "", false)));
     String label = words.isEmpty() ? address.value() : words;
-    paragraph(Style.TEXT, List.of(new Text(label, marks)), BlockStyle.PLAIN);
+    visitParagraph(Style.TEXT, List.of(new Text(label, marks)), BlockStyle.PLAIN);
   }
 
   @Override
-  public Void paragraph(Paragraph block) {
-    paragraph(Style.TEXT, block.content(), block.style());
+  public Void visitParagraph(Paragraph block) {
+    visitParagraph(Style.TEXT, block.content(), block.style());
     return null;
   }
 
   @Override
-  public Void heading(Heading block) {
-    heading(block.level(), block.anchor(), block.content(), block.style());
+  public Void visitHeading(Heading block) {
+    visitHeading(block.level(), block.anchor(), block.content(), block.style());
     return null;
   }
 
   @Override
-  public Void bulletedList(BulletedList block) {
-    writeTurned(block.direction(), () -> list(null, block.items()));
+  public Void visitBulletedList(BulletedList block) {
+    writeTurned(block.direction(), () -> writeList(null, block.items()));
     return null;
   }
 
   @Override
-  public Void numberedList(NumberedList block) {
-    writeTurned(block.direction(), () -> stretches(block).forEach(s -> list(s, s.items())));
+  public Void visitNumberedList(NumberedList block) {
+    writeTurned(block.direction(), () -> stretches(block).forEach(s -> writeList(s, s.items())));
     return null;
   }
 
@@ -143,7 +144,7 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   /** Which way the lines of a block run. */
-  protected final Direction direction(BlockStyle look) {
+  protected final Direction directionOf(BlockStyle look) {
     return look.direction() == Direction.NONE ? around : look.direction();
   }
 
@@ -156,22 +157,22 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void quote(Quote block) {
+  public Void visitQuote(Quote block) {
     for (Block inner : block.blocks()) {
       if (inner instanceof Paragraph p) {
-        paragraph(Style.QUOTE, p.content(), p.style());
+        visitParagraph(Style.QUOTE, p.content(), p.style());
       } else {
         inner.accept(this);
       }
     }
     if (!block.attribution().isEmpty()) {
-      paragraph(Style.QUOTE, block.attribution(), BlockStyle.PLAIN);
+      visitParagraph(Style.QUOTE, block.attribution(), BlockStyle.PLAIN);
     }
     return null;
   }
 
   @Override
-  public Void picture(Picture block) {
+  public Void visitPicture(Picture block) {
     image(block);
     caption(block.caption());
     words(Style.CAPTION, block.credit());
@@ -179,77 +180,77 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void gallery(Gallery block) {
+  public Void visitGallery(Gallery block) {
     block.pictures().forEach(p -> p.accept(this));
     caption(block.caption());
     return null;
   }
 
   @Override
-  public Void table(Table block) {
+  public Void visitTable(Table block) {
     if (!block.caption().isEmpty()) {
-      paragraph(Style.CAPTION, block.caption(), BlockStyle.PLAIN);
+      visitParagraph(Style.CAPTION, block.caption(), BlockStyle.PLAIN);
     }
-    grid(block);
+    writeGrid(block);
     words(Style.CAPTION, block.description());
     return null;
   }
 
   @Override
-  public Void columns(Columns block) {
+  public Void visitColumns(Columns block) {
     block.columns().forEach(c -> all(c.blocks()));
     return null;
   }
 
   @Override
-  public Void textColumns(TextColumns block) {
+  public Void visitTextColumns(TextColumns block) {
     block.groups().forEach(this::all);
     return null;
   }
 
   @Override
-  public Void divider(Divider block) {
+  public Void visitDivider(Divider block) {
     rule();
     return null;
   }
 
   @Override
-  public Void fold(Fold block) {
+  public Void visitFold(Fold block) {
     return null;
   }
 
   @Override
-  public Void embed(Embed block) {
+  public Void visitEmbed(Embed block) {
     link(block.title(), block.address());
     caption(block.caption());
     return null;
   }
 
   @Override
-  public Void audio(Audio block) {
+  public Void visitAudio(Audio block) {
     link(block.title(), block.source());
     caption(block.caption());
     return null;
   }
 
   @Override
-  public Void video(Video block) {
+  public Void visitVideo(Video block) {
     link(block.title(), block.source());
     caption(block.caption());
     return null;
   }
 
   @Override
-  public Void download(Download block) {
+  public Void visitDownload(Download block) {
     link(block.label(), block.asset());
     return null;
   }
 
   @Override
-  public Void callout(Callout block) {
+  public Void visitCallout(Callout block) {
     for (Block inner : block.blocks()) {
       if (inner instanceof Paragraph p) {
-        paragraph(Style.CALLOUT, p.content(), p.style());
+        visitParagraph(Style.CALLOUT, p.content(), p.style());
       } else {
         inner.accept(this);
       }
@@ -258,7 +259,7 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void code(Code block) {
+  public Void visitCode(Code block) {
     String text =
         block.text().endsWith("\n")
             ? block.text().substring(0, block.text().length() - 1)
@@ -270,19 +271,19 @@ public abstract class WordWriter implements BlockVisitor<Void> {
       }
       lines.add(new Text(line, Marks.NONE));
     }
-    paragraph(Style.CODE, lines, BlockStyle.PLAIN);
+    visitParagraph(Style.CODE, lines, BlockStyle.PLAIN);
     return null;
   }
 
   @Override
-  public Void contactForm(ContactForm block) {
+  public Void visitContactForm(ContactForm block) {
     block.fields().forEach(f -> words(Style.TEXT, f.label()));
     words(Style.TEXT, block.button());
     return null;
   }
 
   @Override
-  public Void itemList(ItemList block) {
+  public Void visitItemList(ItemList block) {
     words(Style.TEXT, block.title());
     if (block.source() instanceof ItemList.Picked picked) {
       picked.items().forEach(i -> link(i.label(), i.item()));
@@ -291,37 +292,37 @@ public abstract class WordWriter implements BlockVisitor<Void> {
   }
 
   @Override
-  public Void relatedItems(RelatedItems block) {
+  public Void visitRelatedItems(RelatedItems block) {
     words(Style.TEXT, block.title());
     block.items().forEach(i -> link(i.label(), i.item()));
     return null;
   }
 
   @Override
-  public Void buttonLink(ButtonLink block) {
+  public Void visitButtonLink(ButtonLink block) {
     link(block.label(), block.link().address());
     return null;
   }
 
   @Override
-  public Void jumpTarget(JumpTarget block) {
-    place(block.anchor());
+  public Void visitJumpTarget(JumpTarget block) {
+    writePlace(block.anchor());
     return null;
   }
 
   /** Whoever hands a text on has put the pieces in their places before. */
   @Override
-  public Void linkedPiece(LinkedPiece block) {
+  public Void visitLinkedPiece(LinkedPiece block) {
     return null;
   }
 
   @Override
-  public Void prompt(Prompt block) {
+  public Void visitPrompt(Prompt block) {
     return null;
   }
 
   @Override
-  public Void rawHtml(RawHtml block) {
+  public Void visitRawHtml(RawHtml block) {
     RunningText.of(List.of(block)).forEach(t -> words(Style.TEXT, t));
     return null;
   }

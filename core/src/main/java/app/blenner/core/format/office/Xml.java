@@ -167,7 +167,7 @@ public final class Xml {
   }
 
   /** The elements of this name directly within it. */
-  public List<Xml> children(String wanted) {
+  public List<Xml> childrenOf(String wanted) {
     return children().stream().filter(c -> c.is(wanted)).toList();
   }
 
@@ -182,7 +182,7 @@ public final class Xml {
   }
 
   /** The element at the end of a way down. */
-  public Optional<Xml> path(String... names) {
+  public Optional<Xml> findPath(String... names) {
     Optional<Xml> here = Optional.of(this);
     for (String step : names) {
       here = here.flatMap(x -> x.child(step));

@@ -54,7 +54,7 @@ public final class TextWriter {
     }
     List<String> inner = new ArrayList<>();
     block.groups().forEach(g -> g.forEach(b -> inner.add(pieceOf(b, indent))));
-    inner.add(indent + Inlines.text(block.content()));
+    inner.add(indent + Inlines.textOf(block.content()));
     return inner.stream().filter(s -> !s.isBlank()).collect(Collectors.joining("\n\n"));
   }
 
@@ -69,7 +69,7 @@ public final class TextWriter {
   private static String tableOf(Table table) {
     List<String> lines = new ArrayList<>();
     if (!table.caption().isEmpty()) {
-      lines.add(Inlines.text(table.caption()));
+      lines.add(Inlines.textOf(table.caption()));
     }
     for (Table.Row row : table.rows()) {
       lines.add(

@@ -45,7 +45,7 @@ public final class AssetExpires extends BasicRule {
     if (today == null) {
       return found;
     }
-    LocalDate soon = today.plusDays(settings.number(this, DAYS));
+    LocalDate soon = today.plusDays(settings.numberOf(this, DAYS));
     new TreeMap<>(subject.itemContext().assets())
         .forEach(
             (name, asset) -> {
@@ -53,7 +53,7 @@ public final class AssetExpires extends BasicRule {
                 found.add(
                     Finding.onFieldOf(
                         this,
-                        settings.level(this),
+                        settings.severityOf(this),
                         said(asset, today),
                         where(subject, name),
                         name + asset.expires(),

@@ -58,7 +58,7 @@ public final class DateOver extends BasicRule {
                 RuleSeverity.LOOK,
                 "a look at what may have grown old",
                 "a look at what may have grown old"),
-            subject -> subject.kind().field(StandardFields.REVIEW_DATE).stream(),
+            subject -> subject.kind().findField(StandardFields.REVIEW_DATE).stream(),
             "“%s” %s: that day has come."));
   }
 
@@ -79,7 +79,7 @@ public final class DateOver extends BasicRule {
                 found.add(
                     Finding.onFieldOf(
                         this,
-                        settings.level(this),
+                        settings.severityOf(this),
                         sentence.formatted(
                             field.head().label(), DAY.format(LocalDate.parse(value.toString()))),
                         at,

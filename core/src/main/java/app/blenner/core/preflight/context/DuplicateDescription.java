@@ -62,7 +62,7 @@ public final class DuplicateDescription extends BasicRule {
             (Twin twin) ->
                 Finding.onFieldOf(
                     this,
-                    settings.level(this),
+                    settings.severityOf(this),
                     "“" + twin.title() + "” has the same " + what + ".",
                     field,
                     twin.key(),
@@ -74,7 +74,7 @@ public final class DuplicateDescription extends BasicRule {
   private String fieldOf(Subject subject) {
     String own =
         said == Said.TITLE ? StandardFields.SEARCH_TITLE : StandardFields.SEARCH_DESCRIPTION;
-    return !StandardFields.text(subject.content(), own).isEmpty()
+    return !StandardFields.textOf(subject.content(), own).isEmpty()
         ? Finding.FIELD + own
         : said == Said.TITLE ? "title" : "summary";
   }

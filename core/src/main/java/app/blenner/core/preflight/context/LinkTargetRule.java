@@ -55,7 +55,7 @@ public final class LinkTargetRule extends BasicRule {
   }
 
   private static List<Rule> made() {
-    return RuleTable.readBeside(LinkTargetRule.class, "links.yaml").rows("rules").stream()
+    return RuleTable.readBeside(LinkTargetRule.class, "links.yaml").rowsOf("rules").stream()
         .map(r -> (Rule) new LinkTargetRule(r.descriptor(), wrong(r.id()), mends(r.id())))
         .toList();
   }
@@ -119,7 +119,7 @@ public final class LinkTargetRule extends BasicRule {
   public static boolean wantsAnswers(Settings settings) {
     return all().stream()
         .filter(r -> OUTSIDE.contains(r.id()))
-        .anyMatch(r -> settings.weight(r) != RuleSeverity.OFF);
+        .anyMatch(r -> settings.weightOf(r) != RuleSeverity.OFF);
   }
 
   @Override
@@ -133,7 +133,8 @@ public final class LinkTargetRule extends BasicRule {
       String said = wrong.apply(lead, context);
       if (!said.isEmpty()) {
         found.add(
-            Finding.onLead(this, settings.level(this), said, lead, mends.apply(lead, context)));
+            Finding.onLead(
+                this, settings.severityOf(this), said, lead, mends.apply(lead, context)));
       }
     }
     return found;

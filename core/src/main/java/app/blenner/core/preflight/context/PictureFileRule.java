@@ -48,7 +48,7 @@ public final class PictureFileRule extends BasicRule {
 
   /** All of them. */
   public static List<Rule> all() {
-    return RuleTable.readBeside(PictureFileRule.class, "pictures.yaml").rows("rules").stream()
+    return RuleTable.readBeside(PictureFileRule.class, "pictures.yaml").rowsOf("rules").stream()
         .map(r -> made(r.descriptor()))
         .toList();
   }
@@ -115,7 +115,7 @@ public final class PictureFileRule extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    int limit = parameters().isEmpty() ? 0 : settings.number(this, KILOBYTES);
+    int limit = parameters().isEmpty() ? 0 : settings.numberOf(this, KILOBYTES);
     List<Finding> found = new ArrayList<>();
     if (subject.itemContext().assets().isEmpty()) {
       return found;
@@ -126,7 +126,7 @@ public final class PictureFileRule extends BasicRule {
       found.add(
           Finding.onFieldOf(
               this,
-              settings.level(this),
+              settings.severityOf(this),
               ofLead.replaceFirst("^This picture", "The lead picture"),
               "leadPicture",
               subject.content().leadPicture(),
@@ -138,7 +138,8 @@ public final class PictureFileRule extends BasicRule {
           AssetFacts facts = subject.itemContext().assets().get(p.source().assetName());
           String said = facts == null ? "" : wrong.apply(new Shown(facts, p, limit));
           if (!said.isEmpty()) {
-            found.add(Finding.onBlock(this, settings.level(this), said, place.inPassage(i), fixes));
+            found.add(
+                Finding.onBlock(this, settings.severityOf(this), said, place.inPassage(i), fixes));
           }
         }
       }

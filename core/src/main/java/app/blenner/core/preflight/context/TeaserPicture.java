@@ -46,17 +46,17 @@ public final class TeaserPicture extends BasicRule {
     Content content = subject.content();
     String name = Teaser.of(content).picture().words();
     AssetFacts facts = subject.itemContext().assets().get(name);
-    String said = facts == null ? "" : wrong(facts, settings.number(this, LEAST));
+    String said = facts == null ? "" : wrong(facts, settings.numberOf(this, LEAST));
     if (said.isEmpty()) {
       return List.of();
     }
-    boolean own = !StandardFields.text(content, StandardFields.TEASER_PICTURE).isEmpty();
+    boolean own = !StandardFields.textOf(content, StandardFields.TEASER_PICTURE).isEmpty();
     String field = own ? Finding.FIELD + StandardFields.TEASER_PICTURE : "leadPicture";
     String teaser = Finding.FIELD + StandardFields.TEASER_PICTURE;
     return List.of(
         Finding.onFieldOf(
             this,
-            settings.level(this),
+            settings.severityOf(this),
             said,
             field,
             name,

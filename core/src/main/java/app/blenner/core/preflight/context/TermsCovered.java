@@ -47,14 +47,14 @@ public final class TermsCovered extends BasicRule {
       if (missing.isEmpty()) {
         return List.of();
       }
-      missing.removeAll(passage.saying(terms));
+      missing.removeAll(passage.termsSaid(terms));
     }
     return missing.isEmpty()
         ? List.of()
         : List.of(
             Finding.onFieldOf(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "The text does not speak of " + listed(missing) + " yet.",
                 "body",
                 String.join("\n", missing),

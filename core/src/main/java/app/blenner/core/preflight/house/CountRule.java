@@ -29,8 +29,8 @@ public final class CountRule extends BasicRule {
       return List.of();
     }
     int there = counted.count().applyAsInt(subject);
-    int atLeast = settings.number(this, least);
-    int atMost = settings.number(this, most);
+    int atLeast = settings.numberOf(this, least);
+    int atMost = settings.numberOf(this, most);
     if (there >= atLeast && there <= atMost) {
       return List.of();
     }
@@ -45,7 +45,7 @@ public final class CountRule extends BasicRule {
     return List.of(
         Finding.onField(
             this,
-            settings.level(this),
+            settings.severityOf(this),
             counted.has() + " " + counted.tellCount(there) + "; " + wanted,
             counted.field(),
             body

@@ -64,7 +64,7 @@ public final class CountRules {
   }
 
   private static List<Rule> rules(String group) {
-    return TABLE.rows(group).stream().map(CountRules::ruleOf).toList();
+    return TABLE.rowsOf(group).stream().map(CountRules::ruleOf).toList();
   }
 
   private static Rule ruleOf(RuleTable.Row row) {
@@ -94,7 +94,7 @@ public final class CountRules {
     Function<Subject, String> text = TEXTS.get(rule);
     return text == null
         ? Objects.requireNonNull(COUNTS.get(rule), rule)
-        : s -> Counts.characters(text.apply(s));
+        : s -> Counts.countCharacters(text.apply(s));
   }
 
   private static Predicate<Subject> applying(String rule) {
@@ -103,7 +103,7 @@ public final class CountRules {
   }
 
   private static String textOf(Subject subject, String field) {
-    return StandardFields.text(subject.content(), field);
+    return StandardFields.textOf(subject.content(), field);
   }
 
   private static int count(Subject subject, Predicate<Place> wanted) {

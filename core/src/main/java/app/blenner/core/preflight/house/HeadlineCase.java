@@ -72,7 +72,7 @@ public final class HeadlineCase extends BasicRule {
       found.add(
           Finding.onField(
               this,
-              settings.level(this),
+              settings.severityOf(this),
               message(name),
               "title",
               title
@@ -86,7 +86,11 @@ public final class HeadlineCase extends BasicRule {
       if (isWrong(heading.text())) {
         found.add(
             Finding.onBlock(
-                this, settings.level(this), message(heading.text()), heading, fixesFor(heading)));
+                this,
+                settings.severityOf(this),
+                message(heading.text()),
+                heading,
+                fixesFor(heading)));
       }
     }
     return found;

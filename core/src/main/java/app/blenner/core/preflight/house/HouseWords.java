@@ -49,13 +49,13 @@ public final class HouseWords extends BasicRule implements BlockRule {
   }
 
   private WordBook bookOf(Settings settings) {
-    return books.of(settings.words(this));
+    return books.of(settings.wordsOf(this));
   }
 
   /** The title and the summary too. */
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    if (settings.words(this).isEmpty()) {
+    if (settings.wordsOf(this).isEmpty()) {
       return List.of();
     }
     List<Finding> found = new ArrayList<>();
@@ -71,7 +71,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
       found.add(
           Finding.onField(
               this,
-              settings.level(this),
+              settings.severityOf(this),
               message(text.substring(hit.from(), hit.to()), hit.better()),
               field,
               List.of(Fix.ask("Write it otherwise", field))));
@@ -90,7 +90,7 @@ public final class HouseWords extends BasicRule implements BlockRule {
         found.add(
             Finding.onWords(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 message(place.text().substring(hit.from(), hit.to()), hit.better()),
                 place,
                 hit.from(),

@@ -53,7 +53,7 @@ public final class KeywordPlaces extends BasicRule {
         : List.of(
             Finding.onField(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "The main keyword, “" + keyword + "”, is not in " + listed(missing) + ".",
                 "keywords",
                 List.of()));

@@ -70,7 +70,7 @@ public final class MissingRule extends BasicRule {
             "What nobody looks at again is soon wrong without anybody noticing.",
             "No day is set on which somebody looks at it again.",
             Finding.FIELD + StandardFields.REVIEW_DATE,
-            s -> StandardFields.text(s.content(), StandardFields.REVIEW_DATE).isEmpty()));
+            s -> StandardFields.textOf(s.content(), StandardFields.REVIEW_DATE).isEmpty()));
   }
 
   private static Rule of(
@@ -100,7 +100,7 @@ public final class MissingRule extends BasicRule {
     return missing.test(subject)
         ? List.of(
             Finding.onField(
-                this, settings.level(this), message, field, List.of(Fix.ask("Add it", field))))
+                this, settings.severityOf(this), message, field, List.of(Fix.ask("Add it", field))))
         : List.of();
   }
 }

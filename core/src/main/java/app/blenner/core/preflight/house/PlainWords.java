@@ -120,7 +120,7 @@ public final class PlainWords extends BasicRule implements BlockRule {
         found.add(
             Finding.onWords(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "“" + there + "” is a hard word for “" + hit.better() + "”.",
                 place,
                 hit.from(),

@@ -61,7 +61,7 @@ public final class AbbreviationUnexplained extends BasicRule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     Set<String> seen = new HashSet<>(KNOWN);
-    seen.addAll(settings.words(this));
+    seen.addAll(settings.wordsOf(this));
     List<Finding> found = new ArrayList<>();
     for (int i = 0; i < subject.passages().size(); i++) {
       for (Place place : subject.passages().get(i).places()) {
@@ -81,7 +81,7 @@ public final class AbbreviationUnexplained extends BasicRule {
         found.add(
             Finding.onWords(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "“" + m.group(1) + "” is not explained where it first stands.",
                 place,
                 m.start(1),
@@ -98,8 +98,8 @@ public final class AbbreviationUnexplained extends BasicRule {
     boolean inside = text.substring(0, from).matches("(?s).*[(\\[]\\s*$");
     int at = 0;
     for (Inline inline : place.block().content()) {
-      int end = at + Inlines.text(List.of(inline)).length();
-      if (inline.marks().value(Mark.Kind.ABBREVIATION).isPresent() && at <= from && to <= end) {
+      int end = at + Inlines.textOf(List.of(inline)).length();
+      if (inline.marks().valueOf(Mark.Kind.ABBREVIATION).isPresent() && at <= from && to <= end) {
         return true;
       }
       at = end;

@@ -49,7 +49,7 @@ public final class ForeignPassage extends BasicRule implements BlockRule {
         found.add(
             Finding.onBlock(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "This seems to be in " + name + ", and does not say so.",
                 place,
                 List.of(
@@ -62,7 +62,7 @@ public final class ForeignPassage extends BasicRule implements BlockRule {
   }
 
   private static boolean isNamed(Inline inline) {
-    return inline.marks().value(Mark.Kind.LANGUAGE).isPresent();
+    return inline.marks().valueOf(Mark.Kind.LANGUAGE).isPresent();
   }
 
   private static List<Inline> named(List<Inline> content, String language) {

@@ -64,7 +64,7 @@ public final class PassiveChain extends BasicRule implements BlockRule {
     if (passive == null) {
       return found;
     }
-    int most = settings.number(this, MOST);
+    int most = settings.numberOf(this, MOST);
     for (Place place : passage.places()) {
       if (!(place.block() instanceof Code) && !place.text().isEmpty()) {
         look(place, passage.language(), passive, most, settings, found);
@@ -99,7 +99,7 @@ public final class PassiveChain extends BasicRule implements BlockRule {
           found.add(
               Finding.onWords(
                   this,
-                  settings.level(this),
+                  settings.severityOf(this),
                   run + " sentences one after the other do not say who acts.",
                   place,
                   from,

@@ -87,12 +87,12 @@ public final class ProofreadRule extends BasicRule {
 
   /** Whether a rule is on for whose sake texts have to be read. */
   public static boolean wantsReading(Settings settings) {
-    return all().stream().anyMatch(r -> settings.weight(r) != RuleSeverity.OFF);
+    return all().stream().anyMatch(r -> settings.weightOf(r) != RuleSeverity.OFF);
   }
 
   /** Whether what is read holds an item. */
   public static boolean holds(Settings settings) {
-    return all().stream().anyMatch(r -> settings.weight(r) == RuleSeverity.REQUIRED);
+    return all().stream().anyMatch(r -> settings.weightOf(r) == RuleSeverity.REQUIRED);
   }
 
   @Override
@@ -117,7 +117,7 @@ public final class ProofreadRule extends BasicRule {
               found.add(
                   Finding.onWords(
                       this,
-                      settings.level(this),
+                      settings.severityOf(this),
                       message(r, place.text()),
                       place.inPassage(i),
                       r.from(),
@@ -143,7 +143,7 @@ public final class ProofreadRule extends BasicRule {
         found.add(
             Finding.onFieldWords(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 message(r, text),
                 field,
                 text,
@@ -189,7 +189,7 @@ public final class ProofreadRule extends BasicRule {
     if (sort != Sort.SPELLING) {
       return Set.of();
     }
-    Set<String> house = books.of(settings.words(this));
+    Set<String> house = books.of(settings.wordsOf(this));
     if (own.isEmpty()) {
       return house;
     }

@@ -59,16 +59,16 @@ public final class JustifiedHoles extends BasicRule implements BlockRule {
       JustifiedGaps justified = JustifiedGaps.of(set, measure.pixels());
       int widest = (int) Math.round(100 * justified.widest());
       String wrong =
-          widest > settings.number(this, WIDEST)
+          widest > settings.numberOf(this, WIDEST)
               ? "has gaps " + Math.round(justified.widest()) + " times as wide as a space"
-              : justified.river() > settings.number(this, RIVER)
+              : justified.river() > settings.numberOf(this, RIVER)
                   ? "has a river of gaps through " + justified.river() + " lines"
                   : "";
       if (!wrong.isEmpty()) {
         found.add(
             Finding.onBlock(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "On " + measure.label() + " this " + wrong + ".",
                 place,
                 List.of(Fix.ofBlock("Set it ragged", JustifiedHoles::ragged))));

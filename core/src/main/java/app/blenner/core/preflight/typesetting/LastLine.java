@@ -66,7 +66,7 @@ public final class LastLine extends BasicRule implements BlockRule {
       found.add(
           Finding.onWords(
               this,
-              settings.level(this),
+              settings.severityOf(this),
               "On "
                   + String.join(" and ", where)
                   + " the last line is “"
@@ -82,7 +82,7 @@ public final class LastLine extends BasicRule implements BlockRule {
   private boolean isShortWord(String line, Settings settings) {
     return line.indexOf(' ') < 0
         && line.codePoints().filter(Character::isLetterOrDigit).count()
-            <= settings.number(this, LETTERS);
+            <= settings.numberOf(this, LETTERS);
   }
 
   /** A space that does not break, before the word, so that it has company. */

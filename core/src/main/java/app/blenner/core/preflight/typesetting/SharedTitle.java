@@ -35,15 +35,15 @@ public final class SharedTitle extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    int most = settings.number(this, MOST);
-    int there = Counts.characters(SharedLink.of(subject.content()).title().words());
+    int most = settings.numberOf(this, MOST);
+    int there = Counts.countCharacters(SharedLink.of(subject.content()).title().words());
     String field = Finding.FIELD + StandardFields.TEASER_TITLE;
     return there <= most
         ? List.of()
         : List.of(
             Finding.onField(
                 this,
-                settings.level(this),
+                settings.severityOf(this),
                 "In shared links the title has "
                     + there
                     + " characters; about "

@@ -51,11 +51,11 @@ public final class SideColumnRule extends BasicRule {
       return found;
     }
     String field = Finding.FIELD + StandardFields.SIDE;
-    int most = settings.number(this, SENTENCES);
+    int most = settings.numberOf(this, SENTENCES);
     int words = 0;
     for (Map<String, String> part : parts) {
       String text = part.getOrDefault("text", "");
-      words += Counts.words(text);
+      words += Counts.countWords(text);
       for (String paragraph : text.split("\n+")) {
         int sentences = Sentences.of(paragraph, subject.language()).size();
         // What somebody said is quoted as long as it is.
@@ -93,6 +93,6 @@ public final class SideColumnRule extends BasicRule {
 
   private Finding finding(String message, String of, String field, Settings settings) {
     return Finding.onFieldOf(
-        this, settings.level(this), message, field, of, List.of(Fix.ask("Shorten it", field)));
+        this, settings.severityOf(this), message, field, of, List.of(Fix.ask("Shorten it", field)));
   }
 }

@@ -73,7 +73,7 @@ public class BlockReadingTest {
     assertTrue(q.pull());
     assertEquals(q.source().value(), "https://example.org/d");
     assertEquals(q.blocks().size(), 2);
-    assertEquals(Inlines.text(q.attribution()), "Maren Quill");
+    assertEquals(Inlines.textOf(q.attribution()), "Maren Quill");
     assertEquals(
         first("<blockquote cite='javascript:x'>a</blockquote>", Quote.class).source(), null);
   }
@@ -88,7 +88,7 @@ public class BlockReadingTest {
     assertEquals(p.side(), Side.LEFT);
     assertEquals(p.width(), new Width(280, Width.Unit.PIXELS));
     assertTrue(p.link().newTab());
-    assertEquals(Inlines.text(p.caption()), "a b");
+    assertEquals(Inlines.textOf(p.caption()), "a b");
     assertEquals(p.credit(), "By me");
     assertEquals(p.alternative(), "");
   }
@@ -100,7 +100,7 @@ public class BlockReadingTest {
             "<figure><img src='../assets/a.png'><figcaption><small>so</small> and on</figcaption></figure>",
             Picture.class);
     assertEquals(p.credit(), "");
-    assertEquals(Inlines.text(p.caption()), "so and on");
+    assertEquals(Inlines.textOf(p.caption()), "so and on");
   }
 
   @DataProvider
@@ -150,7 +150,7 @@ public class BlockReadingTest {
                 + "<colgroup><col style='width: 30%'><col style='width:70%'></colgroup>"
                 + "<thead><tr><th>a<th>b<tbody><tr><th>c<td align=right>d<tfoot><tr><th>e<td>f</table>",
             Table.class);
-    assertEquals(Inlines.text(t.caption()), "Readings");
+    assertEquals(Inlines.textOf(t.caption()), "Readings");
     assertEquals(t.description(), "Long account");
     assertEquals(t.headerRows(), 1);
     assertTrue(t.headerColumn());

@@ -65,10 +65,10 @@ public class CssValuesTest {
   @Test
   public void oneDeclarationIsAskedForByItsName() {
     Element e = new Element("p").attr("style", "margin-left: 36.0PT; text-indent:-18pt");
-    assertEquals(StyleDeclarations.value(e, "margin-left"), "36.0pt");
+    assertEquals(StyleDeclarations.valueOf(e, "margin-left"), "36.0pt");
     assertEquals(
-        StyleDeclarations.value(e, "margin"), "", "the beginning of a name is another name");
-    assertEquals(StyleDeclarations.value(new Element("p"), "margin-left"), "");
+        StyleDeclarations.valueOf(e, "margin"), "", "the beginning of a name is another name");
+    assertEquals(StyleDeclarations.valueOf(new Element("p"), "margin-left"), "");
   }
 
   /** CSS Color Module Level 4, sections 5.2 (hexadecimal), 5.1 (rgb) and 6.1 (keywords), through the reader. */

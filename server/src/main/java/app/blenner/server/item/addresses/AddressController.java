@@ -22,6 +22,6 @@ class AddressController {
   Judged judge(@RequestParam String given) {
     return AddressAdvice.complete(given)
         .map((Address a) -> new Judged(a.value(), ""))
-        .orElseGet(() -> new Judged("", AddressAdvice.problem(given)));
+        .orElseGet(() -> new Judged("", AddressAdvice.problemWith(given)));
   }
 }

@@ -95,7 +95,7 @@ public class Addresses implements AddressBook {
     if (typed == null) {
       return new Settled(firstFree(site, section, title, item.kind, key), false, "", "");
     }
-    String wrong = SitePaths.problem(typed);
+    String wrong = SitePaths.problemWith(typed);
     wrong = wrong.isEmpty() ? problem(site, section, typed, key) : wrong;
     if (wrong.isEmpty()) {
       return new Settled(typed, true, "", "");
@@ -112,7 +112,7 @@ public class Addresses implements AddressBook {
 
   /** Why an item cannot have an address, in a sentence; empty when it can. */
   private String problem(Site site, String section, String slug, String key) {
-    String shown = site.path(section, slug);
+    String shown = site.pathOf(section, slug);
     if (section.isEmpty() && SitePaths.RESERVED.contains(slug)) {
       return "“" + shown + "” belongs to a part of the site. Choose another address.";
     }

@@ -160,8 +160,8 @@ public class BulkService implements SmartInitializingSingleton, DisposableBean, 
 
   String tellLeaving(String slug, String to) {
     SectionTree tree = sections.tree();
-    String from = tree.section(slug).map(Section::name).orElse(slug);
-    return tree.section(to)
+    String from = tree.findSection(slug).map(Section::name).orElse(slug);
+    return tree.findSection(to)
         .map(s -> "Give up “%s”; its items go to “%s”.".formatted(from, s.name()))
         .orElse("Give up “%s”; its items go to no section.".formatted(from));
   }

@@ -101,7 +101,7 @@ public class ItemChanges {
       throw Problem.unusable(Right.READ_OTHERS_DRAFTS.refusal());
     }
     Before before = before(item);
-    Set<String> seen = readers.places(key);
+    Set<String> seen = readers.placesOf(key);
     List<String> told = new ArrayList<>();
     boolean sameForReaders = item.stage.isForReaders() && !item.differs;
     content(item, change, by, told);
@@ -140,7 +140,7 @@ public class ItemChanges {
 
   private void content(ItemEntity item, ItemChange change, Account by, List<String> told) {
     Site site = sites.site();
-    Content now = versions.content(item.working);
+    Content now = versions.contentOf(item.working);
     boolean moves = change.leaving().isEmpty() || now.section().equals(change.leaving());
     Content placed = moves ? changed(site, now, change) : now;
     Content next = change.mending() == null ? placed : mended(item, placed, change.mending());
@@ -155,7 +155,7 @@ public class ItemChanges {
   }
 
   private Content mended(ItemEntity item, Content now, ItemChange.Mending mending) {
-    Kind kind = itemService.kind(item.itemKey);
+    Kind kind = itemService.kindOf(item.itemKey);
     return Repairs.all(
         now, c -> checker.look(item.itemKey, c, kind), mending.rule(), mending.label());
   }
@@ -169,7 +169,7 @@ public class ItemChanges {
 
   private static Content changed(Site site, Content now, ItemChange change) {
     Section section =
-        site.section(change.section() == null ? now.section() : change.section()).orElse(null);
+        site.findSection(change.section() == null ? now.section() : change.section()).orElse(null);
     Set<String> topics = new LinkedHashSet<>(now.topics());
     topics.addAll(change.addTopics());
     change.removeTopics().forEach(topics::remove);
@@ -202,7 +202,7 @@ public class ItemChanges {
         .topics(
             section == null
                 ? List.of()
-                : section.topics(List.copyOf(topics)).stream().map(Topic::slug).toList())
+                : section.topicsNamed(List.copyOf(topics)).stream().map(Topic::slug).toList())
         .keywords(List.copyOf(keywords))
         .values(values)
         .build();
@@ -221,8 +221,8 @@ public class ItemChanges {
   }
 
   private static List<String> topicsOf(Site site, Content content) {
-    return site.section(content.section())
-        .map(s -> s.topics(content.topics()).stream().map(Topic::name).toList())
+    return site.findSection(content.section())
+        .map(s -> s.topicsNamed(content.topics()).stream().map(Topic::name).toList())
         .orElse(List.of());
   }
 
@@ -237,13 +237,13 @@ public class ItemChanges {
   }
 
   private static String nameOf(Site site, Content content) {
-    return site.section(content.section()).map(Section::name).orElse("none");
+    return site.findSection(content.section()).map(Section::name).orElse("none");
   }
 
   /** Readers see it at once, where whoever does it may publish there: nothing of the text is another. */
   private void forReaders(ItemEntity item, Account by, List<String> told) {
-    SignOff.Standing standing = states.standing(item, List.of(), by);
-    String blocked = SignOff.step(Action.UPDATE_LIVE, standing, by.role()).blocked();
+    SignOff.Standing standing = states.standingOf(item, List.of(), by);
+    String blocked = SignOff.stepOf(Action.UPDATE_LIVE, standing, by.role()).blocked();
     if (!blocked.isEmpty()) {
       told.add("Readers do not see it yet: " + blocked);
       return;
@@ -258,7 +258,7 @@ public class ItemChanges {
       return;
     }
     Site site = sites.site();
-    Content now = versions.content(live.live);
+    Content now = versions.contentOf(live.live);
     Content next = changed(site, now, change);
     String slug = addresses.firstFree(site, next.section(), now.slug(), item.kind, item.itemKey);
     readers.show(item, versions.keep(next.withSlug(slug), by.name()));
@@ -298,9 +298,9 @@ public class ItemChanges {
           "“%s” was changed by %s since; it stays as it is.".formatted(item.title, item.changedBy));
     }
     Site site = sites.site();
-    Set<String> seen = readers.places(key);
-    Content content = versions.content(before.working());
-    boolean known = content.section().isEmpty() || site.section(content.section()).isPresent();
+    Set<String> seen = readers.placesOf(key);
+    Content content = versions.contentOf(before.working());
+    boolean known = content.section().isEmpty() || site.findSection(content.section()).isPresent();
     if (!known) {
       throw Problem.unusable("The section it was in is not there any more.");
     }

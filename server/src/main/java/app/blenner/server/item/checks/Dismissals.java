@@ -107,7 +107,7 @@ public class Dismissals {
   }
 
   /** The rows of an item of which nothing is noted yet. */
-  public static Collection<?> rows(String itemKey, List<PackedDismissal> packed) {
+  public static Collection<?> rowsOf(String itemKey, List<PackedDismissal> packed) {
     return packed.stream().map(d -> toEntity(itemKey, d)).toList();
   }
 

@@ -49,14 +49,14 @@ public class ItemChecker {
    * @param key the key of the item
    * @param version the hash of its content
    */
-  public List<Finding> findings(String key, String version, Content content, Kind kind) {
-    return findings(key, version, content, kind, Set.of());
+  public List<Finding> findingsOf(String key, String version, Content content, Kind kind) {
+    return findingsOf(key, version, content, kind, Set.of());
   }
 
   /** The same, as somebody sees it who knows some words. */
-  public List<Finding> findings(
+  public List<Finding> findingsOf(
       String key, String version, Content content, Kind kind, Set<String> words) {
-    Settings settings = settings(kind);
+    Settings settings = settingsOf(kind);
     ItemContext context = ruleContexts.of(key, content, kind, settings).knowing(words);
     RuleContext ruleContexts = around(kind, context);
     return found.get(
@@ -66,7 +66,7 @@ public class ItemChecker {
 
   /** What is found in a content that is not kept yet. */
   public List<Finding> look(String key, Content content, Kind kind) {
-    Settings settings = settings(kind);
+    Settings settings = settingsOf(kind);
     return Preflight.check(
         Subject.of(content, around(key, content, kind, settings), passages), settings);
   }
@@ -88,23 +88,23 @@ public class ItemChecker {
    * @return whether some still have to be
    */
   public boolean read(String key, Content content, Kind kind) {
-    return ruleContexts.read(key, content, settings(kind));
+    return ruleContexts.read(key, content, settingsOf(kind));
   }
 
   /** Waits a little until they are, where what is found there holds items. */
   public void awaitReading(String key, Content content, Kind kind) {
-    if (ProofreadRule.holds(settings(kind))) {
+    if (ProofreadRule.holds(settingsOf(kind))) {
       awaitAll(key, content, kind);
     }
   }
 
   /** Waits a little until they are, since somebody asks for what was found. */
   public void awaitAll(String key, Content content, Kind kind) {
-    ruleContexts.awaitReading(key, content, settings(kind));
+    ruleContexts.awaitReading(key, content, settingsOf(kind));
   }
 
   /** How rules are set for items of a kind. */
-  public Settings settings(Kind kind) {
+  public Settings settingsOf(Kind kind) {
     return sites.site().standards().of(kind.name());
   }
 

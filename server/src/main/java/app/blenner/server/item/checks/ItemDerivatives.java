@@ -69,10 +69,10 @@ public class ItemDerivatives {
   /** Works all of it out from the working copy of an item. */
   public void note(ItemEntity item, Content content) {
     String key = item.itemKey;
-    Kind kind = kinds.kind(item.kind);
+    Kind kind = kinds.kindNamed(item.kind);
     Content whole = pieces.withPieces(content);
     pieces.note(key, false, content);
-    uses.note(key, false, kind.uses(whole));
+    uses.note(key, false, kind.usesOf(whole));
     noteWhatItSays(key, content, kind);
     noteFindings(item, content, kind);
   }
@@ -91,21 +91,21 @@ public class ItemDerivatives {
     noteWhatItSays(key, content, kind);
     // Which files it shows is also what its pieces hold.
     if (!Pieces.keysIn(content.body()).isEmpty()) {
-      uses.note(key, false, kind.uses(pieces.withPieces(content)));
+      uses.note(key, false, kind.usesOf(pieces.withPieces(content)));
     }
     boolean linksForReaders = items.isLive(key);
     boolean usesForReaders = pieces.areLinkedForReaders(key);
     if (linksForReaders || usesForReaders) {
       liveCopies
           .findById(key)
-          .map(copy -> versions.content(copy.live))
+          .map(copy -> versions.contentOf(copy.live))
           .ifPresent(
               live -> {
                 if (linksForReaders) {
                   links.note(key, true, kind, live);
                 }
                 if (usesForReaders) {
-                  uses.note(key, true, kind.uses(pieces.withPieces(live)));
+                  uses.note(key, true, kind.usesOf(pieces.withPieces(live)));
                 }
               });
     }
@@ -120,7 +120,7 @@ public class ItemDerivatives {
   @Transactional(propagation = Propagation.SUPPORTS)
   public List<Finding> openFindings(String key, String version, Content content, Kind kind) {
     return dismissals.withoutOverruled(
-        key, checker.findings(key, version, content, kind), checker.settings(kind));
+        key, checker.findingsOf(key, version, content, kind), checker.settingsOf(kind));
   }
 
   /** Notes what the worklist tells of the working copy. */

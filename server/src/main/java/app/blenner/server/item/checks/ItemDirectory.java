@@ -9,7 +9,7 @@ import java.util.Map;
 /** What rules ask of the items beside the one they look at. */
 public interface ItemDirectory {
   /** How those of some items stand that are there, by their keys. */
-  Map<String, LinkedItem> standing(Collection<String> keys);
+  Map<String, LinkedItem> standingOf(Collection<String> keys);
 
   /**
    * Another live item that says the same of itself, the first by its title; none where there is none.
@@ -17,6 +17,6 @@ public interface ItemDirectory {
    * @param itemKey the item that is looked at
    * @param languages the languages in which it is looked for, as items name theirs
    */
-  List<ItemContext.Twin> twins(
+  List<ItemContext.Twin> twinsOf(
       String itemKey, ItemContext.Said said, String words, List<String> languages);
 }

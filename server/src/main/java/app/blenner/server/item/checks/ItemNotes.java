@@ -9,7 +9,7 @@ public interface ItemNotes {
   boolean hasNotes(String itemKey);
 
   /** What readers will search for, and the text of an item is to speak of. */
-  List<String> terms(String itemKey);
+  List<String> termsOf(String itemKey);
 
   /** Takes all that is kept for an item away, since the item goes. */
   void forgetNotes(String itemKey);

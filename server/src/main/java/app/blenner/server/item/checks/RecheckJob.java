@@ -96,8 +96,8 @@ public class RecheckJob implements ScheduledWork {
 
   /** Not as a change of the item: whoever has it open goes on writing. One that was saved meanwhile is left as it is. */
   private void judge(ItemRepository.Judged item) {
-    Content content = versions.content(item.working());
-    Kind kind = kinds.kind(item.kind());
+    Content content = versions.contentOf(item.working());
+    Kind kind = kinds.kindNamed(item.kind());
     List<Finding> findings = derivatives.openFindings(item.key(), item.working(), content, kind);
     transaction.executeWithoutResult(
         status -> {

@@ -124,7 +124,7 @@ public class RuleContextService {
   }
 
   /** The rows of an item of which nothing is noted yet. */
-  public static Collection<?> rows(String key, Content content) {
+  public static Collection<?> rowsOf(String key, Content content) {
     List<SayingEntity> out = new ArrayList<>();
     wordsSaid(content)
         .forEach(
@@ -149,9 +149,9 @@ public class RuleContextService {
   ItemContext of(String key, Content content, Kind kind, Settings settings) {
     Map<String, LinkAnswer> answers =
         LinkTargetRule.wantsAnswers(settings)
-            ? outside.answers(elsewhere(content.body()))
+            ? outside.answersOf(elsewhere(content.body()))
             : Map.of();
-    List<String> terms = notes.stream().flatMap(n -> n.terms(key).stream()).toList();
+    List<String> terms = notes.stream().flatMap(n -> n.termsOf(key).stream()).toList();
     return of(
         key,
         content,
@@ -198,7 +198,7 @@ public class RuleContextService {
 
   /** The assets an item uses. */
   public static Set<String> used(Kind kind, Content content) {
-    return kind.uses(content).stream().map(AssetUse::asset).collect(Collectors.toSet());
+    return kind.usesOf(content).stream().map(AssetUse::asset).collect(Collectors.toSet());
   }
 
   /**
@@ -223,7 +223,7 @@ public class RuleContextService {
     ItemLink.linksIn(content.body()).stream()
         .filter(l -> l.place() == ItemLink.Place.LINK)
         .forEach(l -> out.put(l.target(), LinkedItem.MISSING));
-    out.putAll(others.standing(List.copyOf(out.keySet())));
+    out.putAll(others.standingOf(List.copyOf(out.keySet())));
     return out;
   }
 
@@ -238,7 +238,7 @@ public class RuleContextService {
         .forEach(
             (said, words) -> {
               if (!words.isEmpty()) {
-                out.addAll(others.twins(key, said, words, languages));
+                out.addAll(others.twinsOf(key, said, words, languages));
               }
             });
     return out;
@@ -246,8 +246,8 @@ public class RuleContextService {
 
   /** What an item says of itself where readers choose between items, in the form in which it is compared. */
   public static Map<ItemContext.Said, String> wordsSaid(Content content) {
-    String title = StandardFields.text(content, StandardFields.SEARCH_TITLE);
-    String description = StandardFields.text(content, StandardFields.SEARCH_DESCRIPTION);
+    String title = StandardFields.textOf(content, StandardFields.SEARCH_TITLE);
+    String description = StandardFields.textOf(content, StandardFields.SEARCH_DESCRIPTION);
     // What search engines are kept from, nobody finds twice there.
     boolean hidden = SearchResult.isHidden(content);
     return Map.of(

@@ -22,7 +22,7 @@ class StoredItems implements ItemDirectory {
   }
 
   @Override
-  public Map<String, LinkedItem> standing(Collection<String> keys) {
+  public Map<String, LinkedItem> standingOf(Collection<String> keys) {
     return keys.isEmpty()
         ? Map.of()
         : items.standing(keys).stream()
@@ -33,7 +33,7 @@ class StoredItems implements ItemDirectory {
   }
 
   @Override
-  public List<ItemContext.Twin> twins(
+  public List<ItemContext.Twin> twinsOf(
       String itemKey, ItemContext.Said said, String words, List<String> languages) {
     return sayings.twins(itemKey, said, words, languages, Limit.of(1));
   }

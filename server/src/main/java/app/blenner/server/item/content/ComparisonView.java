@@ -42,7 +42,7 @@ record ComparisonView(List<FieldDifference> fields, List<StretchView> stretches)
   private static String label(Comparison.Field field, Kind kind) {
     return field.part() != null
         ? field.part().label()
-        : kind.field(field.own()).map(f -> f.head().label()).orElse(field.own());
+        : kind.findField(field.own()).map(f -> f.head().label()).orElse(field.own());
   }
 
   private static String htmlOf(List<Block> blocks) {

@@ -114,7 +114,7 @@ class ItemContentPolicy {
     }
     Set<PolicyViolation> also = new HashSet<>(FilteredText.excess(before, plain));
     for (SnippetSource made : ready) {
-      made.pieces(dropped).forEach(piece -> also.addAll(FilteredText.excess(piece, plain)));
+      made.piecesOf(dropped).forEach(piece -> also.addAll(FilteredText.excess(piece, plain)));
     }
     FilteredText held = FilteredText.of(text, plain.and(also));
     if (held.isWhole()) {
@@ -132,7 +132,7 @@ class ItemContentPolicy {
   }
 
   /** What the body of an item holds that its toolset does not offer to somebody. */
-  List<Finding> findings(Kind kind, Role role, Supplier<Subject> subject) {
+  List<Finding> findingsOf(Kind kind, Role role, Supplier<Subject> subject) {
     return toolsets
         .nearest(kind.name(), Use.BODY, role)
         .map(set -> new OutsideToolset(set).check(subject.get(), Settings.USUAL))

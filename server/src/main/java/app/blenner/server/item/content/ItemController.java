@@ -36,7 +36,7 @@ class ItemController {
 
   @GetMapping("/{key}")
   ItemView view(@PathVariable String key) {
-    return items.view(key, AccountService.current());
+    return items.viewOf(key, AccountService.current());
   }
 
   @PostMapping("/{key}/copy")
@@ -53,7 +53,7 @@ class ItemController {
   /** What tells somebody's text from the one that is kept, to be chosen between. */
   @PostMapping("/{key}/comparison")
   ComparisonView compare(@PathVariable String key, @Valid @RequestBody ContentInput mine) {
-    return ComparisonView.of(items.compare(key, mine), items.kind(key));
+    return ComparisonView.of(items.compare(key, mine), items.kindOf(key));
   }
 
   /** Somebody leaves the item; one left with nothing in it vanishes. */

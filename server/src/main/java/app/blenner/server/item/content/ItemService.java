@@ -89,7 +89,7 @@ public class ItemService {
   /** Begins an item, with a title and a text where it has them already. */
   ItemView create(NewItem wanted, Account by) {
     ItemEntity item = blank(kinds.requireKind(wanted.kind()).name(), by);
-    String title = PlainText.line(wanted.title());
+    String title = PlainText.toLine(wanted.title());
     Document body = wanted.body() == null ? Document.EMPTY : HtmlReader.read(wanted.body());
     String slug = addresses.firstFree(sites.site(), "", title, item.kind, item.itemKey);
     Content begun = Content.builder().title(title).body(body).slug(slug).build();
@@ -98,7 +98,7 @@ public class ItemService {
             Content.EMPTY,
             begun,
             wanted.outline() == null ? List.of() : List.of(wanted.outline()),
-            kinds.kind(item.kind),
+            kinds.kindNamed(item.kind),
             by.role());
     keep(item, held.content(), by);
     ItemState state = states.make(item, held.content(), by, Addresses.Settled.NONE, held.told());
@@ -109,12 +109,12 @@ public class ItemService {
   ItemView copy(String key, Account by) {
     ItemEntity from = get(key);
     ItemEntity copy = blank(from.kind, by);
-    Content written = versions.content(from.working);
+    Content written = versions.contentOf(from.working);
     String title = "Copy of " + (written.title().isEmpty() ? "an untitled item" : written.title());
     String slug =
         addresses.firstFree(sites.site(), written.section(), title, copy.kind, copy.itemKey);
     keep(copy, written.withTitle(title).withSlug(slug), by);
-    return view(copy, by, "");
+    return viewOf(copy, by, "");
   }
 
   private ItemEntity blank(String kind, Account by) {
@@ -133,18 +133,18 @@ public class ItemService {
   }
 
   @Transactional(readOnly = true)
-  public ItemView view(String key, Account by) {
-    return view(get(key), by, "");
+  public ItemView viewOf(String key, Account by) {
+    return viewOf(get(key), by, "");
   }
 
-  public ItemView view(ItemEntity item, Account by, String copyKey) {
-    ItemState state = states.make(item, content(item), by);
-    return new ItemView(state, ContentView.of(content(item)), copyKey);
+  public ItemView viewOf(ItemEntity item, Account by, String copyKey) {
+    ItemState state = states.make(item, contentOf(item), by);
+    return new ItemView(state, ContentView.of(contentOf(item)), copyKey);
   }
 
   /** The working copy of an item. */
-  public Content content(ItemEntity item) {
-    return versions.content(item.working);
+  public Content contentOf(ItemEntity item) {
+    return versions.contentOf(item.working);
   }
 
   public ItemEntity get(String key) {
@@ -172,7 +172,7 @@ public class ItemService {
           (own ? "You changed this item in another window" : item.changedBy + " changed this item")
               + " in the meantime. Both texts are kept; compare them and choose.",
           Map.of(
-              "theirs", ContentView.of(content(item)),
+              "theirs", ContentView.of(contentOf(item)),
               "theirRevision", item.revision,
               "changedBy", item.changedBy,
               "own", own,
@@ -188,7 +188,7 @@ public class ItemService {
         addresses.settle(
             site, item, written.section(), SearchResult.titleOf(written), input.slug());
     Content content = written.withSlug(address.slug());
-    if (address.byHand() != item.slugByHand || !Versions.hash(content).equals(item.working)) {
+    if (address.byHand() != item.slugByHand || !Versions.hashOf(content).equals(item.working)) {
       item.slugByHand = address.byHand();
       keep(item, content, by);
     }
@@ -199,21 +199,21 @@ public class ItemService {
   private ItemContentPolicy.HeldContent held(
       ContentInput input, Site site, ItemEntity item, Account by) {
     return contentPolicy.held(
-        content(item),
-        content(input, site, item),
+        contentOf(item),
+        contentOf(input, site, item),
         Objects.requireNonNullElse(input.dropped(), List.of()),
-        site.kind(item.kind),
+        site.kindNamed(item.kind),
         by.role());
   }
 
-  private Content content(ContentInput input, Site site, ItemEntity item) {
-    Map<String, Object> before = content(item).values();
+  private Content contentOf(ContentInput input, Site site, ItemEntity item) {
+    Map<String, Object> before = contentOf(item).values();
     Map<String, Object> values = input.values() == null ? before : input.values();
     if (Values.letters(values) > Values.MOST_LETTERS) {
       throw Problem.unusable(
           "The fields of this item hold more than can be kept: at most 2 million characters together.");
     }
-    Section section = site.section(input.section()).orElse(null);
+    Section section = site.findSection(input.section()).orElse(null);
     return Content.builder()
         .title(input.title())
         .summary(input.summary())
@@ -222,7 +222,7 @@ public class ItemService {
         .topics(
             section == null
                 ? List.of()
-                : section.topics(input.topics()).stream().map(Topic::slug).toList())
+                : section.topicsNamed(input.topics()).stream().map(Topic::slug).toList())
         .keywords(input.keywords())
         .leadPicture(input.leadPicture())
         .language(input.language())
@@ -230,7 +230,7 @@ public class ItemService {
             Objects.requireNonNullElse(input.attachments(), List.<AttachmentView>of()).stream()
                 .map(a -> new Attachment(a.asset(), a.words()))
                 .toList())
-        .values(site.kind(item.kind).entered(before, values))
+        .values(site.kindNamed(item.kind).entered(before, values))
         .build();
   }
 
@@ -257,14 +257,14 @@ public class ItemService {
 
   /** The kind of an item. */
   @Transactional(readOnly = true)
-  public Kind kind(String key) {
-    return kinds.kind(get(key).kind);
+  public Kind kindOf(String key) {
+    return kinds.kindNamed(get(key).kind);
   }
 
   /** What tells somebody's text from the one that is kept. */
   @Transactional(readOnly = true)
   Comparison compare(String key, ContentInput mine) {
-    return Comparison.of(content(get(key)), content(mine, sites.site(), get(key)));
+    return Comparison.of(contentOf(get(key)), contentOf(mine, sites.site(), get(key)));
   }
 
   /**
@@ -276,7 +276,7 @@ public class ItemService {
     ItemEntity item = get(key);
     checkRevision(item, choice.theirRevision(), by);
     Site site = sites.site();
-    Content theirs = content(item);
+    Content theirs = contentOf(item);
     Comparison comparison = Comparison.of(theirs, held(choice.mine(), site, item, by).content());
     Set<Integer> mine = Set.copyOf(choice.mineAt());
     Content chosen = comparison.pick(mine);
@@ -299,7 +299,7 @@ public class ItemService {
             typed == null && item.slugByHand ? item.slug : typed);
     item.slugByHand = address.byHand();
     keep(item, chosen.withSlug(address.slug()), by);
-    return view(item, by, copy.itemKey);
+    return viewOf(item, by, copy.itemKey);
   }
 
   /** Takes an item away that was left with nothing in it, and that nobody but its owner can know of. */
@@ -308,7 +308,7 @@ public class ItemService {
     if (item == null
         || item.stage != Stage.DRAFT
         || liveCopies.existsById(key)
-        || !Content.EMPTY.equals(content(item).withSlug(""))
+        || !Content.EMPTY.equals(contentOf(item).withSlug(""))
         || notes.stream().anyMatch(n -> n.hasNotes(key))) {
       return;
     }

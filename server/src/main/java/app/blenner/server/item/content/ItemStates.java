@@ -97,12 +97,14 @@ public class ItemStates {
   }
 
   /** What is found in an item, and what its texts hold that they do not offer to somebody. */
-  public List<Finding> findings(ItemEntity item, Content content, Kind kind, Account by) {
+  public List<Finding> findingsOf(ItemEntity item, Content content, Kind kind, Account by) {
     return Stream.concat(
             checker
-                .findings(item.itemKey, item.working, content, kind, ownWords.of(by.id()))
+                .findingsOf(item.itemKey, item.working, content, kind, ownWords.of(by.id()))
                 .stream(),
-            contentPolicy.findings(kind, by.role(), () -> checker.subject(content, kind)).stream())
+            contentPolicy
+                .findingsOf(kind, by.role(), () -> checker.subject(content, kind))
+                .stream())
         .toList();
   }
 
@@ -115,7 +117,7 @@ public class ItemStates {
           case "title" -> content.title();
           case "summary" -> content.summary();
           case "body" ->
-              content.body().blockAt(f.path()).map(b -> Inlines.text(b.content())).orElse("");
+              content.body().blockAt(f.path()).map(b -> Inlines.textOf(b.content())).orElse("");
           default -> "";
         };
     return f.to() <= text.length() ? text.substring(f.from(), f.to()) : "";
@@ -123,18 +125,19 @@ public class ItemStates {
 
   /** Waits a little for what is still being read in an item, where that may hold it. */
   public void awaitReading(ItemEntity item, Content content) {
-    checker.awaitReading(item.itemKey, content, sites.site().kind(item.kind));
+    checker.awaitReading(item.itemKey, content, sites.site().kindNamed(item.kind));
   }
 
   /** What is found in an item under an identity; what was found in its texts before a change is waited for. */
-  public Optional<Finding> finding(ItemEntity item, Content content, String identity, Account by) {
-    Kind kind = sites.site().kind(item.kind);
-    Optional<Finding> found = in(findings(item, content, kind, by), identity);
+  public Optional<Finding> findingOf(
+      ItemEntity item, Content content, String identity, Account by) {
+    Kind kind = sites.site().kindNamed(item.kind);
+    Optional<Finding> found = in(findingsOf(item, content, kind, by), identity);
     if (found.isPresent()) {
       return found;
     }
     checker.awaitAll(item.itemKey, content, kind);
-    return in(findings(item, content, kind, by), identity);
+    return in(findingsOf(item, content, kind, by), identity);
   }
 
   private static Optional<Finding> in(List<Finding> findings, String identity) {
@@ -154,13 +157,13 @@ public class ItemStates {
   public ItemState make(
       ItemEntity item, Content content, Account by, Addresses.Settled address, String taken) {
     Site site = sites.site();
-    Kind kind = site.kind(item.kind);
+    Kind kind = site.kindNamed(item.kind);
     boolean reading = checker.read(item.itemKey, content, kind);
-    List<Finding> findings = findings(item, content, kind, by);
+    List<Finding> findings = findingsOf(item, content, kind, by);
     Map<String, PackedDismissal> dismissed =
-        dismissals.of(item.itemKey, findings, checker.settings(kind));
+        dismissals.of(item.itemKey, findings, checker.settingsOf(kind));
     Content live =
-        liveCopies.findById(item.itemKey).map(l -> versions.content(l.live)).orElse(null);
+        liveCopies.findById(item.itemKey).map(l -> versions.contentOf(l.live)).orElse(null);
     Appearances appearances = Appearances.of(site, kind, item.stage, item.itemKey, live);
     return new ItemState(
         item.itemKey,
@@ -175,15 +178,15 @@ public class ItemStates {
             item.slugByHand,
             address.problem(),
             address.suggestion(),
-            content.slug().isEmpty() ? "" : site.path(content.section(), content.slug()),
+            content.slug().isEmpty() ? "" : site.pathOf(content.section(), content.slug()),
             appearances.places().isEmpty() ? "" : appearances.places().get(0).path(),
             appearances,
-            Appearances.places(site, kind, item.itemKey, content),
+            Appearances.placesOf(site, kind, item.itemKey, content),
             links.linksTo(item.itemKey)),
         WritingLanguage.of(content.languageOn(site.language())),
         new Measures(
             WordCounts.of(content.body()),
-            Counts.characters(content.summary()),
+            Counts.countCharacters(content.summary()),
             kind.summaryLimit()),
         Faces.of(content, site.name()),
         findings.stream()
@@ -192,7 +195,7 @@ public class ItemStates {
                     FindingView.of(
                         f,
                         SORTS.getOrDefault(f.rule(), OUTSIDE),
-                        Dismissals.mayLeave(f, checker.settings(kind), by.role()),
+                        Dismissals.mayLeave(f, checker.settingsOf(kind), by.role()),
                         dismissed.get(f.identity()),
                         words(f, content)))
             .toList(),
@@ -202,7 +205,7 @@ public class ItemStates {
   }
 
   private Standing standingView(ItemEntity item, List<Finding> findings, Account by) {
-    SignOff.Standing standing = standing(item, findings, by);
+    SignOff.Standing standing = standingOf(item, findings, by);
     boolean own = standing.own();
     Instant since = item.changeSentAt == null ? item.stageSince : item.changeSentAt;
     String turn =
@@ -219,10 +222,10 @@ public class ItemStates {
     return new Standing(item.stageSince, item.differs, turn, steps);
   }
 
-  public SignOff.Standing standing(ItemEntity item, List<Finding> findings, Account by) {
+  public SignOff.Standing standingOf(ItemEntity item, List<Finding> findings, Account by) {
     List<String> publishers =
         item.section.isEmpty() ? List.of() : sites.site().tree().publishers(item.section);
-    Settings settings = checker.settings(sites.site().kind(item.kind));
+    Settings settings = checker.settingsOf(sites.site().kindNamed(item.kind));
     List<Finding> holding =
         dismissals.withoutOverruled(item.itemKey, findings, settings).stream()
             .filter(f -> f.level() == Severity.MUST_FIX)

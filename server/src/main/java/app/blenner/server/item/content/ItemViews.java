@@ -230,7 +230,7 @@ public final class ItemViews {
           (int) Math.round(result.width()),
           SearchResult.USUAL_WIDTH,
           result.description(),
-          Counts.characters(result.description().words()),
+          Counts.countCharacters(result.description().words()),
           SearchResult.USUAL_DESCRIPTION);
     }
   }

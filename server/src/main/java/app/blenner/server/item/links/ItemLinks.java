@@ -45,7 +45,7 @@ public class ItemLinks {
 
   /** Notes to which items one leads now, in its working copy or in what readers see. */
   public void note(String itemKey, boolean forReaders, Kind kind, Content content) {
-    Set<ItemLink> now = kind.links(pieces.withPieces(content));
+    Set<ItemLink> now = kind.linksOf(pieces.withPieces(content));
     Map<ItemLink, ItemLinkEntity> before =
         links.findAllByItemKeyAndForReaders(itemKey, forReaders).stream()
             .collect(Collectors.toMap(l -> new ItemLink(l.target, l.place), Function.identity()));
@@ -65,8 +65,8 @@ public class ItemLinks {
    *
    * @param whole its content with what its pieces hold
    */
-  public static Collection<?> rows(String itemKey, boolean forReaders, Kind kind, Content whole) {
-    return kind.links(whole).stream().map(l -> toEntity(itemKey, forReaders, l)).toList();
+  public static Collection<?> rowsOf(String itemKey, boolean forReaders, Kind kind, Content whole) {
+    return kind.linksOf(whole).stream().map(l -> toEntity(itemKey, forReaders, l)).toList();
   }
 
   private static ItemLinkEntity toEntity(String itemKey, boolean forReaders, ItemLink link) {

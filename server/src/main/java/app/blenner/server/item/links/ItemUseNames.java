@@ -17,7 +17,7 @@ class ItemUseNames implements UseNames {
   }
 
   @Override
-  public Map<String, Line> lines(Collection<String> keys) {
+  public Map<String, Line> linesOf(Collection<String> keys) {
     return items.findAllById(keys).stream()
         .collect(Collectors.toMap(i -> i.itemKey, i -> new Line(i.title, i.stage.isForReaders())));
   }

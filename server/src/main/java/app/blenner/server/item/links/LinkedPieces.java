@@ -50,7 +50,7 @@ public class LinkedPieces {
   }
 
   private Optional<Document> pieceOf(String key) {
-    return ready.stream().flatMap(r -> r.piece(key).stream()).findFirst();
+    return ready.stream().flatMap(r -> r.findPiece(key).stream()).findFirst();
   }
 
   /** The keys of all pieces that can be linked. */
@@ -73,7 +73,7 @@ public class LinkedPieces {
   }
 
   /** The rows of an item of which nothing is noted yet. */
-  public static Collection<?> rows(String itemKey, boolean forReaders, Content content) {
+  public static Collection<?> rowsOf(String itemKey, boolean forReaders, Content content) {
     return entities(itemKey, forReaders, Pieces.keysIn(content.body()));
   }
 

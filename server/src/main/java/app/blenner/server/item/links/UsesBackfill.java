@@ -55,12 +55,12 @@ class UsesBackfill implements SmartInitializingSingleton {
 
   private void note(List<String> keys) {
     for (ItemEntity item : items.findAllById(keys)) {
-      Kind kind = kinds.kind(item.kind);
-      uses.note(item.itemKey, false, kind.uses(versions.content(item.working)));
+      Kind kind = kinds.kindNamed(item.kind);
+      uses.note(item.itemKey, false, kind.usesOf(versions.contentOf(item.working)));
       if (item.stage.isForReaders()) {
         liveCopies
             .findById(item.itemKey)
-            .ifPresent(l -> uses.note(item.itemKey, true, kind.uses(versions.content(l.live))));
+            .ifPresent(l -> uses.note(item.itemKey, true, kind.usesOf(versions.contentOf(l.live))));
       }
     }
   }

@@ -63,8 +63,8 @@ class FindingService {
   ItemView fix(String key, FixChoice choice, Account by) {
     ItemEntity item = itemService.get(key);
     itemService.checkRevision(item, choice.revision(), by);
-    Content content = itemService.content(item);
-    Kind kind = kinds.kind(item.kind);
+    Content content = itemService.contentOf(item);
+    Kind kind = kinds.kindNamed(item.kind);
     Finding finding = findingFor(item, choice.finding(), by);
     Fix fix = fix(finding, choice.fix());
     Content mended =
@@ -72,7 +72,7 @@ class FindingService {
             ? Repairs.all(content, c -> checker.look(key, c, kind), finding.rule(), fix.label())
             : finding.applyFix(fix, content);
     itemService.keep(item, mended, by);
-    return itemService.view(item, by, "");
+    return itemService.viewOf(item, by, "");
   }
 
   /** What a repair would give. */
@@ -80,29 +80,29 @@ class FindingService {
   FixPreview previewFix(String key, String finding, int fix, Account by) {
     ItemEntity item = itemService.get(key);
     Finding found = findingFor(item, finding, by);
-    return FixPreview.of(found, fix(found, fix), itemService.content(item));
+    return FixPreview.of(found, fix(found, fix), itemService.contentOf(item));
   }
 
   /** Leaves what was found as it is. */
   ItemState dismiss(String key, String finding, String reason, Account by) {
     ItemEntity item = itemService.get(key);
-    Kind kind = kinds.kind(item.kind);
-    dismissals.dismiss(key, findingFor(item, finding, by), reason, checker.settings(kind), by);
+    Kind kind = kinds.kindNamed(item.kind);
+    dismissals.dismiss(key, findingFor(item, finding, by), reason, checker.settingsOf(kind), by);
     noteFound(item, kind);
-    return states.make(item, itemService.content(item), by);
+    return states.make(item, itemService.contentOf(item), by);
   }
 
   /** Looks again at what was left as it is. */
   ItemState bringBack(String key, String finding, Account by) {
     ItemEntity item = itemService.get(key);
     dismissals.bringBack(key, finding);
-    noteFound(item, kinds.kind(item.kind));
-    return states.make(item, itemService.content(item), by);
+    noteFound(item, kinds.kindNamed(item.kind));
+    return states.make(item, itemService.contentOf(item), by);
   }
 
   private Finding findingFor(ItemEntity item, String identity, Account by) {
     return states
-        .finding(item, itemService.content(item), identity, by)
+        .findingOf(item, itemService.contentOf(item), identity, by)
         .orElseThrow(FindingService::changedSince);
   }
 
@@ -120,7 +120,7 @@ class FindingService {
   /** Notes it anew after something was left or taken up again. That is no change of the item: whoever has it open goes on. */
   private void noteFound(ItemEntity item, Kind kind) {
     List<Finding> findings =
-        derivatives.openFindings(item.itemKey, item.working, itemService.content(item), kind);
+        derivatives.openFindings(item.itemKey, item.working, itemService.contentOf(item), kind);
     items.note(
         item.itemKey,
         item.working,

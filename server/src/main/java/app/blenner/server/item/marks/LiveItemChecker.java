@@ -90,8 +90,8 @@ public class LiveItemChecker {
         .map(
             live -> {
               ItemEntity item = itemService.get(key);
-              Content content = versions.content(live.live);
-              Kind kind = itemService.kind(key);
+              Content content = versions.contentOf(live.live);
+              Kind kind = itemService.kindOf(key);
               return new Looked(
                   key,
                   content.title(),
@@ -110,10 +110,10 @@ public class LiveItemChecker {
   /** What is found in the working copy of an item. */
   public List<Finding> tried(String key, Standards standards) {
     ItemEntity item = itemService.get(key);
-    Kind kind = itemService.kind(key);
+    Kind kind = itemService.kindOf(key);
     return open(
         key,
-        checker.lookOnce(key, versions.content(item.working), kind, standards.of(kind.name())),
+        checker.lookOnce(key, versions.contentOf(item.working), kind, standards.of(kind.name())),
         standards,
         kind);
   }

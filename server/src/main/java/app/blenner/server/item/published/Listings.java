@@ -49,7 +49,7 @@ public class Listings {
   }
 
   /** The rows of an item that is listed nowhere yet. */
-  public static Collection<?> rows(
+  public static Collection<?> rowsOf(
       String itemKey, Content content, SectionTree tree, boolean news, Instant liveAt) {
     return ListPlace.of(content, tree).stream()
         .distinct()
@@ -74,7 +74,7 @@ public class Listings {
 
   /** The places at which an item is listed now. */
   @Transactional(readOnly = true)
-  public List<String> places(String itemKey) {
+  public List<String> placesOf(String itemKey) {
     return listings.findAllByItemKey(itemKey).stream().map(l -> l.place).toList();
   }
 

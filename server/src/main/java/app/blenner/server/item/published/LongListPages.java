@@ -48,7 +48,7 @@ class LongListPages {
   }
 
   /** The keys of what is listed at a place, the newest first, but for some, from a number on that begins with 0. */
-  List<String> keys(String place, boolean news, List<String> except, long from, int count) {
+  List<String> keysOf(String place, boolean news, List<String> except, long from, int count) {
     long now = generation.get();
     Row row = null;
     int reached = 0;

@@ -131,7 +131,7 @@ class OfferController {
   private static String value(Site site, String name, Filling from) {
     return name.equals(MergeFields.READER)
         ? AccountService.current().name()
-        : site.fields().value(name, from).orElse("");
+        : site.fields().findValue(name, from).orElse("");
   }
 
   private List<PublishedItem> candidatesFor(PublishedItem item, TopicProfile subject) {

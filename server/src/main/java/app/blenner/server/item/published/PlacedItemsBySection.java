@@ -28,10 +28,10 @@ class PlacedItemsBySection implements PlacedItems {
 
   @Override
   public void listElsewhere(String section, Set<String> noMore, Set<String> now) {
-    String place = ListPlace.section(section);
+    String place = ListPlace.ofSection(section);
     if (!noMore.isEmpty()) {
-      listings.hideAt(place, noMore.stream().map(ListPlace::section).collect(Collectors.toSet()));
+      listings.hideAt(place, noMore.stream().map(ListPlace::ofSection).collect(Collectors.toSet()));
     }
-    now.forEach(s -> listings.showAt(place, ListPlace.section(s)));
+    now.forEach(s -> listings.showAt(place, ListPlace.ofSection(s)));
   }
 }

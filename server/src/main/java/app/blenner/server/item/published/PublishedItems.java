@@ -78,12 +78,12 @@ public class PublishedItems {
                     .map(
                         l ->
                             new At(
-                                published(l, kinds.kind(i.kind), sections.tree()),
+                                published(l, kinds.kindNamed(i.kind), sections.tree()),
                                 i.stage.isForReaders())));
   }
 
   private PublishedItem published(LiveCopyEntity copy, Kind kind, SectionTree tree) {
-    return copy.toPublished(kind, versions.content(copy.live), tree.path(copy.section));
+    return copy.toPublished(kind, versions.contentOf(copy.live), tree.pathOf(copy.section));
   }
 
   /**
@@ -102,7 +102,7 @@ public class PublishedItems {
 
     /** The place at which they are listed. */
     public String place() {
-      return topic.isEmpty() ? ListPlace.section(section) : ListPlace.topic(section, topic);
+      return topic.isEmpty() ? ListPlace.ofSection(section) : ListPlace.ofTopic(section, topic);
     }
   }
 
@@ -140,7 +140,7 @@ public class PublishedItems {
 
   private List<ListingRepository.Live> at(
       String place, boolean news, List<String> except, long from, int count) {
-    return listings.inOrder(lists.keys(place, news, except, from, count));
+    return listings.inOrder(lists.keysOf(place, news, except, from, count));
   }
 
   /**
@@ -149,7 +149,7 @@ public class PublishedItems {
    * @param newer whether the one behind is meant
    */
   public Optional<PublishedItem> neighbourOf(PublishedItem item, boolean newer) {
-    String place = ListPlace.section(item.content().section());
+    String place = ListPlace.ofSection(item.content().section());
     PageRequest one = PageRequest.of(0, 1);
     List<String> keys =
         newer
@@ -160,14 +160,14 @@ public class PublishedItems {
 
   private Optional<PublishedItem> briefly(String key) {
     return listings.copies(List.of(key)).stream()
-        .map(l -> brief(l.copy(), kinds.kind(l.kind()), sections.tree()))
+        .map(l -> brief(l.copy(), kinds.kindNamed(l.kind()), sections.tree()))
         .findFirst();
   }
 
   private PublishedItem brief(LiveCopyEntity copy, Kind kind, SectionTree tree) {
     return copy.brief.isEmpty()
         ? published(copy, kind, tree)
-        : copy.toPublished(kind, ContentFile.read(copy.brief), tree.path(copy.section));
+        : copy.toPublished(kind, ContentFile.read(copy.brief), tree.pathOf(copy.section));
   }
 
   /** How many live items there are. */
@@ -196,7 +196,7 @@ public class PublishedItems {
   }
 
   /** The language an item is written in, on a site of this language. */
-  public String language(String key, String siteLanguage) {
+  public String languageOf(String key, String siteLanguage) {
     return items.findById(key).map(i -> i.language).filter(l -> !l.isEmpty()).orElse(siteLanguage);
   }
 
@@ -212,15 +212,15 @@ public class PublishedItems {
         .map(
             i -> {
               Optional<LiveCopyEntity> live = liveCopies.findById(key);
-              Content content = versions.content(i.working);
+              Content content = versions.contentOf(i.working);
               return new PublishedItem(
                   key,
-                  kinds.kind(i.kind),
+                  kinds.kindNamed(i.kind),
                   content,
                   i.author,
                   live.map(l -> l.firstLiveAt).orElse(null),
                   live.map(l -> l.updatedAt).orElse(null),
-                  sections.tree().path(content.section()));
+                  sections.tree().pathOf(content.section()));
             });
   }
 }

@@ -68,7 +68,7 @@ public class LiveCopies {
     }
     live.updatedAt = now;
     live.author = item.author;
-    Content content = versions.content(item.working);
+    Content content = versions.contentOf(item.working);
     show(item, live, item.working, content);
     // What readers may have noted down stays as it is, whatever the title becomes.
     item.slugByHand = true;
@@ -79,7 +79,7 @@ public class LiveCopies {
   /** Shows readers another content than they saw, which need not be the working copy; when they saw it first stays. */
   public void show(ItemEntity item, String version) {
     LiveCopyEntity live = liveCopies.findById(item.itemKey).orElseThrow();
-    Content content = versions.content(version);
+    Content content = versions.contentOf(version);
     show(item, live, version, content);
     addresses.keep(SitePaths.lasting(content.section(), content.slug()), item.itemKey, true);
     item.differs = !version.equals(item.working);
@@ -105,22 +105,22 @@ public class LiveCopies {
   /** Tells those who keep pages that an item was changed, and where it was and is listed. */
   public void tell(ItemEntity item, Set<String> before) {
     Set<String> seen = new HashSet<>(before);
-    seen.addAll(listings.places(item.itemKey));
+    seen.addAll(listings.placesOf(item.itemKey));
     changes.publish(SiteChanged.item(item.itemKey, seen));
   }
 
   /** Where readers find an item listed now. */
-  public Set<String> places(String itemKey) {
-    return new HashSet<>(listings.places(itemKey));
+  public Set<String> placesOf(String itemKey) {
+    return new HashSet<>(listings.placesOf(itemKey));
   }
 
   private void show(ItemEntity item, LiveCopyEntity live, String version, Content content) {
     fill(live, version, content);
     liveCopies.save(live);
     if (item.stage.isForReaders()) {
-      Kind kind = kinds.kind(item.kind);
+      Kind kind = kinds.kindNamed(item.kind);
       listings.show(item.itemKey, content, kind.isNews(), live.firstLiveAt);
-      uses.note(item.itemKey, true, kind.uses(pieces.withPieces(content)));
+      uses.note(item.itemKey, true, kind.usesOf(pieces.withPieces(content)));
       pieces.note(item.itemKey, true, content);
       links.note(item.itemKey, true, kind, content);
     }
@@ -140,7 +140,7 @@ public class LiveCopies {
    *
    * @param version the hash of the content
    */
-  public static LiveCopyEntity row(
+  public static LiveCopyEntity rowOf(
       ItemEntity item, String version, Content content, Instant firstLive, Instant updated) {
     LiveCopyEntity live = new LiveCopyEntity();
     live.itemKey = item.itemKey;

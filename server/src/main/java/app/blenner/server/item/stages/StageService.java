@@ -61,15 +61,16 @@ public class StageService {
   public ItemState act(String key, Action action, long revision, Account by) {
     ItemEntity item = itemService.get(key);
     itemService.checkRevision(item, revision, by);
-    Content content = versions.content(item.working);
+    Content content = versions.contentOf(item.working);
     states.awaitReading(item, content);
     SignOff.Standing standing =
-        states.standing(item, states.findings(item, content, kinds.kind(item.kind), by), by);
-    SignOff.Step step = SignOff.step(action, standing, by.role());
+        states.standingOf(
+            item, states.findingsOf(item, content, kinds.kindNamed(item.kind), by), by);
+    SignOff.Step step = SignOff.stepOf(action, standing, by.role());
     if (!step.isOpen()) {
       throw Problem.conflict(step.blocked(), Map.of());
     }
-    Set<String> seen = liveCopies.places(key);
+    Set<String> seen = liveCopies.placesOf(key);
     move(item, action, by);
     items.saveAndFlush(item);
     if (action == Action.PUT_LIVE || action == Action.UPDATE_LIVE) {

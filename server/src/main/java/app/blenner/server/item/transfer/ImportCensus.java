@@ -69,7 +69,7 @@ final class ImportCensus implements ItemDirectory {
   }
 
   @Override
-  public Map<String, LinkedItem> standing(Collection<String> keys) {
+  public Map<String, LinkedItem> standingOf(Collection<String> keys) {
     Map<String, LinkedItem> out = new HashMap<>();
     for (String key : keys) {
       LinkedItem there = standing.get(key);
@@ -81,7 +81,7 @@ final class ImportCensus implements ItemDirectory {
   }
 
   @Override
-  public List<ItemContext.Twin> twins(
+  public List<ItemContext.Twin> twinsOf(
       String itemKey, ItemContext.Said said, String words, List<String> languages) {
     return languages.stream()
         .map(language -> sayings.get(saying(said, words, language)))

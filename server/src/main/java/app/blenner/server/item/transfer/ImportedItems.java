@@ -73,12 +73,12 @@ class ImportedItems {
     LiveCopyEntity copy = live == null ? null : live(rows, given, item, live.hash(), around);
     String key = packed.key();
     rows.addAll(given.addresses());
-    rows.addAll(LinkedPieces.rows(key, false, content));
-    rows.addAll(RuleContextService.rows(key, content));
-    rows.addAll(WordsInUse.rows(key, content));
-    rows.addAll(UseService.rows(key, false, given.kind().uses(given.whole())));
-    rows.addAll(ItemLinks.rows(key, false, given.kind(), given.whole()));
-    rows.addAll(Dismissals.rows(key, packed.dismissed()));
+    rows.addAll(LinkedPieces.rowsOf(key, false, content));
+    rows.addAll(RuleContextService.rowsOf(key, content));
+    rows.addAll(WordsInUse.rowsOf(key, content));
+    rows.addAll(UseService.rowsOf(key, false, given.kind().usesOf(given.whole())));
+    rows.addAll(ItemLinks.rowsOf(key, false, given.kind(), given.whole()));
+    rows.addAll(Dismissals.rowsOf(key, packed.dismissed()));
     return new ImportedItem(
         packed,
         live == null || same ? List.of(working) : List.of(working, live),
@@ -125,15 +125,15 @@ class ImportedItems {
     Content content = packed.live();
     PackedItem.Times times = packed.times();
     LiveCopyEntity copy =
-        LiveCopies.row(item, version, content, times.firstLive(), times.updated());
+        LiveCopies.rowOf(item, version, content, times.firstLive(), times.updated());
     rows.add(copy);
     if (item.stage.isForReaders()) {
       String key = item.itemKey;
       Kind kind = given.kind();
-      rows.addAll(Listings.rows(key, content, around.tree(), kind.isNews(), times.firstLive()));
-      rows.addAll(UseService.rows(key, true, kind.uses(given.wholeLive())));
-      rows.addAll(LinkedPieces.rows(key, true, content));
-      rows.addAll(ItemLinks.rows(key, true, kind, given.wholeLive()));
+      rows.addAll(Listings.rowsOf(key, content, around.tree(), kind.isNews(), times.firstLive()));
+      rows.addAll(UseService.rowsOf(key, true, kind.usesOf(given.wholeLive())));
+      rows.addAll(LinkedPieces.rowsOf(key, true, content));
+      rows.addAll(ItemLinks.rowsOf(key, true, kind, given.wholeLive()));
     }
     return copy;
   }

@@ -91,8 +91,8 @@ public class ItemExport {
             live == null ? null : live.firstLiveAt,
             live == null ? null : live.updatedAt),
         i.slugByHand,
-        versions.content(i.working),
-        live == null ? null : versions.content(live.live),
+        versions.contentOf(i.working),
+        live == null ? null : versions.contentOf(live.live),
         paths,
         PackedItem.Notebook.EMPTY,
         dismissals.packAll(i.itemKey));

@@ -128,7 +128,7 @@ public class ItemImport {
     AddressLedger.OfItem own = ledger.of(packed.key());
     PackedItem settled = settled(packed, own);
     Content working = settled.content();
-    Kind kind = site.kind(packed.kind());
+    Kind kind = site.kindNamed(packed.kind());
     Set<String> used = RuleContextService.used(kind, working);
     Map<String, AssetFacts> facts = used.isEmpty() ? Map.of() : assets.of(used);
     Content live = settled.live();
@@ -196,7 +196,7 @@ public class ItemImport {
           }
         }
         item.rows().forEach(row -> (row instanceof NewRows.Ordered ? later : rows).add(row));
-        for (Object row : outside.rows(item.packed().key(), item.elsewhere(), knownPlaces)) {
+        for (Object row : outside.rowsOf(item.packed().key(), item.elsewhere(), knownPlaces)) {
           (row instanceof NewRows.Ordered ? later : rows).add(row);
         }
       }

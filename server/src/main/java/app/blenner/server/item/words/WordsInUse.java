@@ -54,7 +54,7 @@ public class WordsInUse {
   }
 
   /** The rows of an item of which nothing is noted yet. */
-  public static Collection<?> rows(String key, Content content) {
+  public static Collection<?> rowsOf(String key, Content content) {
     return entities(key, content);
   }
 

@@ -60,11 +60,11 @@ public class ItemDocuments implements FindSource {
             .collect(Collectors.toMap(l -> l.itemKey, Function.identity()));
     List<FoundItem> out = new ArrayList<>();
     for (ItemEntity item : items.findAllById(keys)) {
-      Content working = versions.content(item.working);
+      Content working = versions.contentOf(item.working);
       LiveCopyEntity copy = live.get(item.itemKey);
       out.add(working(item, copy, working, pieces.withPieces(working), language));
       if (item.stage.isForReaders() && copy != null) {
-        Content shown = versions.content(copy.live);
+        Content shown = versions.contentOf(copy.live);
         out.add(forReaders(item, copy, shown, pieces.withPieces(shown), language));
       }
     }
@@ -128,7 +128,7 @@ public class ItemDocuments implements FindSource {
         content.summary(),
         headings(whole.body()),
         content.keywords(),
-        SearchedText.words(whole));
+        SearchedText.wordsOf(whole));
   }
 
   private static FoundItem.Standing standing(ItemEntity item, Content content, Instant at) {
