@@ -28,7 +28,7 @@ export function AssetPage() {
   const [open, setOpen] = useState<'cut' | 'replace' | 'captions' | null>(null)
   const [told, setTold] = useState('')
 
-  /** Shows what an asset has become, and lets lists be fetched anew. */
+  /** Shows what an asset has become, and lets lists be fetched again. */
   function become(next: Page, sentence = '') {
     cache.setQueryData(key, next)
     cache.invalidateQueries({ queryKey: ['assets'] })

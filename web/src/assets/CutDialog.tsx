@@ -17,7 +17,7 @@ const shapes: Record<string, number | null> = {
 }
 const corners = ['nw', 'ne', 'sw', 'se'] as const
 
-/** As high as a picture stands in the dialog, in pixels. */
+/** As high as a picture is in the dialog, in pixels. */
 const HIGH = 380
 
 /** Cuts, turns and flips a picture, and says what every automatic crop is to keep in sight. */
@@ -189,7 +189,7 @@ function inside(share: number): number {
   return Math.max(0, Math.min(1, share))
 }
 
-/** A number while somebody types it: what stands there is what was typed, whatever is made of it meanwhile. */
+/** A number while somebody types it: what is there is what was typed, whatever is made of it meanwhile. */
 function NumberInput(props: { label: string; value: number; most: number; set: (value: number) => void }) {
   const [typed, setTyped] = useState<string | null>(null)
   return (

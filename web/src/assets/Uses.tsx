@@ -16,7 +16,7 @@ const places: Record<Use['place'], string> = {
   ATTACHMENT: 'attachment',
 }
 
-/** Every place an asset stands in; what readers see first. */
+/** Every place an asset is in; what readers see first. */
 export function Uses({ uses, heading = 'Where it is used' }: { uses: Use[]; heading?: string }) {
   return (
     <section aria-label={heading} className="grid gap-1">

@@ -27,7 +27,7 @@ export default function Bench() {
   const writing = useWriting()
   const offered = useOffered(item.data?.state.kind ?? '')
   const person = windowPerson() ?? session.data?.person
-  // What is there already stays, whatever becomes of asking for it anew: somebody is writing on it.
+  // What is there already stays, whatever becomes of asking for it again: somebody is writing on it.
   const failed = [item, writing, offered].find((asked) => asked.error && !asked.data)?.error
   if (failed instanceof Problem && failed.status === 404) return <NotThere />
   if (failed) return <p className="p-8 text-rust">{failed.message}</p>

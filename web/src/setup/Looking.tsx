@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { Button } from '../shared/ui/Button'
 
-/** How far Blenner has come with looking anew at the items a snippet stands in; nothing where there are none left. */
+/** How far Blenner has come with looking again at the items a snippet is in; nothing where there are none left. */
 export function Looking() {
   const queries = useQueryClient()
   const [problem, setProblem] = useState('')

@@ -10,7 +10,7 @@ import { useBench, useSaved } from '../state/context'
 import { InMenus } from './InMenus'
 import { Keywords } from './Keywords'
 
-/** Where the item stands on the site, and at which address. */
+/** Where the item is on the site, and at which address. */
 export function PlacementCard() {
   const { saver } = useBench()
   const site = useSite()

@@ -75,7 +75,7 @@ export default function CompareDialog({ conflict, onTold, onClose }: Props) {
       )
       onClose()
     } catch (error) {
-      // Where the text changed once more, the strip tells it, and the comparison begins anew.
+      // Where the text changed once more, the strip tells it, and the comparison begins again.
       setProblem(await saver.failed(error))
       chooseAll(null)
     }

@@ -139,7 +139,7 @@ function More({ finding }: { finding: Finding }) {
   )
 }
 
-/** What stands there now, and what would stand there. */
+/** What is there now, and what would stand there. */
 function Given({ finding, index, label }: { finding: Finding; index: number; label: string }) {
   const { saver } = useBench()
   const revision = saver.snapshot().state.revision

@@ -18,7 +18,7 @@ const parts: Record<string, string> = {
   related: 'Related items',
 }
 
-/** What stands in the column beside the text, part by part. */
+/** What is in the column beside the text, part by part. */
 export function SideEditor({ field, value, set, problem }: EditorProps) {
   const list = rows(value)
   const nameOf = (part: Part) => (parts[part.part] ?? 'the part').toLowerCase()

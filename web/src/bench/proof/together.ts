@@ -15,7 +15,7 @@ function sheetBlocks(sheet: Sheet): HTMLElement[] {
     .filter((d): d is HTMLElement => d instanceof HTMLElement)
 }
 
-/** Which block stands at the top edge, and how much of it is above it, from 0 to 1. */
+/** Which block is at the top edge, and how much of it is above it, from 0 to 1. */
 function place(blocks: HTMLElement[], edge: number): { index: number; part: number } | null {
   for (let i = 0; i < blocks.length; i++) {
     const box = blocks[i].getBoundingClientRect()

@@ -163,7 +163,7 @@ interface RowProps {
   drag: (e: DragEvent, index: number, what: 'start' | 'over' | 'drop' | 'end') => void
 }
 
-/** One block. Most stay as they are while one types, and are not drawn anew. */
+/** One block. Most stay as they are while one types, and are not drawn again. */
 const Row = memo(function Row({ index, node, current, worst, narrow, line, go, onKey, drag }: RowProps) {
   const heading = node.type.name === 'heading'
   const words = useSaved((now) => now.state.measures.words.sectionWords[index] ?? 0)

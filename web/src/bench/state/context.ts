@@ -28,7 +28,7 @@ export function useBench(): BenchShared {
 }
 
 /**
- * Something of how the item stands. Whoever asks is drawn anew only when it becomes another, not at
+ * Something of how the item stands. Whoever asks is drawn again only when it becomes another, not at
  * each save: it must be a plain value, or one the snapshot itself holds.
  */
 export function useSaved<T>(of: (now: Snapshot) => T): T {

@@ -17,7 +17,7 @@ interface Props {
   onClose: () => void
 }
 
-/** How many items a change touches, and what becomes of what stands in them. */
+/** How many items a change touches, and what becomes of what is in them. */
 function touched(items: number): string {
   if (!items) return 'No item is of this kind yet.'
   const many = items === 1 ? 'One item is' : `${items} items are`

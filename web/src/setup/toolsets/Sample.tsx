@@ -23,7 +23,7 @@ const language = {
   quotes: { openDouble: '“', closeDouble: '”', openSingle: '‘', closeSingle: '’' },
 }
 
-/** A sheet with the toolset as it stands on the screen, to be tried before it is kept. */
+/** A sheet with the toolset as it is on the screen, to be tried before it is kept. */
 export function Sample({ toolset, writing }: { toolset: Toolset; writing: Writing }) {
   const [sheet] = useState(() => new Sheet(TEXT, language, writing, sources))
   useEffect(() => sheet.offer(toolset), [sheet, toolset])

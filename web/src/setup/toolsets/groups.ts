@@ -42,7 +42,7 @@ export function rowsOf(groups: ToolGroup[]): Row[] {
   ]
 }
 
-/** The groups with a tool at another spot, before the tool that stands at a place there, or last. */
+/** The groups with a tool at another spot, before the tool that is at a place there, or last. */
 export function placedAt(groups: ToolGroup[], tool: string, spot: Spot, at: number): ToolGroup[] {
   return groups.map((g, i) => {
     const without = (list: string[]) => list.filter((t) => t !== tool)

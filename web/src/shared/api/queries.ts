@@ -4,7 +4,7 @@ import type { paths } from './schema'
 import type { Session } from './types'
 
 /**
- * Who is signed in. Not asked anew by each part of the screen that wants to know: whoever was signed out while they write
+ * Who is signed in. Not asked again by each part of the screen that wants to know: whoever was signed out while they write
  * must not lose the bench by opening a list.
  */
 export function useSession() {
@@ -63,7 +63,7 @@ export function useAsset(name: string) {
   return useAssetsNamed(name ? [name] : []).data?.[0]
 }
 
-/** Lets everything that was fetched be fetched anew. */
+/** Lets everything that was fetched be fetched again. */
 export function useRefresh() {
   const client = useQueryClient()
   return () => client.invalidateQueries()

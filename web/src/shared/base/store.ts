@@ -31,7 +31,7 @@ export class Store<T> {
   }
 }
 
-/** The value of a store, or something that follows from it; drawn anew only when that becomes another. */
+/** The value of a store, or something that follows from it; drawn again only when that becomes another. */
 export function useStore<T>(store: Pick<Store<T>, 'get' | 'subscribe'>): T
 export function useStore<T, R>(store: Pick<Store<T>, 'get' | 'subscribe'>, of: (value: T) => R): R
 export function useStore<T, R>(store: Pick<Store<T>, 'get' | 'subscribe'>, of?: (value: T) => R): T | R {

@@ -7,7 +7,7 @@ const OFTEN = 700
 const shown = ['site', 'kinds', 'toolsets', 'outlines', 'reference-links', 'writing', 'merge-fields']
 
 /**
- * Fetches what is shown of the site's set-up anew as soon as somebody has changed it. The server is asked for a number only,
+ * Fetches what is shown of the site's set-up again as soon as somebody has changed it. The server is asked for a number only,
  * and only while somebody looks at the page.
  */
 export function useChanges(changed: () => void) {

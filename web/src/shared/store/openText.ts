@@ -29,7 +29,7 @@ export function setOpenText(text: OpenText): () => void {
 /** The text that is open, at the moment it is asked for. */
 export const openText = open.get
 
-/** The text that is open, drawn anew when another one is. */
+/** The text that is open, drawn again when another one is. */
 export function useOpenText(): OpenText | null {
   return useStore(open)
 }

@@ -46,7 +46,7 @@ export function readOwn<T>(name: string, otherwise: T): T {
   return name in settings.get() ? (settings.get()[name] as T) : otherwise
 }
 
-/** The same, drawn anew when it changes. */
+/** The same, drawn again when it changes. */
 export function useOwn<T>(name: string, otherwise: T): T {
   const value = useStore(settings, (all) => all[name])
   return value === undefined ? otherwise : (value as T)

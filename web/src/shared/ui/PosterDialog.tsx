@@ -6,7 +6,7 @@ import { FormDialog } from './FormDialog'
 import { playsFor } from './sizes'
 import { useSubmit } from './useSubmit'
 
-/** Takes a picture out of a film, at the moment its player stands at, and makes an asset of it. */
+/** Takes a picture out of a film, at the moment its player is at, and makes an asset of it. */
 export function PosterDialog(props: {
   film: Pick<Asset, 'url' | 'title'>
   onClose: () => void

@@ -39,7 +39,7 @@ function startOfDay(date: Date): number {
   return new Date(date.getFullYear(), date.getMonth(), date.getDate()).getTime()
 }
 
-/** The time, told anew every so many milliseconds. */
+/** The time, told again every so many milliseconds. */
 export function useNow(every: number): Date {
   const [now, setNow] = useState(() => new Date())
   useEffect(() => {

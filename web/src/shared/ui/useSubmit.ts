@@ -12,7 +12,7 @@ export function useSubmit(send: () => Promise<unknown>, done: () => void) {
   const once = useOnce()
 
   function submit(e?: FormEvent) {
-    // A dialog stands in the place of the page that opened it; its form must not send that one too.
+    // A dialog is in the place of the page that opened it; its form must not send that one too.
     e?.preventDefault()
     e?.stopPropagation()
     return once(async () => {

@@ -30,7 +30,7 @@ export type SheetAsk =
   | 'paste-text'
   | 'tidy'
 
-/** What a tool can ask of the place the sheet stands in. */
+/** What a tool can ask of the place the sheet is in. */
 export type PlaceAsk =
   | 'quiet'
   | 'out'

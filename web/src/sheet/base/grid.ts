@@ -6,7 +6,7 @@ export function gridOf(table: Node): Node {
   return table.child(table.childCount - 1)
 }
 
-/** The position before the grid of a table that stands at a position. */
+/** The position before the grid of a table that is at a position. */
 export function gridPos(table: Node, pos: number): number {
   return pos + table.nodeSize - 1 - gridOf(table).nodeSize
 }

@@ -36,7 +36,7 @@ export function storedLength(child: Node): number {
   return child.isText ? (child.text ?? '').length : child.type.name === 'field_chip' ? child.attrs.words.length : 1
 }
 
-/** Where a character of the stored form stands in a block of the sheet, counted from the block’s content. */
+/** Where a character of the stored form is in a block of the sheet, counted from the block’s content. */
 export function placeOf(block: Node, character: number): number {
   let at = 0
   let left = character

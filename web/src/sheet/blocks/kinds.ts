@@ -82,7 +82,7 @@ export const kinds: Record<BlockKind, BlockSpec> = {
 /** All kinds with their names. */
 export const kindEntries = Object.entries(kinds) as [BlockKind, BlockSpec][]
 
-/** What the sheet knows of a node's kind; undefined for a node that is no block. */
+/** What the sheet knows of a node's kind; undefined for a node that is not a block. */
 export function specOf(node: Node): BlockSpec | undefined {
   return (kinds as Record<string, BlockSpec>)[node.type.name]
 }

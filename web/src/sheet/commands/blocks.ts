@@ -142,7 +142,7 @@ export const remove: Command = (state, dispatch) => {
 }
 
 /**
- * Puts a block after the one the cursor stands in, or in its place when that one is empty. The cursor goes on in a
+ * Puts a block after the one the cursor is in, or in its place when that one is empty. The cursor goes on in a
  * paragraph below it, so that what is typed next comes after it; or, where one writes in the block, inside it.
  *
  * @param inside how far inside the block the cursor goes, in positions; without it, below

@@ -34,7 +34,7 @@ export function around(state: EditorState, ...types: NodeType[]): { node: Node; 
   return null
 }
 
-/** What kind of block the cursor stands in, as the tool strip names it. */
+/** What kind of block the cursor is in, as the tool strip names it. */
 export function blockKind(state: EditorState): string {
   if (state.selection instanceof NodeSelection && !state.selection.node.isTextblock) return 'box'
   const { parent } = state.selection instanceof NodeSelection ? { parent: state.selection.node } : state.selection.$from

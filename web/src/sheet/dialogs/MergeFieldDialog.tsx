@@ -6,7 +6,7 @@ import { usePicked } from '../../shared/ui/usePicked'
 import { schema } from '../model/schema'
 import { useSheet } from '../state/context'
 
-/** Whether each word that was typed stands in the name of a placeholder. */
+/** Whether each word that was typed is in the name of a placeholder. */
 function fits({ label, name }: OfferedField, words: string): boolean {
   const said = `${label} ${name}`.toLowerCase()
   return words

@@ -18,7 +18,7 @@ interface Row {
 export function ShortcutsDialog({ onClose }: { onClose: () => void }) {
   const [words, setWords] = useState('')
   const [changing, setChanging] = useState('')
-  // Drawn anew when a key changes.
+  // Drawn again when a key changes.
   useOwn('keys', null)
   const wanted = words.trim().toLowerCase()
   const fits = (text: string) => text.toLowerCase().includes(wanted)

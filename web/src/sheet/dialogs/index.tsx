@@ -15,7 +15,7 @@ import { TableSettingsDialog } from './TableSettingsDialog'
 import { TidyDialog } from './TidyDialog'
 import { TypeDialog, ValueDialog } from './WordDialogs'
 
-/** What a tool asks for that is no dialog, but a part of the sheet's own place. */
+/** What a tool asks for that is not a dialog, but a part of the sheet's own place. */
 export type PartAsk = 'settings' | 'find' | 'insert' | 'fold-tools' | 'paste-text' | 'colour' | 'highlight'
 
 /** What a tool asks for that is a dialog. */

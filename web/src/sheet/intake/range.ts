@@ -73,7 +73,7 @@ export function put(state: EditorState, html: string, given = '', follows = fals
 
 /**
  * A transaction that puts a block behind the one in which the noted place lies. Somebody may have gone on writing
- * while it was on its way, so the cursor stays where it is; only where it still stands at the place does it go on
+ * while it was on its way, so the cursor stays where it is; only where it still is at the place does it go on
  * below what came.
  */
 export function putAside(state: EditorState, block: Node): Transaction {

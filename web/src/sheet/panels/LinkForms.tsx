@@ -15,7 +15,7 @@ export function DownloadForm({ node, set }: PanelProps) {
   )
 }
 
-/** Where a button leads, and what stands on it. */
+/** Where a button leads, and what is on it. */
 export function ButtonForm({ node, set }: PanelProps) {
   const { href, label, newTab } = node.attrs
   const [given, setGiven] = useState<string>(href)

@@ -15,7 +15,7 @@ import { keyNow } from '../tools/ownKeys'
 import { told, tools } from '../tools/registry'
 import { canUse, type InsertEntry, isOffered, type Tool } from '../tools/tool'
 
-/** A tool that stands in the insert list. */
+/** A tool that is in the insert list. */
 type Entry = Tool & { insert: InsertEntry }
 
 // A page has one title, and it stands above the text; a heading of its level is seldom wanted.

@@ -1,7 +1,7 @@
 import { Plugin, TextSelection } from 'prosemirror-state'
 import type { EditorView } from 'prosemirror-view'
 
-/** The place at an edge of the line the cursor stands in. */
+/** The place at an edge of the line the cursor is in. */
 function edge(view: EditorView, last: boolean): number | null {
   const { $head } = view.state.selection
   const block = view.nodeDOM($head.before())

@@ -12,7 +12,7 @@ function pickedWithPanel(state: EditorState): number | null {
 
 /**
  * Opens the settings of a block when it is picked, and keeps them open while it stays so. Closed, they open again
- * when it is picked anew or when they are asked for.
+ * when it is picked again or when they are asked for.
  */
 export const settings = new Plugin<number | null>({
   key,

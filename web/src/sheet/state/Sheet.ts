@@ -213,7 +213,7 @@ export class Sheet implements SheetHost {
     if (tr) this.dispatch(tr)
   }
 
-  /** Begins anew from the text as it is, after the sheet failed. */
+  /** Begins again from the text as it is, after the sheet failed. */
   recover() {
     this.store.set(EditorState.create({ doc: readHtml(this.html()), plugins: this.plugins }))
   }
@@ -251,7 +251,7 @@ export class Sheet implements SheetHost {
 
   /** Underlines words of the text, and no others than these. */
   underline(words: Underlined[]) {
-    // A composition must not be disturbed; the next save underlines anew.
+    // A composition must not be disturbed; the next save underlines again.
     if (this.view?.composing) return
     const tr = underlining(this.state, words)
     if (tr) this.dispatch(tr)
@@ -295,7 +295,7 @@ export class Sheet implements SheetHost {
     this.focus()
   }
 
-  /** What is selected, as the HTML of its blocks; the block the cursor stands in where nothing is. */
+  /** What is selected, as the HTML of its blocks; the block the cursor is in where nothing is. */
   selectedHtml(): string {
     return selectedBlocks(this.state)
   }

@@ -4,7 +4,7 @@ import { type EditorState, Selection, type Transaction } from 'prosemirror-state
 import { readHtml } from '../model/read'
 import { schema } from '../model/schema'
 
-/** The stretch in which a text differs from another, and what stands there in the other; null where they are the same. */
+/** The stretch in which a text differs from another, and what is there in the other; null where they are the same. */
 export function difference(doc: Node, html: string): { from: number; to: number; slice: Slice } | null {
   const next = readHtml(html)
   const start = doc.content.findDiffStart(next.content)

@@ -19,7 +19,7 @@ import { hearCursor } from './hearing'
 
 type Handler = (view: EditorView, event: KeyboardEvent) => boolean
 
-/** Made anew whenever somebody has chosen other keys. */
+/** Made again whenever somebody has chosen other keys. */
 function following(make: () => Handler): Handler {
   let by = chosenKeys()
   let handler = make()
@@ -119,7 +119,7 @@ function insertOnEmptyLine(ask: (what: Ask) => void): Command {
   }
 }
 
-/** Whether a key types a character of the keyboard's third level, which is no shortcut. */
+/** Whether a key types a character of the keyboard's third level, which is not a shortcut. */
 function isThirdLevel(event: KeyboardEvent): boolean {
   return event.getModifierState('AltGraph') && event.key.length === 1
 }

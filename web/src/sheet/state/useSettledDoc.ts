@@ -2,7 +2,7 @@ import type { Node } from 'prosemirror-model'
 import { useEffect, useState } from 'react'
 import type { Sheet } from './Sheet'
 
-/** How long somebody must pause before words in the map are drawn anew, in milliseconds. */
+/** How long somebody must pause before words in the map are drawn again, in milliseconds. */
 const PAUSE = 250
 
 /** The document: at once where blocks come, go or move, after a pause where only words change. */

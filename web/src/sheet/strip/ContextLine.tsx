@@ -18,7 +18,7 @@ import { Caution, Pick, Typed } from './Pick'
 import { ToolButton } from './ToolButton'
 import { ToolMenu } from './ToolMenu'
 
-/** The line that says what the cursor stands in, with what can be set there. */
+/** The line that says what the cursor is in, with what can be set there. */
 export function ContextLine() {
   const sheet = useSheet()
   // Typing changes nothing here; only another place, or other attributes of what is around it, do.

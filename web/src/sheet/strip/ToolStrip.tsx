@@ -28,7 +28,7 @@ export function ToolSign({ tool }: { tool: Tool }) {
 
 /**
  * The tools, grouped by what people do with them: in the order of the registry, or as the text's toolset has them. What
- * does not apply now cannot be used now. The strip keeps to one row of tools and one that says what the cursor stands in.
+ * does not apply now cannot be used now. The strip keeps to one row of tools and one that says what the cursor is in.
  */
 export const ToolStrip = memo(function ToolStrip({ few }: { few: boolean }) {
   const sheet = useSheet()

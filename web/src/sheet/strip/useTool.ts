@@ -20,7 +20,7 @@ export function stateOf(t: Tool, state: EditorState): { on: boolean | undefined;
   return { on: t.on?.(state), can: canUse(t, state) }
 }
 
-/** How a tool stands, drawn anew when that becomes another. */
+/** How a tool stands, drawn again when that becomes another. */
 export function useTool(id: string): ToolState {
   const sheet = useSheet()
   const t = tool(id)

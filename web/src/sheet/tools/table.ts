@@ -6,7 +6,7 @@ function tool(id: string, name: string, command: Command, menus?: MenuPlaces, ke
   return { id, name, group: 'table', command, menus, keys, words }
 }
 
-/** Tools for the table the cursor stands in. */
+/** Tools for the table the cursor is in. */
 export const tableTools: Tool[] = [
   tool('row-before', 'Row above', c.rowBefore, { row: 1 }, 'Mod-Alt-ArrowUp', 'add insert'),
   tool('row-after', 'Row below', c.rowAfter, { row: 1 }, 'Mod-Alt-ArrowDown', 'add insert'),

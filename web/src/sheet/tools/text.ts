@@ -29,7 +29,7 @@ function inWords(state: EditorState): boolean {
   return $from.parent.inlineContent && !$from.parent.type.spec.code
 }
 
-/** Where a phrase is picked, or the cursor stands in one that has it. */
+/** Where a phrase is picked, or the cursor is in one that has it. */
 function onPhrase(name: string) {
   return (state: EditorState) => inWords(state) && (!state.selection.empty || m.markValue(state, name) !== null)
 }

@@ -155,7 +155,7 @@ public class BringInTest extends BenchTest {
     AccessibilityTest.check(page, "what a file leaves open");
     dialog().getByLabel("Make it a list").check();
     assertThat(read.getByRole(AriaRole.LISTITEM)).hasCount(3);
-    // Whoever chooses and presses at once, before it is read anew, gets what was chosen.
+    // Whoever chooses and presses at once, before it is read again, gets what was chosen.
     page.route(
         "**/api/intake/file**",
         route -> {
@@ -171,7 +171,7 @@ public class BringInTest extends BenchTest {
         "<p>Here.</p>\n<p>The night is long</p>\n<ol>\n<li>lamp</li>\n<li>hood</li>\n<li>rope!</li>\n</ol>");
   }
 
-  /** One that does not say its encoding shows its first lines in others, and is read anew in the one picked. */
+  /** One that does not say its encoding shows its first lines in others, and is read again in the one picked. */
   @Test
   public void theEncodingIsChosenByWhatItReadsLike() throws IOException {
     openWith("");

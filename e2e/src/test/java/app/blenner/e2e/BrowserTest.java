@@ -91,7 +91,7 @@ public abstract class BrowserTest {
     }
   }
 
-  /** Whether the tests of a class go on in one window, as a person would; it saves loading it anew. */
+  /** Whether the tests of a class go on in one window, as a person would; it saves loading it again. */
   protected boolean keepsWindow() {
     return false;
   }

@@ -332,7 +332,7 @@ public class FocusTest extends BenchTest {
     press("ArrowDown");
     Locator card = region("The picked picture");
     assertThat(card).isVisible();
-    // It stands in the margin and covers nothing of the sheet.
+    // It is in the margin and covers nothing of the sheet.
     assertTrue(
         card.boundingBox().x >= sheet().boundingBox().x + sheet().boundingBox().width,
         "the card is beside the text");

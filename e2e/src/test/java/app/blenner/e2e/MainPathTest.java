@@ -55,7 +55,7 @@ public class MainPathTest extends BenchTest {
     textbox("Caption").fill("The twelfth of August");
     button("Put it in").click();
 
-    // The picture lacks alternative text: a mark stands at it, and the run bar says so and leads
+    // The picture lacks alternative text: a mark is at it, and the run bar says so and leads
     // there.
     Locator bar = region("Run bar");
     Locator reason =

@@ -72,7 +72,7 @@ public class OwnMarksTest extends OwnAppTest {
         .stream().map(n -> ((Number) n).intValue()).toList();
   }
 
-  /** The number of the passage in which an element stands on the page. */
+  /** The number of the passage in which an element is on the page. */
   private int passageOf(String selector) {
     Object n =
         page.evaluate(

@@ -87,7 +87,7 @@ public class RulesSpeed extends OwnAppTest {
         ours[ROUNDS / 2] / theirs[ROUNDS / 2]);
   }
 
-  /** How soon a text stands on the bench, with the rules as they come and with all of them off. */
+  /** How soon a text is on the bench, with the rules as they come and with all of them off. */
   @Test
   public void howSoonTheBenchOpens() {
     Api api = new Api(context, app()).signIn("ilse");

@@ -151,7 +151,7 @@ public class SaverTest extends BenchTest {
     }
   }
 
-  /** What the window sent itself, with the answer lost on the way, is no clash with anybody. */
+  /** What the window sent itself, with the answer lost on the way, is not a clash with anybody. */
   @Test
   public void anAnswerThatWasLostIsNoClash() {
     openWith("<p>Start-</p>");

@@ -277,7 +277,7 @@ public class ShapingTest extends BenchTest {
         "() => { const s = document.querySelector('[data-testid=scroller]');"
             + " const h = [...document.querySelectorAll('.ProseMirror h2')][0];"
             + " s.scrollTop += h.getBoundingClientRect().top - s.getBoundingClientRect().top - 2 }");
-    // The heading stands at the top of the proof too.
+    // The heading is at the top of the proof too.
     page.waitForFunction(
         "() => Math.abs(document.querySelector('iframe').contentDocument"
             + ".querySelector('main .article h2').getBoundingClientRect().top) < 30");

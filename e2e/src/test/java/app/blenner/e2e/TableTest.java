@@ -48,7 +48,7 @@ public class TableTest extends BenchTest {
     textbox("Rows").fill("2");
     textbox("Columns").fill("2");
     press("Enter");
-    // The cursor stands in the first cell; back from there are the description and the caption.
+    // The cursor is in the first cell; back from there are the description and the caption.
     press("Shift+Tab", "Shift+Tab");
     type("Readings");
     press("Enter");
@@ -248,7 +248,7 @@ public class TableTest extends BenchTest {
     assertTrue(written().endsWith("<p>Behind me</p>"), written());
   }
 
-  /** Where a header row and a header column meet, an empty cell is no header; with words in it, it is one. */
+  /** Where a header row and a header column meet, an empty cell is not a header; with words in it, it is one. */
   @Test
   public void theCornerOfTwoHeadersMayStayEmpty() {
     openWith("<table><tr><td></td><th>Price</th></tr><tr><th>Adults</th><td>4</td></tr></table>");

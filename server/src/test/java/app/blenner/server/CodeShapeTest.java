@@ -150,7 +150,7 @@ public class CodeShapeTest {
     @Override
     public Void visitMethod(MethodTree method, Void none) {
       LineMap lines = unit.getLineMap();
-      // The comment before a method belongs to it, and is no part of what has to be kept in mind.
+      // The comment before a method belongs to it, and is not part of what has to be kept in mind.
       long first = positions.getStartPosition(unit, method);
       long last = positions.getEndPosition(unit, method);
       boolean counts =
@@ -280,7 +280,7 @@ public class CodeShapeTest {
     assertTold(naming("\\bWHOLE_SITE\\b", "-"), 2, "A right");
   }
 
-  /** What is said of each stage stands in the table of states; a stage more would be forgotten in a list of cases. */
+  /** What is said of each stage is in the table of states; a stage more would be forgotten in a list of cases. */
   @Test
   public void nobodyGoesThroughStagesByHand() throws IOException {
     String stages = Stream.of(Stage.values()).map(Enum::name).collect(Collectors.joining("|"));

@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 /**
  * A server under everything at once, killed again and again: people save, bring pictures in, import, put live, save the
  * same text in the same moment; others send slowly, and texts that are made to cost; the disk is full for a while; the
- * site is put in its own place. After every kill it is started anew and held against what it had confirmed.
+ * site is put in its own place. After every kill it is started again and held against what it had confirmed.
  */
 final class Endure {
   private static final String API = "/editor/api";

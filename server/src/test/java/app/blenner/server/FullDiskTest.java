@@ -122,7 +122,7 @@ public class FullDiskTest {
     return disk;
   }
 
-  /** The database has to stop writing, and to begin again, without anybody starting the server anew. */
+  /** The database has to stop writing, and to begin again, without anybody starting the server again. */
   @Test
   public void aDatabaseWithoutRoomIsToldInWordsAndGoesOnWithRoom() throws Exception {
     Path disk = disk("96m");

@@ -151,7 +151,7 @@ public class KindsTest {
     add(kind("talk", "Talk", field("when", "LINE", "When"), field("who", "LINE", "Who")));
     String key = begin("talk");
     write(key, "By the fire", Map.of("when", "half past eight", "who", "Ilse"));
-    // Another type, under which it is no value, and a field that goes.
+    // Another type, under which it is not a value, and a field that goes.
     assertEquals(change("talk", kind("talk", "Talk", field("when", "TIME", "When"))).status(), 200);
     assertTrue(Items.view(editor, key).toString().contains("When: this is no time of day."));
     write(key, "By the fire, again", Map.of("when", "half past eight"));
@@ -289,7 +289,7 @@ public class KindsTest {
       assertEquals(running.signedIn("bram").get(path).status(), 403, "another's draft");
     }
     assertEquals(editor.get("/editor/proof/" + key + "/faces/none").status(), 404);
-    // A program of before, which sends no values, takes none away.
+    // An older program, which sends no values, takes none away.
     mine.remove("values");
     Items.save(editor, key, mine);
     assertEquals(

@@ -15,7 +15,7 @@ import org.testng.annotations.BeforeClass;
 import org.testng.annotations.Test;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What the pages list that list many items, over several pages, and when they are made anew. */
+/** What the pages list that list many items, over several pages, and when they are made again. */
 public class ListsTest {
   private static final int PER_PAGE = 20;
   private static final int POSTS = 47;
@@ -69,7 +69,7 @@ public class ListsTest {
     assertEquals(page("/research?page=2").select(".paging a[rel=prev]").attr("href"), "/research");
   }
 
-  /** A page past the end, and what is no number: plain words, or the first page. */
+  /** A page past the end, and what is not a number: plain words, or the first page. */
   @Test
   public void aPagePastTheEndIsNotThere() {
     for (String path : new String[] {"/research?page=99", "/?page=999999", "/research?page=5"}) {
@@ -109,7 +109,7 @@ public class ListsTest {
     assertEquals(running.visitor().get("/visit/number-20").status(), 301);
   }
 
-  /** A page that lists or links an item says what the item is called now; one that does not is not made anew. */
+  /** A page that lists or links an item says what the item is called now; one that does not is not made again. */
   @Test
   public void aPageIsMadeAnewWhenWhatItShowsChanges() {
     String links = Items.begin(editor);

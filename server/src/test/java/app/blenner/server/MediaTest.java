@@ -259,7 +259,7 @@ public class MediaTest {
     }
   }
 
-  /** A data folder of before: pictures in a folder by their names, and no word of what is used. */
+  /** An old data folder: pictures in a folder by their names, and no word of what is used. */
   @Test
   public void aDataFolderOfBeforeOpensWithTheSamePictures() throws Exception {
     Path old = Files.createTempDirectory("blenner-old");

@@ -17,7 +17,7 @@ abstract class RaceTable {
   /** Any number may succeed: each does a thing of its own, or the same once more. */
   static final int ANY = -1;
 
-  /** What one of them sends; made for each anew, or once for all. */
+  /** What one of them sends; made for each again, or once for all. */
   record Call(String method, String path, String body) {}
 
   interface Hand {

@@ -69,7 +69,7 @@ public class ServerArchitectureTest {
     classes().that(ROWS).should(stayAtHome).check(server);
   }
 
-  /** A row that several rooms of an area share stands in its store; any other is its room's own affair. */
+  /** A row that several rooms of an area share is in its store; any other is its room's own affair. */
   @Test
   public void onlyAStoreSharesItsEntitiesAndRepositories() {
     classes()

@@ -137,7 +137,7 @@ public class StartTest {
     }
   }
 
-  /** Under load H2's file grows far beyond what is in it; a start after a kill writes it anew, and nothing is missing. */
+  /** Under load H2's file grows far beyond what is in it; a start after a kill writes it again, and nothing is missing. */
   @Test
   public void aDatabaseThatGrewIsWrittenAnew() throws Exception {
     Path data = copy();

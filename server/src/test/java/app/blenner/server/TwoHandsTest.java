@@ -266,7 +266,7 @@ public class TwoHandsTest {
     String empty = Items.begin(editor);
     assertEquals(editor.post(API + empty + "/leaving", "{}").status(), 204);
     assertEquals(editor.get(API + empty).status(), 404);
-    // Leaving what is gone already is no mistake.
+    // Leaving what is gone already is not a mistake.
     assertEquals(editor.post(API + empty + "/leaving", "{}").status(), 204);
     String written = Items.begin(editor);
     Items.save(editor, written, Items.content("", "", "<p>x</p>", "", null));

@@ -69,7 +69,7 @@ public class VersionsTest {
     assertEquals(running.visitor().get("/visit/getting-here").status(), 200);
   }
 
-  /** Rules of another time found nothing; the start looks anew, and nobody who writes notices. */
+  /** Rules of another time found nothing; the start looks again, and nobody who writes notices. */
   @Test
   public void findingsOfOtherRulesAreMadeAnew() {
     String key = Items.begin(editor);

@@ -19,7 +19,7 @@ public final class Main {
   /** Reads questions from the standard input, and writes answers to the standard output. */
   public static void main(String[] args) throws IOException {
     OutputStream answers = System.out;
-    // What a library tells on the way is no answer.
+    // What a library tells on the way is not an answer.
     System.setOut(System.err);
     try (DataInputStream in = new DataInputStream(new BufferedInputStream(System.in));
         DataOutputStream out = new DataOutputStream(new BufferedOutputStream(answers))) {

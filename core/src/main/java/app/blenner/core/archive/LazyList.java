@@ -8,7 +8,7 @@ import java.util.function.Function;
 public final class LazyList {
   private LazyList() {}
 
-  /** A list of what becomes of the entries of another; each time one is asked for it is made anew. */
+  /** A list of what becomes of the entries of another; each time one is asked for it is made again. */
   public static <A, B> List<B> map(List<A> of, Function<A, B> maker) {
     return new AbstractList<>() {
       @Override

@@ -169,7 +169,7 @@ final class PackageCheck {
     }
   }
 
-  /** What is said of an asset, as it stands in the file. */
+  /** What is said of an asset, as it is in the file. */
   static void described(YamlFields about) {
     String where = "assets.yaml, " + about.where();
     holds(where, "title", about.text("title"), 300);

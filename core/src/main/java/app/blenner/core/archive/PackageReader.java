@@ -219,7 +219,7 @@ final class PackageReader {
         .toList();
   }
 
-  /** A package of before kinds could be set, or of a site that never set any, has those every site begins with. */
+  /** A package from before kinds could be set, or of a site that never set any, has those every site begins with. */
   private static List<Kind> kinds(YamlFields settings) {
     if (!settings.has("kinds")) {
       return Kinds.STANDARD;

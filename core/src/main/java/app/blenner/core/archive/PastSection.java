@@ -8,7 +8,7 @@ import java.util.List;
  * @param slug its short name
  * @param gone whether it was given up
  * @param leadsTo where the addresses of one that was given up lead: the short name of another, or empty for the front page
- * @param addresses the addresses it had, by their lasting names, without that of now
+ * @param addresses the addresses it had, by their lasting names, without its present one
  */
 public record PastSection(String slug, boolean gone, String leadsTo, List<String> addresses) {
   public PastSection {

@@ -5,7 +5,7 @@ import app.blenner.core.site.SectionList;
 import app.blenner.core.site.Topic;
 import java.util.Map;
 
-/** How a section stands in the settings of a package. */
+/** How a section is in the settings of a package. */
 final class SectionFile {
   private SectionFile() {}
 

@@ -71,7 +71,7 @@ public final class Address {
     return kind;
   }
 
-  /** Its spelling, as it stands in HTML. */
+  /** Its spelling, as it is in HTML. */
   public String value() {
     return value;
   }
@@ -117,7 +117,7 @@ public final class Address {
   }
 
   /**
-   * Reads an address as it stands in HTML or as somebody typed it.
+   * Reads an address as it is in HTML or as somebody typed it.
    *
    * @return empty when it is none of the kinds
    */

@@ -25,7 +25,7 @@ public final class AddressAdvice {
     return Optional.empty();
   }
 
-  /** Why something is no address, in a sentence. */
+  /** Why something is not an address, in a sentence. */
   public static String problemWith(String given) {
     String s = given.strip();
     if (s.isEmpty()) {

@@ -3,7 +3,7 @@ package app.blenner.core.document;
 import java.util.regex.Pattern;
 
 /**
- * The place of a ready-made piece that is kept once and stands in many texts: readers see what it holds at the time.
+ * The place of a ready-made piece that is kept once and is in many texts: readers see what it holds at the time.
  *
  * @param key the lasting key of the piece
  */

@@ -1,6 +1,6 @@
 package app.blenner.core.document;
 
-/** Where a picture, table or film stands in the column. */
+/** Where a picture, table or film is in the column. */
 public enum Side {
   /** In the flow, as wide as it is. */
   NONE(""),

@@ -98,7 +98,7 @@ public record Table(
       blocks = Blocks.tidyBlocks(blocks);
     }
 
-    /** Whether nothing stands in it. */
+    /** Whether nothing is in it. */
     public boolean isBlank() {
       return blocks.isEmpty()
           || blocks.size() == 1

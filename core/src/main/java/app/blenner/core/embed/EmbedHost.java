@@ -74,7 +74,7 @@ public record EmbedHost(String host, String name, String page, String frame) {
   }
 
   /**
-   * The origin of an address, put together of its parts: what stands in a policy is never a piece of what somebody typed,
+   * The origin of an address, put together of its parts: what is in a policy is never a piece of what somebody typed,
    * which could be a whole policy.
    */
   private static Optional<String> originOf(String frame) {

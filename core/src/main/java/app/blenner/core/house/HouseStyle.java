@@ -46,7 +46,7 @@ public record HouseStyle(
   /**
    * A named style, for paragraphs, headings and stretches of text.
    *
-   * @param name its short name, as it stands in the text
+   * @param name its short name, as it is in the text
    * @param label what people call it
    * @param css its CSS declarations; only properties of type and colour are taken
    */

@@ -33,7 +33,7 @@ final class Emphasis implements CleaningStep {
           String style = e.attributes().get("style");
           if (!style.isEmpty()) {
             int said = settingsOf(e, styles.computeIfAbsent(style, s -> StyleDeclarations.of(e)));
-            // What a step before said once more is no setting of its own.
+            // What a step before said once more is not a setting of its own.
             settings[0] += e.attributes().hasKey("data-made") ? 0 : said - ofSheet(e);
           }
           settings[0] += isForeign(e.attributes().get("class")) ? 1 : 0;
@@ -42,7 +42,7 @@ final class Emphasis implements CleaningStep {
     tally.dropped(IntakeReport.Dropped.STYLE, settings[0]);
   }
 
-  /** How much of a style stands in the sheet alone: its class is counted for that. */
+  /** How much of a style is in the sheet alone: its class is counted for that. */
   private static int ofSheet(Element e) {
     String said = e.attributes().get("data-sheet");
     return said.isEmpty() ? 0 : Math.min(StyleDeclarations.of(e).size(), Integer.parseInt(said));

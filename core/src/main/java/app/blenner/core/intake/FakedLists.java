@@ -19,7 +19,7 @@ import org.jsoup.nodes.Node;
 import org.jsoup.nodes.TextNode;
 
 /**
- * Lists that word processors put on the clipboard as paragraphs: the level stands in the paragraph's
+ * Lists that word processors put on the clipboard as paragraphs: the level is in the paragraph's
  * style, the sign or number is typed text that says it is only for show. Where no level is said, an
  * indent with a sign is taken for one.
  */

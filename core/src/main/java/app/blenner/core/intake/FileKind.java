@@ -142,7 +142,7 @@ enum FileKind {
         : content.startsWith("a picture") ? "Pictures are brought in as pictures." : READABLE;
   }
 
-  /** What a name ends in, in small letters; empty where that is no ending. */
+  /** What a name ends in, in small letters; empty where that is not an ending. */
   static String ending(String name) {
     int dot = name.lastIndexOf('.');
     String end = dot <= 0 ? "" : name.substring(dot + 1).toLowerCase(Locale.ROOT);

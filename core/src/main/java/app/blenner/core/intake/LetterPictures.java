@@ -79,7 +79,7 @@ final class LetterPictures implements CleaningStep {
     return YES.contains(small) ? TICKED : NO.contains(small) ? OPEN : "";
   }
 
-  /** A box of a checklist that is no picture. */
+  /** A box of a checklist that is not a picture. */
   private static void box(Element e) {
     boolean ticked =
         e.normalName().equals("input")
@@ -104,7 +104,7 @@ final class LetterPictures implements CleaningStep {
     }
   }
 
-  /** Puts a box at the start of the item or line something stands in, unless there is one. */
+  /** Puts a box at the start of the item or line something is in, unless there is one. */
   private static void begin(Element within, String sign) {
     Element line = within.closest("li, p, td, th, div, body");
     String words = line.text().stripLeading();

@@ -59,7 +59,7 @@ final class LineWrapping {
     boolean few = breaks < FEW;
     // Of a few lines all have to say so; of many, three of five are full, half stand open, hardly
     // one
-    // leaves room for the next word, and the next ones do not nearly all begin anew.
+    // leaves room for the next word, and the next ones do not nearly all begin again.
     boolean most =
         breaks >= 2
             && edge >= 12

@@ -6,7 +6,7 @@ import java.util.Set;
 import org.jsoup.nodes.Element;
 
 /**
- * How lists count, said as the format says it: a style of numbers that stands in CSS becomes the type of the list, and a
+ * How lists count, said as the format says it: a style of numbers that is in CSS becomes the type of the list, and a
  * bulleted list that is numbered by CSS becomes a numbered one. What the format has no word for is told.
  */
 final class ListNumbers implements CleaningStep {

@@ -17,7 +17,7 @@ public record Offer(Kind kind, List<Line> lines) {
     HEADINGS,
     /** Lines with typed signs or numbers become lists. */
     LISTS,
-    /** Page numbers and what stands at the head or foot of every page go. */
+    /** Page numbers and what is at the head or foot of every page go. */
     RUNNING_LINES
   }
 

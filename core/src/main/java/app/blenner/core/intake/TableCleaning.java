@@ -77,7 +77,7 @@ final class TableCleaning implements CleaningStep {
     tally.dropped(IntakeReport.Dropped.LAYOUT_TABLE, deep.size());
   }
 
-  /** Lets a table give way to what is in it: a row's text stays together, each cell stands on its own lines. */
+  /** Lets a table give way to what is in it: a row's text stays together, each cell is on its own lines. */
   private static void unmake(Element table) {
     table.select("> caption").forEach(c -> c.tagName("p"));
     for (Element part : table.children()) {

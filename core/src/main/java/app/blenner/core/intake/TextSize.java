@@ -8,7 +8,7 @@ import org.jsoup.nodes.Element;
 
 /** How large a picture is shown, as far as its element says so. */
 final class TextSize {
-  /** Beyond this, in points, a picture is no letter of a text. */
+  /** Beyond this, in points, a picture is not a letter of a text. */
   private static final double LARGEST_LETTER = 27;
 
   private static final Pattern LENGTH =
@@ -42,7 +42,7 @@ final class TextSize {
     };
   }
 
-  /** Whether a picture stands in a line as a letter does; one that says nothing of its size may. */
+  /** Whether a picture is in a line as a letter does; one that says nothing of its size may. */
   static boolean isLetter(Element img) {
     OptionalDouble width = side(img, "width");
     OptionalDouble height = side(img, "height");

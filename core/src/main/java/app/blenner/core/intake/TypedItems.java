@@ -91,7 +91,7 @@ public final class TypedItems {
         && Inlines.textOf(p.content()).replace('\u00A0', ' ').isBlank();
   }
 
-  /** The items a paragraph holds: one, or one in each of its lines; none where a line is no item. */
+  /** The items a paragraph holds: one, or one in each of its lines; none where a line is not an item. */
   private static List<Item> items(Block block) {
     if (!(block instanceof Paragraph p)
         || !p.style().directed(BlockStyle.PLAIN.direction()).isPlain()) {

@@ -25,7 +25,7 @@ import java.util.regex.Pattern;
  * @param leadPicture name of the asset that stands for the item, or empty
  * @param language BCP 47 tag of the language it is written in, or empty for the site's own
  * @param attachments the files that go with it, in the order readers see them
- * @param values what stands in the fields of its kind, by their names, as {@link Values} has it
+ * @param values what is in the fields of its kind, by their names, as {@link Values} has it
  */
 public record Content(
     String title,
@@ -195,7 +195,7 @@ public record Content(
       return this;
     }
 
-    /** What stands in the fields of its kind, by their names. */
+    /** What is in the fields of its kind, by their names. */
     public Builder values(Map<String, Object> given) {
       this.values = given;
       return this;

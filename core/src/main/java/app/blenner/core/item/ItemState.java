@@ -6,7 +6,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * How an item stands: its stage, and what the stage alone does not say. Whatever is said of a state stands in the table
+ * How an item stands: its stage, and what the stage alone does not say. Whatever is said of a state is in the table
  * {@code states.yaml}; nobody else asks which stage an item has come to in order to say something about it.
  */
 public enum ItemState {

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * What stands in an item's own fields, by their names, as plain data: a text, a yes or no, a list, or names with texts.
+ * What is in an item's own fields, by their names, as plain data: a text, a yes or no, a list, or names with texts.
  * What a field makes of it is the field's affair, so that a change of a kind loses nothing.
  */
 public final class Values {

@@ -5,7 +5,7 @@ import java.util.Set;
 
 /**
  * A field of a kind. A value is plain data, so that it outlives every change of the field: a text, a yes or no, a list, or
- * names with texts. A field reads what it finds there, and whatever is no value of its type is as if it were not there.
+ * names with texts. A field reads what it finds there, and whatever is not a value of its type is as if it were not there.
  */
 public sealed interface Field
     permits ChoiceField,
@@ -35,7 +35,7 @@ public sealed interface Field
   /** What is set of it besides its head, as plain data, under the names that {@link FieldType#make} reads. */
   Map<String, Object> settings();
 
-  /** The value in its one form; null where this is no value of this field. */
+  /** The value in its one form; null where this is not a value of this field. */
   Object tidyValue(Object data);
 
   /**

@@ -78,7 +78,7 @@ public record Kind(
   }
 
   /**
-   * Values in their one form. What belongs to no field of this kind, or is no value of its field, stays as it is: the kind
+   * Values in their one form. What belongs to no field of this kind, or is not a value of its field, stays as it is: the kind
    * may be changed back.
    */
   public Map<String, Object> tidyValues(Map<String, Object> values) {

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * What stands in the column beside the text of an item. Its value is a list of names with texts: the {@code part}, and what
+ * What is in the column beside the text of an item. Its value is a list of names with texts: the {@code part}, and what
  * that part needs. Every item has one; a kind cannot have another.
  *
  * @param head what every field has
@@ -80,7 +80,7 @@ public record SideField(FieldProperties head) implements Field {
 
   @Override
   public void show(Object value, FieldOutput out) {
-    // It is no field among fields: the page of the item lays it out beside the text.
+    // It is not a field among fields: the page of the item lays it out beside the text.
   }
 
   @Override

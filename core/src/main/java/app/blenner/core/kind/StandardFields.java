@@ -124,7 +124,7 @@ public final class StandardFields {
     return CARDS.stream().flatMap(c -> c.fields().stream());
   }
 
-  /** What stands in one of them, in its field's one form; nothing where there is no value of it. */
+  /** What is in one of them, in its field's one form; nothing where there is no value of it. */
   static Optional<Object> valueOf(Content content, String name) {
     return fields()
         .filter(f -> f.head().name().equals(name))
@@ -132,7 +132,7 @@ public final class StandardFields {
         .map(f -> f.tidyValue(content.values().get(name)));
   }
 
-  /** The text that stands in one of them, or an empty one. */
+  /** The text that is in one of them, or an empty one. */
   public static String textOf(Content content, String name) {
     return valueOf(content, name)
         .map(v -> v instanceof Map<?, ?> link ? link.get("address") : v)

@@ -11,7 +11,7 @@ import java.time.Duration;
 
 /**
  * How long a GIF moves: the delays between its pictures, as often as it is played. Source: Graphics Interchange Format,
- * version 89a, section 23; how often is said as every browser reads it, in an extension that is no part of that.
+ * version 89a, section 23; how often is said as every browser reads it, in an extension that is not part of that.
  */
 final class GifTime {
   private static final int CONTROL = 0xF9;

@@ -16,7 +16,7 @@ import javax.xml.stream.XMLStreamReader;
 
 /**
  * Makes of a drawing in SVG one that is nothing but a drawing: no script, nothing that answers to a press, nothing fetched
- * from elsewhere, no data of the program it was drawn with. What is written is written anew, element by element, so that
+ * from elsewhere, no data of the program it was drawn with. What is written is written again, element by element, so that
  * nothing gets through by the way it was put. Source: SVG 2, Scalable Vector Graphics, W3C Candidate Recommendation.
  */
 public final class SvgCleaning {

@@ -5,7 +5,7 @@ import app.blenner.core.document.PlainText;
 /**
  * A placeholder that a site has defined.
  *
- * @param name its short name, as it stands in texts
+ * @param name its short name, as it is in texts
  * @param label what people call it
  * @param source what it is filled with
  * @param text the words it is filled with, where it is filled with words

@@ -96,7 +96,7 @@ public record MergeFields(List<MergeField> own) {
   }
 
   /**
-   * A text with its placeholders filled. One of a name nobody knows is left out, whatever stands in it; that of the
+   * A text with its placeholders filled. One of a name nobody knows is left out, whatever is in it; that of the
    * reader's name stays, with what an unknown reader is called.
    */
   public Document fillIn(Document text, Filling from) {
@@ -113,7 +113,7 @@ public record MergeFields(List<MergeField> own) {
     String before = null;
     for (Inline inline : content) {
       String name = nameOf(inline);
-      // A placeholder dressed in two ways stands in two pieces.
+      // A placeholder dressed in two ways is in two pieces.
       if (name != null && !name.equals(before)) {
         String value = findValue(name, from).orElse("");
         if (!value.isEmpty()) {

@@ -17,7 +17,7 @@ import java.util.Map;
  *
  * @param answers the answers in the order of the form
  * @param problems what is wrong, by name of field; empty when nothing is
- * @param robot whether it was filled in by something that is no person
+ * @param robot whether it was filled in by something that is not a person
  */
 public record Submission(List<Answer> answers, Map<String, String> problems, boolean robot) {
   /** The name of the field that people never see. */

@@ -9,7 +9,7 @@ public sealed interface FetchOutcome {
    * It answered.
    *
    * @param status by RFC 9110, section 15
-   * @param location where it leads on to, as it stands in the answer, or empty
+   * @param location where it leads on to, as it is in the answer, or empty
    * @param pause how long it asks to be left alone, or zero
    */
   record Answered(int status, String location, Duration pause) implements FetchOutcome {}

@@ -5,7 +5,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A named way of making a picture from a file: to a width, perhaps cut to a shape, in a format. Its name stands in public
+ * A named way of making a picture from a file: to a width, perhaps cut to a shape, in a format. Its name is in public
  * addresses, so that only what is one can be asked for.
  *
  * @param width in pixels

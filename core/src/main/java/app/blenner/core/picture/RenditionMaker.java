@@ -33,7 +33,7 @@ public final class RenditionMaker {
    * Makes renditions; the picture is opened once for all of them. Each is the same as if it were made by itself: one that was
    * lost, and is made again, is not another picture.
    *
-   * @throws BrokenPictureException where the file is no picture that can be opened
+   * @throws BrokenPictureException where the file is not a picture that can be opened
    */
   public static void make(Source source, List<Rendition> wanted, Taker taker)
       throws IOException, BrokenPictureException {

@@ -14,7 +14,7 @@ interface AlternativeRule extends PlaceRule {
   /** What is wrong with it, in a sentence; empty where nothing is. */
   String problemWith(Picture picture, Passage passage, Settings settings);
 
-  /** What can be done about it besides writing it anew. */
+  /** What can be done about it besides writing it again. */
   default List<Fix> repairs(Picture picture, Passage passage) {
     return List.of();
   }

@@ -145,7 +145,7 @@ public final class Preflight {
   private static final Map<String, Rule> BY_ID =
       RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
 
-  /** Grows whenever a rule finds something else than before: what was found by older rules is looked for anew. */
+  /** Grows whenever a rule finds something else than before: what was found by older rules is looked for again. */
   public static final int VERSION = 9;
 
   private Preflight() {}

@@ -34,7 +34,7 @@ public record StoredFinding(String rule, Severity level, String identity) {
         try {
           out.add(new StoredFinding(parts[0], Severity.valueOf(parts[1]), parts[2]));
         } catch (IllegalArgumentException levelOfOld) {
-          // The rules that made it are not those of today; it is made anew soon.
+          // The rules that made it are not those of today; it is made again soon.
         }
       }
     }

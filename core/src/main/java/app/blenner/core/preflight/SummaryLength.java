@@ -37,7 +37,7 @@ public final class SummaryLength extends BasicRule {
     int limit = subject.kind().summaryLimit();
     int length = Counts.countCharacters(subject.content().summary());
     if (length == 0) {
-      // It can go live without: the beginning of the text stands in.
+      // It can go live without: the beginning of the text is in.
       return List.of(
           Finding.onField(
               this,

@@ -15,7 +15,7 @@ import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
 import java.util.List;
 
-/** A table holds data; what only is to stand side by side stands in columns. */
+/** A table holds data; what only is to stand side by side is in columns. */
 public final class TableLayout extends BasicRule implements PlaceRule {
   private static final RuleDescriptor TOLD =
       new RuleDescriptor(

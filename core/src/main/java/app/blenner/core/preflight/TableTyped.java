@@ -23,7 +23,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** What stands in columns is a table, and not lines with strokes or spaces in them. */
+/** What is in columns is a table, and not lines with strokes or spaces in them. */
 public final class TableTyped extends BasicRule {
   private static final RuleDescriptor TOLD =
       new RuleDescriptor(

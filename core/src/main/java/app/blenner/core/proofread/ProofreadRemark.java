@@ -19,7 +19,7 @@ public record ProofreadRemark(
 
   /** Sorts of faults. */
   public enum Sort {
-    /** A word that stands in no dictionary. */
+    /** A word that is in no dictionary. */
     SPELLING,
     /** Words that do not go together. */
     GRAMMAR,

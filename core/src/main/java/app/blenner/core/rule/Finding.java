@@ -101,7 +101,7 @@ public record Finding(
   /**
    * A finding on some words of a field.
    *
-   * @param text what stands in the field
+   * @param text what is in the field
    */
   public static Finding onFieldWords(
       Rule rule,

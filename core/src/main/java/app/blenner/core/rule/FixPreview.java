@@ -9,7 +9,7 @@ import java.util.List;
  * What a repair gives, told before it is made: the blocks it changes as they stand, and as they would.
  *
  * @param before the blocks at the top that change; none where something is only put in
- * @param after what stands there afterwards; none where something is only taken out
+ * @param after what is there afterwards; none where something is only taken out
  */
 public record FixPreview(Document before, Document after) {
 

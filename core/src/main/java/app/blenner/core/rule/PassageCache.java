@@ -6,7 +6,7 @@ import java.util.Map;
 
 /**
  * Remembers the passages of texts, and so what was found in them, as many as there is room for; those go first that
- * nobody has asked for longest. A save reads the whole text anew, and finds all blocks but the changed ones here. Any
+ * nobody has asked for longest. A save reads the whole text again, and finds all blocks but the changed ones here. Any
  * number of threads may ask.
  */
 public final class PassageCache {

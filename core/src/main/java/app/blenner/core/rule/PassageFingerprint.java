@@ -49,7 +49,7 @@ public final class PassageFingerprint {
     return letters.substring(Math.max(0, letters.length() - BESIDE));
   }
 
-  /** What tells a place by the letters of the words it stands in, which cleaning up never changes but for their case. */
+  /** What tells a place by the letters of the words it is in, which cleaning up never changes but for their case. */
   public static String lettersOf(String words) {
     StringBuilder out = new StringBuilder();
     words

@@ -6,7 +6,7 @@ import java.util.stream.Stream;
 
 /** What was made of the lists of words last asked for; a house changes them seldom. Any number of threads may ask. */
 public final class WordListCache<T> {
-  /** So many kinds can have words of their own before one is read anew. */
+  /** So many kinds can have words of their own before one is read again. */
   private static final int MOST = 8;
 
   private record Made<T>(List<String> lines, T of) {}

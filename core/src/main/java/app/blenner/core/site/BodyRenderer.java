@@ -52,7 +52,7 @@ public final class BodyRenderer implements HtmlTarget {
 
   private final String key;
 
-  /** Where the item's own page is, for a text that stands in a list; empty on that page. */
+  /** Where the item's own page is, for a text that is in a list; empty on that page. */
   private final String path;
 
   private int forms;
@@ -293,7 +293,7 @@ public final class BodyRenderer implements HtmlTarget {
   }
 
   private void contactForm(ContactForm block) {
-    // One that stands in a list is answered on the item's own page.
+    // One that is in a list is answered on the item's own page.
     if (!isListed()) {
       forms++;
       out.markup(

@@ -26,7 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 
-/** The fields of an item's kind as readers see them: their labels with what stands in them. */
+/** The fields of an item's kind as readers see them: their labels with what is in them. */
 final class FieldRenderer implements FieldOutput {
   private final Site site;
   private final Library library;

@@ -49,7 +49,7 @@ public final class FormPage {
       }
       out.close("p");
     }
-    // People never see this one; what fills it in is no person.
+    // People never see this one; what fills it in is not a person.
     out.open("p").attribute("hidden", "").endOpen().tag("label").text(words.get("form.trap") + " ");
     out.open("input").attribute("type", "text").attribute("name", Submission.TRAP);
     out.attribute("autocomplete", "off").attribute("tabindex", "-1").endOpen();

@@ -20,7 +20,7 @@ public interface Library {
    *
    * @param section short name of a section, or empty for all
    * @param topic short name of a topic, or empty for all
-   * @param except key of an item that is left out: a list never shows the item it stands in
+   * @param except key of an item that is left out: a list never shows the item it is in
    * @param count at most this many are left
    */
   List<PublishedItem> latestItems(String section, String topic, String except, int count);

@@ -91,7 +91,7 @@ final class LinkedData {
       parts.accept(json);
       json.writeEndArray();
     }
-    // Nothing in it may end the element it stands in.
+    // Nothing in it may end the element it is in.
     return out.toString().replace("<", "\\u003c");
   }
 

@@ -70,7 +70,7 @@ public final class ListPages {
     }
   }
 
-  /** What was composed for a page; it stands on the first of several only. */
+  /** What was composed for a page; it is on the first of several only. */
   private Optional<PublishedItem> composed(String key, Paging paging) {
     return key.isEmpty() || paging.number() > 1 ? Optional.empty() : library.findItem(key);
   }

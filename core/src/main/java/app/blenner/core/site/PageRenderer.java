@@ -82,7 +82,7 @@ public final class PageRenderer {
    * over, or the thanks.
    *
    * @param title what the page says
-   * @param item the item the form stands in
+   * @param item the item the form is in
    * @param main the HTML below the title
    */
   public String formStep(String title, PublishedItem item, String main) {

@@ -13,7 +13,7 @@ import java.util.stream.Collectors;
 
 /**
  * The sections of a site as a tree. It is whole whatever it is made of: a section whose parent is not there, and one of a
- * circle, stands at the top.
+ * circle, is at the top.
  */
 public final class SectionTree {
   /** So many sections within one another at most. */

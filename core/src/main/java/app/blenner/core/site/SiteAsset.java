@@ -12,7 +12,7 @@ import java.util.Optional;
 /**
  * A stored picture or file, as a page needs to know it.
  *
- * @param name its lasting name, which stands in texts
+ * @param name its lasting name, which is in texts
  * @param mediaType what its file is
  * @param bytes the size of its file
  * @param width in pixels as it is shown, 0 where it has none

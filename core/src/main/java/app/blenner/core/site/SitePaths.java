@@ -52,7 +52,7 @@ public final class SitePaths {
   /**
    * What stands between the slashes of a path, decoded.
    *
-   * @return nothing for that of the front page, and for what is no path
+   * @return nothing for that of the front page, and for what is not a path
    */
   public static List<String> steps(String path) {
     if (path.length() < 2) {

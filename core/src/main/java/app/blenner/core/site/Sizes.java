@@ -40,7 +40,7 @@ public final class Sizes {
   /**
    * Of a picture in a text.
    *
-   * @param share of the measure that what it stands in has, more than 0 and at most 1; on narrow screens it is all
+   * @param share of the measure that what it is in has, more than 0 and at most 1; on narrow screens it is all
    * @param byTwos whether on narrow screens it stands beside another, as in a gallery
    */
   static String inText(Width width, Side side, double share, boolean byTwos) {
@@ -52,7 +52,7 @@ public final class Sizes {
       double part =
           own.isEmpty() ? BESIDE : width.unit() == Width.Unit.PERCENT ? width.amount() / 100.0 : 1;
       String beside = pixelsOf(width, share, part);
-      // On a phone it stands in the column, across all of it.
+      // On a phone it is in the column, across all of it.
       return "(max-width: 34rem) " + NARROW + ", " + FITS + beside + ", " + vw(part);
     }
     if (side == Side.WIDE && share == 1) {

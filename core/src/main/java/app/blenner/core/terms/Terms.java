@@ -38,7 +38,7 @@ public record Terms(int words, List<Use> wanted, List<Use> densestWords, List<Us
   /**
    * A use of a term.
    *
-   * @param block the block at the top of the text it stands in, from 0
+   * @param block the block at the top of the text it is in, from 0
    * @param along how far along the text, from 0 to 1
    */
   public record Spot(int block, double along) {}

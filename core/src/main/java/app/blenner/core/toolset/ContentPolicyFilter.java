@@ -72,7 +72,7 @@ final class ContentPolicyFilter {
     cases.on(RawHtml.class, b -> orWords(allowed(Piece.RAW_HTML, b.html()), b));
   }
 
-  /** A block of any other kind, by the piece of its name; one that is no piece is nobody's to decide about. */
+  /** A block of any other kind, by the piece of its name; one that is not a piece is nobody's to decide about. */
   private List<Block> other(Block block) {
     return Piece.nameOf(block.getClass())
         .map(piece -> orWords(piece, block))

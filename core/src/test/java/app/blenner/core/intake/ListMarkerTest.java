@@ -13,7 +13,8 @@ public class ListMarkerTest {
   @DataProvider
   public Object[][] lines() {
     return new Object[][] {
-      // line, what it counts by ("" is a sign), its number, characters it takes; null is no item
+      // line, what it counts by ("" is a sign), its number, characters it takes; null is not an
+      // item
       {"• one", "", 1, 2},
       {"•\tone", "", 1, 2},
       {"\u00A0• one", "", 1, 3},

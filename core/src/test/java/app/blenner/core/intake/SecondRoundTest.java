@@ -125,7 +125,7 @@ public class SecondRoundTest {
       {"<p class='Kop2'>Lucht</p><p>x</p>", "<h2>Lucht</h2>\n<p>x</p>"},
       {"<p class='Nagwek2'>Niebo</p><p>x</p>", "<h2>Niebo</h2>\n<p>x</p>"},
       {"<p class='Titel'>Himmel</p><p class=Heading1>x</p>", "<h2>Himmel</h2>\n<h2>x</h2>"},
-      // What a class means stands in the sheet.
+      // What a class means is in the sheet.
       {
         "<style>.xl65 {font-weight:700} .xl66 {color:red}</style><table><tr><td class=xl65>A</td><td class=xl65>B</td></tr><tr><td class=xl66>1</td><td>2</td></tr></table>",
         "<table>\n<thead>\n<tr>\n<th scope=\"col\">A</th>\n<th scope=\"col\">B</th></tr>\n</thead>\n<tbody>\n<tr>\n<td>1</td>\n<td>2</td></tr>\n</tbody>\n</table>"

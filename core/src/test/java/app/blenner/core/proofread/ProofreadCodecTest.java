@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Random;
 import org.testng.annotations.Test;
 
-/** What one process writes, the other reads; what is no answer is refused, and never takes memory without end. */
+/** What one process writes, the other reads; what is not an answer is refused, and never takes memory without end. */
 public class ProofreadCodecTest {
   private static final List<ProofreadRemark> SOME =
       List.of(

@@ -342,7 +342,7 @@ public class PageRendererTest {
         "rtl");
   }
 
-  /** Every bundle has every word, and the same places for what stands in it. */
+  /** Every bundle has every word, and the same places for what is in it. */
   @Test
   public void everyBundleSaysEverything() {
     java.util.ResourceBundle english =

@@ -167,7 +167,7 @@ public class SiteTest {
     PageRenderer pages = new PageRenderer(SITE, LIBRARY, ZoneOffset.UTC);
     String page =
         pages.renderItem(item("k", content("<script>alert(1)</script>", "visit", "<p>x</p>")));
-    // Only the data for machines stands in such an element, and no sign in it could end it.
+    // Only the data for machines is in such an element, and no sign in it could end it.
     String data = "<script type=\"application/ld+json\">";
     assertFalse(page.replace(data, "").contains("<script"));
     int begins = page.indexOf(data) + data.length();

@@ -89,7 +89,7 @@ class SecondFactor {
     audit.note(by, Audited.SECOND_FACTOR_OFF, account.name);
   }
 
-  /** Whether what somebody typed is the password of now, or a recovery code that was not used; it holds no more then. */
+  /** Whether what somebody typed is the current password, or a recovery code that was not used; it holds no more then. */
   boolean isRight(AccountEntity account, String typed) {
     long step =
         Totp.USUAL.accepted(

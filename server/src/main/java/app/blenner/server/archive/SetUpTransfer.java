@@ -97,7 +97,7 @@ class SetUpTransfer {
     bringSite(file, now, changed);
     bringDealings(file, changed);
     bringTexts(file, changed);
-    // Last, since it has all items looked over anew.
+    // Last, since it has all items looked over again.
     if (file.has("merge-fields") || file.has("kinds") || file.has("rules")) {
       fields.set(file.has("merge-fields") ? file.site().fields().own() : now.fields().own());
       if (file.has("merge-fields")) {

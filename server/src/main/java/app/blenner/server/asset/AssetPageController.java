@@ -130,7 +130,7 @@ class AssetPageController {
    * What is to be said of a picture at a place in a text.
    *
    * @param width as CSS has it, or empty
-   * @param side the class of the side it stands at, or empty
+   * @param side the class of the side it is at, or empty
    */
   @GetMapping("/advice")
   List<PictureAdvice> advice(

@@ -13,7 +13,7 @@ final class AssetViews {
   private AssetViews() {}
 
   /**
-   * A place an asset stands in.
+   * A place an asset is in.
    *
    * @param item the item's key
    * @param title what the item is called, or empty
@@ -54,7 +54,7 @@ final class AssetViews {
   /**
    * All there is about an asset.
    *
-   * @param whole where the picture is as it came, upright and whole; empty where it is no picture
+   * @param whole where the picture is as it came, upright and whole; empty where it is not a picture
    * @param wholeWidth its width in pixels
    * @param firstPage where a picture of its first page is; empty where it is no PDF
    * @param uses where it stands

@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /**
  * The bytes of the assets. Addresses with a tag never change what they give, and are kept by browsers for a year; an
- * address whose tag is of before leads to what is there now. What no live item uses is for signed-in people alone.
+ * address whose tag is an older one leads to what is there now. What no live item uses is for signed-in people alone.
  */
 @RestController
 class MediaController {

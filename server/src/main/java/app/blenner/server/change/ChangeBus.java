@@ -8,7 +8,7 @@ public interface ChangeBus {
 
   /**
    * Tells of a change as soon as the current transaction is committed, and never if it is rolled back; at once where there
-   * is no transaction. The same change told of several times in one transaction is heard once.
+   * is not a transaction. The same change told of several times in one transaction is heard once.
    */
   void publish(Change change);
 

@@ -22,7 +22,7 @@ public class NewRows {
    * goes through that index once; given them as they come, it writes the whole of it over and over.
    */
   public interface Ordered {
-    /** Where it stands in that index. */
+    /** Where it is in that index. */
     String order();
   }
 
@@ -34,7 +34,7 @@ public class NewRows {
 
   /**
    * Writes entities within the transaction that is under way, those of one type together, the types in the order in which
-   * the first of each is given. What was loaded so far is loaded anew by whoever needs it.
+   * the first of each is given. What was loaded so far is loaded again by whoever needs it.
    */
   @Transactional(propagation = Propagation.MANDATORY)
   public void insert(Collection<?> rows) {

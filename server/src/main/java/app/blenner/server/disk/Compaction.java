@@ -7,7 +7,7 @@ import java.sql.Statement;
 
 /**
  * H2 writes what is new behind what is old, and uses the room of what is old again only later; under load the file grows far
- * beyond what is in it. It can be written anew only while nobody uses it: at a start, and by {@code ./blenner verify}.
+ * beyond what is in it. It can be written again only while nobody uses it: at a start, and by {@code ./blenner verify}.
  */
 public final class Compaction {
   /** A file as small as this is left as it is. */
@@ -18,7 +18,7 @@ public final class Compaction {
 
   private Compaction() {}
 
-  /** Whether a database, open for reading, is worth being written anew. */
+  /** Whether a database, open for reading, is worth being written again. */
   public static boolean isWorthIt(Connection database) throws SQLException {
     return setting(database, "info.FILE_SIZE") > SMALL
         && setting(database, "info.CHUNKS_FILL_RATE") < WANTED;
@@ -33,7 +33,7 @@ public final class Compaction {
     }
   }
 
-  /** Writes the database anew, without what is old, and closes it. */
+  /** Writes the database again, without what is old, and closes it. */
   public static void run(Connection database) throws SQLException {
     try (Statement statement = database.createStatement()) {
       statement.execute("shutdown compact");

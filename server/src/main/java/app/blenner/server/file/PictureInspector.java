@@ -21,7 +21,7 @@ import org.springframework.stereotype.Service;
  */
 @Service
 public class PictureInspector implements LongWork {
-  /** Grows whenever something else is seen than before: all pictures are looked at anew then. */
+  /** Grows whenever something else is seen than before: all pictures are looked at again then. */
   private static final int VERSION = 1;
 
   private static final int SOME = 20;

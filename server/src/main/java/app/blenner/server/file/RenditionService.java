@@ -82,7 +82,7 @@ public class RenditionService {
   /**
    * Makes renditions ahead, those that are not there yet. The picture is opened once for all of them.
    *
-   * @throws BrokenPictureException where the file is no picture that can be opened
+   * @throws BrokenPictureException where the file is not a picture that can be opened
    */
   public void makeAhead(StoredFile source, PictureEdit edit, Focus focus, List<Rendition> all)
       throws IOException, BrokenPictureException, InterruptedException {

@@ -15,7 +15,7 @@ import java.util.Optional;
  * @param width in pixels, standing upright; 0 where it has none
  * @param height in pixels, standing upright; 0 where it has none
  * @param orientation how its stored pixels are turned, 1 to 8 as in EXIF
- * @param frames how many pictures move one after the other; 0 where it is no picture
+ * @param frames how many pictures move one after the other; 0 where it is not a picture
  * @param plays how long it plays; zero where it does not, or does not say
  * @param pages how many pages it has; 0 where it has none, or does not say
  */

@@ -41,7 +41,7 @@ public class ItemFinder {
   /** An answer nobody reads to the end. */
   private static final int DEEPEST = 1_000_000;
 
-  /** What was counted, at an edition of the index: whoever turns pages does not count them all anew. */
+  /** What was counted, at an edition of the index: whoever turns pages does not count them all again. */
   private record Counted(ItemFilter filter, boolean forgiving, long edition) {}
 
   private static final int REMEMBERED = 500;

@@ -27,14 +27,14 @@ import org.springframework.util.FileSystemUtils;
 
 /**
  * The index of items. It is told of each change and can be asked at any time. One from before the server was killed is
- * compared with the database, item by item; one that is made anew takes the place of the old one in one moment; and where
+ * compared with the database, item by item; one that is made again takes the place of the old one in one moment; and where
  * there is none, items are sorted in while it is asked, the latest first.
  */
 @Component
 public class ItemIndex implements SmartLifecycle {
   private static final Logger LOG = LoggerFactory.getLogger(ItemIndex.class);
 
-  /** Where more items than this differ, it is quicker to make the index anew. */
+  /** Where more items than this differ, it is quicker to make the index again. */
   private static final int MOST_DIFFERING = 5_000;
 
   /** After the demo was filled in, and before the server answers. */
@@ -238,7 +238,7 @@ public class ItemIndex implements SmartLifecycle {
     }
   }
 
-  /** Makes the index anew; also where it is being made, since what was read for that may be old. */
+  /** Makes the index again; also where it is being made, since what was read for that may be old. */
   public void makeAnew() {
     if (running && !stopping) {
       work.add(this::make);

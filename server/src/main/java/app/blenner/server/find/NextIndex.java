@@ -32,7 +32,7 @@ public final class NextIndex {
     failure = cause;
   }
 
-  /** Adds items; several threads may. Where the index cannot be written it is given up, and made anew afterwards. */
+  /** Adds items; several threads may. Where the index cannot be written it is given up, and made again afterwards. */
   public void add(Collection<FoundItem> found) {
     if (failure == null) {
       try {

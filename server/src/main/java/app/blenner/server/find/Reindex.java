@@ -9,7 +9,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** Makes the index anew, says how far it has come, and ends. */
+/** Makes the index again, says how far it has come, and ends. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 @ConditionalOnProperty("blenner.reindex")

@@ -12,7 +12,7 @@ import org.hibernate.search.engine.search.predicate.dsl.SearchPredicateFactory;
 
 /**
  * What somebody typed, as a question to the index. Each word is looked for as it is, by its forms, as a part of a compound,
- * and, being the last, as the beginning of one; what stands in quotation marks, and codes with signs in them, as they stand.
+ * and, being the last, as the beginning of one; what is in quotation marks, and codes with signs in them, as they stand.
  */
 final class WordQuery {
   /** Nobody looks for more; the rest would only cost time. */

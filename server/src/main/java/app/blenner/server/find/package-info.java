@@ -1,5 +1,5 @@
 /**
  * Finding items by words and by what they are: an index of full text beside the database, filled after each change, and made
- * anew from the database whenever it is in doubt. It knows nothing of how items are kept; {@code FindSource} gives them.
+ * again from the database whenever it is in doubt. It knows nothing of how items are kept; {@code FindSource} gives them.
  */
 package app.blenner.server.find;

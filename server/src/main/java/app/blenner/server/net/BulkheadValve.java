@@ -15,7 +15,7 @@ import org.apache.coyote.InputBuffer;
 import org.slf4j.MDC;
 
 /**
- * The door of the server. Every request gets a number, which stands in the log, in the answer's header and in every
+ * The door of the server. Every request gets a number, which is in the log, in the answer's header and in every
  * problem; and a place in the room for its sort, so that two hundred people who send nothing keep no reader waiting. Java 17
  * has no virtual threads, so each request under way holds one of Tomcat's; the rooms together hold fewer than there are.
  */

@@ -9,7 +9,7 @@ import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestMapping;
 
-/** Where the servlet container sends a request that failed. Asked for by itself, it is no page of the site. */
+/** Where the servlet container sends a request that failed. Asked for by itself, it is not a page of the site. */
 @Controller
 class ErrorAnswers implements ErrorController {
   /** In seconds. */

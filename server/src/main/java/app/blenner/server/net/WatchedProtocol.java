@@ -10,7 +10,7 @@ import org.apache.tomcat.util.net.NioChannel;
 import org.apache.tomcat.util.net.SocketWrapperBase;
 
 /**
- * HTTP/1.1 with an eye on those who connect and do not ask. Tomcat waits for each piece of a request's head anew, so one
+ * HTTP/1.1 with an eye on those who connect and do not ask. Tomcat waits for each piece of a request's head again, so one
  * that comes byte by byte is never late; here the whole head has a time, and one address has so many connections.
  */
 public final class WatchedProtocol extends Http11NioProtocol {

@@ -135,7 +135,7 @@ class OutlineController {
   OutlineView add(@Valid @RequestBody OutlineInput given) {
     AccountService.needs(Right.SET_UP);
     OutlineEntity made = new OutlineEntity();
-    // Programs of before do not send it.
+    // Older programs do not send it.
     made.snippet = Boolean.TRUE.equals(given.snippet);
     return noted(keep(made, given));
   }

@@ -128,14 +128,14 @@ class OutsideController {
         items.size());
   }
 
-  /** Has all places asked anew, as soon as their hosts can be. */
+  /** Has all places asked again, as soon as their hosts can be. */
   @PostMapping("/editor/api/outside/asked")
   void askAll() {
     AccountService.needs(Right.SET_UP);
     links.askAllAgain(clock.instant());
   }
 
-  /** Has one place asked anew. */
+  /** Has one place asked again. */
   @PostMapping("/editor/api/outside/{id}/asked")
   void ask(@PathVariable String id) {
     AccountService.current();

@@ -77,7 +77,7 @@ final class WebAsker implements LinkCheck.Asker, AutoCloseable {
       request.cancel();
       return outcome;
     } catch (IOException | RuntimeException e) {
-      // Cutting off an answer that is known already is no failure.
+      // Cutting off an answer that is known already is not a failure.
       return outcome != null ? outcome : new Failed(reasonFor(e, request.isAborted()));
     } finally {
       cut.cancel(false);

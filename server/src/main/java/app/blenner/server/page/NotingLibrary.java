@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Notes what a page that is being made asks for, so that it can be made anew when that changes, and not before. */
+/** Notes what a page that is being made asks for, so that it can be made again when that changes, and not before. */
 final class NotingLibrary implements Library {
   private final Library library;
   private final Set<String> noted = new HashSet<>();

@@ -5,7 +5,7 @@ import app.blenner.core.merge.MergeFields;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The place on a page where a signed-in reader's name goes; everybody else reads what stands there. */
+/** The place on a page where a signed-in reader's name goes; everybody else reads what is there. */
 final class ReaderName {
   private static final String OPENED = "<data value=\"" + MergeFields.READER + "\">";
   private static final Pattern PLACE =

@@ -38,7 +38,7 @@ final class MisspelledWords {
     }
   }
 
-  /** What of it stands in a text that nobody has read yet. */
+  /** What of it is in a text that nobody has read yet. */
   List<ProofreadRemark> remarksIn(ProofreadRequest question) {
     List<ProofreadRemark> out = new ArrayList<>();
     Matcher m = WORD.matcher(question.text());

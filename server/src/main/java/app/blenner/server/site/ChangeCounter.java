@@ -10,7 +10,7 @@ import org.springframework.stereotype.Component;
 class ChangeCounter {
   private final AtomicLong count;
 
-  /** Begins elsewhere after each start: what is open then asks anew. */
+  /** Begins elsewhere after each start: what is open then asks again. */
   ChangeCounter(Clock clock) {
     count = new AtomicLong(clock.millis());
   }

@@ -123,7 +123,7 @@ public class KindService {
   }
 
   /**
-   * Changes a kind. What stands in its items stays as it is, also where no field shows it any more.
+   * Changes a kind. What is in its items stays as it is, also where no field shows it any more.
    *
    * @throws Problem where somebody else changed it meanwhile
    */

@@ -10,9 +10,9 @@ public interface KindUses {
   /** Makes all items of one kind items of another. Their values stay as they are. */
   void move(String from, Kind to);
 
-  /** Has all items of a kind looked over anew and listed anew, since the kind is another than it was. */
+  /** Has all items of a kind looked over again and listed again, since the kind is another than it was. */
   void lookAnew(Kind kind);
 
-  /** Has all items looked over anew. */
+  /** Has all items looked over again. */
   void lookAnewAtAll();
 }

@@ -30,7 +30,7 @@ public class MergeFieldService {
         : new MergeFields(List.of(JsonMapper.shared().readValue(written, MergeField[].class)));
   }
 
-  /** Gives the site others; its items are looked over anew, since one of theirs may be gone. */
+  /** Gives the site others; its items are looked over again, since one of theirs may be gone. */
   public void set(List<MergeField> fields) {
     String problem = MergeFields.problemWith(fields);
     if (!problem.isEmpty()) {

@@ -50,7 +50,7 @@ public class RuleService {
     return Sha256.of(settings.get().rules);
   }
 
-  /** Sets rules otherwise, on top of what somebody has seen; all items are looked over anew. */
+  /** Sets rules otherwise, on top of what somebody has seen; all items are looked over again. */
   void set(Standards standards, String seen) {
     settings.hold();
     if (!version().equals(seen)) {
@@ -74,7 +74,7 @@ public class RuleService {
     }
   }
 
-  /** Sets rules otherwise; whoever does has the items looked over anew. */
+  /** Sets rules otherwise; whoever does has the items looked over again. */
   public void putStandards(Standards standards) {
     check(standards);
     settings.change(

@@ -110,7 +110,7 @@ public class SectionService {
 
   /**
    * Changes what a section is called, says and shows, and its own part of addresses; where it stands stays as it is, and so
-   * do the short names of topics that it had. Its addresses of before lead to it.
+   * do the short names of topics that it had. Its earlier addresses lead to it.
    */
   public Section change(String slug, Section given) {
     settings.hold();
@@ -123,7 +123,7 @@ public class SectionService {
   }
 
   /**
-   * Makes a section a part of another, or of none, and says where it stands there.
+   * Makes a section a part of another, or of none, and says where it is there.
    *
    * @param parent the section it becomes a part of, or empty
    * @param before the section there before which it stands, or empty for the last
@@ -161,7 +161,7 @@ public class SectionService {
         .collect(Collectors.toCollection(HashSet::new));
   }
 
-  /** Numbers the sections anew, with one of them before another of its parent's parts, or behind them all. */
+  /** Numbers the sections again, with one of them before another of its parent's parts, or behind them all. */
   private void order(String slug, String parent, String before) {
     List<SectionEntity> all = sections.findAllByGoneToNullOrderByPlace();
     SectionEntity moved = all.stream().filter(s -> s.slug.equals(slug)).findFirst().orElseThrow();

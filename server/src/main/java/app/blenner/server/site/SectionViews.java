@@ -21,7 +21,7 @@ final class SectionViews {
    * A section.
    *
    * @param path the address of its page
-   * @param depth how many sections it stands in
+   * @param depth how many sections it is in
    */
   record SectionView(
       String slug,
@@ -123,7 +123,7 @@ final class SectionViews {
    * Where a section is to stand.
    *
    * @param parent the section it becomes a part of, or empty
-   * @param before the section before which it stands there, or empty for the last
+   * @param before the section before which it is there, or empty for the last
    */
   record MoveInput(@NotNull String parent, @NotNull String before) {}
 

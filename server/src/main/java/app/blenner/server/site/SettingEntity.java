@@ -46,7 +46,7 @@ class SettingEntity {
   @Column(columnDefinition = "text")
   String menus = "";
 
-  /** Key of the item that stands on the front page, or empty. */
+  /** Key of the item that is on the front page, or empty. */
   String front = "";
 
   boolean frontListed = true;

@@ -19,7 +19,7 @@ final class BlockBuilder {
   private Function<List<Inline>, Block> maker;
 
   /**
-   * @param plain what running text has that stands in no element of its own
+   * @param plain what running text has that is in no element of its own
    */
   BlockBuilder(BlockStyle plain) {
     maker = content -> new Paragraph(content, plain);

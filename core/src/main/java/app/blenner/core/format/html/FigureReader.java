@@ -75,7 +75,7 @@ final class FigureReader {
     flow.addAll(reader.readBlocks(parts.rest, inner));
   }
 
-  /** What makes a block of a figure and the caption it turns out to have; null where it is no figure. */
+  /** What makes a block of a figure and the caption it turns out to have; null where it is not a figure. */
   private Function<List<Inline>, Block> mainBlock(
       Element figure, Element main, Parts parts, HtmlReader.Place place) {
     Element only = main.childrenSize() == 1 && main.ownText().isBlank() ? main.child(0) : null;

@@ -49,7 +49,7 @@ public final class FormWriter {
         out.open("select").attribute("name", name);
         required(field.required());
         out.endOpen();
-        // A select that must be answered begins with an option that is no answer.
+        // A select that must be answered begins with an option that is not an answer.
         out.open("option").attribute("value", "").endOpen().close("option");
         field.choices().forEach(c -> out.tag("option").text(c).close("option"));
         out.close("select");

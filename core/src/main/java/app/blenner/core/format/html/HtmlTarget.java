@@ -33,7 +33,7 @@ public interface HtmlTarget {
     return true;
   }
 
-  /** Writes what stands at the end of a link, within it. */
+  /** Writes what is at the end of a link, within it. */
   default void endOfLink(Mark.Link link, HtmlOut out) {}
 
   /** The name by which links reach a heading; empty for none. */

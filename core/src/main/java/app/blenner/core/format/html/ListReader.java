@@ -48,7 +48,7 @@ final class ListReader {
     }
   }
 
-  /** What stands in a list without being an item joins the item before it. */
+  /** What is in a list without being an item joins the item before it. */
   private List<ListItem> itemsOf(Element list, HtmlReader.Place place) {
     List<List<Block>> items = new ArrayList<>();
     List<Integer> values = new ArrayList<>();

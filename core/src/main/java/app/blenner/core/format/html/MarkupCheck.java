@@ -151,7 +151,7 @@ public final class MarkupCheck {
     }
   }
 
-  /** Which line a character stands in. */
+  /** Which line a character is in. */
   private static final class Lines {
     private final int[] ends;
 

@@ -30,7 +30,7 @@ public final class PictureFileRule extends BasicRule {
 
   private static final Duration LONGEST = Duration.ofSeconds(5);
 
-  /** A picture of the site, and how it stands in the text; no picture where it leads the item. */
+  /** A picture of the site, and how it is in the text; no picture where it leads the item. */
   private record Shown(AssetFacts facts, Picture picture, int limit) {}
 
   /** What is wrong with it, or an empty sentence. */

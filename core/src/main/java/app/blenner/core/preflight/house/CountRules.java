@@ -37,7 +37,7 @@ public final class CountRules {
           "links-inside", s -> linksOf(s, false),
           "links-outside", s -> linksOf(s, true));
 
-  /** Fields whose characters are counted; one left out is no field that is too short. */
+  /** Fields whose characters are counted; one left out is not a field that is too short. */
   private static final Map<String, Function<Subject, String>> TEXTS =
       Map.of(
           "title-length", s -> s.content().title(),

@@ -12,7 +12,7 @@ import java.util.function.ToIntFunction;
  * @param several the same of more
  * @param field the field by which that is changed
  * @param count counts
- * @param applies whether there is anything to count; a field left out is no field that is too short
+ * @param applies whether there is anything to count; a field left out is not a field that is too short
  */
 record CountedPart(
     String has,

@@ -169,7 +169,7 @@ final class WordBook {
     return 1;
   }
 
-  /** What is wanted in the place of a word; null where that is what stands there already. */
+  /** What is wanted in the place of a word; null where that is what is there already. */
   private static String better(Entry entry, String text, int from, int to) {
     String there = text.substring(from, to);
     String wanted = entry.better;
@@ -200,7 +200,7 @@ final class WordBook {
     return i < 0;
   }
 
-  /** What is wanted, with a capital where what stands there has one. */
+  /** What is wanted, with a capital where what is there has one. */
   private static String cased(String better, String there) {
     if (better.isEmpty() || !Character.isUpperCase(there.codePointAt(0))) {
       return better;

@@ -207,7 +207,7 @@ public final class ProofreadRule extends BasicRule {
   }
 
   /**
-   * Whether a list of words has one: as it is, with a small letter where it stands at the beginning of a sentence, in
+   * Whether a list of words has one: as it is, with a small letter where it is at the beginning of a sentence, in
    * capitals throughout, or with the ending of a genitive.
    */
   private static boolean knows(Set<String> words, String given) {

@@ -128,7 +128,7 @@ public class WordFilesTest {
     assertEquals(HtmlWriter.write(read(file)), ALL.replace(" class=\"align-centre\"", ""));
   }
 
-  /** LibreOffice opens the file, writes it anew in both forms, and the text is still the same. */
+  /** LibreOffice opens the file, writes it again in both forms, and the text is still the same. */
   @Test(dataProvider = "forms")
   public void libreOfficeOpensItAndGivesItBack(String form) throws Exception {
     Path file = keep(write(form, "A winter", HtmlReader.read(ALL)), form);
@@ -141,7 +141,7 @@ public class WordFilesTest {
     }
   }
 
-  /** Every word of any text stands in the file, as LibreOffice shows it. */
+  /** Every word of any text is in the file, as LibreOffice shows it. */
   @Test(dataProvider = "forms")
   public void noWordOfAnyTextIsLost(String form) throws Exception {
     StringBuilder html = new StringBuilder();

@@ -62,7 +62,7 @@ public class HouseRulesTest {
   @DataProvider
   public Object[][] unwanted() {
     return new Object[][] {
-      // line, text, what stands there that is not wanted
+      // line, text, what is there that is not wanted
       {
         "utilise → use",
         "We utilise it. Utilise it! UTILISE",

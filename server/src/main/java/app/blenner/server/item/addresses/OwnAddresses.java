@@ -45,7 +45,7 @@ public class OwnAddresses {
     if (asset.matches()) {
       return Address.parse("../assets/" + asset.group(1));
     }
-    // The editor is no part of the site, and what stands in for other services is not its own.
+    // The editor is not part of the site, and what stands in for other services is not its own.
     if (path.startsWith("/editor") || path.startsWith("/site/")) {
       return Optional.empty();
     }

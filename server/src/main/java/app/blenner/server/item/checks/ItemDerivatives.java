@@ -23,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What is worked out from a working copy and kept beside it, so that lists, search and other items need not read its text:
- * its words, what it uses and leads to, what it says of itself, and what rules find in it. All of it can be worked out anew
+ * its words, what it uses and leads to, what it says of itself, and what rules find in it. All of it can be worked out again
  * from the text at any time.
  */
 @Component
@@ -84,7 +84,7 @@ public class ItemDerivatives {
   }
 
   /**
-   * Works out anew what can have changed though the text has not: by another version of the program, another kind, or other
+   * Works out again what can have changed though the text has not: by another version of the program, another kind, or other
    * pieces. What readers see is looked at too.
    */
   public void noteAnew(String key, Content content, Kind kind) {

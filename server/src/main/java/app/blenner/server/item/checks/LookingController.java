@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** How far Blenner has come with looking anew at items that a snippet, a kind or a rule has changed. */
+/** How far Blenner has come with looking again at items that a snippet, a kind or a rule has changed. */
 @RestController
 @RequestMapping("/editor/api/looking")
 class LookingController {

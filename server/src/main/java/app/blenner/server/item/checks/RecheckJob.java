@@ -19,7 +19,7 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Looks anew at items whose findings were made by other rules than today's. */
+/** Looks again at items whose findings were made by other rules than today's. */
 @Component
 public class RecheckJob implements ScheduledWork {
   private static final Logger LOG = LoggerFactory.getLogger(RecheckJob.class);
@@ -52,7 +52,7 @@ public class RecheckJob implements ScheduledWork {
   }
 
   /**
-   * How far looking anew has come.
+   * How far looking again has come.
    *
    * @param left how many items are still to be looked at
    * @param stopped whether somebody stopped it
@@ -63,7 +63,7 @@ public class RecheckJob implements ScheduledWork {
     return new Looking(items.countByFindingsByLessThan(Preflight.VERSION), stopped);
   }
 
-  /** Stops looking, until somebody says to go on or the server starts anew; readers miss nothing by that. */
+  /** Stops looking, until somebody says to go on or the server starts again; readers miss nothing by that. */
   void stop(boolean stop) {
     stopped = stop;
   }

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Has items looked over anew whom a change elsewhere concerns. That is done a little later and by nobody's request, since
+ * Has items looked over again whom a change elsewhere concerns. That is done a little later and by nobody's request, since
  * two people who save two items of one title would otherwise wait for each other.
  */
 @Component
@@ -72,13 +72,13 @@ class RecheckQueue implements ScheduledWork {
     return ScheduledWork.daily(3, 10);
   }
 
-  /** Once a day everything is looked over anew, since days go by for rules too. */
+  /** Once a day everything is looked over again, since days go by for rules too. */
   @Override
   public void work() {
     transaction.executeWithoutResult(status -> items.lookAnewAtAll());
   }
 
-  /** Notes of all that are concerned by now that they are to be looked over anew. */
+  /** Notes of all that are concerned by now that they are to be looked over again. */
   void settle() {
     List<RecheckCause> now;
     synchronized (waiting) {

@@ -78,7 +78,7 @@ public class RuleContextService {
     this.clock = clock;
   }
 
-  /** Notes what a working copy says and where it leads, and has those looked over anew whom that concerns. */
+  /** Notes what a working copy says and where it leads, and has those looked over again whom that concerns. */
   void note(String key, Content content) {
     outside.note(key, elsewhere(content.body()));
     Map<ItemContext.Said, String> now = wordsSaid(content);
@@ -104,7 +104,7 @@ public class RuleContextService {
     }
   }
 
-  /** Has those looked over anew that lead to an item, or say the same as it does, since readers find it or find it no more. */
+  /** Has those looked over again that lead to an item, or say the same as it does, since readers find it or find it no more. */
   public void shownOrHidden(String key) {
     changes.publish(new RecheckCause.Target(key));
     sayings

@@ -242,7 +242,7 @@ public class ItemService {
     addresses.reserve(item);
   }
 
-  /** Makes this the working copy, and works out anew what is kept of it. */
+  /** Makes this the working copy, and works out again what is kept of it. */
   void take(ItemEntity item, Content content, String by) {
     set(item, content, by);
     derivatives.note(item, content);

@@ -33,7 +33,7 @@ public final class ItemViews {
    *
    * @param slug the address typed by hand, or null to have it made from the title
    * @param language BCP 47 tag, or empty for the site's own
-   * @param values what stands in the fields of the item's kind, by their names; left out, they stay as they are
+   * @param values what is in the fields of the item's kind, by their names; left out, they stay as they are
    * @param dropped the numbers of snippets that were put in since the text was kept last
    */
   public record ContentInput(
@@ -177,7 +177,7 @@ public final class ItemViews {
   public record Standing(Instant since, boolean differs, String turn, List<StepView> steps) {}
 
   /**
-   * Where the item stands on the site.
+   * Where the item is on the site.
    *
    * @param slug last part of its address
    * @param slugByHand whether somebody typed it

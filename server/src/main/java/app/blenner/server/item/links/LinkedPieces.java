@@ -123,7 +123,7 @@ public class LinkedPieces {
     return new PieceUses(uses.count(piece), some);
   }
 
-  /** Has the items looked over anew that link a piece: what can be found in them has changed. */
+  /** Has the items looked over again that link a piece: what can be found in them has changed. */
   public void noteChanged(String piece) {
     items.lookAnewAtLinking(piece);
   }

@@ -32,7 +32,7 @@ class LongListPages {
   private static final String ON_FROM =
       " and p.liveAt <= :at and (p.liveAt < :at or p.itemKey >= :key)";
 
-  /** Where an item stands in a list. */
+  /** Where an item is in a list. */
   record Row(Instant liveAt, String key) {}
 
   /** The generation goes with it: what was read before a change is never found after it. */

@@ -59,7 +59,7 @@ public interface ItemRepository extends JpaRepository<ItemEntity, String> {
           + " (select u.itemKey from AssetUseEntity u where u.asset = :asset and u.forReaders = false)")
   void lookAnewAtUsing(String asset);
 
-  /** Has those looked over anew in whose text something leads to an item. */
+  /** Has those looked over again in whose text something leads to an item. */
   @Modifying(flushAutomatically = true, clearAutomatically = true)
   @Query(
       "update ItemEntity i set i.findingsBy = 0 where i.itemKey in"
