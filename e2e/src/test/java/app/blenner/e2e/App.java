@@ -67,10 +67,14 @@ final class App {
         : Files.isWritable(memory) ? memory : Path.of(System.getProperty("java.io.tmpdir"));
   }
 
-  /** Fills a data folder with the demo, and ends the server in order. */
-  static void fill(Path data) throws InterruptedException {
-    App first = new App("demo", data);
+  /** Fills a data folder with the demo, has its pictures looked at, and ends the server in order. */
+  static void fill(Path data) throws IOException, InterruptedException {
+    App first = new App("demo", data, "--blenner.pictures.first=PT0.1S");
     first.start();
+    Instant end = Instant.now().plus(PATIENCE);
+    while (!first.terminal().contains("were looked at") && Instant.now().isBefore(end)) {
+      Thread.sleep(100);
+    }
     first.process.destroy();
     first.process.waitFor(PATIENCE.toSeconds(), TimeUnit.SECONDS);
   }

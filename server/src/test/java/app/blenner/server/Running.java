@@ -1,5 +1,6 @@
 package app.blenner.server;
 
+import app.blenner.server.file.PictureInspector;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -35,14 +36,15 @@ public final class Running implements AutoCloseable {
             "--server.port=0",
             "--blenner.mode=" + mode,
             "--blenner.data=" + data,
-            // Whoever asks for a picture has it made; to make all of them in each server would take
-            // longer than the tests.
-            "--blenner.renditions.first=P1D",
             "--blenner.demo=../demo");
+    // Whoever asks for a picture has it made; to make all of them in each server would take longer
+    // than the tests.
+    boolean ahead = Stream.of(more).anyMatch(m -> m.startsWith("--blenner.renditions.first="));
+    Stream<String> never = ahead ? Stream.of() : Stream.of("--blenner.renditions.first=P1D");
     context =
         SpringApplication.run(
             BlennerApplication.class,
-            Stream.of(told, database.stream(), Stream.of(more))
+            Stream.of(told, database.stream(), never, Stream.of(more))
                 .flatMap(s -> s)
                 .toArray(String[]::new));
     port = Integer.parseInt(context.getEnvironment().getProperty("local.server.port"));
@@ -90,9 +92,11 @@ public final class Running implements AutoCloseable {
     return new Running(mode, data, more);
   }
 
-  /** Fills a data folder with the demo, and ends. */
+  /** Fills a data folder with the demo, has its pictures looked at, and ends. */
   static void fill(Path data, List<String> database) {
-    new Running("demo", data, database).close();
+    try (Running first = new Running("demo", data, database, "--blenner.pictures.first=PT0.1S")) {
+      Waiting.until("pictures are looked at", first.bean(PictureInspector.class)::isDone);
+    }
   }
 
   int port() {

@@ -10,8 +10,12 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 
@@ -21,6 +25,8 @@ import org.springframework.stereotype.Service;
  */
 @Service
 public class PictureInspector implements LongWork {
+  private static final Logger LOG = LoggerFactory.getLogger(PictureInspector.class);
+
   /** Grows whenever something else is seen than before: all pictures are looked at again then. */
   private static final int VERSION = 1;
 
@@ -30,9 +36,16 @@ public class PictureInspector implements LongWork {
   private final ByteStore store;
   private final PixelBudget pixelBudget;
   private final ChangeBus changes;
+  private final Duration first;
+  private volatile boolean done;
 
   PictureInspector(
-      PictureLookRepository looks, ByteStore store, PixelBudget pixelBudget, ChangeBus changes) {
+      PictureLookRepository looks,
+      ByteStore store,
+      PixelBudget pixelBudget,
+      ChangeBus changes,
+      @Value("${blenner.pictures.first:10s}") Duration first) {
+    this.first = first;
     this.looks = looks;
     this.store = store;
     this.pixelBudget = pixelBudget;
@@ -47,7 +60,7 @@ public class PictureInspector implements LongWork {
 
   @Override
   public When when() {
-    return ScheduledWork.every(Duration.ofSeconds(10), Duration.ofSeconds(3));
+    return ScheduledWork.every(first, Duration.ofSeconds(3));
   }
 
   @Override
@@ -55,15 +68,30 @@ public class PictureInspector implements LongWork {
     return "pictures";
   }
 
-  /** Looks at some of those at which nobody has looked yet. */
+  /** Whether all there were have been looked at. */
+  public boolean isDone() {
+    return done;
+  }
+
+  /** Looks at all at which nobody has looked yet. */
   @Override
   public void round() throws InterruptedException {
-    for (StoredFileEntity file : looks.waiting(VERSION, Limit.of(SOME))) {
-      if (isEnding()) {
-        return;
+    int looked = 0;
+    List<StoredFileEntity> some = looks.waiting(VERSION, Limit.of(SOME));
+    while (!some.isEmpty()) {
+      for (StoredFileEntity file : some) {
+        if (isEnding()) {
+          return;
+        }
+        keep(file.hash, lookOf(file.view()));
       }
-      keep(file.hash, lookOf(file.view()));
+      looked += some.size();
+      some = looks.waiting(VERSION, Limit.of(SOME));
     }
+    if (looked > 0) {
+      LOG.info("{} pictures were looked at", looked);
+    }
+    done = true;
   }
 
   private PictureInspection lookOf(StoredFile file) throws InterruptedException {
