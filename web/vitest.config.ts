@@ -8,6 +8,8 @@ export default defineConfig({
     environment: 'jsdom',
     include: ['src/**/*.test.ts'],
     restoreMocks: true,
+    // Long enough for a machine that does other things besides; no test is about speed.
+    testTimeout: 120_000,
     coverage: { provider: 'v8', include: ['src/**/*.ts'], exclude: ['src/**/*.d.ts'], reporter: ['text-summary'] },
   },
 })

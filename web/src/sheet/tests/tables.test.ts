@@ -210,5 +210,5 @@ describe('any commands in any order', () => {
         expect(writeHtml(readHtml(html)), told).toBe(html)
       }
     }
-  }, 120_000)
+  })
 })
