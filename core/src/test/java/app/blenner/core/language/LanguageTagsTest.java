@@ -61,7 +61,7 @@ public class LanguageTagsTest {
     assertNotNull(TopicProfile.of("k", content, "en").language());
   }
 
-  /** What is no tag is not a language, and takes nobody's text along. */
+  /** Something that is not a tag names no language, and takes no text with it. */
   @Test
   public void whatIsNoTagIsNone() {
     for (String no : new String[] {"a-DE", "", "-", "ä", "de_DE", "1234"}) {

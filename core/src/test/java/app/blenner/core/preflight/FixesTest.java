@@ -65,7 +65,7 @@ public class FixesTest {
               left.stream().noneMatch(f -> f.identity().equals(finding.identity()))
                   || left.size() < findings.size(),
               "seed " + seed + ": " + finding.message());
-          // What is in a merge field is no word of the text: something else is filled in; and
+          // The content of a merge field is not part of the text: something else is filled in; and
           // of two one goes.
           if (!Set.of("merge-field-unknown", "doubled-words").contains(finding.rule())) {
             assertEquals(letters(after), letters(before), "seed " + seed + finding.rule());

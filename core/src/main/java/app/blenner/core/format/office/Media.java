@@ -18,6 +18,6 @@ public interface Media {
    */
   record File(byte[] bytes, String mediaType, int width, int height) {}
 
-  /** The file of an asset; empty where there is none, or it is not a picture. */
+  /** The file of an asset; empty if it does not exist or is not a picture. */
   Optional<File> findFile(String asset);
 }

@@ -117,7 +117,7 @@ class FindingService {
     return Problem.unusable("This was mended already, or the text has changed since.");
   }
 
-  /** Notes it again after something was left or taken up again. That is no change of the item: whoever has it open goes on. */
+  /** Notes it again after something was left or taken up again. The item itself does not change: whoever has it open goes on. */
   private void noteFound(ItemEntity item, Kind kind) {
     List<Finding> findings =
         derivatives.openFindings(item.itemKey, item.working, itemService.contentOf(item), kind);
