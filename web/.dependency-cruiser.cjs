@@ -36,7 +36,7 @@ module.exports = {
     {
       name: 'every-file-is-used',
       severity: 'error',
-      from: { orphan: true, pathNot: '\\.(css|d\\.ts)$|^src/main\\.tsx$' },
+      from: { orphan: true, pathNot: '\\.(css|d\\.ts|test\\.ts)$|^src/main\\.tsx$' },
       to: {},
     },
   ],

@@ -6,7 +6,7 @@ export default defineConfig({
   server: { fs: { allow: ['..'] } },
   test: {
     environment: 'jsdom',
-    include: ['src/**/*.test.ts'],
+    include: ['src/**/*.test.{ts,tsx}'],
     restoreMocks: true,
     // Long enough for a machine that does other things besides; no test is about speed.
     testTimeout: 120_000,

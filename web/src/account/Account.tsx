@@ -1,12 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
+import type { Person } from '../shared/api/types'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button } from '../shared/ui/Button'
 import { Input } from '../shared/ui/Field'
+import { FormState } from '../shared/ui/FormState'
 import { PasswordInput } from '../shared/ui/PasswordInput'
 import { Place } from '../shared/ui/Place'
-import { useSubmit } from '../shared/ui/useSubmit'
 import { useTitle } from '../shared/ui/useTitle'
 import { ForMe } from './ForMe'
 import { SecondFactor } from './SecondFactor'
@@ -23,7 +25,7 @@ export function Account() {
       <div className="grid items-start gap-10 md:grid-cols-2">
         <ForMe />
         <div className="grid gap-10">
-          <Name name={person.name} />
+          <Name person={person} />
           <Password signIn={person.signIn} />
         </div>
         <SecondFactor on={second} left={recoveryLeft} />
@@ -37,80 +39,70 @@ function article(role: string) {
   return `${/^[aeiou]/i.test(role) ? 'an' : 'a'} ${role.toLowerCase()}`
 }
 
-function Name({ name }: { name: string }) {
-  const [given, setGiven] = useState(name)
-  const [told, setTold] = useState('')
+function Name({ person }: { person: Person }) {
   const refresh = useRefresh()
-  const { problem, submit } = useSubmit(
-    () => answer(client.PUT('/editor/api/me', { body: { name: given } })),
-    () => {
-      setTold('Changed.')
-      refresh()
-    },
-  )
+  const form = useForm('own-name', {
+    stored: { name: person.name },
+    revision: person.revision,
+    send: (body, seen) => answer(client.PUT('/editor/api/me', { params: { header: on(seen) }, body })),
+    read: ({ name }: Person) => ({ name }),
+    done: refresh,
+    told: 'Changed.',
+    labels: { name: 'Name' },
+  })
   return (
-    <form onSubmit={submit} className="grid gap-4" aria-label="Your name">
+    <form onSubmit={form.submit} className="grid gap-4" aria-label="Your name">
       <h2 className="font-semibold font-serif text-large">Name</h2>
       <Input
         label="Name"
         hint="Others see it, and it stands under what you write from now on."
-        value={given}
-        onChange={(e) => {
-          setTold('')
-          setGiven(e.target.value)
-        }}
+        value={form.value.name}
+        onChange={(e) => form.set({ name: e.target.value })}
         maxLength={200}
         autoComplete="name"
         required
-        problem={problem}
       />
+      <FormState form={form} />
       <p className="flex items-center gap-3">
         <Button type="submit">Change the name</Button>
-        <span role="status">{told}</span>
+        <span role="status">{form.told}</span>
       </p>
     </form>
   )
 }
 
 function Password({ signIn }: { signIn: string }) {
-  const [given, setGiven] = useState({ old: '', password: '' })
-  const [told, setTold] = useState('')
   const refresh = useRefresh()
-  const { problem, submit } = useSubmit(
-    () => answer(client.PUT('/editor/api/me/password', { body: given })),
-    () => {
-      setGiven({ old: '', password: '' })
-      setTold('Changed. You are signed out everywhere else.')
-      refresh()
-    },
-  )
+  const form = useForm('own-password', {
+    stored: { old: '', password: '' },
+    send: (body) => answer(client.PUT('/editor/api/me/password', { body })),
+    done: refresh,
+    told: 'Changed. You are signed out everywhere else.',
+    secret: true,
+  })
+  const { value: given, set } = form
   return (
-    <form onSubmit={submit} className="grid gap-4" aria-label="Your password">
+    <form onSubmit={form.submit} className="grid gap-4" aria-label="Your password">
       <h2 className="font-semibold font-serif text-large">Password</h2>
       <Input
         label="Password of now"
         type="password"
         value={given.old}
-        onChange={(e) => {
-          setTold('')
-          setGiven({ ...given, old: e.target.value })
-        }}
+        onChange={(e) => set({ old: e.target.value })}
         autoComplete="current-password"
         required
       />
       <PasswordInput
         label="New password"
         value={given.password}
-        change={(password) => {
-          setTold('')
-          setGiven({ ...given, password })
-        }}
+        change={(password) => set({ password })}
         signIn={signIn}
-        problem={problem}
+        problem={form.problem}
       />
+      <FormState form={form} quiet />
       <p className="flex items-center gap-3">
         <Button type="submit">Change the password</Button>
-        <span role="status">{told}</span>
+        <span role="status">{form.told}</span>
       </p>
     </form>
   )

@@ -2,26 +2,17 @@ import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { SecondOffer } from '../shared/api/types'
+import { useForm } from '../shared/form/useForm'
 import { Button } from '../shared/ui/Button'
 import { Input } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
-import { useSubmit } from '../shared/ui/useSubmit'
 
 /** The second factor: on and off, and the codes for whoever has lost it. */
 export function SecondFactor({ on, left }: { on: boolean; left: number }) {
   const [offer, setOffer] = useState<SecondOffer | null>(null)
   const [codes, setCodes] = useState<string[]>([])
   const [turningOff, setTurningOff] = useState(false)
-  const [problem, setProblem] = useState('')
-
-  async function begin() {
-    setProblem('')
-    try {
-      setOffer(await answer(client.POST('/editor/api/me/second-factor')))
-    } catch (e) {
-      setProblem((e as Error).message)
-    }
-  }
+  const [asking, setAsking] = useState(false)
 
   return (
     <section className="grid gap-3" aria-label="Second factor">
@@ -33,16 +24,14 @@ export function SecondFactor({ on, left }: { on: boolean; left: number }) {
       <p className="flex items-center gap-3">
         <span>{on ? `On; ${left} recovery codes are left.` : 'Off.'}</span>
         {on ? (
-          <Button onClick={() => setTurningOff(true)}>Turn it off</Button>
+          <>
+            <Button onClick={() => setTurningOff(true)}>Turn it off</Button>
+            <Button onClick={() => setAsking(true)}>Take another key</Button>
+          </>
         ) : (
-          <Button onClick={begin}>Turn it on</Button>
+          <Button onClick={() => setAsking(true)}>Turn it on</Button>
         )}
       </p>
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
-      )}
       {codes.length > 0 && (
         <div role="status" className="grid gap-2 border border-line bg-sheet px-3 py-2">
           <p>
@@ -55,6 +44,16 @@ export function SecondFactor({ on, left }: { on: boolean; left: number }) {
             ))}
           </ul>
         </div>
+      )}
+      {asking && (
+        <Sure
+          on={on}
+          onClose={() => setAsking(false)}
+          onOffer={(offered) => {
+            setAsking(false)
+            setOffer(offered)
+          }}
+        />
       )}
       {offer && (
         <TurnOn
@@ -79,6 +78,67 @@ export function SecondFactor({ on, left }: { on: boolean; left: number }) {
   )
 }
 
+interface SureProps {
+  on: boolean
+  onClose: () => void
+  onOffer: (offer: SecondOffer) => void
+}
+
+/** Nobody who finds a screen that was left open changes how its owner signs in. */
+function Sure({ on, onClose, onOffer }: SureProps) {
+  const form = useForm('second-factor-sure', {
+    stored: { password: '', code: '' },
+    send: (body) => answer(client.POST('/editor/api/me/second-factor', { body })),
+    done: onOffer,
+    secret: true,
+  })
+  return (
+    <FormDialog
+      form={form}
+      title={on ? 'Another key' : 'Turn the second factor on'}
+      about={
+        on
+          ? 'The key of now holds until the digits of the new one were typed.'
+          : 'First your password, so that nobody else turns it on for you.'
+      }
+      does="Go on"
+      onClose={onClose}
+    >
+      <Proof value={form.value} set={form.set} on={on} />
+    </FormDialog>
+  )
+}
+
+interface ProofProps {
+  value: { password: string; code: string }
+  set: (part: { password?: string; code?: string }) => void
+  on: boolean
+}
+
+function Proof({ value, set, on }: ProofProps) {
+  return (
+    <>
+      <Input
+        label="Your password"
+        type="password"
+        value={value.password}
+        onChange={(e) => set({ password: e.target.value })}
+        autoComplete="current-password"
+        required
+      />
+      {on && (
+        <Input
+          label="Six digits of now, or a recovery code"
+          value={value.code}
+          onChange={(e) => set({ code: e.target.value })}
+          autoComplete="one-time-code"
+          required
+        />
+      )}
+    </>
+  )
+}
+
 interface TurnOnProps {
   offer: SecondOffer
   onClose: () => void
@@ -86,25 +146,24 @@ interface TurnOnProps {
 }
 
 function TurnOn({ offer, onClose, onCodes }: TurnOnProps) {
-  const [digits, setDigits] = useState('')
   const refresh = useRefresh()
-  const { problem, submit } = useSubmit(
-    async () => {
-      const { codes } = await answer(
-        client.PUT('/editor/api/me/second-factor', { body: { secret: offer.secret, password: digits } }),
-      )
+  const form = useForm('second-factor', {
+    stored: { digits: '' },
+    send: ({ digits }) => answer(client.PUT('/editor/api/me/second-factor', { body: { digits } })),
+    done: async ({ codes }) => {
       await refresh()
       onCodes(codes)
     },
-    () => {},
-  )
+    secret: true,
+  })
   return (
     <FormDialog
       title="Turn the second factor on"
       about="Put this key into a program for one-time passwords, then type the digits it shows."
       does="Turn it on"
+      form={form}
+      quiet
       onClose={onClose}
-      onSubmit={submit}
     >
       <p>
         <span className="font-semibold">Key</span>{' '}
@@ -117,38 +176,31 @@ function TurnOn({ offer, onClose, onCodes }: TurnOnProps) {
       </p>
       <Input
         label="Six digits"
-        value={digits}
-        onChange={(e) => setDigits(e.target.value)}
+        value={form.value.digits}
+        onChange={(e) => form.set({ digits: e.target.value })}
         inputMode="numeric"
         autoComplete="one-time-code"
         required
-        problem={problem}
+        problem={form.problem}
       />
     </FormDialog>
   )
 }
 
 function TurnOff({ onClose, onDone }: { onClose: () => void; onDone: () => void }) {
-  const [password, setPassword] = useState('')
   const refresh = useRefresh()
-  const { problem, submit } = useSubmit(
-    async () => {
-      await answer(client.POST('/editor/api/me/second-factor/off', { body: { password } }))
+  const form = useForm('second-factor-off', {
+    stored: { password: '', code: '' },
+    send: (body) => answer(client.POST('/editor/api/me/second-factor/off', { body })),
+    done: async () => {
       await refresh()
+      onDone()
     },
-    () => onDone(),
-  )
+    secret: true,
+  })
   return (
-    <FormDialog title="Turn the second factor off" does="Turn it off" onClose={onClose} onSubmit={submit}>
-      <Input
-        label="Your password"
-        type="password"
-        value={password}
-        onChange={(e) => setPassword(e.target.value)}
-        autoComplete="current-password"
-        required
-        problem={problem}
-      />
+    <FormDialog form={form} title="Turn the second factor off" does="Turn it off" onClose={onClose}>
+      <Proof value={form.value} set={form.set} on />
     </FormDialog>
   )
 }

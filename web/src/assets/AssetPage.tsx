@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router'
 import { answer, client } from '../shared/api/client'
 import type { AssetPage as Page } from '../shared/api/types'
 import { upload } from '../shared/api/upload'
+import { changeOn, on } from '../shared/form/change'
 import { Button } from '../shared/ui/Button'
 import { CaptionsDialog } from '../shared/ui/CaptionsDialog'
 import { Place } from '../shared/ui/Place'
@@ -36,11 +37,14 @@ export function AssetPage() {
     setTold(sentence)
   }
 
-  async function send(call: Promise<Page>, sentence: string) {
+  /** Does something to the whole of it, as it is on the screen. */
+  async function send(part: (keyof Page)[], call: (header: ReturnType<typeof on>) => Promise<Page>, sentence: string) {
+    if (!page.data) return
     try {
-      become(await call, sentence)
+      become(await changeOn(page.data, part, (now) => call(on(now.revision))), sentence)
     } catch (error) {
       setTold((error as Error).message)
+      page.refetch()
     }
   }
 
@@ -71,7 +75,8 @@ export function AssetPage() {
           <Button
             onClick={() =>
               send(
-                answer(client.POST('/editor/api/assets/{name}/restore', { params: { path } })),
+                ['binned'],
+                (header) => answer(client.POST('/editor/api/assets/{name}/restore', { params: { path, header } })),
                 'It is back among the assets.',
               )
             }
@@ -102,7 +107,8 @@ export function AssetPage() {
                 }
                 onClick={() =>
                   send(
-                    answer(client.POST('/editor/api/assets/{name}/bin', { params: { path } })),
+                    ['binned'],
+                    (header) => answer(client.POST('/editor/api/assets/{name}/bin', { params: { path, header } })),
                     'It is in the bin now.',
                   )
                 }
@@ -130,9 +136,13 @@ export function AssetPage() {
             page={page.data}
             onPutBack={(id) =>
               send(
-                answer(
-                  client.POST('/editor/api/assets/{name}/earlier/{id}', { params: { path: { name: asset.name, id } } }),
-                ),
+                ['edit', 'earlier'],
+                (header) =>
+                  answer(
+                    client.POST('/editor/api/assets/{name}/earlier/{id}', {
+                      params: { path: { name: asset.name, id }, header },
+                    }),
+                  ),
                 'The earlier file is back, everywhere.',
               )
             }
@@ -167,7 +177,7 @@ export function AssetPage() {
               await upload(file, (sent) =>
                 answer(
                   client.POST('/editor/api/assets/{name}/file', {
-                    params: { path },
+                    params: { path, header: on(page.data.revision) },
                     body: { upload: sent, ask: false, whole: false },
                   }),
                 ),

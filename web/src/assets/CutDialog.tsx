@@ -1,10 +1,11 @@
 import { type PointerEvent, useEffect, useRef, useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import type { AssetEdit, AssetPage } from '../shared/api/types'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button } from '../shared/ui/Button'
 import { Input, Select } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
-import { useSubmit } from '../shared/ui/useSubmit'
 import { flip, type Part, resized, settled, turn, turnedSize, WHOLE } from './cut'
 
 const shapes: Record<string, number | null> = {
@@ -30,16 +31,19 @@ export function CutDialog({
   onClose: () => void
   onDone: (page: AssetPage) => void
 }) {
-  const [edit, setEdit] = useState<AssetEdit>(page.edit)
   const [shape, setShape] = useState('Free')
-  const done = useRef<AssetPage>(page)
-  const { problem, submit } = useSubmit(
-    async () => {
-      const path = { name: page.asset.name }
-      done.current = await answer(client.PUT('/editor/api/assets/{name}/edit', { params: { path }, body: edit }))
-    },
-    () => onDone(done.current),
-  )
+  const path = { name: page.asset.name }
+  const form = useForm(`cut:${page.asset.name}`, {
+    stored: { edit: page.edit },
+    revision: page.revision,
+    send: (typed, seen) =>
+      answer(client.PUT('/editor/api/assets/{name}/edit', { params: { path, header: on(seen) }, body: typed.edit })),
+    read: (theirs: AssetPage) => ({ edit: theirs.edit }),
+    done: onDone,
+    labels: { edit: 'How it is cut' },
+  })
+  const { edit } = form.value
+  const setEdit = (next: AssetEdit) => form.set({ edit: next })
   const size = turnedSize(page.wholeWidth, page.wholeHeight, edit.quarters)
   const ratio = shapes[shape] ?? null
   const part = (next: Part) => setEdit({ ...edit, ...settled(next, size, ratio) })
@@ -55,8 +59,8 @@ export function CutDialog({
       about="The file stays as it is; everything can be taken back. All items that use the picture show it so."
       wide
       does="Use it like this"
+      form={form}
       onClose={onClose}
-      onSubmit={submit}
       more={
         <Button
           look="quiet"
@@ -93,11 +97,6 @@ export function CutDialog({
         />
         <Numbers edit={edit} size={size} onPart={part} onEdit={setEdit} />
       </div>
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
-      )}
     </FormDialog>
   )
 }

@@ -1,44 +1,49 @@
-import { useRef } from 'react'
 import { answer, client } from '../shared/api/client'
 import type { AssetPage } from '../shared/api/types'
+import { changeOn, on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { FieldFrame, fieldBox, Input } from '../shared/ui/Field'
-import { useDraft } from '../shared/ui/useDraft'
-import { useSubmit } from '../shared/ui/useSubmit'
+import { FormState } from '../shared/ui/FormState'
 
 type Said = AssetPage['said']
 
+const labels = { said: 'What is said of it', keywords: 'Keywords', expires: 'Readers see it until' }
+
+function fieldsOf({ said, expires }: AssetPage) {
+  return { said, keywords: said.keywords.join(', '), expires: local(expires) }
+}
+
 /** What is said of an asset wherever it is used, and until when readers see it. */
 export function SaidForm({ page, onDone }: { page: AssetPage; onDone: (page: AssetPage) => void }) {
-  const stored = { said: page.said, keywords: page.said.keywords.join(', '), expires: local(page.expires) }
-  const [draft, setDraft] = useDraft(stored, stored)
-  const done = useRef(page)
-  const { problem, submit } = useSubmit(
-    async () => {
-      const said = { ...draft.said, keywords: draft.keywords.split(',').map((k) => k.trim()) }
-      const expires = draft.expires ? new Date(draft.expires).toISOString() : ''
-      const path = { name: page.asset.name }
-      done.current = await answer(
-        client.PUT('/editor/api/assets/{name}', { params: { path }, body: { said, expires } }),
+  const path = { name: page.asset.name }
+  const form = useForm(`asset:${page.asset.name}`, {
+    stored: fieldsOf(page),
+    revision: page.revision,
+    send: (typed, seen) => {
+      const said = { ...typed.said, keywords: typed.keywords.split(',').map((k) => k.trim()) }
+      const expires = typed.expires ? new Date(typed.expires).toISOString() : ''
+      return answer(
+        client.PUT('/editor/api/assets/{name}', { params: { path, header: on(seen) }, body: { said, expires } }),
       )
     },
-    () => {
-      setDraft(undefined)
-      onDone(done.current)
-    },
-  )
+    read: fieldsOf,
+    done: onDone,
+    labels,
+  })
+  const { value: draft, set } = form
   const text = (name: keyof Omit<Said, 'keywords'>, label: string, hint?: string) => (
     <Input
       label={label}
       hint={hint}
       value={draft.said[name]}
-      onChange={(e) => setDraft({ ...draft, said: { ...draft.said, [name]: e.target.value } })}
+      onChange={(e) => set({ said: { ...draft.said, [name]: e.target.value } })}
     />
   )
   const soon = page.expires && new Date(page.expires).getTime() - Date.now() < 14 * 86_400_000
   return (
-    <form onSubmit={submit} aria-label="What is said of it" className="grid content-start gap-3">
+    <form onSubmit={form.submit} aria-label="What is said of it" className="grid content-start gap-3">
       {text('title', 'Title')}
       {page.asset.width > 0 &&
         text(
@@ -57,7 +62,7 @@ export function SaidForm({ page, onDone }: { page: AssetPage; onDone: (page: Ass
             aria-describedby={describedBy}
             rows={3}
             value={draft.said.description}
-            onChange={(e) => setDraft({ ...draft, said: { ...draft.said, description: e.target.value } })}
+            onChange={(e) => set({ said: { ...draft.said, description: e.target.value } })}
             className={cx(fieldBox, 'resize-y py-1.5')}
           />
         )}
@@ -66,7 +71,7 @@ export function SaidForm({ page, onDone }: { page: AssetPage; onDone: (page: Ass
         label="Keywords"
         hint="With commas between them."
         value={draft.keywords}
-        onChange={(e) => setDraft({ ...draft, keywords: e.target.value })}
+        onChange={(e) => set({ keywords: e.target.value })}
       />
       <Input
         label="Readers see it until"
@@ -77,25 +82,22 @@ export function SaidForm({ page, onDone }: { page: AssetPage; onDone: (page: Ass
             : 'Can stay empty. From then on readers see a quiet placeholder.'
         }
         value={draft.expires}
-        onChange={(e) => setDraft({ ...draft, expires: e.target.value })}
+        onChange={(e) => set({ expires: e.target.value })}
       />
       {soon && (
         <Button
           onClick={async () => {
-            const path = { name: page.asset.name }
-            const next = await answer(client.POST('/editor/api/assets/{name}/extend', { params: { path } }))
-            setDraft({ ...draft, expires: local(next.expires) })
-            onDone(next)
+            onDone(
+              await changeOn(page, ['expires'], (now) =>
+                answer(client.POST('/editor/api/assets/{name}/extend', { params: { path, header: on(now.revision) } })),
+              ),
+            )
           }}
         >
           A year longer
         </Button>
       )}
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
-      )}
+      <FormState form={form} />
       <div>
         <Button look="main" type="submit">
           Keep this

@@ -1,10 +1,10 @@
-import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useOutlines, useRefresh, useRight, useSnippets } from '../shared/api/queries'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Input, Select } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
 import { KindChoice } from '../shared/ui/KindChoice'
-import { useSubmit } from '../shared/ui/useSubmit'
 import { WhereLinked } from '../shared/ui/WhereLinked'
 import { asShown } from '../sheet'
 
@@ -21,6 +21,16 @@ function freeOf(name: string, taken: string[]): string {
   return free
 }
 
+/** A snippet of a text, before anything is said of it; that of another text is another. */
+const fresh = (of: string) => ({
+  of,
+  name: undefined as string | undefined,
+  about: '',
+  shelf: '',
+  kinds: [] as string[],
+  over: 0,
+})
+
 /** Makes a snippet of what is selected; its name is there already, so that one more press does. */
 export function KeepSnippetDialog({ body, onClose }: { body: string; onClose: () => void }) {
   const snippets = useSnippets()
@@ -28,40 +38,45 @@ export function KeepSnippetDialog({ body, onClose }: { body: string; onClose: ()
   const mayKeep = useRight('SET_UP')
   const refresh = useRefresh()
   const taken = [...(snippets.data ?? []), ...(outlines.data ?? [])].map((o) => o.name)
-  const [typed, setTyped] = useState<string>()
-  const name = typed ?? freeOf(firstWords(body) || 'Snippet', taken)
-  const [about, setAbout] = useState('')
-  const [shelf, setShelf] = useState('')
-  const [kinds, setKinds] = useState<string[]>([])
   const shelves = [...new Set((snippets.data ?? []).map((s) => s.shelf).filter(Boolean))]
-  const [over, setOver] = useState(0)
-  const replaced = snippets.data?.find((s) => s.id === over)
-  const { problem, submit } = useSubmit(
-    () =>
-      replaced
+  const form = useForm('snippet:', {
+    stored: fresh(body),
+    send: ({ over, name: typed, ...typedRest }) => {
+      const there = snippets.data?.find((s) => s.id === over)
+      return there
         ? answer(
             client.PUT('/editor/api/outlines/{id}', {
-              params: { path: { id: replaced.id } },
-              body: { ...replaced, body },
+              params: { path: { id: there.id }, header: on(there.revision) },
+              body: { ...there, body },
             }),
           )
-        : answer(client.POST('/editor/api/outlines', { body: { name, about, kinds, snippet: true, shelf, body } })),
-    () => {
+        : answer(
+            client.POST('/editor/api/outlines', {
+              body: { ...typedRest, name: typed ?? suggested, snippet: true, body },
+            }),
+          )
+    },
+    done: () => {
       refresh()
       onClose()
     },
-  )
+  })
+  const suggested = freeOf(firstWords(body) || 'Snippet', taken)
+  const { set } = form
+  const { about, shelf, kinds, over } = form.value
+  const name = form.value.name ?? suggested
+  const replaced = snippets.data?.find((s) => s.id === over)
   return (
     <FormDialog
+      form={form}
       onClose={onClose}
       title="Keep this as a snippet"
       about="A ready-made piece, for the insert list and the shelf. Prompts in it (Tidy, Prompt) are gaps to fill."
       does={replaced ? 'Change the snippet' : 'Keep the snippet'}
       blocked={mayKeep ? '' : 'Only an editor can change the site’s snippets.'}
-      onSubmit={submit}
     >
       {!!snippets.data?.length && (
-        <Select label="Keep it as" value={over} onChange={(e) => setOver(Number(e.target.value))}>
+        <Select label="Keep it as" value={over} onChange={(e) => set({ over: Number(e.target.value) })}>
           <option value={0}>A new snippet</option>
           {snippets.data.map((s) => (
             <option key={s.id} value={s.id}>
@@ -71,38 +86,30 @@ export function KeepSnippetDialog({ body, onClose }: { body: string; onClose: ()
         </Select>
       )}
       {replaced ? (
-        <>
-          <WhereLinked snippet={replaced} />
-          {problem && (
-            <p role="alert" className="text-rust">
-              {problem}
-            </p>
-          )}
-        </>
+        <WhereLinked snippet={replaced} />
       ) : (
         <>
+          <Input label="Name" value={name} maxLength={200} onChange={(e) => set({ name: e.target.value })} />
           <Input
-            label="Name"
-            value={name}
-            maxLength={200}
-            onChange={(e) => setTyped(e.target.value)}
-            problem={problem}
+            label="What it is for"
+            value={about}
+            maxLength={500}
+            onChange={(e) => set({ about: e.target.value })}
           />
-          <Input label="What it is for" value={about} maxLength={500} onChange={(e) => setAbout(e.target.value)} />
           <Input
             label="Shelf"
             hint="Snippets of one shelf stand together."
             list="shelves"
             value={shelf}
             maxLength={100}
-            onChange={(e) => setShelf(e.target.value)}
+            onChange={(e) => set({ shelf: e.target.value })}
           />
           <datalist id="shelves">
             {shelves.map((s) => (
               <option key={s} value={s} />
             ))}
           </datalist>
-          <KindChoice picked={kinds} pick={setKinds} hint="None picked: for every kind." />
+          <KindChoice picked={kinds} pick={(picked) => set({ kinds: picked })} hint="None picked: for every kind." />
         </>
       )}
       <div className="max-h-40 overflow-auto border border-line bg-sheet p-3">

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import { answer, client } from '../shared/api/client'
 import { useInbox, useRefresh } from '../shared/api/queries'
 import type { Message } from '../shared/api/types'
+import { changeOn, on } from '../shared/form/change'
 import { Button, TextButton } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { Place } from '../shared/ui/Place'
@@ -14,6 +15,7 @@ export function Inbox() {
   const inbox = useInbox()
   const refresh = useRefresh()
   const [picked, setPicked] = useState<number | null>(null)
+  const [problem, setProblem] = useState('')
   const messages = inbox.data?.messages ?? []
   const open = messages.find((m) => m.id === picked) ?? null
 
@@ -22,20 +24,36 @@ export function Inbox() {
     if (!m.read) await mark(m, true)
   }
 
-  async function mark(m: Message, read: boolean) {
-    await answer(client.PUT('/editor/api/messages/{id}', { params: { path: { id: m.id } }, body: { read } }))
+  async function act(work: () => Promise<unknown>) {
+    setProblem('')
+    try {
+      await work()
+    } catch (error) {
+      setProblem((error as Error).message)
+    }
     refresh()
   }
 
-  async function remove(m: Message) {
-    await answer(client.DELETE('/editor/api/messages/{id}', { params: { path: { id: m.id } } }))
-    setPicked(null)
-    refresh()
-  }
+  const at = ({ id, revision }: Message) => ({ params: { path: { id }, header: on(revision) } })
+
+  const mark = (m: Message, read: boolean) =>
+    act(() =>
+      changeOn(m, 'any', (now) => answer(client.PUT('/editor/api/messages/{id}', { ...at(now), body: { read } }))),
+    )
+
+  const remove = (m: Message) =>
+    act(async () => {
+      await changeOn(m, ['answers'], (now) => answer(client.DELETE('/editor/api/messages/{id}', at(now))))
+      setPicked(null)
+    })
 
   return (
     <Place title="Inbox" about="What visitors wrote through the contact forms of the site.">
-      {inbox.isError && <p className="text-rust">{inbox.error.message}</p>}
+      {(inbox.error || problem) && (
+        <p role="alert" className="text-rust">
+          {problem || inbox.error?.message}
+        </p>
+      )}
       {inbox.data && !messages.length && (
         <p>
           No messages yet. They arrive here once an item with a contact form is live and a visitor has written. Put a

@@ -1,10 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import type { Note, NoteChange } from '../shared/api/types'
+import { changeOn, on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { useOpenText } from '../shared/store/openText'
 import { Button, TextButton } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
+import { FormState } from '../shared/ui/FormState'
 
 /** The lines of a notebook: ticked off as they are covered, or sent into the text. */
 export function Notes({ item }: { item: string }) {
@@ -15,7 +18,12 @@ export function Notes({ item }: { item: string }) {
     queryFn: () => answer(client.GET('/editor/api/items/{key}/notebook', { params: { path: { key: item } } })),
   })
   const text = useOpenText()
-  const [words, setWords] = useState('')
+  const form = useForm(`note:${item}`, {
+    stored: { words: '' },
+    send: (body) => answer(client.POST('/editor/api/items/{key}/notebook', { params: { path: { key: item } }, body })),
+    done: (all) => queries.setQueryData(key, all),
+  })
+  const { words } = form.value
   const [gone, setGone] = useState<Note | null>(null)
   const [problem, setProblem] = useState('')
   const notes = lines.data ?? []
@@ -31,35 +39,18 @@ export function Notes({ item }: { item: string }) {
     await queries.invalidateQueries({ queryKey: key })
   }
 
-  function add(e?: FormEvent) {
-    e?.preventDefault()
-    if (!words.trim()) return
-    act(async () => {
-      queries.setQueryData(
-        key,
-        await answer(
-          client.POST('/editor/api/items/{key}/notebook', { params: { path: { key: item } }, body: { words } }),
-        ),
-      )
-      setWords('')
-    })
-  }
+  const at = ({ id, revision }: Note) => ({ params: { path: { key: item, id }, header: on(revision) } })
 
   const change = (note: Note, part: NoteChange) =>
     act(() =>
-      answer(
-        client.PUT('/editor/api/items/{key}/notebook/{id}', {
-          params: { path: { key: item, id: note.id } },
-          body: part,
-        }),
+      changeOn(note, Object.keys(part) as (keyof NoteChange)[], (now) =>
+        answer(client.PUT('/editor/api/items/{key}/notebook/{id}', { ...at(now), body: part })),
       ),
     )
 
   function remove(note: Note) {
     act(async () => {
-      await answer(
-        client.DELETE('/editor/api/items/{key}/notebook/{id}', { params: { path: { key: item, id: note.id } } }),
-      )
+      await changeOn(note, ['words'], (now) => answer(client.DELETE('/editor/api/items/{key}/notebook/{id}', at(now))))
       setGone(note)
     })
   }
@@ -75,7 +66,7 @@ export function Notes({ item }: { item: string }) {
       const made = all[all.length - 1]
       await answer(
         client.PUT('/editor/api/items/{key}/notebook/{id}', {
-          params: { path: { key: item, id: made.id } },
+          ...at(made),
           body: { place: note.place, ticked: note.ticked },
         }),
       )
@@ -132,17 +123,18 @@ export function Notes({ item }: { item: string }) {
           {problem}
         </p>
       )}
-      <form onSubmit={add} className="mt-2 flex gap-2">
+      <FormState form={form} />
+      <form onSubmit={form.submit} className="mt-2 flex gap-2">
         <textarea
           aria-label="New note"
           placeholder="A note; several lines become several notes"
           rows={2}
           value={words}
-          onChange={(e) => setWords(e.target.value)}
+          onChange={(e) => form.set({ words: e.target.value })}
           onKeyDown={(e) => {
             if (e.key === 'Enter' && !e.shiftKey) {
               e.preventDefault()
-              add()
+              if (words.trim()) form.submit()
             }
           }}
           className="min-w-0 flex-1 rounded-3 border border-edge bg-sheet px-2 py-1"

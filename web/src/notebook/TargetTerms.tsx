@@ -2,8 +2,15 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import type { Terms, TermUse } from '../shared/api/types'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { useOpenText } from '../shared/store/openText'
 import { Button } from '../shared/ui/Button'
+import { cx } from '../shared/ui/cx'
+import { FieldFrame, fieldBox } from '../shared/ui/Field'
+import { FormState } from '../shared/ui/FormState'
+
+const linesOf = ({ terms }: { terms: string[] }) => ({ lines: terms.join('\n') })
 
 /** What the item is to speak of, and what its text does speak of. */
 export function TargetTerms({ item }: { item: string }) {
@@ -14,7 +21,26 @@ export function TargetTerms({ item }: { item: string }) {
     queryFn: () =>
       answer(client.GET('/editor/api/items/{key}/notebook/target-terms', { params: { path: { key: item } } })),
   })
-  const [typed, setTyped] = useState<string | null>(null)
+  const form = useForm(`target-terms:${item}`, {
+    stored: target.data && linesOf(target.data),
+    blank: { lines: '' },
+    revision: target.data?.revision,
+    send: ({ lines }, seen) =>
+      answer(
+        client.PUT('/editor/api/items/{key}/notebook/target-terms', {
+          params: { path: { key: item }, header: on(seen) },
+          body: { terms: lines.split(/[\n,;]/), revision: seen },
+        }),
+      ),
+    read: linesOf,
+    done: async () => {
+      await queries.invalidateQueries({ queryKey: ['target', item] })
+      setOpen(false)
+      text?.lookAgain()
+    },
+    labels: { lines: 'Words and phrases' },
+  })
+  const [open, setOpen] = useState(form.changed)
   const [problem, setProblem] = useState('')
   const [used, setUsed] = useState<Terms | null>(null)
   const terms = target.data?.terms
@@ -52,53 +78,47 @@ export function TargetTerms({ item }: { item: string }) {
     }
   }, [text, item, terms])
 
-  async function keep() {
-    try {
-      await answer(
-        client.PUT('/editor/api/items/{key}/notebook/target-terms', {
-          params: { path: { key: item } },
-          body: { terms: (typed ?? '').split(/[\n,;]/) },
-        }),
-      )
-      setTyped(null)
-      setProblem('')
-      queries.invalidateQueries({ queryKey: ['target', item] })
-      text?.lookAgain()
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
-
   const missing = used?.wanted.filter((u) => !u.count) ?? []
   return (
     <div className="relative min-h-0 flex-1 overflow-auto">
-      {typed === null ? (
+      {!open ? (
         <div className="flex items-baseline gap-2">
           <h3 className="flex-1 font-semibold">To speak of</h3>
-          <Button className="h-7" onClick={() => setTyped((terms ?? []).join('\n'))}>
+          <Button className="h-7" onClick={() => setOpen(true)}>
             {terms?.length ? 'Change' : 'Name terms'}
           </Button>
         </div>
       ) : (
-        <div className="grid gap-2">
-          <label className="grid gap-1 font-semibold">
-            Words and phrases, a line each
-            <textarea
-              rows={5}
-              // biome-ignore lint/a11y/noAutofocus: it was opened to type here
-              autoFocus
-              value={typed}
-              onChange={(e) => setTyped(e.target.value)}
-              className="rounded-3 border border-edge bg-sheet px-2 py-1 font-normal"
-            />
-          </label>
+        <form className="grid gap-2" onSubmit={form.submit} aria-label="To speak of">
+          <FieldFrame label="Words and phrases, a line each">
+            {({ id, describedBy }) => (
+              <textarea
+                id={id}
+                aria-describedby={describedBy}
+                rows={5}
+                // biome-ignore lint/a11y/noAutofocus: it was opened to type here
+                autoFocus
+                value={form.value.lines}
+                onChange={(e) => form.set({ lines: e.target.value })}
+                className={cx(fieldBox, 'py-1')}
+              />
+            )}
+          </FieldFrame>
+          <FormState form={form} />
           <p className="flex gap-2">
-            <Button look="main" onClick={keep}>
+            <Button look="main" type="submit">
               Keep
             </Button>
-            <Button onClick={() => setTyped(null)}>Cancel</Button>
+            <Button
+              onClick={() => {
+                form.drop()
+                setOpen(false)
+              }}
+            >
+              Cancel
+            </Button>
           </p>
-        </div>
+        </form>
       )}
       {problem && (
         <p role="alert" className="text-rust">
@@ -112,7 +132,7 @@ export function TargetTerms({ item }: { item: string }) {
             : 'The text uses every one, in this or another form.'}
         </p>
       )}
-      {used && !used.wanted.length && typed === null && (
+      {used && !used.wanted.length && !open && (
         <p className="mt-1 text-soft">Name what readers will search for; here you see where the text says it.</p>
       )}
       {used && <Uses label="Terms" uses={used.wanted} goTo={text?.goTo} />}

@@ -5,6 +5,7 @@ import { answer, client } from '../shared/api/client'
 import { useRight } from '../shared/api/queries'
 import { EVERY, holds, withRule } from '../shared/api/standards'
 import type { OutsidePlace, RuleSetting } from '../shared/api/types'
+import { changeOn, on } from '../shared/form/change'
 import { Button, TextButton } from '../shared/ui/Button'
 import { LevelIcon } from '../shared/ui/LevelIcon'
 import { Place } from '../shared/ui/Place'
@@ -31,9 +32,14 @@ const rules: [string, RuleSetting['weight']][] = [
 
 /** Turns on what asks places elsewhere, for every kind, and leaves all other rules as they are. */
 async function turnOn() {
-  const { kinds, version } = await answer(client.GET('/editor/api/rules'))
-  const on = rules.reduce((all, [id, weight]) => withRule(all, EVERY, id, { ...holds(all, EVERY, id), weight }), kinds)
-  await answer(client.PUT('/editor/api/rules', { body: { version, kinds: on } }))
+  const before = await answer(client.GET('/editor/api/rules'))
+  await changeOn(before, 'any', ({ kinds: now, revision }) => {
+    const kinds = rules.reduce(
+      (all, [id, weight]) => withRule(all, EVERY, id, { ...holds(all, EVERY, id), weight }),
+      now,
+    )
+    return answer(client.PUT('/editor/api/rules', { params: { header: on(revision) }, body: { kinds } }))
+  })
 }
 
 /** The places elsewhere to which items lead, and how they answered. */

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { Site } from '../shared/api/types'
+import { changeOn, on } from '../shared/form/change'
 import { Composed } from './Composed'
 
 /** What the front page shows. */
@@ -14,7 +15,11 @@ export function FrontPage({ site }: { site: Site }) {
     setFront(next)
     setProblem('')
     try {
-      await answer(client.PUT('/editor/api/site/front', { body: next }))
+      await changeOn(site.front, Object.keys(part) as (keyof Site['front'])[], (now) =>
+        answer(
+          client.PUT('/editor/api/site/front', { params: { header: on(now.revision) }, body: { ...now, ...part } }),
+        ),
+      )
       refresh()
     } catch (error) {
       setFront(front)

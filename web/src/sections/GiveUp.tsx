@@ -3,18 +3,17 @@ import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useSite } from '../shared/api/queries'
 import type { BulkProgress, Section } from '../shared/api/types'
+import { useForm } from '../shared/form/useForm'
 import { BulkStatus } from '../shared/ui/BulkStatus'
 import { Button } from '../shared/ui/Button'
 import { Dialog, DialogButtons } from '../shared/ui/Dialog'
 import { Select } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
 import { SectionOptions } from '../shared/ui/SectionOptions'
-import { useSubmit } from '../shared/ui/useSubmit'
 
 /** Gives a section up, after saying where its items go. */
 export function GiveUp({ section, onClose }: { section: Section; onClose: () => void }) {
   const site = useSite()
-  const [to, setTo] = useState<string | null>(null)
   const [begun, setBegun] = useState<BulkProgress | null>(null)
   const path = { slug: section.slug }
   const inIt = useQuery({
@@ -22,13 +21,13 @@ export function GiveUp({ section, onClose }: { section: Section; onClose: () => 
     queryFn: () => answer(client.GET('/editor/api/site/sections/{slug}/items', { params: { path } })),
     gcTime: 0,
   })
-  const { problem, submit } = useSubmit(
-    async () => {
-      const body = { to: to ?? '' }
-      setBegun(await answer(client.POST('/editor/api/site/sections/{slug}/giving-up', { params: { path }, body })))
-    },
-    () => {},
-  )
+  const form = useForm(`giving-up:${section.slug}`, {
+    stored: { to: null as string | null },
+    send: ({ to }) =>
+      answer(client.POST('/editor/api/site/sections/{slug}/giving-up', { params: { path }, body: { to: to ?? '' } })),
+    done: setBegun,
+  })
+  const { to } = form.value
   if (begun)
     return (
       <Dialog open onClose={onClose} title={`Give up ${section.name}`}>
@@ -42,6 +41,7 @@ export function GiveUp({ section, onClose }: { section: Section; onClose: () => 
   const parts = site.data?.sections.filter((s) => s.parent === section.slug) ?? []
   return (
     <FormDialog
+      form={form}
       onClose={onClose}
       title={`Give up ${section.name}`}
       about="Its addresses keep working: they lead to its items, and to the section these go to."
@@ -49,7 +49,6 @@ export function GiveUp({ section, onClose }: { section: Section; onClose: () => 
       blocked={
         items === undefined ? 'Its items are being counted.' : to === null ? 'Say first where its items go.' : ''
       }
-      onSubmit={() => submit()}
     >
       <p>
         {items === undefined
@@ -65,17 +64,12 @@ export function GiveUp({ section, onClose }: { section: Section; onClose: () => 
       <Select
         label="Where its items go"
         value={to ?? '?'}
-        onChange={(e) => setTo(e.target.value === '?' ? null : e.target.value)}
+        onChange={(e) => form.set({ to: e.target.value === '?' ? null : e.target.value })}
       >
         <option value="?">Choose</option>
         <option value="">To no section</option>
         <SectionOptions sections={site.data?.sections ?? []} but={(s) => s.slug === section.slug} />
       </Select>
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
-      )}
     </FormDialog>
   )
 }

@@ -2,33 +2,36 @@ import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { Menus as Both, MenuEntry, Site } from '../shared/api/types'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button } from '../shared/ui/Button'
 import { Input, Select } from '../shared/ui/Field'
+import { FormState } from '../shared/ui/FormState'
 import { ItemPick, useTitles } from '../shared/ui/ItemPick'
 import { OrderedList } from '../shared/ui/OrderedList'
 import { SectionOptions } from '../shared/ui/SectionOptions'
-import { useSubmit } from '../shared/ui/useSubmit'
 
 /** The menus on every page: of sections, items and addresses, in an order of one's own. */
 export function Menus({ site }: { site: Site }) {
   const refresh = useRefresh()
-  const [menus, setMenus] = useState<Both>(site.menus)
-  const [told, setTold] = useState('')
-  const { problem, submit } = useSubmit(
-    () => answer(client.PUT('/editor/api/site/menus', { body: menus })),
-    () => {
-      setTold('Readers see these menus now.')
-      refresh()
+  const form = useForm('menus', {
+    stored: site.menus,
+    revision: site.menus.revision,
+    send: (body, seen) => answer(client.PUT('/editor/api/site/menus', { params: { header: on(seen) }, body })),
+    read: (theirs: Both) => theirs,
+    done: refresh,
+    told: 'Readers see these menus now.',
+    lists: { main: idOf, foot: idOf },
+    labels: {
+      ofSections: 'Whether the main menu is made of the sections',
+      main: 'Main menu',
+      foot: 'Menu at the foot',
     },
-  )
-  const changed = JSON.stringify(menus) !== JSON.stringify(site.menus)
-  const set = (part: Partial<Both>) => {
-    setTold('')
-    setMenus((was) => ({ ...was, ...part }))
-  }
+  })
+  const { value: menus, set } = form
   const top = site.sections.filter((s) => !s.parent)
   return (
-    <form className="mt-8 grid gap-4" onSubmit={submit} aria-label="Menus">
+    <form className="mt-8 grid gap-4" onSubmit={form.submit} aria-label="Menus">
       <div>
         <h2 className="font-semibold font-serif text-large">Menus</h2>
         <p className="text-soft">They stand on every page. An entry for an item is shown while the item is live.</p>
@@ -56,12 +59,13 @@ export function Menus({ site }: { site: Site }) {
         </div>
         <Menu name="Menu at the foot" entries={menus.foot} set={(foot) => set({ foot })} site={site} />
       </div>
+      <FormState form={form} />
       <div className="flex items-center gap-3">
-        <Button look="main" type="submit" blocked={changed ? '' : 'Nothing is changed.'}>
+        <Button look="main" type="submit" blocked={form.changed ? '' : 'Nothing is changed.'}>
           Keep the menus
         </Button>
-        <p role={problem ? 'alert' : 'status'} className={problem ? 'text-rust' : 'text-soft'}>
-          {problem || told}
+        <p role="status" className="text-soft">
+          {form.told}
         </p>
       </div>
     </form>

@@ -1,34 +1,63 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
-import { useAsset, useRefresh } from '../shared/api/queries'
+import { useAsset, useRefresh, useSite } from '../shared/api/queries'
 import type { Section } from '../shared/api/types'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button } from '../shared/ui/Button'
 import { Input } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
 import { PictureChoice } from '../shared/ui/PictureChoice'
-import { useSubmit } from '../shared/ui/useSubmit'
 import { Listing } from './Listing'
 import { TopicList } from './TopicList'
+
+const lists = {
+  topics: (t: { slug: string }) => t.slug,
+  picked: (key: string) => key,
+  publishers: (name: string) => name,
+}
+
+const labels = {
+  name: 'Name',
+  description: 'Description',
+  topics: 'Topics',
+  step: 'Address',
+  picture: 'Picture',
+  order: 'Order',
+  picked: 'Items that stand first',
+  size: 'How many items at once',
+  composed: 'Page of its own',
+  listed: 'Whether its items are listed',
+  publishers: 'Who may publish here',
+}
+
+/** What can be changed of a section. */
+function fieldsOf({ path: _, depth: __, place: ___, parent: ____, revision: _____, ...fields }: Section) {
+  return fields
+}
 
 /** What a section is called, where it is found, what its page shows, and who may publish in it. */
 export function SectionDialog({ section, onClose }: { section: Section; onClose: () => void }) {
   const refresh = useRefresh()
-  const [now, setNow] = useState(section)
-  const set = (part: Partial<Section>) => setNow((was) => ({ ...was, ...part }))
-  const { problem, submit } = useSubmit(
-    () => {
-      const { path: _, depth: __, slug, ...body } = now
-      return answer(client.PUT('/editor/api/site/sections/{slug}', { params: { path: { slug } }, body }))
-    },
-    () => {
+  const live = useSite().data?.sections.find((s) => s.slug === section.slug) ?? section
+  const form = useForm(`section:${section.slug}`, {
+    stored: fieldsOf(live),
+    revision: live.revision,
+    send: ({ slug, ...body }, seen) =>
+      answer(client.PUT('/editor/api/site/sections/{slug}', { params: { path: { slug }, header: on(seen) }, body })),
+    read: fieldsOf,
+    done: () => {
       refresh()
       onClose()
     },
-  )
+    lists,
+    labels,
+  })
+  const { value: now, set } = form
   const above = section.path.slice(0, section.path.length - section.step.length)
   return (
-    <FormDialog onClose={onClose} title={`Section ${section.name}`} does="Change the section" onSubmit={submit} wide>
+    <FormDialog form={form} onClose={onClose} title={`Section ${section.name}`} does="Change the section" wide>
       <div className="grid gap-4 md:grid-cols-2">
         <div className="grid content-start gap-4">
           <Input
@@ -37,7 +66,6 @@ export function SectionDialog({ section, onClose }: { section: Section; onClose:
             onChange={(e) => set({ name: e.target.value })}
             maxLength={200}
             required
-            problem={problem}
           />
           <Input
             label="Address"
@@ -57,7 +85,7 @@ export function SectionDialog({ section, onClose }: { section: Section; onClose:
           <Picture name={now.picture} set={(picture) => set({ picture })} />
           <Publishers names={now.publishers} set={(publishers) => set({ publishers })} />
         </div>
-        <Listing section={now} set={set} />
+        <Listing section={{ ...live, ...now }} set={set} />
       </div>
     </FormDialog>
   )

@@ -3,6 +3,7 @@ import { type KeyboardEvent, useRef, useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { Section, Site } from '../shared/api/types'
+import { on } from '../shared/form/change'
 import { Button } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { Grip } from '../shared/ui/OrderedList'
@@ -31,11 +32,13 @@ export function Tree({ sections, mayChange, edit, leave }: Props) {
       const body = section && by(now, section)
       if (!body) return
       try {
-        const params = { path: { slug } }
+        const params = { path: { slug }, header: on(section.revision) }
         const moved = await answer(client.POST('/editor/api/site/sections/{slug}/move', { params, body }))
         await refresh()
         setTold({ words: `“${section.name}” is at ${moved.path} now.`, wrong: false })
       } catch (error) {
+        // Where somebody else was first, what they did is to be seen.
+        await refresh()
         setTold({ words: (error as Error).message, wrong: true })
       }
     })

@@ -1,35 +1,42 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { ExternalSettings } from '../shared/api/types'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button, TextButton } from '../shared/ui/Button'
 import { Facts } from '../shared/ui/Facts'
 import { FieldFrame, fieldBox, Input } from '../shared/ui/Field'
-import { useDraft } from '../shared/ui/useDraft'
-import { useSubmit } from '../shared/ui/useSubmit'
+import { FormState } from '../shared/ui/FormState'
 import { AsAtFirst, useDefaults } from './AsAtFirst'
+
+const blank: ExternalSettings = { hosts: [], contactAddress: '', fetchHosts: [], revision: '' }
 
 /** Which hosts may be shown in pages, and where the messages of visitors go. */
 export function External({ blocked }: { blocked: string }) {
   const external = useQuery({ queryKey: ['external'], queryFn: () => answer(client.GET('/editor/api/site/external')) })
   const refresh = useRefresh()
-  const [given, setGiven] = useDraft<ExternalSettings>(external.data, { hosts: [], contactAddress: '', fetchHosts: [] })
-  const [told, setTold] = useState('')
   const first = useDefaults()?.external
 
-  const { problem, submit } = useSubmit(
-    async () => {
-      setTold('')
-      await answer(client.PUT('/editor/api/site/external', { body: given }))
-      await refresh()
-      setGiven(undefined)
+  const form = useForm('external', {
+    stored: external.data,
+    blank,
+    revision: external.data?.revision,
+    send: (body, seen) => answer(client.PUT('/editor/api/site/external', { params: { header: on(seen) }, body })),
+    read: (theirs: ExternalSettings) => theirs,
+    done: refresh,
+    told: 'Changed.',
+    lists: { hosts: (h: { host: string }) => h.host, fetchHosts: (host: string) => host },
+    labels: {
+      hosts: 'Hosts',
+      contactAddress: 'Messages of visitors go to',
+      fetchHosts: 'Texts may be fetched from',
     },
-    () => setTold('Changed.'),
-  )
+  })
+  const { value: given, set } = form
 
   const change = (index: number, part: Partial<ExternalSettings['hosts'][number]>) =>
-    setGiven({ ...given, hosts: given.hosts.map((h, i) => (i === index ? { ...h, ...part } : h)) })
+    set({ hosts: given.hosts.map((h, i) => (i === index ? { ...h, ...part } : h)) })
 
   if (blocked) {
     const hosts = given.hosts.map((h) => `${h.name} (${h.host})`).join('\n')
@@ -47,7 +54,7 @@ export function External({ blocked }: { blocked: string }) {
     )
   }
   return (
-    <form onSubmit={submit} className="grid gap-4 md:col-span-2">
+    <form onSubmit={form.submit} className="grid gap-4 md:col-span-2">
       <h2 className="font-semibold font-serif text-large">Other hosts, and messages</h2>
       <p className="text-soft">
         Only things of these hosts can be embedded; everything else becomes a link. In both addresses {'{id}'} stands
@@ -81,7 +88,7 @@ export function External({ blocked }: { blocked: string }) {
           <TextButton
             className="mb-1.5"
             aria-label={`Take off ${h.name || 'this host'}`}
-            onClick={() => setGiven({ ...given, hosts: given.hosts.filter((_, n) => n !== i) })}
+            onClick={() => set({ hosts: given.hosts.filter((_, n) => n !== i) })}
           >
             Take off
           </TextButton>
@@ -89,9 +96,7 @@ export function External({ blocked }: { blocked: string }) {
       ))}
       <p>
         <Button
-          onClick={() =>
-            setGiven({ ...given, hosts: [...given.hosts, { host: '', name: '', page: '/watch/{id}', frame: '' }] })
-          }
+          onClick={() => set({ hosts: [...given.hosts, { host: '', name: '', page: '/watch/{id}', frame: '' }] })}
         >
           Add a host
         </Button>
@@ -101,8 +106,7 @@ export function External({ blocked }: { blocked: string }) {
           label="Messages of visitors go to"
           hint="A mail address. They are in the inbox as well."
           value={given.contactAddress}
-          onChange={(e) => setGiven({ ...given, contactAddress: e.target.value })}
-          problem={problem}
+          onChange={(e) => set({ contactAddress: e.target.value })}
         />
       </div>
       <div className="max-w-md">
@@ -117,7 +121,7 @@ export function External({ blocked }: { blocked: string }) {
                 now={given.fetchHosts}
                 first={first?.fetchHosts}
                 told="*, every public host"
-                set={(fetchHosts) => setGiven({ ...given, fetchHosts })}
+                set={(fetchHosts) => set({ fetchHosts })}
               />
             </>
           }
@@ -128,17 +132,18 @@ export function External({ blocked }: { blocked: string }) {
               aria-describedby={describedBy}
               rows={3}
               value={given.fetchHosts.join('\n')}
-              onChange={(e) => setGiven({ ...given, fetchHosts: e.target.value.split('\n') })}
+              onChange={(e) => set({ fetchHosts: e.target.value.split('\n') })}
               className={`${fieldBox} py-1`}
             />
           )}
         </FieldFrame>
       </div>
+      <FormState form={form} />
       <p className="flex items-center gap-3">
         <Button look="main" type="submit">
           Change hosts and address
         </Button>
-        <span role="status">{told}</span>
+        <span role="status">{form.told}</span>
       </p>
     </form>
   )

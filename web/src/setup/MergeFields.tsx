@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { MergeField } from '../shared/api/types'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button, TextButton } from '../shared/ui/Button'
 import { Input, Select } from '../shared/ui/Field'
-import { useDraft } from '../shared/ui/useDraft'
-import { useSubmit } from '../shared/ui/useSubmit'
 import { shortName } from './kinds/words'
 import { SettingsFoot } from './SettingsFoot'
 
@@ -33,32 +32,34 @@ const fresh: MergeField = { name: '', label: '', source: 'TEXT', text: '', form:
 export function MergeFields({ blocked }: { blocked: string }) {
   const kept = useQuery({ queryKey: ['merge-fields'], queryFn: () => answer(client.GET('/editor/api/merge-fields')) })
   const refresh = useRefresh()
-  const [fields, setFields] = useDraft<MergeField[]>(kept.data?.fields, [])
-  const [told, setTold] = useState('')
-  const change = (next: MergeField[]) => {
-    setTold('')
-    setFields(next)
-  }
-  const part = (i: number, given: Partial<MergeField>) =>
-    change(fields.map((f, n) => (n === i ? { ...f, ...given } : f)))
-  const { problem, submit } = useSubmit(
-    async () => {
-      const taken = fields.map((f) => f.name).filter(Boolean)
-      const named = fields.map((f) => {
+  const form = useForm('merge-fields', {
+    stored: kept.data && { fields: kept.data.fields },
+    blank: { fields: [] as MergeField[] },
+    revision: kept.data?.revision,
+    send: ({ fields: typed }, seen) => {
+      const taken = typed.map((f) => f.name).filter(Boolean)
+      const named = typed.map((f) => {
         if (f.name) return f
         const name = shortName(f.label, taken)
         taken.push(name)
         return { ...f, name }
       })
-      await answer(client.PUT('/editor/api/merge-fields', { body: { fields: named } }))
-      await refresh()
-      setFields(undefined)
+      const body = { fields: named, revision: seen }
+      return answer(client.PUT('/editor/api/merge-fields', { params: { header: on(seen) }, body }))
     },
-    () => setTold('Changed, on every page that holds them.'),
-  )
+    read: ({ fields: theirs }: { fields: MergeField[] }) => ({ fields: theirs }),
+    done: refresh,
+    told: 'Changed, on every page that holds them.',
+    lists: { fields: (f: MergeField) => f.name },
+    labels: { fields: 'Merge fields' },
+  })
+  const { fields } = form.value
+  const change = (next: MergeField[]) => form.set({ fields: next })
+  const part = (i: number, given: Partial<MergeField>) =>
+    change(fields.map((f, n) => (n === i ? { ...f, ...given } : f)))
   return (
     <section aria-label="Merge fields">
-      <form onSubmit={submit} className="grid gap-3">
+      <form onSubmit={form.submit} className="grid gap-3">
         <h2 className="font-semibold font-serif text-large">Merge fields</h2>
         <p className="text-soft">
           Placeholders that are filled when a page is made: change one here, and every text that holds it says the new
@@ -134,7 +135,7 @@ export function MergeFields({ blocked }: { blocked: string }) {
             <div>
               <Button onClick={() => change([...fields, fresh])}>Add a merge field</Button>
             </div>
-            <SettingsFoot problem={problem} does="Change the merge fields" told={told} />
+            <SettingsFoot form={form} does="Change the merge fields" />
           </>
         )}
       </form>

@@ -3,9 +3,12 @@ import { answer, client } from '../shared/api/client'
 import { useKinds } from '../shared/api/kinds'
 import { useOutlines, useRefresh, useSnippets } from '../shared/api/queries'
 import type { Outline } from '../shared/api/types'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { useNewItem } from '../shared/store/newItem'
 import { Button, TextButton } from '../shared/ui/Button'
 import { Input, Select } from '../shared/ui/Field'
+import { FormState } from '../shared/ui/FormState'
 import { KindChoice } from '../shared/ui/KindChoice'
 import { OutlineLines } from '../shared/ui/OutlineLines'
 import { WhereLinked } from '../shared/ui/WhereLinked'
@@ -53,7 +56,11 @@ export function Outlines({ of, blocked }: Props) {
 
   function remove(outline: Outline) {
     act(async () => {
-      await answer(client.DELETE('/editor/api/outlines/{id}', { params: { path: { id: outline.id } } }))
+      await answer(
+        client.DELETE('/editor/api/outlines/{id}', {
+          params: { path: { id: outline.id }, header: on(outline.revision) },
+        }),
+      )
       setDeleted(outline)
     })
   }
@@ -133,45 +140,49 @@ export function Outlines({ of, blocked }: Props) {
   )
 }
 
+function fieldsOf({ name, about, kinds, shelf, role }: Outline) {
+  return { name, about, kinds, shelf, role }
+}
+
 function Change({ outline }: { outline: Outline }) {
   const refresh = useRefresh()
   const begin = useNewItem()
   const firstKind = useKinds()[0]?.name ?? ''
-  const [name, setName] = useState(outline.name)
-  const [about, setAbout] = useState(outline.about)
-  const [forKinds, setKinds] = useState(outline.kinds)
-  const [shelf, setShelf] = useState(outline.shelf)
-  const [role, setRole] = useState(outline.role)
-  const [told, setTold] = useState('')
-
-  async function save() {
-    try {
-      await answer(
+  const form = useForm(`outline:${outline.id}`, {
+    stored: fieldsOf(outline),
+    revision: outline.revision,
+    send: (typed, seen) =>
+      answer(
         client.PUT('/editor/api/outlines/{id}', {
-          params: { path: { id: outline.id } },
-          body: { name, about, kinds: forKinds, snippet: outline.snippet, shelf, role },
+          params: { path: { id: outline.id }, header: on(seen) },
+          body: { ...typed, snippet: outline.snippet },
         }),
-      )
-      setTold('Changed.')
-      refresh()
-    } catch (error) {
-      setTold((error as Error).message)
-    }
-  }
+      ),
+    read: fieldsOf,
+    done: refresh,
+    told: 'Changed.',
+    labels: { name: 'Name', about: 'What it is for', kinds: 'Kinds', shelf: 'Shelf', role: 'Who may use it' },
+  })
+  const { name, about, kinds: forKinds, shelf, role } = form.value
 
   return (
     <div className="mt-2 grid gap-4 md:grid-cols-2">
-      <div className="grid content-start gap-3">
-        <Input label="Name" value={name} maxLength={200} onChange={(e) => setName(e.target.value)} />
-        <Input label="What it is for" value={about} maxLength={500} onChange={(e) => setAbout(e.target.value)} />
+      <form onSubmit={form.submit} aria-label={outline.name} className="grid content-start gap-3">
+        <Input label="Name" value={name} maxLength={200} onChange={(e) => form.set({ name: e.target.value })} />
+        <Input
+          label="What it is for"
+          value={about}
+          maxLength={500}
+          onChange={(e) => form.set({ about: e.target.value })}
+        />
         {outline.snippet && (
-          <Input label="Shelf" value={shelf} maxLength={100} onChange={(e) => setShelf(e.target.value)} />
+          <Input label="Shelf" value={shelf} maxLength={100} onChange={(e) => form.set({ shelf: e.target.value })} />
         )}
         {outline.snippet && (
           <Select
             label="Who may use it"
             value={role ?? ''}
-            onChange={(e) => setRole((e.target.value || undefined) as Outline['role'])}
+            onChange={(e) => form.set({ role: (e.target.value || undefined) as Outline['role'] })}
           >
             <option value="">Everybody</option>
             <option value="WRITER">Writers</option>
@@ -180,11 +191,12 @@ function Change({ outline }: { outline: Outline }) {
         )}
         <KindChoice
           picked={forKinds}
-          pick={setKinds}
+          pick={(kinds) => form.set({ kinds })}
           hint={outline.snippet ? 'None picked: for every kind.' : undefined}
         />
+        <FormState form={form} />
         <p className="flex flex-wrap items-center gap-3">
-          <Button look="main" onClick={save}>
+          <Button look="main" type="submit">
             {outline.snippet ? 'Change the snippet' : 'Change the outline'}
           </Button>
           <Button
@@ -198,14 +210,14 @@ function Change({ outline }: { outline: Outline }) {
           >
             Open its text on the bench
           </Button>
-          <span role="status">{told}</span>
+          <span role="status">{form.told}</span>
         </p>
         <p className="text-small text-soft">
           {outline.snippet
             ? 'To change its text, open it on the bench, change it there, and keep it as a snippet in place of this one.'
             : 'To change its text, open it on the bench, change it there, and make an outline of it in place of this one.'}
         </p>
-      </div>
+      </form>
       <div className="grid content-start gap-3">
         <div className="border border-line bg-sheet p-4">
           <OutlineLines outline={outline} />

@@ -3,11 +3,12 @@ import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh, useSession } from '../shared/api/queries'
 import type { NewPerson, OneTimeLink, Person } from '../shared/api/types'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button } from '../shared/ui/Button'
 import { Input, Select } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
 import { Menu, MenuItem } from '../shared/ui/Menu'
-import { useSubmit } from '../shared/ui/useSubmit'
 import { LinkShown } from './LinkShown'
 
 type Doing = { what: 'change' | 'deactivate'; person: Person } | { what: 'add' } | null
@@ -91,7 +92,7 @@ export function People({ mayChange }: { mayChange: boolean }) {
                   <MenuItem
                     onSelect={() =>
                       act(async () => {
-                        await answer(client.POST('/editor/api/people/{id}/activation', at(p)))
+                        await answer(client.POST('/editor/api/people/{id}/activation', seenAt(p)))
                         return `${p.name} can sign in again.`
                       })
                     }
@@ -147,6 +148,10 @@ function at(person: Person) {
   return { params: { path: { id: person.id } } }
 }
 
+function seenAt({ id, revision }: Person, seen = revision) {
+  return { params: { path: { id }, header: on(seen) } }
+}
+
 function RoleField({ value, change }: { value: Person['role']; change: (role: Person['role']) => void }) {
   return (
     <Select
@@ -161,31 +166,34 @@ function RoleField({ value, change }: { value: Person['role']; change: (role: Pe
   )
 }
 
+const nobody: NewPerson = { name: '', signIn: '', role: 'WRITER', password: '' }
+
 function AddDialog({ onClose, onAdded }: { onClose: () => void; onAdded: (person: Person) => void }) {
   const refresh = useRefresh()
-  const [given, setGiven] = useState<NewPerson>({ name: '', signIn: '', role: 'WRITER', password: '' })
-  const { problem, submit } = useSubmit(
-    async () => {
-      const person = await answer(client.POST('/editor/api/people', { body: given }))
+  const form = useForm('person:', {
+    stored: nobody,
+    send: (body) => answer(client.POST('/editor/api/people', { body })),
+    done: async (person) => {
       await refresh()
       onAdded(person)
     },
-    () => {},
-  )
+  })
+  const { value: given, set } = form
   return (
     <FormDialog
+      form={form}
+      quiet
       onClose={onClose}
       title="Add a person"
       about="They set their own password by a link that works once; you get it to hand on."
       does="Add the person"
-      onSubmit={submit}
     >
-      <RoleField value={given.role} change={(role) => setGiven({ ...given, role })} />
+      <RoleField value={given.role} change={(role) => set({ role })} />
       <Input
         label="Name"
         hint="It stands under what they write."
         value={given.name}
-        onChange={(e) => setGiven({ ...given, name: e.target.value })}
+        onChange={(e) => set({ name: e.target.value })}
         maxLength={200}
         required
       />
@@ -193,36 +201,35 @@ function AddDialog({ onClose, onAdded }: { onClose: () => void; onAdded: (person
         label="Sign-in name"
         hint="If it is their mail address, the link goes out as a letter too."
         value={given.signIn}
-        onChange={(e) => setGiven({ ...given, signIn: e.target.value })}
+        onChange={(e) => set({ signIn: e.target.value })}
         autoComplete="off"
         required
-        problem={problem}
+        problem={form.problem}
       />
     </FormDialog>
   )
 }
 
+const namedOf = ({ name, role }: Person) => ({ name, role })
+
 function ChangeDialog({ person, onClose }: { person: Person; onClose: () => void }) {
   const refresh = useRefresh()
-  const [given, setGiven] = useState({ name: person.name, role: person.role })
-  const { problem, submit } = useSubmit(
-    async () => {
-      await answer(client.PUT('/editor/api/people/{id}', { ...at(person), body: given }))
+  const form = useForm(`person:${person.id}`, {
+    stored: namedOf(person),
+    revision: person.revision,
+    send: (body, seen) => answer(client.PUT('/editor/api/people/{id}', { ...seenAt(person, seen), body })),
+    read: namedOf,
+    done: async () => {
       await refresh()
+      onClose()
     },
-    () => onClose(),
-  )
+    labels: { name: 'Name', role: 'Role' },
+  })
+  const { value: given, set } = form
   return (
-    <FormDialog onClose={onClose} title={`Change ${person.name}`} does="Change" onSubmit={submit}>
-      <Input
-        label="Name"
-        value={given.name}
-        onChange={(e) => setGiven({ ...given, name: e.target.value })}
-        maxLength={200}
-        required
-        problem={problem}
-      />
-      <RoleField value={given.role} change={(role) => setGiven({ ...given, role })} />
+    <FormDialog form={form} onClose={onClose} title={`Change ${person.name}`} does="Change">
+      <Input label="Name" value={given.name} onChange={(e) => set({ name: e.target.value })} maxLength={200} required />
+      <RoleField value={given.role} change={(role) => set({ role })} />
     </FormDialog>
   )
 }
@@ -236,38 +243,31 @@ interface DeactivateProps {
 
 function DeactivateDialog({ person, others, onClose, onDone }: DeactivateProps) {
   const refresh = useRefresh()
-  const [to, setTo] = useState(String(others[0]?.id ?? ''))
-  const { problem, submit } = useSubmit(
-    async () => {
-      const done = await answer(
-        client.POST('/editor/api/people/{id}/deactivation', { ...at(person), body: { to: Number(to) } }),
-      )
+  const form = useForm(`deactivation:${person.id}`, {
+    stored: { to: String(others[0]?.id ?? '') },
+    send: ({ to }) =>
+      answer(client.POST('/editor/api/people/{id}/deactivation', { ...seenAt(person), body: { to: Number(to) } })),
+    done: async (handed) => {
       await refresh()
-      onDone(done.items)
+      onDone(handed.items)
     },
-    () => {},
-  )
+  })
   return (
     <FormDialog
+      form={form}
       onClose={onClose}
       title={`Deactivate ${person.name}`}
       about="They are signed out and cannot sign in; their name stays on what they wrote. You can activate them again."
       does="Deactivate"
       blocked={others.length ? '' : 'There is nobody to have their items.'}
-      onSubmit={submit}
     >
-      <Select label="Their items go to" value={to} onChange={(e) => setTo(e.target.value)}>
+      <Select label="Their items go to" value={form.value.to} onChange={(e) => form.set({ to: e.target.value })}>
         {others.map((p) => (
           <option key={p.id} value={p.id}>
             {p.name}
           </option>
         ))}
       </Select>
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
-      )}
     </FormDialog>
   )
 }

@@ -4,11 +4,11 @@ import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { FoundReference, ReferenceLink } from '../shared/api/types'
 import { moved } from '../shared/base/lists'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button, TextButton } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { FieldFrame, fieldBox, Input } from '../shared/ui/Field'
-import { useDraft } from '../shared/ui/useDraft'
-import { useSubmit } from '../shared/ui/useSubmit'
 import { SettingsFoot } from './SettingsFoot'
 
 const EXAMPLE = 'The meter at TL-1042 read 21.6, that at TL-0007 less.'
@@ -20,23 +20,25 @@ export function References({ blocked }: { blocked: string }) {
     queryFn: () => answer(client.GET('/editor/api/reference-links')),
   })
   const refresh = useRefresh()
-  const [links, setLinks] = useDraft<ReferenceLink[]>(kept.data?.links, [])
-  const [told, setTold] = useState('')
-  const change = (next: ReferenceLink[]) => {
-    setTold('')
-    setLinks(next)
-  }
-  const { problem, submit } = useSubmit(
-    async () => {
-      await answer(client.PUT('/editor/api/reference-links', { body: { links } }))
-      await refresh()
-      setLinks(undefined)
-    },
-    () => setTold('Changed. Readers follow them now.'),
-  )
+  const form = useForm('reference-links', {
+    stored: kept.data && { links: kept.data.links },
+    blank: { links: [] as ReferenceLink[] },
+    revision: kept.data?.revision,
+    send: ({ links }, seen) =>
+      answer(
+        client.PUT('/editor/api/reference-links', { params: { header: on(seen) }, body: { links, revision: seen } }),
+      ),
+    read: ({ links }: { links: ReferenceLink[] }) => ({ links }),
+    done: refresh,
+    told: 'Changed. Readers follow them now.',
+    lists: { links: (l: ReferenceLink) => l.name },
+    labels: { links: 'Reference links' },
+  })
+  const { links } = form.value
+  const change = (next: ReferenceLink[]) => form.set({ links: next })
   return (
     <section aria-label="Reference links">
-      <form onSubmit={submit} className="grid gap-3">
+      <form onSubmit={form.submit} className="grid gap-3">
         <h2 className="font-semibold font-serif text-large">Reference links</h2>
         <p className="text-soft">
           Codes such as TL-1042 that become links for readers, and are marked on the sheet. A pattern is a regular
@@ -71,7 +73,7 @@ export function References({ blocked }: { blocked: string }) {
               </Button>
             </div>
             {links.length > 0 && <Try links={links} />}
-            <SettingsFoot problem={problem} does="Change the reference links" told={told} />
+            <SettingsFoot form={form} does="Change the reference links" />
           </>
         )}
       </form>
@@ -127,7 +129,9 @@ function Try({ links }: { links: ReferenceLink[] }) {
     let over = false
     const timer = setTimeout(async () => {
       try {
-        const now = await answer(client.POST('/editor/api/reference-links/tried', { body: { links: { links }, text } }))
+        const now = await answer(
+          client.POST('/editor/api/reference-links/tried', { body: { links: { links, revision: '' }, text } }),
+        )
         if (over) return
         setFound(now)
         setProblem('')

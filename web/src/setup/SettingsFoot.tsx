@@ -1,28 +1,17 @@
+import type { Form } from '../shared/form/useForm'
 import { Button } from '../shared/ui/Button'
+import { FormState } from '../shared/ui/FormState'
 
-interface Props {
-  /** Why it could not be taken, where it could not. */
-  problem: string
-  /** What the button says. */
-  does: string
-  /** What became of it. */
-  told: string
-}
-
-/** The foot of a form of settings: what is wrong, the button that has it hold, and what became of that. */
-export function SettingsFoot({ problem, does, told }: Props) {
+/** The foot of a form of settings: how it stands, the button that has it hold, and what became of that. */
+export function SettingsFoot<T>({ form, does }: { form: Form<T> /** What the button says. */; does: string }) {
   return (
     <>
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
-      )}
+      <FormState form={form} />
       <p className="flex items-center gap-3">
         <Button type="submit" look="main">
           {does}
         </Button>
-        <span role="status">{told}</span>
+        <span role="status">{form.told}</span>
       </p>
     </>
   )

@@ -1,36 +1,36 @@
-import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh, useSite } from '../shared/api/queries'
+import { on } from '../shared/form/change'
+import { useForm } from '../shared/form/useForm'
 import { Button } from '../shared/ui/Button'
 import { Facts } from '../shared/ui/Facts'
 import { Input, Select } from '../shared/ui/Field'
+import { FormState } from '../shared/ui/FormState'
 import { languageName, languages } from '../shared/ui/languages'
-import { useDraft } from '../shared/ui/useDraft'
-import { useSubmit } from '../shared/ui/useSubmit'
 import { AsAtFirst, useDefaults } from './AsAtFirst'
 
 type Named = { name: string; tagline: string; language: string; address: string }
+
+const blank: Named = { name: '', tagline: '', language: 'en-GB', address: '' }
+const fieldsOf = ({ name, tagline, language, address }: Named): Named => ({ name, tagline, language, address })
 
 /** What the site is called, and its language. */
 export function SiteName({ blocked }: { blocked: string }) {
   const site = useSite()
   const refresh = useRefresh()
-  const [given, setGiven] = useDraft<Named>(site.data, { name: '', tagline: '', language: 'en-GB', address: '' })
-  const [told, setTold] = useState('')
+  const form = useForm('site', {
+    stored: site.data && fieldsOf(site.data),
+    blank,
+    revision: site.data?.revision,
+    send: (body, seen) => answer(client.PUT('/editor/api/site', { params: { header: on(seen) }, body })),
+    read: fieldsOf,
+    done: refresh,
+    told: 'Changed. Readers see it now.',
+    labels: { name: 'Name', tagline: 'What it is, in a line', language: 'Language', address: 'Address of the site' },
+  })
+  const { value: given } = form
   const first = useDefaults()?.site
-  const set = (field: keyof Named) => (e: { target: { value: string } }) =>
-    setGiven({ ...given, [field]: e.target.value })
-
-  const { problem, submit } = useSubmit(
-    async () => {
-      setTold('')
-      const { name, tagline, language, address } = given
-      await answer(client.PUT('/editor/api/site', { body: { name, tagline, language, address } }))
-      await refresh()
-      setGiven(undefined)
-    },
-    () => setTold('Changed. Readers see it now.'),
-  )
+  const set = (field: keyof Named) => (e: { target: { value: string } }) => form.set({ [field]: e.target.value })
 
   if (blocked) {
     const { name, tagline, language, address } = given
@@ -49,9 +49,9 @@ export function SiteName({ blocked }: { blocked: string }) {
     )
   }
   return (
-    <form onSubmit={submit} className="grid gap-4">
+    <form onSubmit={form.submit} className="grid gap-4">
       <h2 className="font-semibold font-serif text-large">The site</h2>
-      <Input label="Name" value={given.name} onChange={set('name')} maxLength={200} required problem={problem} />
+      <Input label="Name" value={given.name} onChange={set('name')} maxLength={200} required />
       <Input
         label="What it is, in a line"
         hint="Stands at the foot of every page."
@@ -77,7 +77,7 @@ export function SiteName({ blocked }: { blocked: string }) {
             now={given.language}
             first={first?.language}
             told={languageName(first?.language ?? '')}
-            set={(language) => setGiven({ ...given, language })}
+            set={(language) => form.set({ language })}
           />
         }
       >
@@ -87,9 +87,10 @@ export function SiteName({ blocked }: { blocked: string }) {
           </option>
         ))}
       </Select>
+      <FormState form={form} />
       <div className="flex items-center gap-3">
         <Button type="submit">Change</Button>
-        <span role="status">{told}</span>
+        <span role="status">{form.told}</span>
       </div>
     </form>
   )

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { useSite } from '../shared/api/queries'
 import type { BulkInput } from '../shared/api/types'
+import { useForm } from '../shared/form/useForm'
 import { ChangeThem } from '../shared/ui/ChangeThem'
 import { Input, Select } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
@@ -22,24 +23,31 @@ const actions: [Action, string][] = [
 const STAYS = '\u0000'
 const words = (typed: string) => typed.split(/[,;]/).flatMap((w) => w.trim() || [])
 
+const asTheyAre = {
+  section: STAYS,
+  topics: {} as Record<string, boolean>,
+  add: '',
+  remove: '',
+  author: '',
+  action: '' as Action | '',
+  forReaders: true,
+}
+
 /** Changes several items at once: said, looked at, followed, and taken back. */
 export function BulkChangePanel({ keys, onClose }: { keys: string[]; onClose: () => void }) {
   const site = useSite()
-  const [section, setSection] = useState(STAYS)
-  const [topics, setTopics] = useState<Record<string, boolean>>({})
-  const [add, setAdd] = useState('')
-  const [remove, setRemove] = useState('')
-  const [author, setAuthor] = useState('')
-  const [action, setAction] = useState<Action | ''>('')
-  const [forReaders, setForReaders] = useState(true)
   const [looking, setLooking] = useState(false)
+  // What is said stays while it is looked at, and until it is begun or thrown away.
+  const form = useForm('bulk', { stored: asTheyAre, send: async () => {} })
+  const { set } = form
+  const { section, topics, add, remove, author, action, forReaders } = form.value
 
   const sections = site.data?.sections ?? []
   const place = sections.find((s) => s.slug === section)
   const offered = place
     ? place.topics
     : [...new Map(sections.flatMap((s) => s.topics).map((t) => [t.slug, t])).values()]
-  const said = [
+  const changes = [
     section !== STAYS && `section ${place?.name ?? 'none'}`,
     ...Object.entries(topics).map(
       ([slug, on]) => `${on ? 'topic' : 'without topic'} ${offered.find((t) => t.slug === slug)?.name ?? slug}`,
@@ -60,24 +68,24 @@ export function BulkChangePanel({ keys, onClose }: { keys: string[]; onClose: ()
     ...(author.trim() && { author: author.trim() }),
     ...(action && { action }),
     forReaders,
-    told: `${count}: ${said.join('; ')}.`,
+    told: `${count}: ${changes.join('; ')}.`,
   }
-  if (looking) return <ChangeThem given={given} onBack={() => setLooking(false)} onClose={onClose} />
+  if (looking)
+    return <ChangeThem given={given} onBack={() => setLooking(false)} onBegun={form.drop} onClose={onClose} />
   return (
     <FormDialog
       onClose={onClose}
       title={`Change ${count}`}
       about="Say what is to be changed; the rest stays as it is in each."
       does="Look at it first"
-      blocked={said.length ? '' : 'Say what is to be changed first.'}
-      onSubmit={() => setLooking(true)}
+      blocked={changes.length ? '' : 'Say what is to be changed first.'}
+      form={{ ...form, submit: async () => setLooking(true) }}
     >
       <Select
         label="Section"
         value={section}
         onChange={(e) => {
-          setSection(e.target.value)
-          setTopics({})
+          set({ section: e.target.value, topics: {} })
         }}
       >
         <option value={STAYS}>As it is</option>
@@ -95,7 +103,7 @@ export function BulkChangePanel({ keys, onClose }: { keys: string[]; onClose: ()
                   value={t.slug in topics ? (topics[t.slug] ? 'on' : 'off') : ''}
                   onChange={(e) => {
                     const { [t.slug]: _, ...others } = topics
-                    setTopics(e.target.value ? { ...others, [t.slug]: e.target.value === 'on' } : others)
+                    set({ topics: e.target.value ? { ...others, [t.slug]: e.target.value === 'on' } : others })
                   }}
                   className="h-7 rounded-3 border border-edge bg-sheet px-1"
                 >
@@ -113,17 +121,17 @@ export function BulkChangePanel({ keys, onClose }: { keys: string[]; onClose: ()
         label="Add keywords"
         hint="With commas between them."
         value={add}
-        onChange={(e) => setAdd(e.target.value)}
+        onChange={(e) => set({ add: e.target.value })}
       />
-      <Input label="Take keywords off" value={remove} onChange={(e) => setRemove(e.target.value)} />
+      <Input label="Take keywords off" value={remove} onChange={(e) => set({ remove: e.target.value })} />
       <Input
         label="Author"
         hint="Who they are of, for readers. Left empty, that stays."
         value={author}
         maxLength={200}
-        onChange={(e) => setAuthor(e.target.value)}
+        onChange={(e) => set({ author: e.target.value })}
       />
-      <Select label="Then" value={action} onChange={(e) => setAction(e.target.value as Action | '')}>
+      <Select label="Then" value={action} onChange={(e) => set({ action: e.target.value as Action | '' })}>
         <option value="">Leave them at their stage</option>
         {actions.map(([a, name]) => (
           <option key={a} value={a}>
@@ -136,7 +144,7 @@ export function BulkChangePanel({ keys, onClose }: { keys: string[]; onClose: ()
           type="checkbox"
           className="mt-1"
           checked={forReaders}
-          onChange={(e) => setForReaders(e.target.checked)}
+          onChange={(e) => set({ forReaders: e.target.checked })}
         />
         Readers see it at once of items that are live and have no other change waiting
       </label>

@@ -1,8 +1,10 @@
-import { type FormEvent, useState } from 'react'
+import { useState } from 'react'
 import { Link } from 'react-router'
+import { useForm } from '../shared/form/useForm'
 import { setOwn, useOwn } from '../shared/store/own'
 import { Button, TextButton } from '../shared/ui/Button'
 import { Input } from '../shared/ui/Field'
+import { FormState } from '../shared/ui/FormState'
 import { addressOf, type Filter, isNarrow } from './filter'
 
 const KEPT = 'worklist-views'
@@ -23,20 +25,20 @@ function isView(one: unknown): one is View {
 export function Views({ filter }: { filter: Filter }) {
   const kept = useOwn<unknown>(KEPT, [])
   const views = Array.isArray(kept) ? kept.filter(isView) : []
-  const [naming, setNaming] = useState<string>()
   const address = addressOf(filter)
+  // Until somebody says so, it is open where a name was left in it.
+  const [asked, setNaming] = useState<boolean>()
+  const form = useForm('view', {
+    stored: { name: '', address },
+    send: ({ name }) =>
+      name.trim() && set([...views.filter((v) => v.name !== name.trim()), { name: name.trim(), address }]),
+    done: () => setNaming(false),
+  })
+  const naming = asked ?? form.changed
   const here = views.find((v) => v.address === address)
 
   function set(next: View[]) {
     setOwn(KEPT, next.length ? next : undefined)
-  }
-
-  function keep(e: FormEvent) {
-    e.preventDefault()
-    const name = naming?.trim()
-    if (!name) return
-    set([...views.filter((v) => v.name !== name), { name, address }])
-    setNaming(undefined)
   }
 
   const mayKeep = !here && views.length < MOST && (isNarrow(filter) || filter.order !== 'BEST')
@@ -62,21 +64,23 @@ export function Views({ filter }: { filter: Filter }) {
           </li>
         ))}
       </ul>
-      {mayKeep && naming === undefined && (
-        <TextButton className="font-normal" onClick={() => setNaming('')}>
+      {mayKeep && !naming && (
+        <TextButton className="font-normal" onClick={() => setNaming(true)}>
           Keep this view
         </TextButton>
       )}
-      {mayKeep && naming !== undefined && (
-        <form onSubmit={keep} className="grid gap-2">
+      {mayKeep && naming && (
+        <form onSubmit={form.submit} className="grid gap-2">
           <Input
             label="Name of the view"
             autoFocus
-            value={naming}
+            value={form.value.name}
             maxLength={60}
-            onChange={(e) => setNaming(e.target.value)}
-            onKeyDown={(e) => e.key === 'Escape' && setNaming(undefined)}
+            required
+            onChange={(e) => form.set({ name: e.target.value })}
+            onKeyDown={(e) => e.key === 'Escape' && setNaming(false)}
           />
+          <FormState form={form} />
           <Button type="submit">Keep</Button>
         </form>
       )}

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import { useRefresh, useSite } from '../../shared/api/queries'
+import { changeOn, on } from '../../shared/form/change'
 import { useBench } from '../state/context'
 
 /** Whether the item is in the menus, to be put there and taken out. */
@@ -16,11 +17,19 @@ export function InMenus({ itemKey, live }: { itemKey: string; live: boolean }) {
   const isIn = (menu: typeof menus.main) => menu.some((e) => e.to === 'ITEM' && e.target === itemKey)
   const now = { main: isIn(menus.main), foot: isIn(menus.foot), ...ticked }
   async function set(part: Partial<typeof now>) {
+    if (!menus) return
     setProblem('')
     setTicked((was) => ({ ...was, ...part }))
     try {
-      const params = { path: { key: itemKey } }
-      await answer(client.PUT('/editor/api/site/menus/items/{key}', { params, body: { ...now, ...part } }))
+      await changeOn(menus, 'any', (stand) =>
+        answer(
+          client.PUT('/editor/api/site/menus/items/{key}', {
+            params: { path: { key: itemKey }, header: on(stand.revision) },
+            // What another put it into or took it out of stays so.
+            body: { main: isIn(stand.main), foot: isIn(stand.foot), ...part },
+          }),
+        ),
+      )
       await refresh()
       saver.lookAgain()
     } catch (error) {

@@ -5,9 +5,9 @@ import { setWindowPerson } from '../../shared/api/person'
 import type { Person, Session } from '../../shared/api/types'
 import { useOpenNew } from '../../shared/store/newItem'
 import { Button } from '../../shared/ui/Button'
+import { SignInAgain } from '../../shared/ui/SignInAgain'
 import { backToText } from '../../sheet'
 import { useBench, useSaved } from '../state/context'
-import { SignInAgain } from './SignInAgain'
 
 const CompareDialog = lazy(() => import('./CompareDialog'))
 

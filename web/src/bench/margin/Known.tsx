@@ -3,7 +3,8 @@ import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import { useRight } from '../../shared/api/queries'
 import { EVERY, holds, withRule } from '../../shared/api/standards'
-import type { Finding } from '../../shared/api/types'
+import type { Finding, KindRules } from '../../shared/api/types'
+import { changeOn, on } from '../../shared/form/change'
 import { readOwn, setOwn } from '../../shared/store/own'
 import { TextButton } from '../../shared/ui/Button'
 import { useBench } from '../state/context'
@@ -22,17 +23,23 @@ export function Known({ finding: { words, rule } }: { finding: Finding }) {
     await saver.lookAgain()
   }
 
+  function taught(kinds: KindRules[]) {
+    // A kind with a setting of its own has a list of its own.
+    const names = new Set([EVERY, ...kinds.filter((k) => k.rules.some((r) => r.rule === rule)).map((k) => k.kind)])
+    return [...names].reduce((all, kind) => {
+      const setting = holds(all, kind, rule)
+      const known = [...setting.words.filter((w) => w !== words), words as string]
+      return withRule(all, kind, rule, { ...setting, words: known })
+    }, kinds)
+  }
+
   async function house() {
     setProblem('')
     try {
-      const { kinds, version } = await answer(client.GET('/editor/api/rules'))
-      // A kind with a setting of its own has a list of its own.
-      const names = new Set([EVERY, ...kinds.filter((k) => k.rules.some((r) => r.rule === rule)).map((k) => k.kind)])
-      const taught = [...names].reduce((all, kind) => {
-        const setting = holds(all, kind, rule)
-        return withRule(all, kind, rule, { ...setting, words: [...setting.words.filter((w) => w !== words), words] })
-      }, kinds)
-      await answer(client.PUT('/editor/api/rules', { body: { kinds: taught, version } }))
+      const rules = await answer(client.GET('/editor/api/rules'))
+      await changeOn(rules, 'any', ({ kinds, revision }) =>
+        answer(client.PUT('/editor/api/rules', { params: { header: on(revision) }, body: { kinds: taught(kinds) } })),
+      )
       await queries.invalidateQueries({ queryKey: ['rules'] })
       await saver.lookAgain()
     } catch (error) {

@@ -2,9 +2,11 @@ import { useQuery } from '@tanstack/react-query'
 import { type KeyboardEvent, useRef, useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import type { Finding } from '../../shared/api/types'
+import { useForm } from '../../shared/form/useForm'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { Input } from '../../shared/ui/Field'
+import { FormState } from '../../shared/ui/FormState'
 import { LevelIcon } from '../../shared/ui/LevelIcon'
 import { asShown } from '../../sheet'
 import { useBench } from '../state/context'
@@ -84,12 +86,19 @@ function useAlike(finding: Finding) {
 
 /** Asks for the reason for which something is right as it is. */
 function Why({ finding }: { finding: Finding }) {
-  const { leave } = useBench()
-  const [reason, setReason] = useState('')
+  const { leave, saver } = useBench()
+  const form = useForm(`reason:${saver.key}:${finding.id}`, {
+    stored: { reason: '' },
+    send: async (typed) => {
+      // The bench has said why not.
+      if (!(await leave(finding, typed.reason.trim()))) throw new Error('')
+    },
+  })
+  const { reason } = form.value
   const [problem, setProblem] = useState('')
   const field = useRef<HTMLInputElement>(null)
   const done = () => {
-    if (reason.trim()) return leave(finding, reason.trim())
+    if (reason.trim()) return form.submit()
     setProblem('A few words are enough.')
     field.current?.focus()
   }
@@ -112,15 +121,23 @@ function Why({ finding }: { finding: Finding }) {
         problem={problem}
         maxLength={500}
         value={reason}
-        onChange={(e) => setReason(e.target.value)}
+        onChange={(e) => form.set({ reason: e.target.value })}
         onKeyDown={onKey}
       />
       <span className="flex gap-2">
         <Button look="main" onClick={done}>
           Leave it
         </Button>
-        <Button onClick={() => askWhy('')}>Cancel</Button>
+        <Button
+          onClick={() => {
+            form.drop()
+            askWhy('')
+          }}
+        >
+          Cancel
+        </Button>
       </span>
+      <FormState form={form} quiet />
     </div>
   )
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
+import { changeOn, on } from '../../shared/form/change'
 import { useBench, useSaved } from '../state/context'
 
 /** What readers soon cease to see in this item, with a press that lets them see it a year longer. */
@@ -11,10 +12,14 @@ export function Expiring() {
   async function extend(name: string) {
     setProblem('')
     try {
-      await answer(client.POST('/editor/api/assets/{name}/extend', { params: { path: { name } } }))
+      const path = { name }
+      const page = await answer(client.GET('/editor/api/assets/{name}', { params: { path } }))
+      await changeOn(page, ['expires'], (now) =>
+        answer(client.POST('/editor/api/assets/{name}/extend', { params: { path, header: on(now.revision) } })),
+      )
       await saver.alone(async () => {
-        const path = { key: saver.key }
-        saver.adoptState((await answer(client.GET('/editor/api/items/{key}', { params: { path } }))).state)
+        const params = { path: { key: saver.key } }
+        saver.adoptState((await answer(client.GET('/editor/api/items/{key}', { params }))).state)
       })
     } catch (error) {
       setProblem((error as Error).message)

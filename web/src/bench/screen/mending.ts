@@ -70,7 +70,7 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
   const leave = useCallback(
     async (finding: Finding, reason: string) => {
       const back = backFrom(sheet)
-      if (!(await ready())) return
+      if (!(await ready())) return false
       try {
         const params = { path: { key: saver.key } }
         const body = { finding: finding.id, reason }
@@ -80,8 +80,10 @@ export function useMending({ saver, sheet, goTo, ready, tell }: Bench) {
         comeTo('')
         tell('Left as it is. It stands below the marks, where it can be looked at again.')
         back()
+        return true
       } catch (error) {
         tell(await saver.failed(error))
+        return false
       }
     },
     [saver, sheet, ready, tell],

@@ -10,8 +10,8 @@ export interface BenchShared {
   goTo: (finding: Finding, field?: string) => void
   /** Mends a finding by one of its fixes, or everything of its sort. */
   mend: (finding: Finding, fix: number, all?: boolean) => void
-  /** Leaves a finding as it is. */
-  leave: (finding: Finding, reason: string) => void
+  /** Leaves a finding as it is; false where that could not be done, which the bench has said. */
+  leave: (finding: Finding, reason: string) => Promise<boolean>
   /** Looks again at what was left as it is, by its identity. */
   bringBack: (id: string) => void
   /** Grows each time somebody wants to see the marks. */

@@ -1,10 +1,10 @@
-import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import { useKinds } from '../../shared/api/kinds'
 import type { KindStanding } from '../../shared/api/types'
+import { on } from '../../shared/form/change'
+import { useForm } from '../../shared/form/useForm'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { KindSelect } from '../../shared/ui/KindSelect'
-import { useSubmit } from '../../shared/ui/useSubmit'
 
 interface Props {
   standing: KindStanding
@@ -13,18 +13,19 @@ interface Props {
 }
 
 /** Takes a kind away, after saying what its items become. */
-export function DeleteKind({ standing: { kind, items }, onDone, onClose }: Props) {
+export function DeleteKind({ standing: { kind, items, revision }, onDone, onClose }: Props) {
   const others = useKinds().filter((k) => k.name !== kind.name)
-  const [to, setTo] = useState('')
-  const { problem, submit } = useSubmit(
-    () =>
+  const form = useForm(`kind-away:${kind.name}`, {
+    stored: { to: '' },
+    send: ({ to }) =>
       answer(
         client.DELETE('/editor/api/kinds/{name}', {
-          params: { path: { name: kind.name }, query: { to: items ? to : '' } },
+          params: { path: { name: kind.name }, query: { to: items ? to : '' }, header: on(revision) },
         }),
       ),
-    onDone,
-  )
+    done: onDone,
+  })
+  const { to } = form.value
   return (
     <FormDialog
       onClose={onClose}
@@ -36,13 +37,10 @@ export function DeleteKind({ standing: { kind, items }, onDone, onClose }: Props
       }
       does="Take it away"
       blocked={items && !to ? 'Say first what its items become.' : ''}
-      onSubmit={() => submit()}
+      form={form}
     >
-      {items > 0 && <KindSelect kinds={others} value={to} pick={setTo} none="Choose a kind" />}
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
+      {items > 0 && (
+        <KindSelect kinds={others} value={to} pick={(next) => form.set({ to: next })} none="Choose a kind" />
       )}
     </FormDialog>
   )

@@ -1,11 +1,11 @@
-import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import { useKinds } from '../../shared/api/kinds'
 import type { ItemKind, KindStanding } from '../../shared/api/types'
+import { on } from '../../shared/form/change'
+import { useForm } from '../../shared/form/useForm'
 import { Button } from '../../shared/ui/Button'
 import { Input } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
-import { useSubmit } from '../../shared/ui/useSubmit'
 import { AsAtFirst, useDefaults } from '../AsAtFirst'
 import { CardForm } from './CardForm'
 import { named, newKind } from './words'
@@ -15,6 +15,18 @@ interface Props {
   standing: KindStanding | undefined
   onDone: () => void
   onClose: () => void
+}
+
+const lists = { cards: (c: { label: string }) => c.label, 'cards.*.fields': (f: { name: string }) => f.name }
+
+const labels = {
+  label: 'What one is called',
+  plural: 'What several are called',
+  help: 'What it is for',
+  news: 'Listed among the latest',
+  unfolds: 'Section pages show its text down to the fold',
+  summaryLimit: 'Most characters of a summary',
+  cards: 'Cards',
 }
 
 /** How many items a change touches, and what becomes of what is in them. */
@@ -27,24 +39,30 @@ function touched(items: number): string {
 /** Makes a kind of item, or changes one. */
 export function KindDialog({ standing, onDone, onClose }: Props) {
   const kinds = useKinds()
-  const [kind, setKind] = useState<ItemKind>(standing?.kind ?? newKind)
   const first = useDefaults()?.kinds.find((k) => k.name === standing?.kind.name)
-  const part = (change: Partial<ItemKind>) => setKind({ ...kind, ...change })
-  const { problem, submit } = useSubmit(async () => {
-    const given = named(
-      kind,
-      kinds.map((k) => k.name),
-    )
-    const path = { name: given.name }
-    await (standing
-      ? answer(
-          client.PUT('/editor/api/kinds/{name}', {
-            params: { path },
-            body: { revision: standing.revision, kind: given },
-          }),
-        )
-      : answer(client.POST('/editor/api/kinds', { body: given })))
-  }, onDone)
+  const form = useForm(`kind:${standing?.kind.name ?? ''}`, {
+    stored: standing?.kind ?? newKind,
+    revision: standing?.revision,
+    send: (typed, seen) => {
+      const body = named(
+        typed,
+        kinds.map((k) => k.name),
+      )
+      return standing
+        ? answer(
+            client.PUT('/editor/api/kinds/{name}', {
+              params: { path: { name: body.name }, header: on(seen) },
+              body,
+            }),
+          )
+        : answer(client.POST('/editor/api/kinds', { body }))
+    },
+    read: (theirs: KindStanding) => theirs.kind,
+    done: onDone,
+    lists,
+    labels,
+  })
+  const { value: kind, set: part } = form
   const card = (i: number, next: ItemKind['cards'][number]) =>
     part({ cards: kind.cards.map((c, n) => (n === i ? next : c)) })
 
@@ -55,7 +73,7 @@ export function KindDialog({ standing, onDone, onClose }: Props) {
       title={standing ? `The kind “${standing.kind.label}”` : 'A new kind of item'}
       about={standing ? touched(standing.items) : 'Title, summary, text, section and keywords come with every kind.'}
       does={standing ? 'Change the kind' : 'Make the kind'}
-      onSubmit={() => submit()}
+      form={form}
     >
       <div className="grid gap-3 sm:grid-cols-2">
         <Input
@@ -109,7 +127,7 @@ export function KindDialog({ standing, onDone, onClose }: Props) {
           }
         />
       </div>
-      <AsAtFirst of={kind.label} now={kind} first={first} told="one of the kinds a site begins with" set={setKind} />
+      <AsAtFirst of={kind.label} now={kind} first={first} told="one of the kinds a site begins with" set={part} />
       {kind.cards.map((c, i) => (
         <CardForm
           key={i}
@@ -123,11 +141,6 @@ export function KindDialog({ standing, onDone, onClose }: Props) {
           Add a card with fields
         </Button>
       </div>
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
-      )}
     </FormDialog>
   )
 }

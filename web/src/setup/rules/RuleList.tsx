@@ -3,41 +3,38 @@ import { answer, client } from '../../shared/api/client'
 import { useRefresh, useRules, useSite } from '../../shared/api/queries'
 import { asItComes, begunFrom, EVERY, holds, said, withRule } from '../../shared/api/standards'
 import type { KindRules } from '../../shared/api/types'
+import { on } from '../../shared/form/change'
+import { useForm } from '../../shared/form/useForm'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Field'
-import { useDraft } from '../../shared/ui/useDraft'
-import { useSubmit } from '../../shared/ui/useSubmit'
 import { SettingsFoot } from '../SettingsFoot'
 import { RuleRow } from './RuleRow'
 import { TryRules } from './TryRules'
+
+const lists = {
+  kinds: (k: KindRules) => k.kind,
+  'kinds.*.rules': (r: KindRules['rules'][number]) => r.rule,
+}
 
 /** What the site asks of its items: each rule, for every kind or for one. */
 export function RuleList({ blocked }: { blocked: string }) {
   const refresh = useRefresh()
   const site = useSite()
   const found = useRules()
-  const [kinds, setKinds] = useDraft<KindRules[]>(found.data?.kinds, [])
-  const [seen, setSeen] = useState('')
+  const form = useForm('rules', {
+    stored: found.data && { kinds: found.data.kinds },
+    blank: { kinds: [] as KindRules[] },
+    revision: found.data?.revision,
+    send: (body, seen) => answer(client.PUT('/editor/api/rules', { params: { header: on(seen) }, body })),
+    read: ({ kinds: theirs }: { kinds: KindRules[] }) => ({ kinds: theirs }),
+    done: refresh,
+    told: 'Set. Open benches follow at once; the worklist as its items are looked over.',
+    lists,
+    labels: { kinds: 'Rules' },
+  })
+  const { kinds } = form.value
+  const change = (next: KindRules[]) => form.set({ kinds: next })
   const [kind, setKind] = useState(EVERY)
-  const [told, setTold] = useState('')
-  const change = (next: KindRules[]) => {
-    // Whatever comes from the server while somebody sets rules, they set them on top of what they saw.
-    if (!seen) setSeen(found.data?.version ?? '')
-    setTold('')
-    setKinds(next)
-  }
-  const leave = () => {
-    setKinds(undefined)
-    setSeen('')
-  }
-  const { problem, submit } = useSubmit(
-    async () => {
-      await answer(client.PUT('/editor/api/rules', { body: { kinds, version: seen || (found.data?.version ?? '') } }))
-      await refresh()
-      leave()
-    },
-    () => setTold('Set. Open benches follow at once; the worklist as its items are looked over.'),
-  )
   const groups = found.data?.groups ?? []
   const rules = groups.flatMap((g) => g.rules)
   const kindsToPick = [{ name: EVERY, plural: 'Every kind' }, ...(site.data?.kinds ?? [])]
@@ -54,7 +51,7 @@ export function RuleList({ blocked }: { blocked: string }) {
           {found.error.message} <TextButton onClick={() => found.refetch()}>Try again</TextButton>
         </p>
       )}
-      <form onSubmit={submit} className="grid grid-cols-[minmax(0,1fr)] gap-3">
+      <form onSubmit={form.submit} className="grid grid-cols-[minmax(0,1fr)] gap-3">
         <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
           {blocked ? (
             <p className="flex flex-wrap gap-x-4">
@@ -123,7 +120,7 @@ export function RuleList({ blocked }: { blocked: string }) {
           <>
             <TryRules kinds={kinds} />
             {kind !== EVERY && <p className="text-small text-soft">What is set here holds for {kindName} alone.</p>}
-            <SettingsFoot problem={problem} does="Set the rules" told={told} />
+            <SettingsFoot form={form} does="Set the rules" />
           </>
         )}
       </form>

@@ -1,9 +1,10 @@
-import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import type { ToolGroup, Toolset, ToolsetStanding, Writing } from '../../shared/api/types'
+import { on } from '../../shared/form/change'
+import { useForm } from '../../shared/form/useForm'
 import { Button } from '../../shared/ui/Button'
 import { Input } from '../../shared/ui/Field'
-import { useSubmit } from '../../shared/ui/useSubmit'
+import { FormState } from '../../shared/ui/FormState'
 import { startingGroups } from '../../sheet'
 import { shortName } from '../kinds/words'
 import { Arrange } from './Arrange'
@@ -26,29 +27,42 @@ const plainest: ToolGroup[] = [
   { label: 'Structure', buttons: ['bulleted', 'numbered'], menu: ['paragraph', 'heading-2', 'heading-3'] },
 ]
 
+const fresh = (): Toolset => ({ name: '', label: '', about: '', groups: startingGroups(), only: {}, uses: [] })
+
 /** Makes a toolset, or changes one; it holds from the moment it is kept, on open benches too. */
 export default function ToolsetEditor({ standing, taken, writing, onDone, onClose }: Props) {
-  const [set, setSet] = useState<Toolset>(
-    () => standing?.toolset ?? { name: '', label: '', about: '', groups: startingGroups(), only: {}, uses: [] },
-  )
-  const part = (change: Partial<Toolset>) => setSet((now) => ({ ...now, ...change }))
-  const { problem, submit } = useSubmit(async () => {
-    const given = { ...set, name: set.name || shortName(set.label, taken) }
-    await (standing
-      ? answer(
-          client.PUT('/editor/api/toolsets/{name}', {
-            params: { path: { name: given.name } },
-            body: { revision: standing.revision, toolset: given },
-          }),
-        )
-      : answer(client.POST('/editor/api/toolsets', { body: given })))
-  }, onDone)
+  const form = useForm(`toolset:${standing?.toolset.name ?? ''}`, {
+    stored: standing?.toolset ?? fresh(),
+    revision: standing?.revision,
+    send: (typed, seen) => {
+      const body = { ...typed, name: typed.name || shortName(typed.label, taken) }
+      return standing
+        ? answer(
+            client.PUT('/editor/api/toolsets/{name}', {
+              params: { path: { name: body.name }, header: on(seen) },
+              body,
+            }),
+          )
+        : answer(client.POST('/editor/api/toolsets', { body }))
+    },
+    read: (theirs: ToolsetStanding) => theirs.toolset,
+    done: onDone,
+    lists: { groups: (g: ToolGroup) => g.label },
+    labels: {
+      label: 'Name',
+      about: 'What it is for',
+      groups: 'Tools',
+      only: 'What it narrows',
+      uses: 'Where it holds',
+    },
+  })
+  const { value: set, set: part } = form
   return (
     <section
       aria-label={standing ? `The toolset “${standing.toolset.label}”` : 'A new toolset'}
       className="grid grid-cols-[minmax(0,1fr)] gap-5 border border-edge p-4"
     >
-      <form onSubmit={submit} className="grid grid-cols-[minmax(0,1fr)] gap-5">
+      <form onSubmit={form.submit} className="grid grid-cols-[minmax(0,1fr)] gap-5">
         <div className="grid gap-3 sm:grid-cols-2">
           <Input
             label="Name of the toolset"
@@ -74,16 +88,19 @@ export default function ToolsetEditor({ standing, taken, writing, onDone, onClos
         )}
         <Arrange groups={set.groups} set={(groups) => part({ groups })} />
         <Narrow only={set.only} writing={writing} set={(only) => part({ only })} />
-        {problem && (
-          <p role="alert" className="text-rust">
-            {problem}
-          </p>
-        )}
+        <FormState form={form} />
         <p className="flex flex-wrap gap-3">
           <Button type="submit" look="main">
             {standing ? 'Change the toolset' : 'Make the toolset'}
           </Button>
-          <Button onClick={onClose}>Cancel</Button>
+          <Button
+            onClick={() => {
+              form.drop()
+              onClose()
+            }}
+          >
+            Cancel
+          </Button>
         </p>
       </form>
       <Sample toolset={set} writing={writing} />

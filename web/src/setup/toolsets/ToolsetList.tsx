@@ -3,6 +3,7 @@ import { lazy, Suspense, useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import { useRefresh, useWriting } from '../../shared/api/queries'
 import type { ToolsetStanding } from '../../shared/api/types'
+import { on } from '../../shared/form/change'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { useWhere } from './Uses'
 
@@ -42,7 +43,7 @@ export function ToolsetList({ blocked }: { blocked: string }) {
   const remove = (standing: ToolsetStanding) =>
     act(async () => {
       const path = { name: standing.toolset.name }
-      await answer(client.DELETE('/editor/api/toolsets/{name}', { params: { path } }))
+      await answer(client.DELETE('/editor/api/toolsets/{name}', { params: { path, header: on(standing.revision) } }))
       setGone(standing)
     })
 

@@ -2,6 +2,7 @@ import { answer, client, type Problem } from '../api/client'
 import type { Added, Asset } from '../api/types'
 import { asksWhich, bringFileIn, Stopped, type Upload } from '../api/upload'
 import { Store, useStore } from '../base/store'
+import { on } from '../form/change'
 
 /** What is to become of a file whose name is there already. */
 export type Choice = 'BOTH' | 'REPLACE' | 'USE'
@@ -118,7 +119,10 @@ export async function chooseComing({ id, file, which }: Coming, choice: Choice) 
   if (!which) return
   try {
     const body = { file: which.file, name: file.name, choice }
-    settled(id, await answer(client.POST('/editor/api/assets/chosen', { body })))
+    settled(
+      id,
+      await answer(client.POST('/editor/api/assets/chosen', { params: { header: on(which.existing.revision) }, body })),
+    )
   } catch (error) {
     set(id, { problem: (error as Error).message })
   }

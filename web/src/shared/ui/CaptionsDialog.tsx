@@ -2,12 +2,14 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { answer, client } from '../api/client'
 import type { Asset, CaptionLines } from '../api/types'
+import { on } from '../form/change'
+import { useForm } from '../form/useForm'
 import { Button } from './Button'
 import { cx } from './cx'
+import { Dialog, DialogButtons } from './Dialog'
 import { fieldBox, Input } from './Field'
 import { FormDialog } from './FormDialog'
 import { momentOf, timeOf } from './moments'
-import { useSubmit } from './useSubmit'
 
 interface Props {
   /** The sound or film they are of, where one is at hand. */
@@ -27,11 +29,10 @@ interface Line {
   rest: { note: string; id: string; settings: string }
 }
 
-let last = 0
 const bare = { note: '', id: '', settings: '' }
 const linesOf = (given: CaptionLines | undefined): Line[] =>
-  (given?.cues ?? []).map(({ start, end, text, note, id, settings }) => ({
-    id: ++last,
+  (given?.cues ?? []).map(({ start, end, text, note, id, settings }, i) => ({
+    id: i + 1,
     start: timeOf(start),
     end: timeOf(end),
     text,
@@ -54,37 +55,54 @@ export function CaptionsDialog(props: Props) {
 
 function Failed({ onClose, why }: Props & { why: string }) {
   return (
-    <FormDialog title="Captions" does="Close" onClose={onClose} onSubmit={onClose}>
+    <Dialog open title="Captions" onClose={onClose}>
       <p role="alert">{why}</p>
-    </FormDialog>
+      <DialogButtons>
+        <Button onClick={onClose}>Close</Button>
+      </DialogButtons>
+    </Dialog>
   )
 }
 
 function Editing({ media, track, stored, onClose, onDone }: Props & { stored: CaptionLines | undefined }) {
   const cache = useQueryClient()
   const player = useRef<HTMLVideoElement>(null)
-  const [title, setTitle] = useState(stored?.title ?? `${media?.title ?? ''}, captions`)
-  const [lines, setLines] = useState(() => linesOf(stored))
   const [now, setNow] = useState(0)
-  const made = useRef<Asset>(undefined)
-  const wrong = lines.findIndex((l) => momentOf(l.start) === null || momentOf(l.end) === null)
-
-  const { problem, submit } = useSubmit(
-    async () => {
-      const cues = lines.map((l) => ({
+  const fieldsOf = (given: CaptionLines | undefined) => ({
+    title: given?.title ?? `${media?.title ?? ''}, captions`,
+    head: given?.head ?? '',
+    lines: linesOf(given),
+  })
+  const of = track || `of:${media?.name}`
+  const form = useForm(`captions:${of}`, {
+    stored: fieldsOf(stored),
+    revision: stored?.revision,
+    send: async ({ title: called, head, lines: typed }, seen) => {
+      const cues = typed.map((l) => ({
         ...l.rest,
         text: l.text,
         start: momentOf(l.start) ?? 0,
         end: momentOf(l.end) ?? 0,
       }))
-      const body = { title, head: stored?.head ?? '', cues }
-      made.current = track
-        ? await answer(client.PUT('/editor/api/captions/{name}', { params: { path: { name: track } }, body }))
+      const body = { title: called, head, cues, revision: seen }
+      const made = track
+        ? await answer(
+            client.PUT('/editor/api/captions/{name}', {
+              params: { path: { name: track }, header: on(seen) },
+              body,
+            }),
+          )
         : await answer(client.POST('/editor/api/captions', { body }))
       await cache.invalidateQueries({ queryKey: ['assets'] })
+      return made
     },
-    () => made.current && onDone(made.current),
-  )
+    read: fieldsOf,
+    done: onDone,
+    labels: { title: 'What they are called', lines: 'Lines' },
+  })
+  const { title, lines } = form.value
+  const setLines = (make: (all: Line[]) => Line[]) => form.set({ lines: make(lines) })
+  const wrong = lines.findIndex((l) => momentOf(l.start) === null || momentOf(l.end) === null)
 
   const change = (id: number, part: Partial<Line>) =>
     setLines((all) => all.map((l) => (l.id === id ? { ...l, ...part } : l)))
@@ -94,7 +112,13 @@ function Editing({ media, track, stored, onClose, onDone }: Props & { stored: Ca
     const start = player.current
       ? Math.round(player.current.currentTime * 1000)
       : (momentOf(lines.at(-1)?.end ?? '') ?? 0)
-    const line = { id: ++last, start: timeOf(start), end: timeOf(start + 3000), text: '', rest: bare }
+    const line = {
+      id: Math.max(0, ...lines.map((l) => l.id)) + 1,
+      start: timeOf(start),
+      end: timeOf(start + 3000),
+      text: '',
+      rest: bare,
+    }
     setLines((all) => [...all, line].sort((a, b) => (momentOf(a.start) ?? 0) - (momentOf(b.start) ?? 0)))
   }
 
@@ -115,8 +139,8 @@ function Editing({ media, track, stored, onClose, onDone }: Props & { stored: Ca
       blocked={
         wrong >= 0 ? `Line ${wrong + 1} needs times such as 00:01.500.` : lines.length ? '' : 'Write a line first.'
       }
+      form={form}
       onClose={onClose}
-      onSubmit={submit}
     >
       <div className={cx('grid gap-4', media && 'md:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]')}>
         <div className="grid content-start gap-2">
@@ -142,7 +166,9 @@ function Editing({ media, track, stored, onClose, onDone }: Props & { stored: Ca
           <div>
             <Button onClick={add}>{media ? 'Add a line here' : 'Add a line'}</Button>
           </div>
-          {!track && <Input label="What they are called" value={title} onChange={(e) => setTitle(e.target.value)} />}
+          {!track && (
+            <Input label="What they are called" value={title} onChange={(e) => form.set({ title: e.target.value })} />
+          )}
         </div>
         <ol className="grid max-h-96 content-start gap-2 overflow-auto p-1">
           {lines.map((l, i) => (
@@ -180,11 +206,6 @@ function Editing({ media, track, stored, onClose, onDone }: Props & { stored: Ca
           {!lines.length && <p className="text-soft">No line yet. Play it, stop where somebody speaks, and add one.</p>}
         </ol>
       </div>
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
-      )}
     </FormDialog>
   )
 }

@@ -2,21 +2,23 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, client } from '../api/client'
 import type { BulkInput, BulkProgress } from '../api/types'
+import { useForm } from '../form/useForm'
 import { BulkStatus, Lines } from './BulkStatus'
 import { Button, TextButton } from './Button'
 import { Dialog, DialogButtons } from './Dialog'
 import { FormDialog } from './FormDialog'
-import { useSubmit } from './useSubmit'
 
 interface Props {
   given: BulkInput
   /** Where there is something to go back to. */
   onBack?: () => void
+  /** Runs as soon as it is under way. */
+  onBegun?: () => void
   onClose: () => void
 }
 
 /** A change of several items: looked at first, then made and followed, and taken back. */
-export function ChangeThem({ given, onBack, onClose }: Props) {
+export function ChangeThem({ given, onBack, onBegun, onClose }: Props) {
   const [begun, setBegun] = useState<BulkProgress | null>(null)
   const looked = useQuery({
     queryKey: ['bulk', 'look', given],
@@ -25,10 +27,16 @@ export function ChangeThem({ given, onBack, onClose }: Props) {
     staleTime: Number.POSITIVE_INFINITY,
     retry: false,
   })
-  const begin = useSubmit(
-    async () => setBegun(await answer(client.POST('/editor/api/bulk', { body: given }))),
-    () => {},
-  )
+  const form = useForm('bulk-begun', {
+    stored: {},
+    send: () => answer(client.POST('/editor/api/bulk', { body: given })),
+    done: (progress) => {
+      setBegun(progress)
+      onBegun?.()
+    },
+    // Nothing is typed in it.
+    secret: true,
+  })
   const count = given.keys.length === 1 ? '1 item' : `${given.keys.length} items`
   if (begun)
     return (
@@ -51,7 +59,7 @@ export function ChangeThem({ given, onBack, onClose }: Props) {
       blocked={
         !looked.data ? 'It is still being looked at.' : of('CHANGED') ? '' : 'Nothing of this would change any of them.'
       }
-      onSubmit={() => begin.submit()}
+      form={form}
       more={
         onBack && (
           <Button look="quiet" className="mr-auto" onClick={onBack}>
@@ -72,11 +80,6 @@ export function ChangeThem({ given, onBack, onClose }: Props) {
         </p>
       )}
       {looked.data && <Lines lines={lines} />}
-      {begin.problem && (
-        <p role="alert" className="text-rust">
-          {begin.problem}
-        </p>
-      )}
     </FormDialog>
   )
 }

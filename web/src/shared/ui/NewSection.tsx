@@ -1,11 +1,10 @@
-import { useState } from 'react'
 import { answer, client } from '../api/client'
 import { useRefresh, useSite } from '../api/queries'
 import type { Section } from '../api/types'
+import { useForm } from '../form/useForm'
 import { Input, Select } from './Field'
 import { FormDialog } from './FormDialog'
 import { SectionOptions } from './SectionOptions'
-import { useOnce } from './useOnce'
 
 interface Props {
   onAdded: (section: Section) => void
@@ -16,39 +15,35 @@ interface Props {
 export function NewSection({ onAdded, onClose }: Props) {
   const site = useSite()
   const refresh = useRefresh()
-  const once = useOnce()
-  const [name, setName] = useState('')
-  const [parent, setParent] = useState('')
-  const [problem, setProblem] = useState('')
-  async function add() {
-    setProblem('')
-    try {
-      const body = { name, description: '', topics: [], parent }
-      const added = await answer(client.POST('/editor/api/site/sections', { body }))
+  const form = useForm('section:', {
+    stored: { name: '', parent: '' },
+    send: (typed) =>
+      answer(client.POST('/editor/api/site/sections', { body: { ...typed, description: '', topics: [] } })),
+    done: (added) => {
       refresh()
       onAdded(added)
       onClose()
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
+    },
+  })
+  const { value, set } = form
   return (
     <FormDialog
+      form={form}
+      quiet
       onClose={onClose}
       title="A new section"
       about="Its address is made from its name. All else can be said later, under Sections."
       does="Add the section"
-      onSubmit={() => once(add)}
     >
       <Input
         label="Name"
-        value={name}
-        onChange={(e) => setName(e.target.value)}
+        value={value.name}
+        onChange={(e) => set({ name: e.target.value })}
         maxLength={200}
         required
-        problem={problem}
+        problem={form.problem}
       />
-      <Select label="Part of" value={parent} onChange={(e) => setParent(e.target.value)}>
+      <Select label="Part of" value={value.parent} onChange={(e) => set({ parent: e.target.value })}>
         <option value="">No other section</option>
         <SectionOptions sections={site.data?.sections ?? []} />
       </Select>

@@ -2,9 +2,9 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
 import type { Asset } from '../api/types'
 import { bringFileIn } from '../api/upload'
+import { useForm } from '../form/useForm'
 import { FormDialog } from './FormDialog'
 import { playsFor } from './sizes'
-import { useSubmit } from './useSubmit'
 
 /** Takes a picture out of a film, at the moment its player is at, and makes an asset of it. */
 export function PosterDialog(props: {
@@ -15,9 +15,9 @@ export function PosterDialog(props: {
   const { film, onClose, onDone } = props
   const cache = useQueryClient()
   const player = useRef<HTMLVideoElement>(null)
-  const made = useRef<Asset>(undefined)
-  const { problem, submit } = useSubmit(
-    async () => {
+  const form = useForm('poster', {
+    stored: {},
+    send: async () => {
       const video = player.current
       if (!video?.videoWidth) throw new Error('The film has not come yet; wait a moment.')
       const canvas = document.createElement('canvas')
@@ -28,19 +28,22 @@ export function PosterDialog(props: {
       if (!bytes) throw new Error('This browser cannot take a picture out of the film.')
       const name = `${film.title} at ${playsFor(video.currentTime).replace(/:/g, '-')}.jpg`
       const file = new File([bytes], name, { type: 'image/jpeg' })
-      made.current = (await bringFileIn(file, { ask: false, whole: false }).done).asset
+      const { asset } = await bringFileIn(file, { ask: false, whole: false }).done
       await cache.invalidateQueries({ queryKey: ['assets'] })
+      return asset
     },
-    () => made.current && onDone(made.current),
-  )
+    done: onDone,
+    // Nothing is typed in it.
+    secret: true,
+  })
   return (
     <FormDialog
       title="A picture from the film"
       about="Go to the moment that shows best what it is about. The picture becomes an asset."
       wide
       does="Take this moment"
+      form={form}
       onClose={onClose}
-      onSubmit={submit}
     >
       {/* biome-ignore lint/a11y/useMediaCaption: one looks for a picture, not for what is said */}
       <video
@@ -51,11 +54,6 @@ export function PosterDialog(props: {
         aria-label={film.title}
         className="max-h-96 w-full bg-ink"
       />
-      {problem && (
-        <p role="alert" className="text-rust">
-          {problem}
-        </p>
-      )}
     </FormDialog>
   )
 }

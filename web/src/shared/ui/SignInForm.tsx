@@ -31,6 +31,8 @@ export function SignInForm({ session, onDone }: Props) {
 
   function submit(e: FormEvent) {
     e.preventDefault()
+    // It may stand over a form that waits for somebody to sign in.
+    e.stopPropagation()
     enter(answer(client.POST('/editor/api/session', { body: { signIn, password, code } })))
   }
 

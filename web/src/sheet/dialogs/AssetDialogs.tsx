@@ -1,6 +1,7 @@
-import { useState } from 'react'
 import { useFoundAssets } from '../../shared/api/queries'
 import type { Asset } from '../../shared/api/types'
+import { useForm } from '../../shared/form/useForm'
+import { openText } from '../../shared/store/openText'
 import { AssetChoice } from '../../shared/ui/AssetChoice'
 import { BringInButton } from '../../shared/ui/BringInButton'
 import { Input, Select } from '../../shared/ui/Field'
@@ -22,23 +23,26 @@ const wanted = {
 /** A film, a sound or a file of the site. */
 export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video' | 'download' }) {
   const sheet = useSheet()
-  const [picked, setPicked] = useState<Asset | null>(null)
   const tracks = useFoundAssets({ ending: 'vtt' }).data?.assets ?? []
-  const [title, setTitle] = useState('')
-  const [track, setTrack] = useState('')
   const { word, accept, fits } = wanted[kind]
+  const form = useForm(`put-${kind}:${openText()?.key}`, {
+    stored: { picked: null as Asset | null, title: '', track: '' },
+    send: (typed) => put(typed),
+    done: onClose,
+  })
+  const { set } = form
+  const { picked, title, track } = form.value
 
-  function put() {
-    if (!picked) return
-    const src = `../assets/${picked.name}`
-    const called = title.trim() || picked.title
-    const captions = track ? { src: `../assets/${track}`, language: sheet.writingLanguage.language } : null
+  function put(typed: { picked: Asset | null; title: string; track: string }) {
+    if (!typed.picked) return
+    const src = `../assets/${typed.picked.name}`
+    const called = typed.title.trim() || typed.picked.title
+    const captions = typed.track ? { src: `../assets/${typed.track}`, language: sheet.writingLanguage.language } : null
     const node =
       kind === 'download'
         ? schema.node('download', { asset: src, label: called })
         : schema.node(kind, { src, title: called, captions })
     sheet.run(insertBlock(node))
-    onClose()
   }
 
   return (
@@ -51,8 +55,8 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
       }
       does="Put it in"
       blocked={picked ? '' : `Pick a ${word} first.`}
+      form={form}
       onClose={onClose}
-      onSubmit={put}
     >
       <AssetChoice
         query={{ kind: wanted[kind].kind }}
@@ -60,20 +64,20 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
         accept={accept}
         fits={fits}
         picked={picked ? [picked.name] : []}
-        onPick={setPicked}
+        onPick={(a) => set({ picked: a })}
       />
       <Input
         label={kind === 'download' ? 'Words of the link' : 'Title'}
         hint="Left empty, the asset’s own title."
         value={title}
-        onChange={(e) => setTitle(e.target.value)}
+        onChange={(e) => set({ title: e.target.value })}
       />
       {kind !== 'download' && (
         <Select
           label="Captions"
           hint="What is said and heard, as text, for people who cannot hear it."
           value={track}
-          onChange={(e) => setTrack(e.target.value)}
+          onChange={(e) => set({ track: e.target.value })}
         >
           <option value="">None</option>
           {tracks.map(({ asset: a }) => (
@@ -85,7 +89,7 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
       )}
       {kind !== 'download' && (
         <div>
-          <BringInButton accept=".vtt" onAdded={(a) => a.name.endsWith('.vtt') && setTrack(a.name)}>
+          <BringInButton accept=".vtt" onAdded={(a) => a.name.endsWith('.vtt') && set({ track: a.name })}>
             Bring captions in
           </BringInButton>
         </div>
@@ -97,15 +101,19 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
 /** Pictures set beside each other. */
 export function GalleryDialog({ onClose }: Props) {
   const sheet = useSheet()
-  const [picked, setPicked] = useState<Asset[]>([])
+  const form = useForm(`gallery:${openText()?.key}`, {
+    stored: { picked: [] as Asset[] },
+    send: (typed) => put(typed.picked),
+    done: onClose,
+  })
+  const { picked } = form.value
 
-  function put() {
-    const made = picked.map((a) =>
+  function put(pictures: Asset[]) {
+    const made = pictures.map((a) =>
       schema.node('picture', { src: `../assets/${a.name}`, alt: a.alternative || null, credit: a.credit }),
     )
     const columns = Math.min(3, made.length)
     sheet.run(insertBlock(schema.node('gallery', { columns }, [...made, schema.node('gallery_caption')])))
-    onClose()
   }
 
   return (
@@ -115,8 +123,8 @@ export function GalleryDialog({ onClose }: Props) {
       wide
       does={picked.length > 1 ? `Put ${picked.length} pictures in` : 'Put it in'}
       blocked={picked.length ? '' : 'Pick at least one picture.'}
+      form={form}
       onClose={onClose}
-      onSubmit={put}
     >
       <AssetChoice
         query={{ kind: 'PICTURE' }}
@@ -125,7 +133,7 @@ export function GalleryDialog({ onClose }: Props) {
         fits={(a) => a.width > 0}
         multiple
         picked={picked.map((a) => a.name)}
-        onPick={(a, on) => setPicked((now) => [...now.filter((o) => o.name !== a.name), ...(on ? [a] : [])])}
+        onPick={(a, on) => form.set({ picked: [...picked.filter((o) => o.name !== a.name), ...(on ? [a] : [])] })}
       />
     </FormDialog>
   )

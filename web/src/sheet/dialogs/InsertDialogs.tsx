@@ -1,6 +1,8 @@
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import type { Embedding } from '../../shared/api/types'
+import { useForm } from '../../shared/form/useForm'
+import { openText } from '../../shared/store/openText'
 import { Button } from '../../shared/ui/Button'
 import { FieldFrame, fieldBox, Input } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
@@ -22,8 +24,12 @@ function number(text: string, most: number): string {
 /** A new table by its size. */
 export function TableDialog({ onClose }: Props) {
   const sheet = useSheet()
-  const [rows, setRows] = useState('4')
-  const [columns, setColumns] = useState('3')
+  const form = useForm(`new-table:${openText()?.key}`, {
+    stored: { rows: '4', columns: '3' },
+    send: (typed) => sheet.run(insertTable(Number(typed.rows), Number(typed.columns))),
+    done: onClose,
+  })
+  const { rows, columns } = form.value
   const wrong = number(rows, MOST_ROWS) || number(columns, MOST_COLUMNS)
   return (
     <FormDialog
@@ -31,18 +37,15 @@ export function TableDialog({ onClose }: Props) {
       about="The first row becomes the header row."
       does="Put it in"
       blocked={wrong}
+      form={form}
       onClose={onClose}
-      onSubmit={() => {
-        sheet.run(insertTable(Number(rows), Number(columns)))
-        onClose()
-      }}
     >
       <div className="grid grid-cols-2 gap-4">
         <Input
           label="Rows"
           inputMode="numeric"
           value={rows}
-          onChange={(e) => setRows(e.target.value)}
+          onChange={(e) => form.set({ rows: e.target.value })}
           problem={number(rows, MOST_ROWS)}
           autoFocus
         />
@@ -50,7 +53,7 @@ export function TableDialog({ onClose }: Props) {
           label="Columns"
           inputMode="numeric"
           value={columns}
-          onChange={(e) => setColumns(e.target.value)}
+          onChange={(e) => form.set({ columns: e.target.value })}
           problem={number(columns, MOST_COLUMNS)}
         />
       </div>
@@ -61,19 +64,23 @@ export function TableDialog({ onClose }: Props) {
 /** Side-by-side columns in one of the ready proportions. */
 export function ColumnsDialog({ onClose }: Props) {
   const sheet = useSheet()
-  const [chosen, setChosen] = useState('1:1')
+  const form = useForm(`new-columns:${openText()?.key}`, {
+    stored: { chosen: '1:1' },
+    send: ({ chosen: shares }) => {
+      const column = (share: string) => schema.node('column', { share: Number(share) }, schema.node('paragraph'))
+      // The columns' and the first column's beginnings stand before its line.
+      sheet.run(insertBlock(schema.node('columns', null, shares.split(':').map(column)), 2))
+    },
+    done: onClose,
+  })
+  const { chosen } = form.value
   return (
     <FormDialog
       title="Side-by-side columns"
       about="On a phone they stand below each other, the first one first."
       does="Put them in"
+      form={form}
       onClose={onClose}
-      onSubmit={() => {
-        const column = (share: string) => schema.node('column', { share: Number(share) }, schema.node('paragraph'))
-        // The columns' and the first column's beginnings stand before its line.
-        sheet.run(insertBlock(schema.node('columns', null, chosen.split(':').map(column)), 2))
-        onClose()
-      }}
     >
       <fieldset className="grid grid-cols-2 gap-2">
         <legend className="sr-only">Proportions</legend>
@@ -87,7 +94,7 @@ export function ColumnsDialog({ onClose }: Props) {
               name="proportions"
               className="sr-only"
               checked={chosen === value}
-              onChange={() => setChosen(value)}
+              onChange={() => form.set({ chosen: value })}
             />
             <span aria-hidden className="flex h-6 w-16 shrink-0 gap-0.5">
               {value.split(':').map((share, i) => (
@@ -105,30 +112,24 @@ export function ColumnsDialog({ onClose }: Props) {
 /** Something of another host: judged by the site's list before it goes in. */
 export function EmbedDialog({ onClose, given: pasted }: Props & { given: string }) {
   const sheet = useSheet()
-  const [given, setGiven] = useState(pasted)
   const [judged, setJudged] = useState<Embedding | null>(null)
-  const [title, setTitle] = useState('')
-  const [problem, setProblem] = useState('')
   const { hosts } = sheet.writing
-
-  async function look() {
-    setProblem('')
-    try {
-      const found = await answer(client.GET('/editor/api/writing/embed', { params: { query: { given } } }))
+  const form = useForm(`embed:${openText()?.key}`, {
+    stored: { given: pasted, title: '' },
+    send: async (typed) => {
+      const query = { given: typed.given }
+      const found = await answer(client.GET('/editor/api/writing/embed', { params: { query } }))
       setJudged(found)
-      if (found.problem) setProblem(found.problem)
-      else if (title.trim() || found.title) put(found, title.trim() || found.title)
-      else setProblem('')
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
-
-  function put(found: Embedding, words: string) {
-    const attrs = { address: found.address, title: words, width: '100%', shape: found.shape }
-    sheet.run(insertBlock(schema.node('embed', attrs)))
-    onClose()
-  }
+      if (found.problem) throw new Error(found.problem)
+      const words = typed.title.trim() || found.title
+      if (!words) return false
+      const attrs = { address: found.address, title: words, width: '100%', shape: found.shape }
+      sheet.run(insertBlock(schema.node('embed', attrs)))
+      return true
+    },
+    done: (put) => put && onClose(),
+  })
+  const { given, title } = form.value
 
   function link() {
     const href = judged?.link ?? ''
@@ -137,6 +138,7 @@ export function EmbedDialog({ onClose, given: pasted }: Props & { given: string 
       dispatch?.(state.tr.replaceSelectionWith(text, false).scrollIntoView())
       return true
     })
+    form.drop()
     onClose()
   }
 
@@ -147,17 +149,22 @@ export function EmbedDialog({ onClose, given: pasted }: Props & { given: string 
       about={`Shows a player or page of another host. The site lets in: ${hosts.map((h) => h.name).join(', ') || 'none yet; an editor can list hosts in Set-up'}.`}
       does="Put it in"
       blocked={taken && !title.trim() ? 'Say what it is first: the title is needed.' : ''}
+      form={form}
+      quiet
       onClose={onClose}
-      onSubmit={look}
       more={
-        judged?.link && problem ? (
+        judged?.link && form.problem ? (
           <Button className="mr-auto" onClick={link}>
             Insert a link instead
           </Button>
         ) : undefined
       }
     >
-      <FieldFrame label="Address or code" hint="The address of the page, or the whole <iframe> code." problem={problem}>
+      <FieldFrame
+        label="Address or code"
+        hint="The address of the page, or the whole <iframe> code."
+        problem={form.problem}
+      >
         {({ id, describedBy }) => (
           <textarea
             id={id}
@@ -167,9 +174,8 @@ export function EmbedDialog({ onClose, given: pasted }: Props & { given: string 
             // biome-ignore lint/a11y/noAutofocus: a dialog is opened to type here
             autoFocus
             onChange={(e) => {
-              setGiven(e.target.value)
+              form.set({ given: e.target.value })
               setJudged(null)
-              setProblem('')
             }}
             className={`${fieldBox} py-1.5`}
           />
@@ -179,7 +185,7 @@ export function EmbedDialog({ onClose, given: pasted }: Props & { given: string 
         label="Title"
         hint="What it shows, for people who cannot see it. Needed."
         value={title}
-        onChange={(e) => setTitle(e.target.value)}
+        onChange={(e) => form.set({ title: e.target.value })}
         problem={taken && !title.trim() ? 'It came without a title. Say what it is.' : ''}
       />
     </FormDialog>
@@ -189,7 +195,12 @@ export function EmbedDialog({ onClose, given: pasted }: Props & { given: string 
 /** A named place that links can lead to. */
 export function JumpDialog({ onClose }: Props) {
   const sheet = useSheet()
-  const [name, setName] = useState('')
+  const form = useForm(`jump-target:${openText()?.key}`, {
+    stored: { name: '' },
+    send: ({ name: anchor }) => sheet.run(insertBlock(schema.node('jump_target', { anchor }))),
+    done: onClose,
+  })
+  const { name } = form.value
   const problem = name ? sheet.targetProblem(name, '') : ''
   return (
     <FormDialog
@@ -197,17 +208,14 @@ export function JumpDialog({ onClose }: Props) {
       about="Names this place, so that links can lead to it. Headings can be linked to without one."
       does="Put it in"
       blocked={!name ? 'Name the place first.' : problem}
+      form={form}
       onClose={onClose}
-      onSubmit={() => {
-        sheet.run(insertBlock(schema.node('jump_target', { anchor: name })))
-        onClose()
-      }}
     >
       <Input
         label="Name"
         hint="Letters, digits and hyphens, beginning with a letter."
         value={name}
-        onChange={(e) => setName(e.target.value.trim())}
+        onChange={(e) => form.set({ name: e.target.value.trim() })}
         problem={problem}
         autoFocus
       />

@@ -1,5 +1,7 @@
 import { useState } from 'react'
 import type { Asset } from '../../shared/api/types'
+import { useForm } from '../../shared/form/useForm'
+import { openText } from '../../shared/store/openText'
 import { BringInButton } from '../../shared/ui/BringInButton'
 import { Button } from '../../shared/ui/Button'
 import { type Choice, Combobox } from '../../shared/ui/Combobox'
@@ -22,45 +24,45 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
     return { from: range.from, to: range.to, attrs: link?.attrs }
   })
   const bare = asButton || start.from === start.to
-  const [text, setText] = useState('')
-  const [given, setGiven] = useState<string>(start.attrs?.href ?? '')
-  const [chosen, setChosen] = useState<Choice | null>(null)
-  const [title, setTitle] = useState<string>(start.attrs?.title ?? '')
-  const [newTab, setNewTab] = useState<boolean>(start.attrs?.newTab ?? false)
-  const [problem, setProblem] = useState('')
+  const form = useForm(`link${asButton ? '-button' : ''}:${openText()?.key}`, {
+    stored: {
+      // Another link, or one of other words, is another form.
+      of: bare ? '' : sheet.state.doc.textBetween(start.from, start.to),
+      given: (start.attrs?.href ?? '') as string,
+      text: '',
+      title: (start.attrs?.title ?? '') as string,
+      newTab: (start.attrs?.newTab ?? false) as boolean,
+      chosen: null as Choice | null,
+    },
+    send: async (typed) => {
+      const judged = await judgeAddress(typed.given)
+      if (judged.problem) throw new Error(judged.problem)
+      if (asButton) {
+        const label = typed.text.trim() || typed.chosen?.label || judged.address
+        const attrs = { href: judged.address, title: typed.title.trim(), newTab: typed.newTab, label }
+        sheet.run(insertBlock(schema.node('button_link', attrs)))
+      } else apply(judged.address)
+    },
+    done: onClose,
+  })
+  const { set } = form
+  const { given, text, title, newTab, chosen } = form.value
   const choices = useLinkChoices(chosen ? '' : given, sheet.state.doc)
 
   async function pick(choice: Choice) {
-    setProblem('')
-    setGiven(await addressOf(choice, sheet))
-    setChosen(choice)
+    set({ given: await addressOf(choice, sheet), chosen: choice })
   }
 
   /** Links to a file that was just brought in: a marked word at once. */
   function link(asset: Asset) {
     const href = `../assets/${asset.name}`
     if (bare) {
-      setGiven(href)
-      setChosen({ id: `asset:${asset.name}`, label: asset.title, about: 'asset' })
+      set({ given: href, chosen: { id: `asset:${asset.name}`, label: asset.title, about: 'asset' } })
       return
     }
     apply(href)
+    form.drop()
     onClose()
-  }
-
-  async function submit() {
-    setProblem('')
-    try {
-      const judged = await judgeAddress(given)
-      if (judged.problem) return setProblem(judged.problem)
-      if (asButton) {
-        const label = text.trim() || chosen?.label || judged.address
-        sheet.run(insertBlock(schema.node('button_link', { href: judged.address, title: title.trim(), newTab, label })))
-      } else apply(judged.address)
-      onClose()
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
   }
 
   function apply(href: string) {
@@ -83,6 +85,7 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
       dispatch?.(state.tr.removeMark(start.from, start.to, schema.marks.link))
       return true
     })
+    form.drop()
     onClose()
   }
 
@@ -90,8 +93,9 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
     <FormDialog
       title={asButton ? 'Button link' : start.attrs ? 'Link' : 'New link'}
       does={asButton ? 'Put it in' : start.attrs ? 'Change the link' : 'Link'}
+      form={form}
+      quiet
       onClose={onClose}
-      onSubmit={submit}
       more={
         start.attrs && (
           <Button look="quiet" className="mr-auto" onClick={remove}>
@@ -108,14 +112,10 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
             : 'A web page, a mail address, a telephone number, or a few letters of an item, an asset, or a heading here.'
         }
         value={given}
-        onChange={(v) => {
-          setGiven(v)
-          setChosen(null)
-          setProblem('')
-        }}
+        onChange={(v) => set({ given: v, chosen: null })}
         choices={choices}
         onPick={pick}
-        problem={problem}
+        problem={form.problem}
         autoFocus
       />
       <div>
@@ -127,17 +127,17 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
           label={asButton ? 'Words on the button' : 'Words of the link'}
           hint="They should make sense by themselves. Left empty, the name or the address is shown."
           value={text}
-          onChange={(e) => setText(e.target.value)}
+          onChange={(e) => set({ text: e.target.value })}
         />
       )}
       <Input
         label="Title"
         hint="A few more words on where it goes; can stay empty."
         value={title}
-        onChange={(e) => setTitle(e.target.value)}
+        onChange={(e) => set({ title: e.target.value })}
       />
       <label className="flex items-center gap-2">
-        <input type="checkbox" checked={newTab} onChange={(e) => setNewTab(e.target.checked)} />
+        <input type="checkbox" checked={newTab} onChange={(e) => set({ newTab: e.target.checked })} />
         Opens a new tab, and says so
       </label>
     </FormDialog>

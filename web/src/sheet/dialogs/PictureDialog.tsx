@@ -1,8 +1,8 @@
-import { type FormEvent, useState } from 'react'
 import type { Asset } from '../../shared/api/types'
-import { Button } from '../../shared/ui/Button'
-import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
+import { useForm } from '../../shared/form/useForm'
+import { openText } from '../../shared/store/openText'
 import { Input } from '../../shared/ui/Field'
+import { FormDialog } from '../../shared/ui/FormDialog'
 import { PictureChoice } from '../../shared/ui/PictureChoice'
 import { insertBlock } from '../commands/blocks'
 import { schema } from '../model/schema'
@@ -11,71 +11,57 @@ import { useSheet } from '../state/context'
 /** Picks a picture of the site and puts it into the text. */
 export function PictureDialog({ onClose }: { onClose: () => void }) {
   const sheet = useSheet()
-  const [picked, setPicked] = useState<Asset | null>(null)
-  const [alternative, setAlternative] = useState('')
-  const [decorative, setDecorative] = useState(false)
-  const [caption, setCaption] = useState('')
-
-  function pick(asset: Asset) {
-    setPicked(asset)
-    setAlternative(asset.alternative)
-  }
-
-  function submit(e: FormEvent) {
-    e.preventDefault()
-    e.stopPropagation()
-    if (!picked) return
-    const alt = decorative ? '' : alternative.trim() || null
-    const words = caption.trim()
-    const node = schema.node(
-      'picture',
-      { src: `../assets/${picked.name}`, alt, credit: picked.credit },
-      words ? [schema.text(words)] : [],
-    )
-    sheet.run(insertBlock(node))
-    onClose()
-  }
+  const form = useForm(`picture:${openText()?.key}`, {
+    stored: { picked: null as Asset | null, alternative: '', decorative: false, caption: '' },
+    send: (typed) => {
+      if (!typed.picked) return
+      const alt = typed.decorative ? '' : typed.alternative.trim() || null
+      const words = typed.caption.trim()
+      const attrs = { src: `../assets/${typed.picked.name}`, alt, credit: typed.picked.credit }
+      sheet.run(insertBlock(schema.node('picture', attrs, words ? [schema.text(words)] : [])))
+    },
+    done: onClose,
+  })
+  const { set } = form
+  const { picked, alternative, decorative, caption } = form.value
 
   return (
-    <Dialog
-      open
+    <FormDialog
+      form={form}
       wide
       onClose={onClose}
       title="Put a picture into the text"
       about="It goes after the block the cursor stands in."
+      does="Put it in"
+      blocked={picked ? '' : 'Pick a picture first.'}
     >
-      <form onSubmit={submit} className="grid gap-4">
-        <PictureChoice picked={picked?.name ?? ''} onPick={pick} />
-        {picked && (
-          <div className="grid gap-4 sm:grid-cols-2">
-            <div className="grid content-start gap-2">
-              <Input
-                label="Alternative text"
-                hint="What somebody who cannot see it should hear instead."
-                value={decorative ? '' : alternative}
-                disabled={decorative}
-                onChange={(e) => setAlternative(e.target.value)}
-              />
-              <label className="flex items-center gap-2">
-                <input type="checkbox" checked={decorative} onChange={(e) => setDecorative(e.target.checked)} />
-                Decorative: it says nothing the text does not say
-              </label>
-            </div>
+      <PictureChoice
+        picked={picked?.name ?? ''}
+        onPick={(asset) => set({ picked: asset, alternative: asset.alternative })}
+      />
+      {picked && (
+        <div className="grid gap-4 sm:grid-cols-2">
+          <div className="grid content-start gap-2">
             <Input
-              label="Caption"
-              hint="Words below it; can stay empty."
-              value={caption}
-              onChange={(e) => setCaption(e.target.value)}
+              label="Alternative text"
+              hint="What somebody who cannot see it should hear instead."
+              value={decorative ? '' : alternative}
+              disabled={decorative}
+              onChange={(e) => set({ alternative: e.target.value })}
             />
+            <label className="flex items-center gap-2">
+              <input type="checkbox" checked={decorative} onChange={(e) => set({ decorative: e.target.checked })} />
+              Decorative: it says nothing the text does not say
+            </label>
           </div>
-        )}
-        <DialogButtons>
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit" blocked={picked ? '' : 'Pick a picture first.'}>
-            Put it in
-          </Button>
-        </DialogButtons>
-      </form>
-    </Dialog>
+          <Input
+            label="Caption"
+            hint="Words below it; can stay empty."
+            value={caption}
+            onChange={(e) => set({ caption: e.target.value })}
+          />
+        </div>
+      )}
+    </FormDialog>
   )
 }

@@ -1,4 +1,6 @@
 import { useState } from 'react'
+import { useForm } from '../../shared/form/useForm'
+import { openText } from '../../shared/store/openText'
 import { FieldFrame, fieldBox, Input, Select } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { describeTable, setTable, setWidths, tableAt, widthsByNumber, widthsOf } from '../commands/tables'
@@ -8,11 +10,16 @@ import { useSheet } from '../state/context'
 export function TableSettingsDialog({ onClose }: { onClose: () => void }) {
   const sheet = useSheet()
   const [found] = useState(() => tableAt(sheet.state))
-  const [now, setNow] = useState<Record<string, string>>(() => ({
-    ...found?.block.attrs,
-    description: found?.block.child(1).textContent ?? '',
+  const [start] = useState(() => ({
+    now: { ...found?.block.attrs, description: found?.block.child(1).textContent ?? '' } as Record<string, string>,
+    widths: widthsOf(sheet.state).join(' '),
   }))
-  const [widths, setShown] = useState(() => widthsOf(sheet.state).join(' '))
+  const form = useForm(`table-settings:${openText()?.key}`, {
+    stored: start,
+    send: () => submit(),
+    done: onClose,
+  })
+  const { now, widths } = form.value
   if (!found) return null
   const count = found.grid.firstChild?.children.reduce((n, c) => n + c.attrs.colspan, 0) ?? 0
   const numbers = widths
@@ -23,7 +30,8 @@ export function TableSettingsDialog({ onClose }: { onClose: () => void }) {
     numbers.length && (numbers.length !== count || numbers.some((n) => n <= 0))
       ? `This table has ${count} columns. Give ${count} numbers, or none.`
       : ''
-  const set = (name: string) => (e: { target: { value: string } }) => setNow({ ...now, [name]: e.target.value })
+  const set = (name: string) => (e: { target: { value: string } }) =>
+    form.set({ now: { ...now, [name]: e.target.value } })
 
   function submit() {
     const { description, ...look } = now
@@ -35,11 +43,10 @@ export function TableSettingsDialog({ onClose }: { onClose: () => void }) {
       if (table) dispatch?.(setWidths(state.tr, table.gridPos, []))
       return true
     })
-    onClose()
   }
 
   return (
-    <FormDialog title="Table settings" does="Set it" blocked={wrong} onClose={onClose} onSubmit={submit}>
+    <FormDialog title="Table settings" does="Set it" blocked={wrong} form={form} onClose={onClose}>
       <FieldFrame
         label="Description"
         hint="The longer account for people who cannot see the table; it stands below the caption."
@@ -78,7 +85,7 @@ export function TableSettingsDialog({ onClose }: { onClose: () => void }) {
         label="Widths of the columns, in %"
         hint={`${count} numbers with spaces between them, or nothing for widths by what the cells hold.`}
         value={widths}
-        onChange={(e) => setShown(e.target.value)}
+        onChange={(e) => form.set({ widths: e.target.value })}
         problem={wrong}
       />
     </FormDialog>

@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
+import { useForm } from '../../shared/form/useForm'
+import { openText } from '../../shared/store/openText'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { Input, Select } from '../../shared/ui/Field'
@@ -14,14 +16,18 @@ import { useSheet } from '../state/context'
 export function ValueDialog({ kind, onClose }: { kind: 'abbreviation' | 'language'; onClose: () => void }) {
   const sheet = useSheet()
   const [start] = useState(() => markValue(sheet.state, kind))
-  const [value, setNow] = useState(start ?? '')
+  const form = useForm(`word-${kind}:${openText()?.key}`, {
+    stored: { value: start ?? '' },
+    send: (typed) => finish(language ? canonicalTag(typed.value.trim()) : typed.value.trim()),
+    done: onClose,
+  })
+  const { value } = form.value
   const language = kind === 'language'
   const tag = value.trim()
   const wrong = language && tag && !canonicalTag(tag) ? 'A language tag looks like cy, de-AT or zh-Hant.' : ''
 
   function finish(next: string | null) {
     sheet.run(setValue(kind, next))
-    onClose()
   }
 
   return (
@@ -34,11 +40,19 @@ export function ValueDialog({ kind, onClose }: { kind: 'abbreviation' | 'languag
       }
       does="Set it"
       blocked={tag ? wrong : language ? 'Choose a language first.' : 'Say what it stands for first.'}
+      form={form}
       onClose={onClose}
-      onSubmit={() => finish(language ? canonicalTag(tag) : tag)}
       more={
         start !== null ? (
-          <Button look="quiet" className="mr-auto" onClick={() => finish(null)}>
+          <Button
+            look="quiet"
+            className="mr-auto"
+            onClick={() => {
+              finish(null)
+              form.drop()
+              onClose()
+            }}
+          >
             Take it off
           </Button>
         ) : undefined
@@ -49,7 +63,7 @@ export function ValueDialog({ kind, onClose }: { kind: 'abbreviation' | 'languag
         hint={language ? 'As BCP 47 has it: cy for Welsh, de for German, la for Latin.' : 'The words it stands for.'}
         value={value}
         list={language ? 'languages' : undefined}
-        onChange={(e) => setNow(e.target.value)}
+        onChange={(e) => form.set({ value: e.target.value })}
         problem={wrong}
         autoFocus
       />
@@ -83,7 +97,24 @@ export function TypeDialog({ onClose }: { onClose: () => void }) {
   const [start] = useState(() =>
     Object.fromEntries(['colour', 'highlight', 'font', 'size', 'style'].map((n) => [n, markValue(sheet.state, n)])),
   )
-  const [now, setNow] = useState(start)
+  const form = useForm(`type:${openText()?.key}`, {
+    stored: start,
+    send: async (typed) => {
+      for (const name of Object.keys(typed)) {
+        if (typed[name] === start[name]) continue
+        const colour = typed[name] && (name === 'colour' || name === 'highlight')
+        const value = colour ? (await judge(typed[name] as string, '#ffffff')).colour : typed[name]
+        if (colour && !value) {
+          setUnusable(typed[name] as string)
+          return false
+        }
+        sheet.apply(setValue(name, value))
+      }
+      return true
+    },
+    done: (set) => set && onClose(),
+  })
+  const now = form.value
   const text = now.colour || '#1c2233'
   const ground = now.highlight === '' ? '#f3e2a9' : now.highlight || '#ffffff'
   const contrast = useContrast(text, ground)
@@ -92,18 +123,7 @@ export function TypeDialog({ onClose }: { onClose: () => void }) {
     contrast.data && !contrast.data.colour ? contrast.data.sentence : unusable ? `“${unusable}” is not a colour.` : ''
   const set = (name: string) => (value: string | null) => {
     setUnusable('')
-    setNow((n) => ({ ...n, [name]: value }))
-  }
-
-  async function submit() {
-    for (const name of Object.keys(now)) {
-      if (now[name] === start[name]) continue
-      const colour = now[name] && (name === 'colour' || name === 'highlight')
-      const value = colour ? (await judge(now[name] as string, '#ffffff')).colour : now[name]
-      if (colour && !value) return setUnusable(now[name] as string)
-      sheet.apply(setValue(name, value))
-    }
-    onClose()
+    form.set({ [name]: value })
   }
 
   return (
@@ -113,8 +133,8 @@ export function TypeDialog({ onClose }: { onClose: () => void }) {
       wide
       does="Set it"
       blocked={wrong}
+      form={form}
       onClose={onClose}
-      onSubmit={submit}
     >
       <div className="grid gap-5 sm:grid-cols-2">
         <ColourField label="Text colour" value={now.colour} set={set('colour')} none="The text’s own" />

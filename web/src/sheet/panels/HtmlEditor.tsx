@@ -1,5 +1,7 @@
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
+import { useForm } from '../../shared/form/useForm'
+import { openText } from '../../shared/store/openText'
 import { FieldFrame, fieldBox } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 
@@ -11,35 +13,35 @@ interface Props {
   put: (html: string) => void
 }
 
+/** Somebody has to look once more before it goes in. */
+class Unsure extends Error {
+  constructor() {
+    super('Look at what is kept of it, then put it in.')
+  }
+}
+
 /** A piece of HTML for what there is no block for; the server cleans it before it goes in. */
 export function HtmlEditor({ onClose, start, put }: Props) {
-  const [html, setHtml] = useState(start ?? '')
   const [read, setRead] = useState<{ of: string; html: string } | null>(null)
-  const [problem, setProblem] = useState('')
-  const changed = read && read.of === html && read.html !== html.trim()
-
-  async function submit() {
-    setProblem('')
-    if (read?.of === html) return finish(read.html)
-    try {
-      const text = `<div class="html">${html}</div>`
+  const form = useForm(`raw-html:${openText()?.key}`, {
+    stored: { html: start ?? '' },
+    send: async ({ html: typed }) => {
+      if (read?.of === typed) return put(read.html)
+      const text = `<div class="html">${typed}</div>`
       const cleanedText = await answer(
         client.POST('/editor/api/writing/markup/reading', { body: { language: 'HTML', text } }),
       )
       const first = new DOMParser().parseFromString(cleanedText.body, 'text/html').querySelector('div.html')
       const cleaned = first?.innerHTML ?? ''
-      if (!cleaned.trim()) return setProblem('Nothing of this can be kept. It needs words or elements of a text.')
-      if (cleaned.trim() === html.trim()) finish(cleaned)
-      else setRead({ of: html, html: cleaned })
-    } catch (error) {
-      setProblem((error as Error).message)
-    }
-  }
-
-  function finish(cleaned: string) {
-    put(cleaned)
-    onClose()
-  }
+      if (!cleaned.trim()) throw new Error('Nothing of this can be kept. It needs words or elements of a text.')
+      if (cleaned.trim() === typed.trim()) return put(cleaned)
+      setRead({ of: typed, html: cleaned })
+      throw new Unsure()
+    },
+    done: onClose,
+  })
+  const { html } = form.value
+  const changed = read && read.of === html && read.html !== html.trim()
 
   return (
     <FormDialog
@@ -48,10 +50,11 @@ export function HtmlEditor({ onClose, start, put }: Props) {
       wide
       does={changed ? 'Put in what is kept' : 'Put it in'}
       blocked={html.trim() ? '' : 'Type or paste some HTML first.'}
+      form={form}
+      quiet
       onClose={onClose}
-      onSubmit={submit}
     >
-      <FieldFrame label="HTML" problem={problem}>
+      <FieldFrame label="HTML" problem={form.problem}>
         {({ id, describedBy }) => (
           <textarea
             id={id}
@@ -59,7 +62,7 @@ export function HtmlEditor({ onClose, start, put }: Props) {
             aria-describedby={describedBy}
             value={html}
             spellCheck={false}
-            onChange={(e) => setHtml(e.target.value)}
+            onChange={(e) => form.set({ html: e.target.value })}
             className={`${fieldBox} py-1.5 font-mono`}
           />
         )}

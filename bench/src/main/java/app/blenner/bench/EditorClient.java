@@ -30,6 +30,7 @@ final class EditorClient {
   String ask(String method, String path, String json) throws IOException, InterruptedException {
     return send(request(path)
             .header("Content-Type", "application/json")
+            .header("If-Match", "*")
             .method(method, HttpRequest.BodyPublishers.ofString(json)))
         .body();
   }

@@ -85,6 +85,12 @@ public class AccountScreenTest extends BrowserTest {
     // The second factor, on: its digits are asked for, and one of the codes lets in as well.
     in(part("Second factor"), "Turn it on").click();
     Locator dialog = page.getByRole(AriaRole.DIALOG);
+    dialog.getByLabel("Your password").fill("guessed-by-somebody");
+    page.keyboard().press("Enter");
+    assertThat(dialog.getByRole(AriaRole.ALERT)).hasText("This is not your password of now.");
+    dialog.getByLabel("Your password").fill(PASSWORD + " again");
+    page.keyboard().press("Enter");
+    assertThat(dialog.getByLabel("Six digits")).isVisible();
     String secret = dialog.locator("code").textContent().replace(" ", "");
     AccessibilityTest.check(page, "second factor");
     dialog.getByLabel("Six digits").fill("000000");

@@ -34,7 +34,11 @@ final class Api {
             .findFirst()
             .orElse("");
     RequestOptions options =
-        RequestOptions.create().setMethod(method).setHeader("X-XSRF-TOKEN", token);
+        RequestOptions.create()
+            .setMethod(method)
+            .setHeader("X-XSRF-TOKEN", token)
+            // Whatever is there is what is changed.
+            .setHeader("If-Match", "*");
     if (body != null) {
       options.setHeader("Content-Type", "application/json").setData(body.toString());
     }

@@ -147,7 +147,6 @@ public class RulesSpeed extends OwnAppTest {
     JsonArray kinds = new JsonArray();
     kinds.add(kind);
     JsonObject given = new JsonObject();
-    given.add("version", now.get("version"));
     given.add("kinds", kinds);
     api.send("PUT", "/rules", given);
   }

@@ -84,10 +84,7 @@ final class ItemRaces extends RaceTable {
             () -> {
               String key = item();
               return n ->
-                  new Call(
-                      "POST",
-                      API + "/items/" + key + "/rules-tried",
-                      "{\"kinds\":[],\"version\":\"\"}");
+                  new Call("POST", API + "/items/" + key + "/rules-tried", "{\"kinds\":[]}");
             }));
     races.put(
         "DELETE /editor/api/items/{key}/dismissals/{finding}",
@@ -130,12 +127,12 @@ final class ItemRaces extends RaceTable {
               return n ->
                   new Call("POST", API + "/items/" + key + "/notebook", "{\"words\":\"A note\"}");
             }));
-    races.put("PUT /editor/api/items/{key}/notebook/{id}", new Race(ANY, () -> note("PUT")));
+    races.put("PUT /editor/api/items/{key}/notebook/{id}", new Race(1, () -> note("PUT")));
     races.put("DELETE /editor/api/items/{key}/notebook/{id}", new Race(1, () -> note("DELETE")));
     races.put(
         "PUT /editor/api/items/{key}/notebook/target-terms",
         new Race(
-            ANY,
+            1,
             () -> {
               String key = item();
               return n ->
@@ -183,16 +180,36 @@ final class ItemRaces extends RaceTable {
 
   private void assets() {
     String said =
-        "{\"title\":\"By #\",\"alternative\":\"a\",\"caption\":\"\",\"credit\":\"\",\"source\":\"\",\"licence\":\"\",\"description\":\"\",\"keywords\":[]}";
-    races.put("PUT /editor/api/assets/{name}", new Race(ANY, onAsset("PUT", "", said)));
-    races.put("POST /editor/api/assets/{name}/bin", new Race(ANY, onAsset("POST", "/bin", "{}")));
+        "{\"said\":{\"title\":\"By #\",\"alternative\":\"a\",\"caption\":\"\",\"credit\":\"\",\"source\":\"\",\"licence\":\"\",\"description\":\"\",\"keywords\":[]},\"expires\":\"\"}";
+    races.put("PUT /editor/api/assets/{name}", new Race(1, onAsset("PUT", "", said)));
+    races.put("POST /editor/api/assets/{name}/bin", new Race(1, onAsset("POST", "/bin", "{}")));
     races.put(
-        "POST /editor/api/assets/{name}/restore", new Race(ANY, onAsset("POST", "/restore", "{}")));
+        "POST /editor/api/assets/{name}/restore",
+        new Race(
+            1,
+            () -> {
+              String path = API + "/assets/" + asset();
+              editor.post(path + "/bin", "{}");
+              return n -> new Call("POST", path + "/restore", "{}");
+            }));
     races.put(
-        "POST /editor/api/assets/{name}/extend", new Race(ANY, onAsset("POST", "/extend", "{}")));
+        "POST /editor/api/assets/{name}/extend",
+        new Race(
+            1,
+            () -> {
+              String path = API + "/assets/" + asset();
+              editor.put(
+                  path, said.replace("\"expires\":\"\"", "\"expires\":\"2027-01-01T00:00:00Z\""));
+              return n -> new Call("POST", path + "/extend", "{}");
+            }));
     races.put(
         "PUT /editor/api/assets/{name}/edit",
-        new Race(ANY, onAsset("PUT", "/edit", "{\"edit\":\"\",\"focusX\":0.#,\"focusY\":0.5}")));
+        new Race(
+            1,
+            onAsset(
+                "PUT",
+                "/edit",
+                "{\"quarters\":0,\"mirrored\":false,\"left\":0,\"top\":0,\"width\":1,\"height\":1,\"focusX\":0.2#,\"focusY\":0.3}")));
     races.put(
         "POST /editor/api/assets/{name}/earlier/{id}",
         new Race(
@@ -245,7 +262,7 @@ final class ItemRaces extends RaceTable {
         new Race(
             0, onAsset("POST", "/file", "{\"upload\":\"none\",\"ask\":false,\"whole\":false}")));
     String captions =
-        "{\"title\":\"Words of one\",\"head\":\"\",\"cues\":[{\"note\":\"\",\"id\":\"\",\"start\":\"00:00.000\",\"end\":\"00:01.000\",\"settings\":\"\",\"text\":\"Hello #\"}]}";
+        "{\"title\":\"Words of one\",\"head\":\"\",\"cues\":[{\"note\":\"\",\"id\":\"\",\"start\":0,\"end\":1000,\"settings\":\"\",\"text\":\"Hello #\"}]}";
     races.put(
         "POST /editor/api/captions",
         new Race(
@@ -253,9 +270,14 @@ final class ItemRaces extends RaceTable {
     races.put(
         "PUT /editor/api/captions/{name}",
         new Race(
-            ANY,
+            1,
             () -> {
-              String name = editor.post(API + "/captions", captions).json().path("name").asString();
+              String name =
+                  editor
+                      .post(API + "/captions", captions.replace("#", fresh()))
+                      .json()
+                      .path("name")
+                      .asString();
               return n -> new Call("PUT", API + "/captions/" + name, captions.replace("#", "" + n));
             }));
   }

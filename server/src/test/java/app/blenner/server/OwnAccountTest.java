@@ -175,16 +175,13 @@ public class OwnAccountTest extends WithPeople {
     JsonNode person = somebody("WRITER");
     String name = person.path("signIn").asString();
     Visitor who = in(person);
-    JsonNode offer = who.post(ME + "/second-factor", "{}").json();
+    JsonNode offer = who.post(ME + "/second-factor", json("password", GOOD, "code", "")).json();
     String secret = offer.path("secret").asString();
     assertTrue(offer.path("uri").asString().startsWith("otpauth://totp/Blenner"), offer.toString());
-    assertEquals(
-        who.put(ME + "/second-factor", json("secret", secret, "password", "000000")).status(), 422);
+    assertEquals(who.put(ME + "/second-factor", json("digits", "000000")).status(), 422);
     assertEquals(tries(running.visitor(), name, GOOD).status(), 200, "not on yet");
     JsonNode codes =
-        who.put(ME + "/second-factor", json("secret", secret, "password", now(secret, 0)))
-            .json()
-            .path("codes");
+        who.put(ME + "/second-factor", json("digits", now(secret, 0))).json().path("codes");
     assertEquals(codes.size(), 10);
 
     Answer asked = tries(running.visitor(), name, GOOD);
@@ -204,10 +201,69 @@ public class OwnAccountTest extends WithPeople {
     assertEquals(tries(running.visitor(), name, GOOD, "code", code).status(), 422, "once");
     assertEquals(who.get(ME).json().path("recoveryLeft").asInt(), 9);
 
-    assertEquals(
-        who.post(ME + "/second-factor/off", json("password", "wrong-wrong-wrong")).status(), 422);
-    assertEquals(who.post(ME + "/second-factor/off", json("password", GOOD)).status(), 204);
+    String off = ME + "/second-factor/off";
+    String spare = codes.get(4).asString();
+    assertEquals(who.post(off, json("password", "wrong-wrong-wrong", "code", spare)).status(), 422);
+    assertEquals(who.post(off, json("password", GOOD, "code", "")).status(), 422);
+    assertEquals(who.post(off, json("password", GOOD, "code", spare)).status(), 204);
     assertEquals(tries(running.visitor(), name, GOOD).status(), 200);
+  }
+
+  /** Whoever sits down at a screen that was left open cannot make the account theirs. */
+  @Test
+  public void aSessionAloneChangesNoSecondFactor() {
+    JsonNode person = somebody("WRITER");
+    String name = person.path("signIn").asString();
+    Visitor who = in(person);
+    String second = ME + "/second-factor";
+    String own = Base32.of(new byte[20]);
+    assertEquals(who.post(second, json("password", "", "code", "")).status(), 422);
+    assertEquals(who.post(second, json("password", "wrong-wrong", "code", "")).status(), 422);
+    Answer unasked = who.put(second, json("digits", now(own, 0), "secret", own));
+    assertEquals(unasked.status(), 422, "no secret was offered");
+    String first =
+        who.post(second, json("password", GOOD, "code", "")).json().path("secret").asString();
+    assertEquals(
+        who.put(second, json("digits", now(own, 0), "secret", own)).status(),
+        422,
+        "a secret of one’s own is not taken");
+    JsonNode codes = who.put(second, json("digits", now(first, 0))).json().path("codes");
+    assertEquals(codes.size(), 10);
+    assertEquals(
+        who.put(second, json("digits", now(first, 1))).status(), 422, "an offer is used once");
+
+    // Another in its place: the password is not enough.
+    assertEquals(who.post(second, json("password", GOOD, "code", "")).status(), 422);
+    assertEquals(who.post(second, json("password", GOOD, "code", "000000")).status(), 422);
+    String spare = codes.get(0).asString();
+    String other =
+        who.post(second, json("password", GOOD, "code", spare)).json().path("secret").asString();
+    assertEquals(
+        tries(running.visitor(), name, GOOD, "code", now(first, 1)).status(),
+        200,
+        "the one before holds until the other is proved");
+    assertEquals(who.put(second, json("digits", now(other, 0))).status(), 200);
+    assertEquals(
+        tries(running.visitor(), name, GOOD, "code", codes.get(1).asString()).status(), 422);
+    assertEquals(tries(running.visitor(), name, GOOD, "code", now(other, 1)).status(), 200);
+  }
+
+  @Test
+  public void aLinkLeadsToTheSiteAndNotToWhereARequestSaysItIs() throws Exception {
+    Visitor editor = running.signedIn("ilse");
+    long id = somebody("WRITER").path("id").asLong();
+    try (java.net.Socket line = new java.net.Socket("localhost", running.port())) {
+      String request =
+          "POST /editor/api/people/%d/link HTTP/1.1\r\nHost: evil.example\r\n%sContent-Length: 0\r\nConnection: close\r\n\r\n"
+              .formatted(id, editor.headers());
+      line.getOutputStream().write(request.getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+      String answer = new String(line.getInputStream().readAllBytes());
+      assertTrue(answer.startsWith("HTTP/1.1 200"), answer);
+      assertTrue(
+          answer.contains("http://localhost:" + running.port() + "/editor/set-password?word="),
+          answer);
+      assertFalse(answer.contains("evil.example"), answer);
+    }
   }
 
   /** Ten a minute, by name and address together; others are not kept out by it. */

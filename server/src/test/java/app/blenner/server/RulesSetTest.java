@@ -45,9 +45,7 @@ public class RulesSetTest {
   }
 
   private String input(String... rules) {
-    String version = ilse.get(RULES).json().at("/version").asString();
-    return "{\"version\":\"%s\",\"kinds\":[{\"kind\":\"article\",\"rules\":[%s]}]}"
-        .formatted(version, String.join(",", rules));
+    return "{\"kinds\":[{\"kind\":\"article\",\"rules\":[%s]}]}".formatted(String.join(",", rules));
   }
 
   private Answer set(String... rules) {
@@ -148,9 +146,10 @@ public class RulesSetTest {
       assertTrue(refused.text().contains(each[1]), refused.text());
     }
     assertEquals(ilse.get(RULES).json().at("/kinds").size(), 0);
-    String old = input(rule("list-of-one", "OFF", "NOBODY"));
+    String seen = ilse.get(RULES).json().at("/revision").asString();
     set(rule("list-of-one", "ADVISED", "NOBODY"));
-    assertEquals(ilse.put(RULES, old).status(), 409, "somebody else was quicker");
+    String late = input(rule("list-of-one", "OFF", "NOBODY"));
+    assertEquals(ilse.on(seen).put(RULES, late).status(), 409, "somebody else was quicker");
     assertEquals(tove.put(RULES, input()).status(), 403);
   }
 

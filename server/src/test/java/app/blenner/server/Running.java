@@ -149,6 +149,7 @@ public final class Running implements AutoCloseable {
     private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
     private boolean sendsToken = true;
     private String window;
+    private String revision;
 
     Visitor withoutToken() {
       sendsToken = false;
@@ -180,6 +181,12 @@ public final class Running implements AutoCloseable {
     /** The same visitor; the next request comes from a window that says whose it is. */
     Visitor as(long person) {
       window = String.valueOf(person);
+      return this;
+    }
+
+    /** The same visitor; the next request builds on this revision, or where it is empty, says nothing of one. */
+    Visitor on(String seen) {
+      revision = seen.isEmpty() ? "" : '"' + seen + '"';
       return this;
     }
 
@@ -303,8 +310,13 @@ public final class Running implements AutoCloseable {
     }
 
     private HttpRequest.Builder request(String path) {
-      return HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
-          .header("Content-Type", "application/json");
+      HttpRequest.Builder made =
+          HttpRequest.newBuilder(URI.create("http://localhost:" + port + path))
+              .header("Content-Type", "application/json");
+      // Most tests change whatever is there.
+      String seen = revision == null ? "*" : revision;
+      revision = null;
+      return seen.isEmpty() ? made : made.header("If-Match", seen);
     }
 
     private Answer send(HttpRequest.Builder request) {

@@ -1,5 +1,7 @@
 package app.blenner.server;
 
+import tools.jackson.databind.node.ObjectNode;
+
 /** Races for the site as a whole and its people. */
 final class SiteRaces extends RaceTable {
   SiteRaces(Running running) {
@@ -36,9 +38,7 @@ final class SiteRaces extends RaceTable {
                   new Call(
                       "PUT",
                       API + "/kinds/" + name,
-                      "{\"revision\":0,\"kind\":"
-                          + body.replace("\"help\":\"\"", "\"help\":\"" + n + "\"")
-                          + "}");
+                      body.replace("\"help\":\"\"", "\"help\":\"" + n + "\""));
             }));
     races.put(
         "DELETE /editor/api/kinds/{name}",
@@ -51,17 +51,23 @@ final class SiteRaces extends RaceTable {
     races.put(
         "PUT /editor/api/site/sections/{slug}",
         new Race(
-            ANY,
-            () ->
-                n ->
-                    new Call(
-                        "PUT",
-                        API + "/site/sections/visit",
-                        "{\"name\":\"Visit " + n + "\",\"description\":\"\",\"topics\":[]}")));
+            1,
+            () -> {
+              String name = fresh();
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/site/sections/visit",
+                      "{\"name\":\""
+                          + name
+                          + " by "
+                          + n
+                          + "\",\"description\":\"\",\"topics\":[]}");
+            }));
     races.put(
         "POST /editor/api/site/sections/{slug}/move",
         new Race(
-            ANY,
+            1,
             () -> {
               String one = addedSection();
               String other = addedSection();
@@ -75,35 +81,43 @@ final class SiteRaces extends RaceTable {
     races.put(
         "POST /editor/api/site/sections/{slug}/giving-up",
         new Race(
-            ANY,
+            1,
             () -> {
               String slug = addedSection();
               return n ->
                   new Call(
-                      "POST", API + "/site/sections/" + slug + "/giving-up", "{\"to\":\"visit\"}");
+                      "POST",
+                      API + "/site/sections/" + slug + "/giving-up",
+                      n % 2 == 0 ? "{\"to\":\"visit\"}" : "{\"to\":\"\"}");
             }));
     races.put(
         "PUT /editor/api/site/menus",
         new Race(
-            ANY,
-            () ->
-                n ->
-                    new Call(
-                        "PUT",
-                        API + "/site/menus",
-                        "{\"ofSections\":true,\"main\":[],\"foot\":[{\"to\":\"SECTION\",\"target\":\"visit\",\"label\":\"V"
-                            + n
-                            + "\"}]}")));
+            1,
+            () -> {
+              String label = fresh();
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/site/menus",
+                      "{\"ofSections\":true,\"main\":[],\"foot\":[{\"to\":\"SECTION\",\"target\":\"visit\",\"label\":\""
+                          + label
+                          + " by "
+                          + n
+                          + "\"}]}");
+            }));
     races.put(
         "PUT /editor/api/site/menus/items/{key}",
         new Race(
-            ANY,
-            () ->
-                n ->
-                    new Call(
-                        "PUT",
-                        API + "/site/menus/items/red-torch",
-                        "{\"main\":" + (n % 2 == 0) + ",\"foot\":true}")));
+            1,
+            () -> {
+              String key = item();
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/site/menus/items/" + key,
+                      "{\"main\":" + (n % 2 == 0) + ",\"foot\":true}");
+            }));
     races.put(
         "POST /editor/api/archive/standing/{id}/stop",
         // Nothing is under way: each is told so.
@@ -114,23 +128,44 @@ final class SiteRaces extends RaceTable {
     races.put(
         "PUT /editor/api/site/front",
         new Race(
-            ANY,
-            () ->
-                n -> new Call("PUT", API + "/site/front", "{\"composed\":\"\",\"listed\":true}")));
+            1,
+            () -> {
+              String key = item();
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/site/front",
+                      "{\"composed\":\"" + key + "\",\"listed\":" + (n % 2 == 0) + "}");
+            }));
     races.put(
         "PUT /editor/api/site",
         new Race(
-            ANY,
-            () ->
-                n ->
-                    new Call(
-                        "PUT",
-                        API + "/site",
-                        "{\"name\":\"Site " + n + "\",\"tagline\":\"\",\"language\":\"en\"}")));
-    String external = editor.get(API + "/site/external").text();
+            1,
+            () -> {
+              String name = fresh();
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/site",
+                      "{\"name\":\""
+                          + name
+                          + " by "
+                          + n
+                          + "\",\"tagline\":\"\",\"language\":\"en\"}");
+            }));
+    ObjectNode external = (ObjectNode) editor.get(API + "/site/external").json();
     races.put(
         "PUT /editor/api/site/external",
-        new Race(ANY, all("PUT", API + "/site/external", external)));
+        new Race(
+            1,
+            () -> {
+              String name = fresh().replace(' ', '.');
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/site/external",
+                      external.put("contactAddress", name + n + "@example.org").toString());
+            }));
     races.put(
         "POST /editor/api/outlines",
         new Race(
@@ -139,11 +174,11 @@ final class SiteRaces extends RaceTable {
               String body = outline(fresh());
               return n -> new Call("POST", API + "/outlines", body);
             }));
-    races.put("PUT /editor/api/outlines/{id}", new Race(ANY, () -> onOutline("PUT", "")));
+    races.put("PUT /editor/api/outlines/{id}", new Race(1, () -> onOutline("PUT", "")));
     races.put("DELETE /editor/api/outlines/{id}", new Race(1, () -> onOutline("DELETE", "")));
     races.put(
         "POST /editor/api/outlines/{id}/copy", new Race(ANY, () -> onOutline("POST", "/copy")));
-    races.put("PUT /editor/api/messages/{id}", new Race(ANY, () -> message("PUT")));
+    races.put("PUT /editor/api/messages/{id}", new Race(1, () -> message("PUT")));
     races.put("DELETE /editor/api/messages/{id}", new Race(1, () -> message("DELETE")));
     races.put(
         "POST /editor/api/archive/before/{name}",
@@ -188,14 +223,14 @@ final class SiteRaces extends RaceTable {
   private Start onPerson(String method, String tail, String body) {
     return () -> {
       String path = API + "/people/" + person() + tail;
-      return n -> new Call(method, path, body);
+      return n -> new Call(method, path, body.replace("#", String.valueOf(n)));
     };
   }
 
   private void people() {
     races.put(
         "PUT /editor/api/people/{id}",
-        new Race(ANY, onPerson("PUT", "", with("name", "Other", "role", "WRITER").toString())));
+        new Race(1, onPerson("PUT", "", with("name", "Other #", "role", "WRITER").toString())));
     races.put("POST /editor/api/people/{id}/link", new Race(ANY, onPerson("POST", "/link", "{}")));
     races.put(
         "POST /editor/api/people/{id}/deactivation",
@@ -207,7 +242,13 @@ final class SiteRaces extends RaceTable {
             }));
     races.put(
         "POST /editor/api/people/{id}/activation",
-        new Race(ANY, onPerson("POST", "/activation", "{}")));
+        new Race(
+            1,
+            () -> {
+              String path = API + "/people/" + person();
+              editor.post(path + "/deactivation", "{\"to\":" + person() + "}");
+              return n -> new Call("POST", path + "/activation", "{}");
+            }));
     races.put(
         "DELETE /editor/api/people/{id}/sign-ins",
         new Race(ANY, onPerson("DELETE", "/sign-ins", "")));
@@ -245,7 +286,14 @@ final class SiteRaces extends RaceTable {
                 "POST",
                 API + "/session/strength",
                 with("password", "tall heron listens", "signIn", "ilse").toString())));
-    races.put("PUT /editor/api/me", new Race(ANY, all("PUT", API + "/me", "{\"name\":\"Ilse\"}")));
+    races.put(
+        "PUT /editor/api/me",
+        new Race(
+            1,
+            () -> {
+              String name = fresh();
+              return n -> new Call("PUT", API + "/me", "{\"name\":\"" + name + " by " + n + "\"}");
+            }));
     races.put(
         "PUT /editor/api/me/password",
         new Race(
@@ -274,7 +322,7 @@ final class SiteRaces extends RaceTable {
             1,
             () -> {
               String name = addedToolset(held);
-              String body = "{\"revision\":0,\"toolset\":" + held.formatted(name) + "}";
+              String body = held.formatted(name);
               return n ->
                   new Call(
                       "PUT",
@@ -297,14 +345,24 @@ final class SiteRaces extends RaceTable {
             ANY, all("POST", API + "/set-up/file", "{\"yaml\":\"contact-address: a@b.example\"}")));
     races.put(
         "PUT /editor/api/merge-fields",
-        new Race(ANY, all("PUT", API + "/merge-fields", "{\"fields\":[]}")));
+        new Race(
+            1,
+            () -> {
+              String name = "f" + count.incrementAndGet();
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/merge-fields",
+                      "{\"fields\":[{\"name\":\"%s\",\"label\":\"F\",\"source\":\"TEXT\",\"text\":\"%d\",\"form\":\"LONG\"}]}"
+                          .formatted(name, n));
+            }));
     races.put(
         "PUT /editor/api/rules",
         new Race(
             1,
             () -> {
-              String rules = rules(count.incrementAndGet());
-              return n -> new Call("PUT", API + "/rules", rules);
+              int base = 100 * count.incrementAndGet();
+              return n -> new Call("PUT", API + "/rules", rules(base + n));
             }));
     races.put(
         "POST /editor/api/rules/trials",
@@ -326,7 +384,16 @@ final class SiteRaces extends RaceTable {
     races.put("DELETE /editor/api/report", new Race(ANY, all("DELETE", API + "/report", "")));
     races.put(
         "PUT /editor/api/reference-links",
-        new Race(ANY, all("PUT", API + "/reference-links", links)));
+        new Race(
+            1,
+            () -> {
+              String name = "{\"name\":\"N" + count.incrementAndGet();
+              return n ->
+                  new Call(
+                      "PUT",
+                      API + "/reference-links",
+                      links.replace("{\"name\":\"N", name + "by" + n));
+            }));
     races.put(
         "POST /editor/api/reference-links/tried",
         new Race(
@@ -348,14 +415,15 @@ final class SiteRaces extends RaceTable {
         "DELETE /editor/api/me/settings", new Race(ANY, all("DELETE", API + "/me/settings", "")));
     races.put(
         "POST /editor/api/me/second-factor",
-        new Race(ANY, all("POST", API + "/me/second-factor", "{}")));
+        // Nobody knows the password: each is told so.
+        new Race(0, all("POST", API + "/me/second-factor", "{\"password\":\"x\",\"code\":\"\"}")));
     races.put(
         "PUT /editor/api/me/second-factor",
-        new Race(
-            0, all("PUT", API + "/me/second-factor", "{\"secret\":\"A\",\"password\":\"1\"}")));
+        new Race(0, all("PUT", API + "/me/second-factor", "{\"digits\":\"1\"}")));
     races.put(
         "POST /editor/api/me/second-factor/off",
-        new Race(0, all("POST", API + "/me/second-factor/off", "{\"password\":\"x\"}")));
+        new Race(
+            0, all("POST", API + "/me/second-factor/off", "{\"password\":\"x\",\"code\":\"\"}")));
   }
 
   private static String outline(String name) {
@@ -367,7 +435,7 @@ final class SiteRaces extends RaceTable {
   private Hand onOutline(String method, String tail) {
     String name = fresh();
     long id = editor.post(API + "/outlines", outline(name)).json().path("id").asLong();
-    return n -> new Call(method, API + "/outlines/" + id + tail, outline(name));
+    return n -> new Call(method, API + "/outlines/" + id + tail, outline(name + " by " + n));
   }
 
   private static String kind(String name) {
@@ -400,8 +468,8 @@ final class SiteRaces extends RaceTable {
 
   /** Rules that are set for one kind, otherwise each time. */
   private String rules(int number) {
-    return "{\"version\":\"%s\",\"kinds\":[{\"kind\":\"page\",\"rules\":[{\"rule\":\"list-of-one\",\"weight\":\"LOOK\",\"numbers\":{},\"words\":[],\"wording\":\"No. %d\",\"overrule\":\"NOBODY\"}]}]}"
-        .formatted(editor.get(API + "/rules").json().at("/version").asString(), number);
+    return "{\"kinds\":[{\"kind\":\"page\",\"rules\":[{\"rule\":\"list-of-one\",\"weight\":\"LOOK\",\"numbers\":{},\"words\":[],\"wording\":\"No. %d\",\"overrule\":\"NOBODY\"}]}]}"
+        .formatted(number);
   }
 
   private String addedSection() {

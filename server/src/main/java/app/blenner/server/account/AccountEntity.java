@@ -9,6 +9,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 
 @Entity
 @Table(name = "account")
@@ -33,6 +34,11 @@ class AccountEntity {
   /** The secret of the second factor in Base32, or empty. */
   String secondSecret = "";
 
+  /** A secret that waits to be used, in Base32, or empty. */
+  String offeredSecret = "";
+
+  Instant offeredAt;
+
   /** The SHA-256 of each recovery code that is left, a line each. */
   String recovery = "";
 
@@ -41,6 +47,11 @@ class AccountEntity {
 
   boolean hasSecond() {
     return !secondSecret.isEmpty();
+  }
+
+  void forgetOffer() {
+    offeredSecret = "";
+    offeredAt = null;
   }
 
   Account toAccount() {

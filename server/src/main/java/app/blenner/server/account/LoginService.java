@@ -22,6 +22,7 @@ class LoginService {
   private final SecondFactor second;
   private final LoginThrottle throttle;
   private final AuditService audit;
+  private final MailStandIn mail;
   private final Clock clock;
   private long minute;
   private int noted;
@@ -32,7 +33,9 @@ class LoginService {
       SecondFactor second,
       LoginThrottle throttle,
       AuditService audit,
+      MailStandIn mail,
       Clock clock) {
+    this.mail = mail;
     this.accounts = accounts;
     this.passwords = passwords;
     this.second = second;
@@ -57,6 +60,7 @@ class LoginService {
     }
     if (account.hasSecond()) {
       if (code.isBlank()) {
+        throttle.notWrong(name, address);
         throw new Problem(
             HttpStatus.UNPROCESSABLE_CONTENT,
             "Type the six digits that your program for one-time passwords shows now, or a recovery code.",
@@ -75,11 +79,25 @@ class LoginService {
   }
 
   private Problem refused(String name, String address, String said, Map<String, Object> details) {
-    throttle.noteFailure(name, address);
     if (isToBeNoted()) {
       audit.noteAlone(name, Audited.TRIED, "");
     }
+    tellOwner(name);
     return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, said, details);
+  }
+
+  /** Somebody whose account many try to get into hears of it, once for each wait. */
+  private void tellOwner(String name) {
+    if (throttle.isToBeTold(name)) {
+      accounts
+          .findBySignIn(name)
+          .ifPresent(
+              a ->
+                  mail.tellOfChange(
+                      a.toAccount(),
+                      "Many wrong passwords or codes were tried for your account, so tries from places where you have not"
+                          + " signed in before have to wait."));
+    }
   }
 
   private synchronized boolean isToBeNoted() {
@@ -97,8 +115,29 @@ class LoginService {
   void confirmPassword(Account who, String password, String address) {
     throttle.pass(who.signIn(), address);
     if (!passwords.matches(password, accounts.findById(who.id()).orElseThrow().password)) {
-      throttle.noteFailure(who.signIn(), address);
-      throw Problem.unusable("This is not your password of now.");
+      throw refused(who.signIn(), address, "This is not your password of now.", Map.of());
+    }
+    throttle.right(who.signIn(), address);
+  }
+
+  /**
+   * Asks somebody for all that they sign in with once more: the password, and the second factor where it is on.
+   *
+   * @param code digits of now, or a recovery code; may be empty where the second factor is off
+   * @throws Problem where one of them is not right
+   */
+  void confirmAll(Account who, String password, String code, String address) {
+    throttle.pass(who.signIn(), address);
+    AccountEntity account = accounts.findById(who.id()).orElseThrow();
+    if (!passwords.matches(password, account.password)) {
+      throw refused(who.signIn(), address, "This is not your password of now.", Map.of());
+    }
+    if (account.hasSecond() && !second.isRight(account, code)) {
+      throw refused(
+          who.signIn(),
+          address,
+          "Your second factor is on: these are not its digits of now, nor a recovery code that was not used.",
+          Map.of());
     }
     throttle.right(who.signIn(), address);
   }

@@ -4,10 +4,12 @@ import app.blenner.server.account.SessionController.Person;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.revision.IfMatch;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -28,9 +31,15 @@ class MeController {
 
   record OwnPassword(@NotNull String old, @NotNull String password) {}
 
-  record Sure(@NotNull String password) {}
+  /**
+   * All that somebody signs in with.
+   *
+   * @param code digits of their second factor, or a recovery code; empty where it is off
+   */
+  record Sure(@NotNull String password, @NotNull String code) {}
 
-  record SecondProof(@NotNull String secret, @NotNull String password) {}
+  /** Digits that a program shows that was given the secret. */
+  record SecondProof(@NotNull String digits) {}
 
   /**
    * How somebody's account stands.
@@ -81,7 +90,9 @@ class MeController {
 
   @PutMapping
   @Transactional
-  Person name(@Valid @RequestBody OwnName given) {
+  Person name(
+      @Valid @RequestBody OwnName given, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    seen.check("your name", Person.of(accounts.get(me().id()).toAccount()));
     Account changed = accounts.change(me().id(), given.name, me().role());
     audit.note(changed.name(), Audited.PERSON_CHANGED, "their own name, which was " + me().name());
     return Person.of(changed);
@@ -118,13 +129,14 @@ class MeController {
   }
 
   @PostMapping("/second-factor")
-  SecondFactor.SecondOffer offer() {
+  SecondFactor.SecondOffer offer(@Valid @RequestBody Sure given, HttpServletRequest request) {
+    signingIn.confirmAll(me(), given.password, given.code, request.getRemoteAddr());
     return second.offer(me());
   }
 
   @PutMapping("/second-factor")
   RecoveryCodes turnOn(@Valid @RequestBody SecondProof given) {
-    List<String> codes = second.turnOn(me(), given.secret, given.password);
+    List<String> codes = second.turnOn(me(), given.digits);
     mail.tellOfChange(me(), "Your second factor was turned on.");
     return new RecoveryCodes(codes);
   }
@@ -132,7 +144,7 @@ class MeController {
   @PostMapping("/second-factor/off")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void turnOff(@Valid @RequestBody Sure given, HttpServletRequest request) {
-    signingIn.confirmPassword(me(), given.password, request.getRemoteAddr());
+    signingIn.confirmAll(me(), given.password, given.code, request.getRemoteAddr());
     second.turnOff(me().id(), me().name());
     mail.tellOfChange(me(), "Your second factor was turned off.");
   }

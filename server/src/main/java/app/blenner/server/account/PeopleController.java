@@ -6,10 +6,11 @@ import app.blenner.server.account.SessionController.Person;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
-import jakarta.servlet.http.HttpServletRequest;
+import app.blenner.server.revision.IfMatch;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -53,6 +55,7 @@ class PeopleController {
   private final SecondFactor second;
   private final MailStandIn mail;
   private final AuditService audit;
+  private final SiteOrigin site;
 
   PeopleController(
       AccountService accounts,
@@ -60,13 +63,20 @@ class PeopleController {
       SignIns signIns,
       SecondFactor second,
       MailStandIn mail,
-      AuditService audit) {
+      AuditService audit,
+      SiteOrigin site) {
+    this.site = site;
     this.accounts = accounts;
     this.links = links;
     this.signIns = signIns;
     this.second = second;
     this.mail = mail;
     this.audit = audit;
+  }
+
+  private void check(IfMatch seen, long id) {
+    Account now = accounts.get(id).toAccount();
+    seen.check(now.name(), Person.of(now));
   }
 
   private void note(Audited what, String about) {
@@ -90,8 +100,12 @@ class PeopleController {
 
   @PutMapping("/{id}")
   @Transactional
-  Person change(@PathVariable long id, @Valid @RequestBody ChangedPerson person) {
+  Person change(
+      @PathVariable long id,
+      @Valid @RequestBody ChangedPerson person,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.PEOPLE);
+    check(seen, id);
     Account before = accounts.get(id).toAccount();
     Account made = accounts.change(id, person.name, person.role);
     note(
@@ -109,15 +123,14 @@ class PeopleController {
   /** Makes a link with which somebody sets their password; it goes out as a letter where there is an address. */
   @PostMapping("/{id}/link")
   @Transactional
-  OneTimeLink link(@PathVariable long id, HttpServletRequest request) {
+  OneTimeLink link(@PathVariable long id) {
     AccountService.needs(Right.PEOPLE);
     Account who = accounts.get(id).toAccount();
     if (!who.active()) {
       throw Problem.unusable(who.name() + " is deactivated. Activate them first.");
     }
     String path = links.make(id, AccountService.current().name());
-    String url = request.getRequestURL().toString();
-    String address = url.substring(0, url.length() - request.getRequestURI().length()) + path;
+    String address = site.origin() + path;
     boolean mailed = who.signIn().contains("@");
     if (mailed) {
       mail.send(
@@ -137,8 +150,12 @@ class PeopleController {
 
   @PostMapping("/{id}/deactivation")
   @Transactional
-  HandedOver deactivate(@PathVariable long id, @Valid @RequestBody Heir heir) {
+  HandedOver deactivate(
+      @PathVariable long id,
+      @Valid @RequestBody Heir heir,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.PEOPLE);
+    check(seen, id);
     if (id == AccountService.current().id()) {
       throw Problem.unusable("Somebody else has to deactivate you.");
     }
@@ -152,8 +169,9 @@ class PeopleController {
 
   @PostMapping("/{id}/activation")
   @Transactional
-  Person activate(@PathVariable long id) {
+  Person activate(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.PEOPLE);
+    check(seen, id);
     Account who = accounts.activate(id);
     note(Audited.PERSON_ACTIVATED, who.name());
     return Person.of(who);

@@ -9,6 +9,7 @@ import app.blenner.server.problem.Problem;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +22,10 @@ import org.springframework.transaction.annotation.Transactional;
 class SecondFactor {
   private static final int SECRET_BYTES = 20; // RFC 4226, section 4, R6
   private static final int CODES = 10;
+
+  /** How long a secret that was offered can be used. */
+  private static final Duration OFFER = Duration.ofMinutes(15);
+
   private static final int CODE_BYTES = 10;
 
   /**
@@ -40,32 +45,34 @@ class SecondFactor {
     this.clock = clock;
   }
 
-  /** Makes a secret; nothing is kept until a password made with it proves that it has arrived. */
+  /** Offers a secret. The second factor stays as it is until a password made with it proves that it has arrived. */
   SecondOffer offer(Account who) {
     String secret = Base32.of(Secrets.random(SECRET_BYTES));
+    AccountEntity account = accounts.findById(who.id()).orElseThrow();
+    account.offeredSecret = secret;
+    account.offeredAt = clock.instant();
+    accounts.saveAndFlush(account);
     String label = URLEncoder.encode("Blenner:" + who.signIn(), StandardCharsets.UTF_8);
     return new SecondOffer(
         secret, "otpauth://totp/" + label + "?secret=" + secret + "&issuer=Blenner");
   }
 
-  /** Turns it on, and gives the recovery codes, which are shown this once. */
-  List<String> turnOn(Account who, String secret, String password) {
-    byte[] bytes;
-    try {
-      bytes = Base32.bytes(secret);
-    } catch (IllegalArgumentException e) {
-      throw Problem.unusable("This is no secret that was offered. Begin again.");
+  /** Turns it on with the secret that was offered last, and gives the recovery codes, which are shown this once. */
+  List<String> turnOn(Account who, String password) {
+    AccountEntity account = accounts.findById(who.id()).orElseThrow();
+    boolean offered =
+        account.offeredAt != null && account.offeredAt.isAfter(clock.instant().minus(OFFER));
+    if (!offered) {
+      throw Problem.unusable("No key waits to be used, or it waited too long. Begin again.");
     }
-    if (bytes.length != SECRET_BYTES) {
-      throw Problem.unusable("This is no secret that was offered. Begin again.");
-    }
+    byte[] bytes = Base32.bytes(account.offeredSecret);
     long step = Totp.USUAL.accepted(bytes, password, clock.instant(), 0);
     if (step < 0) {
       throw Problem.unusable(
           "These six digits do not fit. Look whether the clock of the device is right, and type the digits it shows now.");
     }
-    AccountEntity account = accounts.findById(who.id()).orElseThrow();
-    account.secondSecret = secret;
+    account.secondSecret = account.offeredSecret;
+    account.forgetOffer();
     account.secondStep = step;
     List<String> codes = new ArrayList<>();
     List<String> hashes = new ArrayList<>();
@@ -84,6 +91,7 @@ class SecondFactor {
   void turnOff(long of, String by) {
     AccountEntity account = accounts.findById(of).orElseThrow();
     account.secondSecret = "";
+    account.forgetOffer();
     account.recovery = "";
     accounts.saveAndFlush(account);
     audit.note(by, Audited.SECOND_FACTOR_OFF, account.name);

@@ -6,6 +6,7 @@ import app.blenner.server.BlennerSettings;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.revision.Revised;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -34,7 +35,8 @@ class SessionController {
    *
    * @param active whether they still work here
    */
-  record Person(long id, String signIn, String name, Role role, String roleLabel, boolean active) {
+  record Person(long id, String signIn, String name, Role role, String roleLabel, boolean active)
+      implements Revised {
     static Person of(Account a) {
       return new Person(a.id(), a.signIn(), a.name(), a.role(), a.role().label(), a.active());
     }

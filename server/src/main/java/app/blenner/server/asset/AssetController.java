@@ -10,13 +10,16 @@ import app.blenner.server.asset.AssetViews.Found;
 import app.blenner.server.asset.AssetViews.Sent;
 import app.blenner.server.file.Uploads;
 import app.blenner.server.problem.RetryOnConflict;
+import app.blenner.server.revision.IfMatch;
 import jakarta.validation.Valid;
 import java.time.Instant;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -99,8 +102,9 @@ class AssetController {
   /** Settles what becomes of a file whose name was there already. */
   @PostMapping("/chosen")
   @ResponseStatus(HttpStatus.CREATED)
-  Added chosen(@Valid @RequestBody FileChoice chosen) {
+  Added chosen(
+      @Valid @RequestBody FileChoice chosen, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     String by = AccountService.current().name();
-    return bringIn.settle(chosen, by);
+    return bringIn.settle(chosen, seen, by);
   }
 }

@@ -16,6 +16,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.PostPersist;
 import jakarta.persistence.Table;
 import jakarta.persistence.Transient;
+import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +28,8 @@ class AssetEntity implements Persistable<String> {
   private static final int TAG_LENGTH = 16;
 
   @Id String name;
+
+  @Version long revision;
 
   /** Not stored yet: to be put in beside the others, and never over one that took its name a moment ago. */
   @Transient boolean fresh;

@@ -8,6 +8,7 @@ import app.blenner.server.file.FileService;
 import app.blenner.server.file.ReceivedFile;
 import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.revision.IfMatch;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -74,8 +75,12 @@ class AssetIntake {
     return new Added(assets.viewOf(made), false, 0);
   }
 
-  /** Settles what becomes of a file that is in the store already. */
-  Added settle(FileChoice chosen, String by) {
+  /**
+   * Settles what becomes of a file that is in the store already.
+   *
+   * @param seen the asset of its name as somebody saw it, who has the file take its place
+   */
+  Added settle(FileChoice chosen, IfMatch seen, String by) {
     StoredFile file =
         files
             .find(chosen.file())
@@ -88,6 +93,8 @@ class AssetIntake {
           case USE -> wanted;
           case BOTH -> assets.make(file, name, Description.NONE, by).name();
           case REPLACE -> {
+            AssetView now = assets.viewOf(wanted);
+            seen.check("“" + now.title() + "”", now);
             editing.replace(wanted, file, by);
             yield wanted;
           }

@@ -20,6 +20,7 @@ import app.blenner.server.file.StoredFile;
 import app.blenner.server.file.Uploads;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.problem.RetryOnConflict;
+import app.blenner.server.revision.IfMatch;
 import jakarta.validation.Valid;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -29,13 +30,17 @@ import java.util.List;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -54,6 +59,7 @@ class AssetPageController {
   private final RenditionService renditions;
   private final Uploads uploads;
   private final ExpiryService expiries;
+  private final TransactionTemplate transaction;
 
   AssetPageController(
       AssetPages pages,
@@ -62,7 +68,9 @@ class AssetPageController {
       FileService files,
       RenditionService renditions,
       Uploads uploads,
-      ExpiryService expiries) {
+      ExpiryService expiries,
+      TransactionTemplate transaction) {
+    this.transaction = transaction;
     this.pages = pages;
     this.assets = assets;
     this.editing = editing;
@@ -79,9 +87,19 @@ class AssetPageController {
 
   /** Says something of it. */
   @PutMapping
-  AssetPage describe(@PathVariable String name, @Valid @RequestBody Said said) {
+  @Transactional
+  AssetPage describe(
+      @PathVariable String name,
+      @Valid @RequestBody Said said,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    check(seen, name);
     editing.describe(name, said.said(), timeOf(said.expires()));
     return pages.pageOf(name);
+  }
+
+  private void check(IfMatch seen, String name) {
+    AssetPage now = pages.pageOf(name);
+    seen.check("“" + now.asset().title() + "”", now);
   }
 
   private static Instant timeOf(String given) {
@@ -94,34 +112,55 @@ class AssetPageController {
 
   /** Turns and cuts it. */
   @PutMapping("/edit")
-  AssetPage edit(@PathVariable String name, @Valid @RequestBody EditView edit) {
+  @Transactional
+  AssetPage edit(
+      @PathVariable String name,
+      @Valid @RequestBody EditView edit,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    check(seen, name);
     editing.edit(name, edit);
     return pages.pageOf(name);
   }
 
   /** Puts another file in its place, everywhere. */
   @PostMapping("/file")
-  AssetPage replace(@PathVariable String name, @Valid @RequestBody Sent sent) {
+  AssetPage replace(
+      @PathVariable String name,
+      @Valid @RequestBody Sent sent,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     Account who = AccountService.current();
     uploads.use(
         sent.upload(),
         who.owner(),
         (coming, called) ->
             RetryOnConflict.call(
-                () -> editing.replace(name, coming.path(), called, sent.whole(), who.name())));
+                () ->
+                    transaction.execute(
+                        status -> {
+                          check(seen, name);
+                          return editing.replace(
+                              name, coming.path(), called, sent.whole(), who.name());
+                        })));
     return pages.pageOf(name);
   }
 
   /** Gives it a file back that it had before. */
   @PostMapping("/earlier/{id}")
-  AssetPage putBack(@PathVariable String name, @PathVariable long id) {
+  @Transactional
+  AssetPage putBack(
+      @PathVariable String name,
+      @PathVariable long id,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    check(seen, name);
     editing.putBack(name, id, AccountService.current().name());
     return pages.pageOf(name);
   }
 
   /** Lets readers see it a year longer. */
   @PostMapping("/extend")
-  AssetPage extend(@PathVariable String name) {
+  @Transactional
+  AssetPage extend(@PathVariable String name, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    check(seen, name);
     expiries.extend(name);
     return pages.pageOf(name);
   }
@@ -149,13 +188,17 @@ class AssetPageController {
   }
 
   @PostMapping("/bin")
-  AssetPage bin(@PathVariable String name) {
+  @Transactional
+  AssetPage bin(@PathVariable String name, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    check(seen, name);
     editing.bin(name, true);
     return pages.pageOf(name);
   }
 
   @PostMapping("/restore")
-  AssetPage restore(@PathVariable String name) {
+  @Transactional
+  AssetPage restore(@PathVariable String name, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    check(seen, name);
     editing.bin(name, false);
     return pages.pageOf(name);
   }

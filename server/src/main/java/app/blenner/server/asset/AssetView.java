@@ -5,6 +5,7 @@ import app.blenner.core.picture.Ratio;
 import app.blenner.core.picture.Rendition;
 import app.blenner.core.site.SiteAsset;
 import app.blenner.server.file.StoredFile;
+import app.blenner.server.revision.Revised;
 
 /**
  * An asset as the editor shows it.
@@ -32,7 +33,8 @@ public record AssetView(
     int height,
     long bytes,
     double plays,
-    int pages) {
+    int pages)
+    implements Revised {
 
   /** Wide enough for a tile on a screen of twice the density. */
   private static final int TILE = 480;

@@ -2,6 +2,8 @@ package app.blenner.server.asset;
 
 import app.blenner.core.item.AssetUse;
 import app.blenner.core.media.Description;
+import app.blenner.server.revision.Revised;
+import app.blenner.server.revision.Revision;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -76,7 +78,14 @@ final class AssetViews {
       boolean binned,
       List<String> collections,
       List<UseView> uses,
-      List<EarlierView> earlier) {}
+      List<EarlierView> earlier)
+      implements Revised {
+    /** Of what people say of it and do with it, not of where it stands. */
+    @Override
+    public String revision() {
+      return Revision.of(asset.url(), said, edit, expires, binned);
+    }
+  }
 
   /**
    * What somebody says of an asset.

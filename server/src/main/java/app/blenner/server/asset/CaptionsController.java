@@ -9,18 +9,23 @@ import app.blenner.server.file.FileService;
 import app.blenner.server.file.IncomingFile;
 import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.revision.IfMatch;
+import app.blenner.server.revision.Revised;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -52,7 +57,8 @@ class CaptionsController {
   record CaptionsView(
       @NotNull String title,
       @NotNull String head,
-      @NotNull @Size(max = 20_000) List<@Valid CueView> cues) {}
+      @NotNull @Size(max = 20_000) List<@Valid CueView> cues)
+      implements Revised {}
 
   /** A film of a day has no more captions, in bytes. */
   private static final long LARGEST = 4_000_000;
@@ -90,7 +96,13 @@ class CaptionsController {
 
   /** Puts captions in the place of others; the ones before are kept. */
   @PutMapping("/{name}")
-  AssetView change(@PathVariable String name, @Valid @RequestBody CaptionsView given) {
+  @Transactional
+  AssetView change(
+      @PathVariable String name,
+      @Valid @RequestBody CaptionsView given,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen)
+      throws IOException {
+    seen.check("these captions", read(name));
     StoredFile file = stored(given);
     String by = AccountService.current().name();
     editing.replace(name, file, by);

@@ -7,6 +7,7 @@ import app.blenner.core.message.Letter;
 import app.blenner.core.message.Submission;
 import app.blenner.core.site.PublishedItem;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.revision.Revised;
 import app.blenner.server.site.ExternalService;
 import app.blenner.server.site.SiteService;
 import java.time.Clock;
@@ -36,7 +37,8 @@ public class MessageService {
       Instant receivedAt,
       List<AnswerView> answers,
       String letter,
-      boolean read) {}
+      boolean read)
+      implements Revised {}
 
   /** The inbox. */
   record Inbox(long unread, List<MessageView> messages) {}
@@ -97,20 +99,26 @@ public class MessageService {
             .toList());
   }
 
+  private MessageEntity get(long id) {
+    return messages
+        .findById(id)
+        .orElseThrow(() -> Problem.notThere("Somebody has deleted this message already."));
+  }
+
+  @Transactional(readOnly = true)
+  MessageView viewOf(long id) {
+    return toView(get(id));
+  }
+
   MessageView read(long id, boolean read) {
-    MessageEntity m =
-        messages
-            .findById(id)
-            .orElseThrow(() -> Problem.notThere("This message is not there any more."));
+    MessageEntity m = get(id);
     m.read = read;
-    return toView(m);
+    return toView(messages.saveAndFlush(m));
   }
 
   void delete(long id) {
-    messages.delete(
-        messages
-            .findById(id)
-            .orElseThrow(() -> Problem.notThere("Somebody has deleted this message already.")));
+    messages.delete(get(id));
+    messages.flush();
   }
 
   private MessageView toView(MessageEntity m) {

@@ -3,17 +3,22 @@ package app.blenner.server.notebook;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.terms.Terms;
 import app.blenner.server.item.published.PublishedItems;
+import app.blenner.server.revision.IfMatch;
+import app.blenner.server.revision.Revised;
 import app.blenner.server.site.SiteService;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -22,7 +27,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/editor/api/items/{key}/notebook")
 class NotebookController {
   /** A line of a notebook. */
-  record Note(long id, String words, boolean ticked, double place) {
+  record Note(long id, String words, boolean ticked, double place) implements Revised {
     static Note of(NoteEntity n) {
       return new Note(n.id, n.words, n.ticked, n.place);
     }
@@ -38,7 +43,7 @@ class NotebookController {
       Boolean ticked,
       Double place) {}
 
-  record TargetTerms(@NotNull List<String> terms) {}
+  record TargetTerms(@NotNull List<String> terms) implements Revised {}
 
   /** A text to look through for the item's terms. */
   record Speaking(
@@ -66,12 +71,23 @@ class NotebookController {
   }
 
   @PutMapping("/{id}")
-  Note change(@PathVariable String key, @PathVariable long id, @Valid @RequestBody NoteChange c) {
+  @Transactional
+  Note change(
+      @PathVariable String key,
+      @PathVariable long id,
+      @Valid @RequestBody NoteChange c,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    seen.check("this line", Note.of(notebooks.get(key, id)));
     return Note.of(notebooks.change(key, id, c.words, c.ticked, c.place));
   }
 
   @DeleteMapping("/{id}")
-  void remove(@PathVariable String key, @PathVariable long id) {
+  @Transactional
+  void remove(
+      @PathVariable String key,
+      @PathVariable long id,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    seen.check("this line", Note.of(notebooks.get(key, id)));
     notebooks.remove(key, id);
   }
 
@@ -81,7 +97,13 @@ class NotebookController {
   }
 
   @PutMapping("/target-terms")
-  TargetTerms target(@PathVariable String key, @Valid @RequestBody TargetTerms target) {
+  @Transactional
+  TargetTerms target(
+      @PathVariable String key,
+      @Valid @RequestBody TargetTerms target,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
+    notebooks.begin(key);
+    seen.check("what this item is to speak of", target(key));
     return new TargetTerms(notebooks.termsOf(key, target.terms));
   }
 

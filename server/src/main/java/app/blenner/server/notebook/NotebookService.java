@@ -111,10 +111,10 @@ public class NotebookService implements ItemNotes {
     }
     n.ticked = ticked == null ? n.ticked : ticked;
     n.place = place == null ? n.place : place;
-    return notes.save(n);
+    return notes.saveAndFlush(n);
   }
 
-  private NoteEntity get(String itemKey, long id) {
+  NoteEntity get(String itemKey, long id) {
     return notes
         .findById(id)
         .filter(n -> n.itemKey.equals(itemKey))
@@ -123,12 +123,23 @@ public class NotebookService implements ItemNotes {
 
   void remove(String itemKey, long id) {
     notes.delete(get(itemKey, id));
+    notes.flush();
   }
 
   @Override
   @Transactional(readOnly = true)
   public List<String> termsOf(String itemKey) {
     return targetTerms.findById(itemKey).map(t -> t.terms.lines().toList()).orElse(List.of());
+  }
+
+  /** Makes room for terms where there are none yet: of two who give an item its first ones, one has to see the other’s. */
+  void begin(String itemKey) {
+    if (!targetTerms.existsById(itemKey)) {
+      check(itemKey);
+      TargetTermsEntity none = new TargetTermsEntity();
+      none.itemKey = itemKey;
+      targetTerms.saveAndFlush(none);
+    }
   }
 
   /** Gives an item other terms. */

@@ -13,6 +13,8 @@ import app.blenner.server.audit.Audited;
 import app.blenner.server.change.ChangeBus;
 import app.blenner.server.item.links.LinkedPieces;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.revision.IfMatch;
+import app.blenner.server.revision.Revised;
 import app.blenner.server.site.EditorChanged;
 import app.blenner.server.site.SiteChanged;
 import jakarta.validation.Valid;
@@ -22,6 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -30,6 +33,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -57,7 +61,8 @@ class OutlineController {
       String key,
       Role role,
       String body,
-      List<OutlineLine> lines) {
+      List<OutlineLine> lines)
+      implements Revised {
 
     static OutlineView of(OutlineEntity o) {
       List<OutlineLine> lines = new ArrayList<>();
@@ -142,8 +147,12 @@ class OutlineController {
 
   @PutMapping("/{id}")
   @Transactional
-  OutlineView change(@PathVariable long id, @Valid @RequestBody OutlineInput given) {
+  OutlineView change(
+      @PathVariable long id,
+      @Valid @RequestBody OutlineInput given,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    check(seen, outlines.get(id));
     OutlineEntity kept = keep(outlines.get(id), given);
     if (kept.snippet) {
       linked.noteChanged(kept.pieceKey);
@@ -176,9 +185,10 @@ class OutlineController {
 
   @DeleteMapping("/{id}")
   @Transactional
-  void delete(@PathVariable long id) {
+  void delete(@PathVariable long id, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
     OutlineEntity gone = outlines.get(id);
+    check(seen, gone);
     long items = linked.of(gone.pieceKey).items();
     if (gone.snippet && items > 0) {
       throw Problem.conflict(
@@ -191,6 +201,10 @@ class OutlineController {
     }
     outlines.delete(id);
     note(called(gone) + gone.name + "” was deleted");
+  }
+
+  private static void check(IfMatch seen, OutlineEntity now) {
+    seen.check(called(now) + now.name + "”", OutlineView.of(now));
   }
 
   private static String called(OutlineEntity o) {

@@ -19,6 +19,7 @@ import org.springframework.orm.jpa.JpaSystemException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingRequestHeaderException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -103,6 +104,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
       }
     }
     return false;
+  }
+
+  /** A change has to say on which state it builds, or it would wipe out what others did unasked. */
+  @ExceptionHandler(MissingRequestHeaderException.class)
+  ResponseEntity<Object> headerMissing(MissingRequestHeaderException e) {
+    return answer(
+        HttpStatus.PRECONDITION_REQUIRED,
+        "A change has to say in “"
+            + e.getHeaderName()
+            + "” which revision it builds on. Nothing was changed; reload this page and try again.");
   }
 
   /** A store that cannot write or be reached, told apart from a mistake of ours. */

@@ -7,12 +7,13 @@ import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.revision.IfMatch;
 import app.blenner.server.site.KindViews.CardView;
-import app.blenner.server.site.KindViews.KindChange;
 import app.blenner.server.site.KindViews.KindStanding;
 import app.blenner.server.site.KindViews.KindView;
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -39,7 +41,7 @@ class KindController {
   @GetMapping
   List<KindStanding> kinds() {
     return kinds.standing().stream()
-        .map(s -> new KindStanding(KindView.of(s.kind()), s.revision(), s.items()))
+        .map(s -> new KindStanding(KindView.of(s.kind()), s.items()))
         .toList();
   }
 
@@ -60,9 +62,13 @@ class KindController {
 
   @PutMapping("/{name}")
   @Transactional
-  KindView changeKind(@PathVariable String name, @Valid @RequestBody KindChange given) {
+  KindView changeKind(
+      @PathVariable String name,
+      @Valid @RequestBody KindView given,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
-    Kind changed = kinds.change(name, given.revision(), read(given.kind()));
+    check(seen, name);
+    Kind changed = kinds.change(name, read(given));
     note("the kind of item “" + changed.label() + "”");
     return KindView.of(changed);
   }
@@ -72,10 +78,23 @@ class KindController {
    */
   @DeleteMapping("/{name}")
   @Transactional
-  void deleteKind(@PathVariable String name, @RequestParam(defaultValue = "") String to) {
+  void deleteKind(
+      @PathVariable String name,
+      @RequestParam(defaultValue = "") String to,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    check(seen, name);
     kinds.delete(name, to);
     note("the kind of item “" + name + "” was taken away");
+  }
+
+  private void check(IfMatch seen, String name) {
+    Kind now =
+        kinds.all().stream()
+            .filter(k -> k.name().equals(name))
+            .findFirst()
+            .orElseThrow(() -> KindService.problemMissing(name));
+    seen.check("the kind “" + now.label() + "”", new KindStanding(KindView.of(now), 0));
   }
 
   private void note(String what) {

@@ -23,10 +23,9 @@ public class KindService {
   /**
    * A kind and how it stands.
    *
-   * @param revision counts its changes; whoever changes it says on which one they build
    * @param items how many items are of it
    */
-  public record Standing(Kind kind, long revision, long items) {}
+  public record Standing(Kind kind, long items) {}
 
   private final KindRepository kinds;
 
@@ -75,14 +74,7 @@ public class KindService {
   /** All kinds and how they stand. */
   @Transactional(readOnly = true)
   public List<Standing> standing() {
-    return all().stream()
-        .map(
-            k ->
-                new Standing(
-                    k,
-                    kinds.findById(k.name()).map(e -> e.revision).orElse(0L),
-                    uses.getObject().count(k.name())))
-        .toList();
+    return all().stream().map(k -> new Standing(k, uses.getObject().count(k.name()))).toList();
   }
 
   private Kind read(KindEntity entity) {
@@ -122,23 +114,14 @@ public class KindService {
     return kind;
   }
 
-  /**
-   * Changes a kind. What is in its items stays as it is, also where no field shows it any more.
-   *
-   * @throws Problem where somebody else changed it meanwhile
-   */
-  public Kind change(String name, long revision, Kind kind) {
+  /** Changes a kind. What is in its items stays as it is, also where no field shows it any more. */
+  public Kind change(String name, Kind kind) {
     sound(kind);
     if (!kind.name().equals(name)) {
       throw Problem.unusable("The short name of a kind stays; its items are known by it.");
     }
     keepStandard();
     KindEntity entity = get(name);
-    if (entity.revision != revision) {
-      throw Problem.conflict(
-          "Somebody else changed this kind in the meantime. Yours was not kept; look at theirs and change it again.",
-          Map.of("revision", entity.revision));
-    }
     noneCalledSo(kind);
     kinds.saveAndFlush(written(entity, kind));
     uses.getObject().lookAnew(kind);
@@ -176,9 +159,11 @@ public class KindService {
   }
 
   private KindEntity get(String name) {
-    return kinds
-        .findById(name)
-        .orElseThrow(() -> Problem.notThere("There is no kind of item “" + name + "” any more."));
+    return kinds.findById(name).orElseThrow(() -> problemMissing(name));
+  }
+
+  static Problem problemMissing(String name) {
+    return Problem.notThere("There is no kind of item “" + name + "” any more.");
   }
 
   private static void sound(Kind kind) {

@@ -7,6 +7,8 @@ import app.blenner.core.kind.FieldType;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
 import app.blenner.core.site.Site;
+import app.blenner.server.revision.Revised;
+import app.blenner.server.revision.Revision;
 import app.blenner.server.site.SectionViews.FrontView;
 import app.blenner.server.site.SectionViews.MenusView;
 import app.blenner.server.site.SectionViews.SectionView;
@@ -37,7 +39,14 @@ final class KindViews {
       List<SectionView> sections,
       MenusView menus,
       FrontView front,
-      List<KindView> kinds) {
+      List<KindView> kinds)
+      implements Revised {
+    /** Of its name alone: its parts have their own. */
+    @Override
+    public String revision() {
+      return Revision.of(name, tagline, language, address);
+    }
+
     static SiteView of(Site site, String guessed) {
       return new SiteView(
           site.name(),
@@ -47,7 +56,7 @@ final class KindViews {
           guessed,
           SectionView.all(site.tree()),
           MenusView.of(site.menus()),
-          new FrontView(site.front().composed(), site.front().listed()),
+          FrontView.of(site.front()),
           site.kinds().stream().map(KindView::of).toList());
     }
   }
@@ -173,13 +182,14 @@ final class KindViews {
   /**
    * A kind in Set-up.
    *
-   * @param revision counts its changes
    * @param items how many items are of it
    */
-  record KindStanding(KindView kind, long revision, long items) {}
-
-  /** A kind that is to be in the place of one of this revision. */
-  record KindChange(long revision, @NotNull @Valid KindView kind) {}
+  record KindStanding(KindView kind, long items) implements Revised {
+    @Override
+    public String revision() {
+      return Revision.of(kind);
+    }
+  }
 
   private static Map<String, Object> map(Object... pairs) {
     Map<String, Object> out = new LinkedHashMap<>();

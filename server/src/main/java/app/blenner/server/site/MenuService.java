@@ -76,6 +76,13 @@ public class MenuService {
   }
 
   /** What the front page shows. */
+  @Transactional(readOnly = true)
+  public FrontPage front() {
+    SettingEntity now = settings.get();
+    return new FrontPage(now.front, now.frontListed);
+  }
+
+  /** Has the front page show something else. */
   public FrontPage front(FrontPage front) {
     settings.change(
         s -> {

@@ -6,14 +6,18 @@ import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
+import app.blenner.server.revision.IfMatch;
+import app.blenner.server.revision.Revised;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -23,7 +27,8 @@ import org.springframework.web.bind.annotation.RestController;
 class MergeFieldController {
   record SiteMergeFields(
       @NotNull @Size(max = 200, message = "A site has at most 200 merge fields of its own.")
-          List<@NotNull @Valid MergeFieldView> fields) {}
+          List<@NotNull @Valid MergeFieldView> fields)
+      implements Revised {}
 
   /**
    * A placeholder.
@@ -56,8 +61,11 @@ class MergeFieldController {
 
   @PutMapping
   @Transactional
-  SiteMergeFields changeMergeFields(@Valid @RequestBody SiteMergeFields given) {
+  SiteMergeFields changeMergeFields(
+      @Valid @RequestBody SiteMergeFields given,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    seen.check("the merge fields", mergeFields());
     fields.set(
         given.fields.stream()
             .map(f -> new MergeField(f.name, f.label, f.source, f.text, f.form))

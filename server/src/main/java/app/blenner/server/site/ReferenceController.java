@@ -6,15 +6,19 @@ import app.blenner.core.signoff.Right;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
+import app.blenner.server.revision.IfMatch;
+import app.blenner.server.revision.Revised;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -25,7 +29,8 @@ class ReferenceController {
   /** Reference links in the order in which they hold. */
   record ReferenceLinks(
       @NotNull @Size(max = 50, message = "A site has at most 50 reference links.")
-          List<@NotNull @Valid ReferenceLinkView> links) {
+          List<@NotNull @Valid ReferenceLinkView> links)
+      implements Revised {
     private List<ReferenceLink> made() {
       return links.stream().map(l -> new ReferenceLink(l.name, l.pattern, l.address)).toList();
     }
@@ -78,8 +83,10 @@ class ReferenceController {
 
   @PutMapping
   @Transactional
-  ReferenceLinks changeReferenceLinks(@Valid @RequestBody ReferenceLinks given) {
+  ReferenceLinks changeReferenceLinks(
+      @Valid @RequestBody ReferenceLinks given, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    seen.check("the reference links", referenceLinks());
     references.set(given.made());
     audit.note(AccountService.current().name(), Audited.SET_UP_CHANGED, "the reference links");
     return referenceLinks();

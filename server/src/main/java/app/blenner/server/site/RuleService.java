@@ -3,7 +3,6 @@ package app.blenner.server.site;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.rule.Standards;
 import app.blenner.core.rule.StandardsData;
-import app.blenner.server.digest.Sha256;
 import app.blenner.server.problem.Problem;
 import java.util.List;
 import java.util.Map;
@@ -44,20 +43,8 @@ public class RuleService {
     return known.standards;
   }
 
-  /** Another one whenever rules are set otherwise. */
-  @Transactional(readOnly = true)
-  String version() {
-    return Sha256.of(settings.get().rules);
-  }
-
-  /** Sets rules otherwise, on top of what somebody has seen; all items are looked over again. */
-  void set(Standards standards, String seen) {
-    settings.hold();
-    if (!version().equals(seen)) {
-      throw Problem.conflict(
-          "Somebody else set rules in the meantime. Yours were not kept; look at theirs and set them again.",
-          Map.of());
-    }
+  /** Sets rules otherwise; all items are looked over again. */
+  void set(Standards standards) {
     putStandards(standards);
     uses.getObject().lookAnewAtAll();
   }

@@ -11,6 +11,8 @@ import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Standards;
 import app.blenner.core.rule.WaiverPolicy;
 import app.blenner.core.rule.WordList;
+import app.blenner.server.revision.Revised;
+import app.blenner.server.revision.Revision;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -96,24 +98,28 @@ public final class RuleViews {
     }
   }
 
-  /** The rules there are, and how they are set. {@code version} is another one whenever they are set otherwise. */
-  record RulesView(
-      List<RuleGroupView> groups, List<PresetView> presets, List<KindRules> kinds, String version) {
-    static RulesView of(Standards standards, String version) {
+  /** The rules there are, and how they are set. */
+  record RulesView(List<RuleGroupView> groups, List<PresetView> presets, List<KindRules> kinds)
+      implements Revised {
+    /** Of how they are set. */
+    @Override
+    public String revision() {
+      return Revision.of(kinds);
+    }
+
+    static RulesView of(Standards standards) {
       return new RulesView(
           Preflight.groups().entrySet().stream()
               .map(e -> RuleGroupView.of(e.getKey(), e.getValue()))
               .toList(),
           Arrays.stream(Preset.values()).map(PresetView::of).toList(),
           new TreeMap<>(standards.settings())
-              .entrySet().stream().map(e -> KindRules.of(e.getKey(), e.getValue())).toList(),
-          version);
+              .entrySet().stream().map(e -> KindRules.of(e.getKey(), e.getValue())).toList());
     }
   }
 
   /** How rules are to be set. */
-  public record RulesInput(
-      @NotNull @Size(max = 200) List<@NotNull @Valid KindRules> kinds, @NotNull String version) {
+  public record RulesInput(@NotNull @Size(max = 200) List<@NotNull @Valid KindRules> kinds) {
 
     /** As the core has it. */
     public Standards standards() {

@@ -7,6 +7,7 @@ import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.revision.IfMatch;
 import app.blenner.server.site.SectionViews.FrontView;
 import app.blenner.server.site.SectionViews.InMenus;
 import app.blenner.server.site.SectionViews.InSection;
@@ -15,12 +16,14 @@ import app.blenner.server.site.SectionViews.MoveInput;
 import app.blenner.server.site.SectionViews.SectionInput;
 import app.blenner.server.site.SectionViews.SectionView;
 import jakarta.validation.Valid;
+import org.springframework.http.HttpHeaders;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -52,8 +55,12 @@ class SectionController {
 
   @PutMapping("/sections/{slug}")
   @Transactional
-  SectionView change(@PathVariable String slug, @Valid @RequestBody SectionInput given) {
+  SectionView change(
+      @PathVariable String slug,
+      @Valid @RequestBody SectionInput given,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    check(seen, slug);
     Section changed = sections.change(slug, given.of(section(slug)));
     note("the section “" + changed.name() + "”");
     return toView(changed);
@@ -61,8 +68,12 @@ class SectionController {
 
   @PostMapping("/sections/{slug}/move")
   @Transactional
-  SectionView move(@PathVariable String slug, @Valid @RequestBody MoveInput given) {
+  SectionView move(
+      @PathVariable String slug,
+      @Valid @RequestBody MoveInput given,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    check(seen, slug);
     Section moved = sections.move(slug, given.parent(), given.before());
     note("where the section “" + moved.name() + "” stands");
     return toView(moved);
@@ -76,8 +87,10 @@ class SectionController {
 
   @PutMapping("/menus")
   @Transactional
-  MenusView menus(@Valid @RequestBody MenusView given) {
+  MenusView menus(
+      @Valid @RequestBody MenusView given, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    seen.check("the menus", MenusView.of(menus.menus()));
     MenusView set = MenusView.of(menus.set(given.menus()));
     note("the menus");
     return set;
@@ -86,8 +99,12 @@ class SectionController {
   /** Puts an item into the menus, or takes it out of them. */
   @PutMapping("/menus/items/{key}")
   @Transactional
-  MenusView place(@PathVariable String key, @Valid @RequestBody InMenus given) {
+  MenusView place(
+      @PathVariable String key,
+      @Valid @RequestBody InMenus given,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    seen.check("the menus", MenusView.of(menus.menus()));
     MenusView set = MenusView.of(menus.placeItem(key, given.main(), given.foot()));
     note("the menus");
     return set;
@@ -95,11 +112,18 @@ class SectionController {
 
   @PutMapping("/front")
   @Transactional
-  FrontView front(@Valid @RequestBody FrontView given) {
+  FrontView front(
+      @Valid @RequestBody FrontView given, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    seen.check("the front page", FrontView.of(menus.front()));
     FrontPage front = menus.front(new FrontPage(given.composed(), given.listed()));
     note("the front page");
-    return new FrontView(front.composed(), front.listed());
+    return FrontView.of(front);
+  }
+
+  private void check(IfMatch seen, String slug) {
+    Section now = section(slug);
+    seen.check("the section “" + now.name() + "”", toView(now));
   }
 
   private Section section(String slug) {

@@ -178,6 +178,11 @@ public class SectionService {
     }
   }
 
+  /** Lets nobody else change how sections stand until the transaction ends. */
+  public void holdAll() {
+    settings.hold();
+  }
+
   /**
    * Lets somebody go on who wants to give a section up.
    *

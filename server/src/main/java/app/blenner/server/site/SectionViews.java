@@ -1,11 +1,13 @@
 package app.blenner.server.site;
 
+import app.blenner.core.site.FrontPage;
 import app.blenner.core.site.MenuEntry;
 import app.blenner.core.site.Menus;
 import app.blenner.core.site.Section;
 import app.blenner.core.site.SectionList;
 import app.blenner.core.site.SectionTree;
 import app.blenner.core.site.Topic;
+import app.blenner.server.revision.Revised;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -22,6 +24,7 @@ final class SectionViews {
    *
    * @param path the address of its page
    * @param depth how many sections it is in
+   * @param place how many stand before it in the section it is a part of
    */
   record SectionView(
       String slug,
@@ -38,7 +41,9 @@ final class SectionViews {
       boolean listed,
       List<String> publishers,
       String path,
-      int depth) {
+      int depth,
+      int place)
+      implements Revised {
     static SectionView of(Section s, SectionTree tree) {
       SectionList list = s.list();
       return new SectionView(
@@ -56,7 +61,8 @@ final class SectionViews {
           list.listed(),
           s.publishers(),
           tree.pathOf(s.slug()),
-          tree.way(s.slug()).size() - 1);
+          tree.way(s.slug()).size() - 1,
+          tree.partsOf(s.parent()).indexOf(s));
     }
 
     static List<SectionView> all(SectionTree tree) {
@@ -147,7 +153,8 @@ final class SectionViews {
   record MenusView(
       @NotNull Boolean ofSections,
       @NotNull List<@NotNull @Valid EntryView> main,
-      @NotNull List<@NotNull @Valid EntryView> foot) {
+      @NotNull List<@NotNull @Valid EntryView> foot)
+      implements Revised {
     static MenusView of(Menus menus) {
       return new MenusView(
           menus.ofSections(),
@@ -167,5 +174,10 @@ final class SectionViews {
   record InMenus(@NotNull Boolean main, @NotNull Boolean foot) {}
 
   record FrontView(
-      @NotNull @Size(max = 80, message = LONG_KEY) String composed, @NotNull Boolean listed) {}
+      @NotNull @Size(max = 80, message = LONG_KEY) String composed, @NotNull Boolean listed)
+      implements Revised {
+    static FrontView of(FrontPage front) {
+      return new FrontView(front.composed(), front.listed());
+    }
+  }
 }

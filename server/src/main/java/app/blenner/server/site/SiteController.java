@@ -6,15 +6,19 @@ import app.blenner.server.account.AccountService;
 import app.blenner.server.audit.AuditService;
 import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
+import app.blenner.server.revision.IfMatch;
+import app.blenner.server.revision.Revised;
 import app.blenner.server.site.KindViews.SiteView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -45,8 +49,10 @@ class SiteController {
 
   @PutMapping
   @Transactional
-  SiteView name(@Valid @RequestBody SiteName given) {
+  SiteView name(
+      @Valid @RequestBody SiteName given, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    seen.check("the name of the site", site());
     sites.name(given.name, given.tagline, given.language);
     if (given.address != null) {
       sites.address(given.address);
@@ -59,7 +65,8 @@ class SiteController {
   record ExternalSettings(
       @NotNull List<@NotNull @Valid HostInput> hosts,
       @NotNull String contactAddress,
-      @NotNull List<@NotNull String> fetchHosts) {}
+      @NotNull List<@NotNull String> fetchHosts)
+      implements Revised {}
 
   record HostInput(
       @NotNull String host, @NotNull String name, @NotNull String page, @NotNull String frame) {}
@@ -75,8 +82,11 @@ class SiteController {
 
   @PutMapping("/external")
   @Transactional
-  ExternalSettings external(@Valid @RequestBody ExternalSettings given) {
+  ExternalSettings external(
+      @Valid @RequestBody ExternalSettings given,
+      @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
+    seen.check("what the site has to do with others", external());
     try {
       external.change(
           given.hosts.stream().map(h -> new EmbedHost(h.host, h.name, h.page, h.frame)).toList(),

@@ -3,6 +3,7 @@ package app.blenner.server.site;
 import app.blenner.core.document.PlainText;
 import app.blenner.core.site.FrontPage;
 import app.blenner.core.site.Site;
+import app.blenner.server.account.SiteOrigin;
 import app.blenner.server.problem.Problem;
 import java.util.Locale;
 import org.springframework.core.env.Environment;
@@ -12,7 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The site as a whole: what it is called, and its sections. */
 @Service
 @Transactional
-public class SiteService {
+public class SiteService implements SiteOrigin {
   private final SiteSettings settings;
   private final SectionService sections;
   private final KindService kinds;
@@ -71,6 +72,12 @@ public class SiteService {
   public Site atItsAddress() {
     Site site = site();
     return site.address().isEmpty() ? site.withAddress(guessed()) : site;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public String origin() {
+    return atItsAddress().address();
   }
 
   /** Where the site is found while nobody has said. */

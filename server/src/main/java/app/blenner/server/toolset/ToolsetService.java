@@ -22,13 +22,6 @@ import tools.jackson.databind.json.JsonMapper;
 public class ToolsetService {
   private static final int MOST = 50;
 
-  /**
-   * A toolset and how it stands.
-   *
-   * @param revision counts its changes; whoever changes it says on which one they build
-   */
-  record Standing(Toolset toolset, long revision) {}
-
   private final ToolsetRepository toolsets;
   private final KindService kinds;
   private final ChangeBus changes;
@@ -43,13 +36,6 @@ public class ToolsetService {
   @Transactional(readOnly = true)
   public List<Toolset> all() {
     return toolsets.findAllByOrderByLabelKey().stream().map(ToolsetService::read).toList();
-  }
-
-  @Transactional(readOnly = true)
-  List<Standing> standing() {
-    return toolsets.findAllByOrderByLabelKey().stream()
-        .map(e -> new Standing(read(e), e.revision))
-        .toList();
   }
 
   /** The one that holds for a text; empty where every tool there is is offered. */
@@ -110,23 +96,18 @@ public class ToolsetService {
     return set;
   }
 
-  Toolset change(String name, long revision, Toolset set) {
+  Toolset change(String name, Toolset set) {
     if (!set.name().equals(name)) {
       throw Problem.unusable("The short name of a toolset stays.");
     }
-    ToolsetEntity entity = get(name);
-    if (entity.revision != revision) {
-      throw Problem.conflict(
-          "Somebody else changed this toolset in the meantime. Yours was not kept; look at theirs and change it again.",
-          Map.of("revision", entity.revision));
-    }
+    ToolsetEntity entity = entity(name);
     toolsets.saveAndFlush(written(entity, set));
     changes.publish(new EditorChanged());
     return set;
   }
 
   Toolset delete(String name) {
-    ToolsetEntity entity = get(name);
+    ToolsetEntity entity = entity(name);
     Toolset gone = read(entity);
     toolsets.delete(entity);
     toolsets.flush();
@@ -134,7 +115,12 @@ public class ToolsetService {
     return gone;
   }
 
-  private ToolsetEntity get(String name) {
+  @Transactional(readOnly = true)
+  Toolset get(String name) {
+    return read(entity(name));
+  }
+
+  private ToolsetEntity entity(String name) {
     return toolsets
         .findById(name)
         .orElseThrow(() -> Problem.notThere("There is no toolset “" + name + "” any more."));

@@ -5,6 +5,7 @@ import app.blenner.core.toolset.Choice;
 import app.blenner.core.toolset.ToolGroup;
 import app.blenner.core.toolset.Toolset;
 import app.blenner.core.toolset.Use;
+import app.blenner.server.revision.Revised;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -93,9 +94,7 @@ final class ToolsetViews {
     }
   }
 
-  record ToolsetStanding(ToolsetView toolset, long revision) {}
-
-  record ToolsetChange(long revision, @NotNull @Valid ToolsetView toolset) {}
+  record ToolsetStanding(ToolsetView toolset) implements Revised {}
 
   /** The toolset of a text; null where every tool there is is offered. */
   record OfferedTools(ToolsetView toolset) {}

@@ -127,10 +127,6 @@ class BulkController {
   @PostMapping("/editor/api/site/sections/{slug}/giving-up")
   BulkProgress giveUp(@PathVariable String slug, @Valid @RequestBody GiveUpInput given) {
     AccountService.needs(Right.SET_UP);
-    return bulk.begin(
-        items.inSection(slug),
-        bulk.leaving(slug, given.to),
-        bulk.tellLeaving(slug, given.to),
-        AccountService.current());
+    return bulk.giveUp(slug, given.to, items.inSection(slug), AccountService.current());
   }
 }

@@ -37,6 +37,9 @@ class BulkEntity {
   @Enumerated(EnumType.STRING)
   BulkState state;
 
+  /** The section that is given up by it, or empty. */
+  String givenUp = "";
+
   /** Whether it is being taken back, or was. */
   boolean undoing;
 }

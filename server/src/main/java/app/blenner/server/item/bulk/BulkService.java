@@ -135,6 +135,12 @@ public class BulkService implements SmartInitializingSingleton, DisposableBean, 
    */
   public BulkProgress begin(List<String> keys, ItemChange change, String told, Account by) {
     List<String> all = keys.stream().distinct().toList();
+    long id = severals.save(begun(all, change, told, by)).id;
+    background.execute(() -> run(id, all, change, by));
+    return progress(id, by);
+  }
+
+  private BulkEntity begun(List<String> all, ItemChange change, String told, Account by) {
     BulkEntity several = new BulkEntity();
     several.byId = by.id();
     several.byName = by.name();
@@ -143,22 +149,41 @@ public class BulkService implements SmartInitializingSingleton, DisposableBean, 
     several.told = cut(told);
     several.total = all.size();
     several.state = BulkState.RUNNING;
-    long id = severals.save(several).id;
+    several.givenUp = change.leaving();
+    return several;
+  }
+
+  /**
+   * Begins to give a section up: its items go where it is said, then it goes itself.
+   *
+   * @param to where they go; empty for no section
+   * @throws Problem where one of the sections is not there, or it is being given up already
+   */
+  BulkProgress giveUp(String slug, String to, List<String> keys, Account by) {
+    List<String> all = keys.stream().distinct().toList();
+    ItemChange change = ItemChange.leaving(slug, to);
+    long id =
+        transaction.execute(
+            status -> {
+              // Of several who want it to go to different places, one is to be told yes.
+              sections.holdAll();
+              sections.mayGiveUp(slug, to);
+              severals
+                  .findFirstByGivenUpAndState(slug, BulkState.RUNNING)
+                  .ifPresent(
+                      other -> {
+                        throw Problem.conflict(
+                            "It is being given up already, by %s: %s"
+                                .formatted(other.byName, other.told),
+                            Map.of());
+                      });
+              return severals.saveAndFlush(begun(all, change, tellLeaving(slug, to), by)).id;
+            });
     background.execute(() -> run(id, all, change, by));
     return progress(id, by);
   }
 
-  /**
-   * That the items of a section go elsewhere, so that it can be given up.
-   *
-   * @throws Problem where one of the sections is not there
-   */
-  ItemChange leaving(String slug, String to) {
-    sections.mayGiveUp(slug, to);
-    return ItemChange.leaving(slug, to);
-  }
-
-  String tellLeaving(String slug, String to) {
+  private String tellLeaving(String slug, String to) {
     SectionTree tree = sections.tree();
     String from = tree.findSection(slug).map(Section::name).orElse(slug);
     return tree.findSection(to)

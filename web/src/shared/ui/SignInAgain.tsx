@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { answer, client } from '../../shared/api/client'
-import type { Person } from '../../shared/api/types'
-import { Dialog } from '../../shared/ui/Dialog'
-import { SignInForm } from '../../shared/ui/SignInForm'
+import { answer, client } from '../api/client'
+import type { Person } from '../api/types'
+import { Dialog } from './Dialog'
+import { SignInForm } from './SignInForm'
 
 interface Props {
   onDone: (person: Person) => void
