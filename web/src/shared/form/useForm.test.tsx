@@ -25,8 +25,8 @@ let sent: [Place, string][] = []
 /** What the server does with what comes. */
 let server: (value: Place, seen: string) => unknown
 
-function One({ stored, revision, secret }: State & { secret?: boolean }) {
-  form = useForm('place:one', {
+function One({ stored, revision, secret, name = 'place:one' }: State & { secret?: boolean; name?: string }) {
+  form = useForm(name, {
     stored,
     revision,
     send: async (value, seen) => {
@@ -136,6 +136,19 @@ describe('what is typed', () => {
     expect(form.value.name).toBe('Visit')
   })
 
+  it('stays with its record where the same part of the screen goes on to another', async () => {
+    const root = show(start)
+    type({ name: 'Come' })
+    const other = { stored: { name: 'Lodge', about: '' }, revision: 'z' }
+    act(() => root.render(<One {...other} name="place:other" />))
+    expect(form.value.name).toBe('Lodge')
+    expect(form.changed).toBe(false)
+    await submit()
+    expect(sent).toEqual([[other.stored, 'z']])
+    act(() => root.render(<One {...start} />))
+    expect(form.value.name).toBe('Come')
+  })
+
   it('is not shown in what begins from something else', () => {
     const root = show({ ...start, revision: '' })
     type({ name: 'Come' })
@@ -224,6 +237,18 @@ describe('what others change meanwhile', () => {
     await submit()
     expect(form.problem).toBe('Somebody else was first.')
     expect(sent).toHaveLength(1)
+  })
+
+  it('is taken where the server tells that it says the same already', async () => {
+    show(start)
+    type({ name: 'Come' })
+    server = (_, seen) => {
+      if (seen === 'a') throw changedBy({ name: 'Come', about: 'Old' }, 'b')
+    }
+    await submit()
+    expect(form.problem).toBe('')
+    expect(form.told).toBe('Kept.')
+    expect(form.changed).toBe(false)
   })
 
   it('is not sent again without end', async () => {

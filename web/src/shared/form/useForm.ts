@@ -82,6 +82,13 @@ export function useForm<T extends object, R = unknown>(name: string, options: Op
   const [state, setState] = useState<State<T>>(() => begun(options.secret ? null : left(person, name, options)))
   // What is sent is what is there in that moment, also where it changed since this was drawn.
   const now = useRef(state)
+  // A part of the screen that goes on to another record has another form; nothing of the one goes into the other.
+  const [of, setOf] = useState(name)
+  if (of !== name) {
+    setOf(name)
+    now.current = begun(options.secret ? null : left(person, name, options))
+    setState(now.current)
+  }
 
   function become(part: Partial<State<T>>) {
     const { draft: before } = now.current
@@ -106,9 +113,9 @@ export function useForm<T extends object, R = unknown>(name: string, options: Op
 
   useEffect(() => {
     if (stored && revision && !busy.current) rebase(stored, revision)
-  }, [revision])
+  }, [name, revision])
 
-  const value = state.draft?.value ?? stored ?? options.blank
+  const value = now.current.draft?.value ?? stored ?? options.blank
   if (!value) throw new Error(`The form ${name} is shown before there is something in it.`)
 
   function set(part: Partial<T>) {
@@ -133,9 +140,11 @@ export function useForm<T extends object, R = unknown>(name: string, options: Op
         const theirs = error instanceof Problem && error.status === 409 ? error.details.theirs : undefined
         if (theirs === undefined || !latest.current.read || tries === TRIES) throw error
         const revised = String((error as Problem).details.revision)
+        const value = latest.current.read(theirs as never)
         // Whoever changed nothing of their own is told what it has become.
-        if (!tried.sent || !rebase(latest.current.read(theirs as never), revised)) throw error
-        tried = sendNow()
+        if (!tried.sent || !rebase(value, revised)) throw error
+        // It may say all that was typed already.
+        tried = now.current.draft ? sendNow() : { going: latest.current.send(value, revised), sent: null }
       }
     }
   }
