@@ -77,6 +77,8 @@ export function WholeSite() {
         {done && !working && (
           <>
             The site now has {done.items} items and {done.assets} assets.{' '}
+            {done.inReview > 0 &&
+              `${done.inReview === 1 ? 'One item was' : `${done.inReview} items were`} cleared or scheduled there; here somebody has to decide again, so ${done.inReview === 1 ? 'it is' : 'they are'} in review. `}
             {done.missing.length > 0 &&
               `What was there before was kept without ${done.missing.length} files whose bytes were gone. `}
             <TextButton

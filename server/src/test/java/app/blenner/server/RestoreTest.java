@@ -218,6 +218,25 @@ public class RestoreTest {
   }
 
   /** 143 kB that unpack to 150 MB. */
+  /** Nothing leads on from “cleared” and “scheduled” yet: what comes so far is decided about again, and that is said. */
+  @Test
+  public void whatWasClearedOrScheduledElsewhereIsInReviewHere() throws Exception {
+    Map<String, byte[]> files = new TreeMap<>(whole);
+    for (String stage : new String[] {"cleared", "scheduled", "draft"}) {
+      String text = "---\ntitle: %1$s\nkind: article\nstage: %1$s\nowner: ilse\n---\n<p>x</p>\n";
+      files.put(
+          "items/was-" + stage + ".html", text.formatted(stage).getBytes(StandardCharsets.UTF_8));
+    }
+    Answer done = editor.file(SITE, "site.zip", Zips.of(files));
+    assertEquals(done.status(), 200, done.text());
+    assertEquals(done.json().path("inReview").asInt(), 2);
+    for (String stage : new String[] {"cleared", "scheduled"}) {
+      assertEquals(Items.view(editor, "was-" + stage).at("/state/stage").asString(), "IN_REVIEW");
+    }
+    assertEquals(Items.view(editor, "was-draft").at("/state/stage").asString(), "DRAFT");
+    assertEquals(editor.file(SITE, "site.zip", Zips.of(whole)).json().path("inReview").asInt(), 0);
+  }
+
   @Test
   public void aBombIsRefusedInWords() throws IOException {
     Map<String, byte[]> files = new TreeMap<>(whole);

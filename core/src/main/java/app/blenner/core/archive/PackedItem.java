@@ -58,6 +58,12 @@ public record PackedItem(
         key, kind, stage, people, times, slugByHand, other, live, addresses, notebook, dismissed);
   }
 
+  /** The same item at another stage. */
+  public PackedItem withStage(Stage other) {
+    return new PackedItem(
+        key, kind, other, people, times, slugByHand, content, live, addresses, notebook, dismissed);
+  }
+
   /** The same item with another notebook. */
   public PackedItem withNotebook(Notebook other) {
     return new PackedItem(

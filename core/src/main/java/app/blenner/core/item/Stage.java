@@ -33,6 +33,14 @@ public enum Stage {
     return this == IN_REVIEW || this == CLEARED;
   }
 
+  /**
+   * Where an item comes to stand that another site had brought so far: no action leads to “cleared” or “scheduled” here, and
+   * nothing goes live at its time by itself, so somebody has to decide about it again.
+   */
+  public Stage landing() {
+    return this == CLEARED || this == SCHEDULED ? IN_REVIEW : this;
+  }
+
   /** Whether an item that has come so far is its owner's own affair, which not everybody may read. */
   public boolean isPrivate() {
     return this == DRAFT;

@@ -40,10 +40,11 @@ class RestoreJob {
   /**
    * What became of a package that was brought in.
    *
+   * @param inReview how many items were cleared or scheduled in it, and are in review now
    * @param before the name of the archive that holds what was there before
    * @param missing the names of assets whose bytes that archive could not hold, since they were gone
    */
-  record Replaced(int items, int assets, String before, List<String> missing) {}
+  record Replaced(int items, int assets, int inReview, String before, List<String> missing) {}
 
   private final SiteArchive archive;
   private final AuditService audit;
@@ -164,16 +165,17 @@ class RestoreJob {
         missing = pack(null, out, progress);
       }
       String before = kept(part);
-      archive.replace(
-          packed,
-          progress,
-          () ->
-              audit.note(
-                  by.name(),
-                  Audited.RESTORED,
-                  packed.items().size() + " items; what was there before is in " + before));
+      int inReview =
+          archive.replace(
+              packed,
+              progress,
+              () ->
+                  audit.note(
+                      by.name(),
+                      Audited.RESTORED,
+                      packed.items().size() + " items; what was there before is in " + before));
       compaction.soon();
-      return new Replaced(packed.items().size(), packed.assets().size(), before, missing);
+      return new Replaced(packed.items().size(), packed.assets().size(), inReview, before, missing);
     } catch (IllegalArgumentException e) {
       throw Problem.unusable(e.getMessage() + " Nothing was changed.");
     } catch (DataIntegrityViolationException e) {

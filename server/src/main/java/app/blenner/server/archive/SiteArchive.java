@@ -37,6 +37,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -209,9 +210,10 @@ public class SiteArchive {
    * Makes the site that of a package: all that was there goes, but for the people.
    * People who are new set their password by a link.
    *
+   * @return how many items are in review now that had come further
    * @param noted notes that it was done, in the same transaction
    */
-  void replace(SitePackage packed, Progress progress, Runnable noted) {
+  int replace(SitePackage packed, Progress progress, Runnable noted) {
     messages.clear();
     notebooks.clear();
     items.clear();
@@ -219,8 +221,9 @@ public class SiteArchive {
     assets.clear();
     sections.clear();
     reports.clear();
-    fill(packed, "", progress);
+    int inReview = fill(packed, "", progress);
     noted.run();
+    return inReview;
   }
 
   /**
@@ -232,7 +235,7 @@ public class SiteArchive {
     fill(packed, password, Progress.unseen());
   }
 
-  private void fill(SitePackage packed, String password, Progress progress) {
+  private int fill(SitePackage packed, String password, Progress progress) {
     progress.begin("Bringing in", packed.items().size());
     sites.name(packed.site().name(), packed.site().tagline(), packed.site().language());
     sites.address(packed.site().address());
@@ -261,14 +264,16 @@ public class SiteArchive {
     }
     packed.outlines().forEach(outlines::add);
     Set<String> keys = new HashSet<>();
-    settings.whileSettled(() -> bringIn(packed.items(), keys, progress));
+    AtomicInteger inReview = new AtomicInteger();
+    settings.whileSettled(() -> inReview.set(bringIn(packed.items(), keys, progress)));
     packed.messages().stream().filter(m -> keys.contains(m.item())).forEach(messages::add);
+    return inReview.get();
   }
 
-  private void bringIn(List<PackedItem> all, Set<String> keys, Progress progress) {
+  private int bringIn(List<PackedItem> all, Set<String> keys, Progress progress) {
     Map<String, Account> people =
         accounts.all().stream().collect(Collectors.toMap(Account::signIn, Function.identity()));
-    items.addAll(
+    return items.addAll(
         all,
         people,
         item -> {

@@ -121,7 +121,9 @@ class SectionController {
     return FrontView.of(front);
   }
 
+  /** Waits for others first: what is read before they are done stays as it was read until the transaction ends. */
   private void check(IfMatch seen, String slug) {
+    sections.holdAll();
     Section now = section(slug);
     seen.check("the section “" + now.name() + "”", toView(now));
   }

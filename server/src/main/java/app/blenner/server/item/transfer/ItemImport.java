@@ -83,18 +83,20 @@ public class ItemImport {
   }
 
   /**
-   * Takes over items at the stages they have in the package.
+   * Takes over items at the stages they have in the package, or the one that takes its place here ({@code Stage.landing}).
    *
    * @param owners the people they belong to, by their sign-in names
    * @param taken is told of each item once it is written
+   * @return how many of them come to stand elsewhere than in the package
    * @throws IllegalArgumentException with a sentence, where two have one address
    */
-  public void addAll(
+  public int addAll(
       List<PackedItem> packed, Map<String, Account> owners, Consumer<PackedItem> taken) {
     NextIndex index = indexChanges.beginNext();
     indexChanges.replaceAll(index);
     Site site = sites.site();
     AddressLedger ledger = addresses.ledger();
+    int elsewhere = 0;
     Writer writer = new Writer(versions.hashes(), outside.knownPlaces(), taken);
     try (Workers workers = new Workers()) {
       ImportCensus census = new ImportCensus();
@@ -106,7 +108,11 @@ public class ItemImport {
       Deque<Future<ImportedItem>> begun = new ArrayDeque<>();
       Iterator<PackedItem> items = workers.ahead(packed.size(), packed::get);
       while (items.hasNext()) {
-        ImportedItem.Given given = given(items.next(), owners, site, ledger);
+        PackedItem next = items.next();
+        if (next.stage() != next.stage().landing()) {
+          elsewhere++;
+        }
+        ImportedItem.Given given = given(next, owners, site, ledger);
         begun.add(workers.begin(() -> indexed(made.of(given, around), index)));
         if (begun.size() == 2 * CHUNK) {
           writer.write(begun, CHUNK);
@@ -115,6 +121,7 @@ public class ItemImport {
       writer.write(begun, begun.size());
       writer.finish();
     }
+    return elsewhere;
   }
 
   private static ImportedItem indexed(ImportedItem item, NextIndex index) {
@@ -126,7 +133,7 @@ public class ItemImport {
   private ImportedItem.Given given(
       PackedItem packed, Map<String, Account> owners, Site site, AddressLedger ledger) {
     AddressLedger.OfItem own = ledger.of(packed.key());
-    PackedItem settled = settled(packed, own);
+    PackedItem settled = settled(packed.withStage(packed.stage().landing()), own);
     Content working = settled.content();
     Kind kind = site.kindNamed(packed.kind());
     Set<String> used = RuleContextService.used(kind, working);
