@@ -159,6 +159,14 @@ describe('what is typed', () => {
     expect(form.value.name).toBe('Come')
   })
 
+  it('that comes in one after the other, drawn once, is all there', () => {
+    show(start)
+    act(() => {
+      for (const letter of 'abc') form.set((now) => ({ about: now.about + letter }))
+    })
+    expect(form.value.about).toBe('Oldabc')
+  })
+
   it('that comes while it is being sent is still to be sent', async () => {
     show(start)
     type({ name: 'Come' })

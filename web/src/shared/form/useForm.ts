@@ -35,7 +35,8 @@ interface Options<T, R> {
 export interface Form<T> {
   name: string
   value: T
-  set: (part: Partial<T>) => void
+  /** Changes some fields; by a function where that comes after others, and builds on what is there then. */
+  set: (part: Partial<T> | ((now: T) => Partial<T>)) => void
   /** Whether something in it is not as it began. */
   changed: boolean
   /** Why it could not be taken, where it could not. */
@@ -118,9 +119,10 @@ export function useForm<T extends object, R = unknown>(name: string, options: Op
   const value = now.current.draft?.value ?? stored ?? options.blank
   if (!value) throw new Error(`The form ${name} is shown before there is something in it.`)
 
-  function set(part: Partial<T>) {
+  function set(given: Partial<T> | ((now: T) => Partial<T>)) {
     const begin = (latest.current.stored ?? latest.current.blank) as T
     const draft = now.current.draft ?? { base: begin, revision: latest.current.revision ?? '', value: begin, at: 0 }
+    const part = typeof given === 'function' ? given(draft.value) : given
     become({ draft: { ...draft, value: { ...draft.value, ...part }, at: Date.now() }, told: '', problem: '' })
   }
 

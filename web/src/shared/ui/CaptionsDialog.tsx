@@ -101,7 +101,7 @@ function Editing({ media, track, stored, onClose, onDone }: Props & { stored: Ca
     labels: { title: 'What they are called', lines: 'Lines' },
   })
   const { title, lines } = form.value
-  const setLines = (make: (all: Line[]) => Line[]) => form.set({ lines: make(lines) })
+  const setLines = (make: (all: Line[]) => Line[]) => form.set((typed) => ({ lines: make(typed.lines) }))
   const wrong = lines.findIndex((l) => momentOf(l.start) === null || momentOf(l.end) === null)
 
   const change = (id: number, part: Partial<Line>) =>

@@ -133,7 +133,9 @@ export function GalleryDialog({ onClose }: Props) {
         fits={(a) => a.width > 0}
         multiple
         picked={picked.map((a) => a.name)}
-        onPick={(a, on) => form.set({ picked: [...picked.filter((o) => o.name !== a.name), ...(on ? [a] : [])] })}
+        onPick={(a, on) =>
+          form.set((now) => ({ picked: [...now.picked.filter((o) => o.name !== a.name), ...(on ? [a] : [])] }))
+        }
       />
     </FormDialog>
   )

@@ -226,6 +226,8 @@ public class AssetsTest extends BenchTest {
     button("Keep this").click();
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("needs a title");
     page.reload();
+    assertThat(page.getByLabel("Title")).hasValue("");
+    button("Throw it away").click();
     assertThat(page.getByLabel("Title")).hasValue("A red torch");
     assertThat(page.getByLabel("Licence")).hasValue("CC BY 4.0");
   }
