@@ -36,6 +36,7 @@ function One({ stored, revision, secret, name = 'place:one' }: State & { secret?
     read: (theirs: Place) => theirs,
     told: 'Kept.',
     labels: { name: 'Name', about: 'About' },
+    blank: { name: '', about: '' },
     secret,
   })
   return null
@@ -220,6 +221,14 @@ describe('what others change meanwhile', () => {
     act(() => form.settle(form.clashes[0], 'mine'))
     await submit()
     expect(sent[1]).toEqual([{ name: 'See', about: 'Mine' }, 'b'])
+  })
+
+  it('is not asked of whoever typed before the record had come', () => {
+    const root = show({ stored: undefined as never, revision: '' })
+    type({ name: 'Come' })
+    show(start, false, root)
+    expect(form.value).toEqual({ name: 'Come', about: 'Old' })
+    expect(form.clashes).toEqual([])
   })
 
   it('is asked too where it was typed before the form was opened', () => {

@@ -106,6 +106,8 @@ export function useForm<T extends object, R = unknown>(name: string, options: Op
     const { draft, clashes } = now.current
     if (!draft || draft.revision === revised) return clashes.length === 0
     const made = join(draft.base, draft.value, theirs, latest.current.lists)
+    // Whoever typed before the record had come changed nothing of it knowingly, and means what they typed.
+    if (!draft.revision) made.clashes = []
     const open = [...clashes.filter((c) => !made.clashes.some((m) => m.field === c.field)), ...made.clashes]
     const still = same(made.value, theirs) ? null : { ...draft, base: theirs, revision: revised, value: made.value }
     become({ draft: still, clashes: still ? open : [], ...(still ? {} : { since: 0 }) })
