@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { type KeyboardEvent, useRef, useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import type { Finding } from '../../shared/api/types'
-import { useForm } from '../../shared/form/useForm'
+import { NotYet, useForm } from '../../shared/form/useForm'
 import { Button, TextButton } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { Input } from '../../shared/ui/Field'
@@ -91,7 +91,7 @@ function Why({ finding }: { finding: Finding }) {
     stored: { reason: '' },
     send: async (typed) => {
       // The bench has said why not.
-      if (!(await leave(finding, typed.reason.trim()))) throw new Error('')
+      if (!(await leave(finding, typed.reason.trim()))) throw new NotYet()
     },
   })
   const { reason } = form.value

@@ -4,7 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../api/client'
 import { setWindowPerson } from '../api/person'
 import type { Person } from '../api/types'
-import { type Form, useForm } from './useForm'
+import { type Form, NotYet, useForm } from './useForm'
 
 interface Place {
   name: string
@@ -107,7 +107,12 @@ describe('what is typed', () => {
   })
 
   it('stays where the server could not take it, whatever the reason', async () => {
-    for (const failure of [new Problem(422, 'Too long.', {}), new Problem(404, 'Gone.', {}), new Error('No answer.')]) {
+    for (const failure of [
+      new Problem(422, 'Too long.', {}),
+      new Problem(404, 'Gone.', {}),
+      new Error('No answer.'),
+      new NotYet('More.'),
+    ]) {
       const root = show(start)
       type({ about: failure.message })
       server = () => Promise.reject(failure)

@@ -8,6 +8,13 @@ import { type Clash, join, type Lists, same, settled } from './join'
 /** How often a form is sent again by itself, on what others have made of its record meanwhile. */
 const TRIES = 5
 
+/** Something is still to be said before it is done, which the form shows by itself; what was typed stays. */
+export class NotYet extends Error {
+  constructor(sentence = '') {
+    super(sentence)
+  }
+}
+
 interface Options<T, R> {
   /** What the form begins from: as the server has it, or for something new what it is offered with. */
   stored: T | undefined

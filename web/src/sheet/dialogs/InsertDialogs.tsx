@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import type { Embedding } from '../../shared/api/types'
-import { useForm } from '../../shared/form/useForm'
+import { NotYet, useForm } from '../../shared/form/useForm'
 import { openText } from '../../shared/store/openText'
 import { Button } from '../../shared/ui/Button'
 import { FieldFrame, fieldBox, Input } from '../../shared/ui/Field'
@@ -122,12 +122,11 @@ export function EmbedDialog({ onClose, given: pasted }: Props & { given: string 
       setJudged(found)
       if (found.problem) throw new Error(found.problem)
       const words = typed.title.trim() || found.title
-      if (!words) return false
+      if (!words) throw new NotYet()
       const attrs = { address: found.address, title: words, width: '100%', shape: found.shape }
       sheet.run(insertBlock(schema.node('embed', attrs)))
-      return true
     },
-    done: (put) => put && onClose(),
+    done: onClose,
   })
   const { given, title } = form.value
 

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
-import { useForm } from '../../shared/form/useForm'
+import { NotYet, useForm } from '../../shared/form/useForm'
 import { openText } from '../../shared/store/openText'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
@@ -106,13 +106,12 @@ export function TypeDialog({ onClose }: { onClose: () => void }) {
         const value = colour ? (await judge(typed[name] as string, '#ffffff')).colour : typed[name]
         if (colour && !value) {
           setUnusable(typed[name] as string)
-          return false
+          throw new NotYet()
         }
         sheet.apply(setValue(name, value))
       }
-      return true
     },
-    done: (set) => set && onClose(),
+    done: onClose,
   })
   const now = form.value
   const text = now.colour || '#1c2233'

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { answer, client } from '../../shared/api/client'
-import { useForm } from '../../shared/form/useForm'
+import { NotYet, useForm } from '../../shared/form/useForm'
 import { openText } from '../../shared/store/openText'
 import { FieldFrame, fieldBox } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
@@ -11,13 +11,6 @@ interface Props {
   start?: string
   /** Takes the cleaned piece. */
   put: (html: string) => void
-}
-
-/** Somebody has to look once more before it goes in. */
-class Unsure extends Error {
-  constructor() {
-    super('Look at what is kept of it, then put it in.')
-  }
 }
 
 /** A piece of HTML for what there is no block for; the server cleans it before it goes in. */
@@ -36,7 +29,7 @@ export function HtmlEditor({ onClose, start, put }: Props) {
       if (!cleaned.trim()) throw new Error('Nothing of this can be kept. It needs words or elements of a text.')
       if (cleaned.trim() === typed.trim()) return put(cleaned)
       setRead({ of: typed, html: cleaned })
-      throw new Unsure()
+      throw new NotYet()
     },
     done: onClose,
   })

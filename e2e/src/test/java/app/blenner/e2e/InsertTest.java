@@ -156,6 +156,8 @@ public class InsertTest extends BenchTest {
     assertThat(page.getByText("It came without a title. Say what it is.")).isVisible();
     textbox("Title").last().fill("A night of meteors");
     button("Put it in").click();
+    // The server is asked first.
+    assertThat(dialog()).hasCount(0);
     // common practice: the width becomes 100 % of the column, and the shape stays
     assertEquals(
         stored(),
@@ -261,6 +263,8 @@ public class InsertTest extends BenchTest {
     press("ArrowDown", "Enter");
     textbox("Words on the button").fill("Pack well");
     button("Put it in").click();
+    // The server is asked first.
+    assertThat(dialog()).hasCount(0);
     assertEquals(
         stored(),
         "<p>Before.</p>\n<p class=\"button\"><a href=\"../items/red-torch.html\">Pack well</a></p>");
