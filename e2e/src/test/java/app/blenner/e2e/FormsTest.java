@@ -455,7 +455,6 @@ public class FormsTest extends OwnAppTest {
     assertThat(clash).containsText("By day.");
     assertThat(clash).containsText("By dusk.");
     AccessibilityTest.check(page, "a form that two changed");
-    page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("/tmp/clash.png")));
     button("Change the section").click();
     assertThat(page.getByRole(AriaRole.ALERT)).hasText("Say first which of the two is to stay.");
     button("Take theirs: Description").click();
