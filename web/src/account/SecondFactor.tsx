@@ -98,7 +98,7 @@ function Sure({ on, onClose, onOffer }: SureProps) {
       title={on ? 'Another key' : 'Turn the second factor on'}
       about={
         on
-          ? 'The key of now holds until the digits of the new one were typed.'
+          ? 'Your current key works until you have typed the digits of the new one.'
           : 'First your password, so that nobody else turns it on for you.'
       }
       does="Go on"
@@ -128,7 +128,7 @@ function Proof({ value, set, on }: ProofProps) {
       />
       {on && (
         <Input
-          label="Six digits of now, or a recovery code"
+          label="Six digits, or a recovery code"
           value={value.code}
           onChange={(e) => set({ code: e.target.value })}
           autoComplete="one-time-code"

@@ -72,7 +72,7 @@ function Side({ name, value, keep, does }: { name: string; value: unknown; keep:
 
 /** A value in words: of what has a name, the name. */
 function shown(value: unknown): string {
-  if (value === undefined || value === null) return 'Taken away'
+  if (value === undefined || value === null) return 'Removed'
   if (value === '') return 'Nothing'
   if (typeof value === 'boolean') return value ? 'Yes' : 'No'
   if (Array.isArray(value)) return value.length ? value.map(shown).join(', ') : 'Nothing'

@@ -113,30 +113,32 @@ class LoginService {
    * @throws Problem where it is not theirs
    */
   void confirmPassword(Account who, String password, String address) {
-    throttle.pass(who.signIn(), address);
-    if (!passwords.matches(password, accounts.findById(who.id()).orElseThrow().password)) {
-      throw refused(who.signIn(), address, "This is not your password of now.", Map.of());
-    }
+    matched(who, password, address);
     throttle.right(who.signIn(), address);
   }
 
-  /**
-   * Asks somebody for all that they sign in with once more: the password, and the second factor where it is on.
-   *
-   * @param code digits of now, or a recovery code; may be empty where the second factor is off
-   * @throws Problem where one of them is not right
-   */
-  void confirmAll(Account who, String password, String code, String address) {
+  private AccountEntity matched(Account who, String password, String address) {
     throttle.pass(who.signIn(), address);
     AccountEntity account = accounts.findById(who.id()).orElseThrow();
     if (!passwords.matches(password, account.password)) {
       throw refused(who.signIn(), address, "This is not your password of now.", Map.of());
     }
+    return account;
+  }
+
+  /**
+   * Asks somebody for all that they sign in with once more: the password, and the second factor where it is on.
+   *
+   * @param code the current digits, or a recovery code; may be empty where the second factor is off
+   * @throws Problem where one of them is not right
+   */
+  void confirmAll(Account who, String password, String code, String address) {
+    AccountEntity account = matched(who, password, address);
     if (account.hasSecond() && !second.isRight(account, code)) {
       throw refused(
           who.signIn(),
           address,
-          "Your second factor is on: these are not its digits of now, nor a recovery code that was not used.",
+          "Your second factor is on. This is neither its current code nor an unused recovery code.",
           Map.of());
     }
     throttle.right(who.signIn(), address);
