@@ -7,27 +7,13 @@ import { atPath, BlockSettings, useOpenSettings, useSettledDoc } from '../../she
 import { useBench } from '../state/context'
 import { inOrder, inReadingOrder, type Order, useFindings } from '../state/findings'
 import { type Shown, showMarks, useWalk } from '../state/walk'
+import { arranged, GAP } from './arranged'
 import { Left } from './Left'
 import { Mark } from './Mark'
-
-const GAP = 10
 
 interface Places {
   tops: number[]
   card: number
-}
-
-/** Where marks stand when each wants to stand level with its block, and a card must not be covered. */
-function arranged(wanted: number[], heights: number[], card: { top: number; height: number } | null): number[] {
-  let free = GAP
-  return wanted.map((level, i) => {
-    let top = Math.max(level, free)
-    if (card && top + heights[i] + GAP > card.top && top < card.top + card.height + GAP) {
-      top = card.top + card.height + GAP
-    }
-    free = top + heights[i] + GAP
-    return top
-  })
 }
 
 /** The findings as somebody wants them shown, the settings of the picked block, and what was left as it is. */
@@ -129,7 +115,8 @@ function Beside({ findings, folded, withSettings }: BesideProps) {
       // Level with its block, but whole in sight.
       const last = scroller.scrollTop + frame.clientHeight - height - GAP
       const top = picked === null ? 0 : Math.max(scroller.scrollTop + GAP, Math.min(levelOf(picked), last))
-      const next = { tops: arranged(wanted, heights, picked === null ? null : { top, height }), card: top }
+      const end = scroller.scrollHeight - scroller.clientHeight + frame.clientHeight
+      const next = { tops: arranged(wanted, heights, picked === null ? null : { top, height }, end), card: top }
       setPlaces((was) => (JSON.stringify(was) === JSON.stringify(next) ? was : next))
     }
     place()

@@ -45,7 +45,7 @@ function Choice({ clash, form }: { clash: Clash; form: Any }) {
   return (
     <div role="group" aria-label={label} className="grid gap-1">
       <b>{label}</b>
-      <dl className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-baseline gap-x-3 gap-y-1">
+      <dl className="grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-3 gap-y-1">
         <Side name="Yours" value={clash.mine} keep={() => form.settle(clash, 'mine')} does={`Keep yours: ${label}`} />
         <Side
           name="Theirs"
@@ -62,10 +62,12 @@ function Side({ name, value, keep, does }: { name: string; value: unknown; keep:
   return (
     <>
       <dt className="text-soft">{name}</dt>
-      <dd className="whitespace-pre-wrap break-words">{shown(value)}</dd>
-      <TextButton aria-label={does} onClick={keep}>
-        {name === 'Yours' ? 'Keep yours' : 'Take theirs'}
-      </TextButton>
+      <dd className="flex items-baseline justify-between gap-3">
+        <span className="min-w-0 whitespace-pre-wrap break-words">{shown(value)}</span>
+        <TextButton aria-label={does} onClick={keep}>
+          {name === 'Yours' ? 'Keep yours' : 'Take theirs'}
+        </TextButton>
+      </dd>
     </>
   )
 }
