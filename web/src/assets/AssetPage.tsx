@@ -10,6 +10,7 @@ import { CaptionsDialog } from '../shared/ui/CaptionsDialog'
 import { Place } from '../shared/ui/Place'
 import { factsOf, itemsOf } from '../shared/ui/sizes'
 import { useTitle } from '../shared/ui/useTitle'
+import { BinDialog } from './BinDialog'
 import { CutDialog } from './CutDialog'
 import { Earlier } from './Earlier'
 import { ReplaceDialog } from './ReplaceDialog'
@@ -26,7 +27,7 @@ export function AssetPage() {
     queryFn: () => answer(client.GET('/editor/api/assets/{name}', { params: { path: { name } } })),
   })
   useTitle(page.data?.asset.title ?? 'Asset')
-  const [open, setOpen] = useState<'cut' | 'replace' | 'captions' | null>(null)
+  const [open, setOpen] = useState<'cut' | 'replace' | 'captions' | 'bin' | null>(null)
   const [told, setTold] = useState('')
 
   /** Shows what an asset has become, and lets lists be fetched again. */
@@ -57,22 +58,32 @@ export function AssetPage() {
     )
   }
   if (!page.data) return null
-  const { asset, uses, binned } = page.data
+  const { asset, uses, binned, held } = page.data
   const path = { name: asset.name }
   const picture = !!page.data.whole
-  const items = new Set(uses.map((u) => u.item)).size
+  const standsIn = new Set(uses.map((u) => u.at + u.title)).size
+  const putIntoBin = () =>
+    send(
+      ['binned'],
+      (header) => answer(client.POST('/editor/api/assets/{name}/bin', { params: { path, header } })),
+      'It is in the bin now.',
+    )
   return (
-    <Place title={asset.title} about={`${facts(page.data)} ${capital(itemsOf(items))}.`}>
+    <Place title={asset.title} about={`${facts(page.data)} ${capital(itemsOf(standsIn))}.`}>
       <Back />
       {told && (
         <p role="status" className="mt-3 border border-line bg-sheet px-3 py-2">
           {told}
         </p>
       )}
+      {held && (
+        <p className="mt-3 border border-line bg-sheet px-3 py-2">{held} You can use it in your own texts as it is.</p>
+      )}
       {binned && (
         <p className="mt-3 flex items-center gap-3 border border-line bg-sheet px-3 py-2">
           This is in the bin. Readers do not see it, and nobody finds it to use it.
           <Button
+            blocked={held}
             onClick={() =>
               send(
                 ['binned'],
@@ -89,9 +100,19 @@ export function AssetPage() {
         <div className="grid content-start gap-5">
           <Shown page={page.data} />
           <div className="flex flex-wrap gap-2">
-            {picture && <Button onClick={() => setOpen('cut')}>Cut and turn</Button>}
-            {asset.mediaType === 'text/vtt' && <Button onClick={() => setOpen('captions')}>Change line by line</Button>}
-            <Button onClick={() => setOpen('replace')}>Replace the file</Button>
+            {picture && (
+              <Button blocked={held} onClick={() => setOpen('cut')}>
+                Cut and turn
+              </Button>
+            )}
+            {asset.mediaType === 'text/vtt' && (
+              <Button blocked={held} onClick={() => setOpen('captions')}>
+                Change line by line
+              </Button>
+            )}
+            <Button blocked={held} onClick={() => setOpen('replace')}>
+              Replace the file
+            </Button>
             <a
               href={asset.url}
               download
@@ -100,19 +121,7 @@ export function AssetPage() {
               Download
             </a>
             {!binned && (
-              <Button
-                look="quiet"
-                blocked={
-                  items ? `It stands in ${items === 1 ? 'an item' : `${items} items`}; take it out there first.` : ''
-                }
-                onClick={() =>
-                  send(
-                    ['binned'],
-                    (header) => answer(client.POST('/editor/api/assets/{name}/bin', { params: { path, header } })),
-                    'It is in the bin now.',
-                  )
-                }
-              >
+              <Button look="quiet" blocked={held} onClick={() => (uses.length ? setOpen('bin') : putIntoBin())}>
                 Put into the bin
               </Button>
             )}
@@ -157,6 +166,7 @@ export function AssetPage() {
           onDone={(next) => become(next, 'The picture is shown like this everywhere.')}
         />
       )}
+      {open === 'bin' && <BinDialog page={page.data} onClose={() => setOpen(null)} onBin={putIntoBin} />}
       {open === 'captions' && (
         <CaptionsDialog
           track={asset.name}

@@ -43,7 +43,11 @@ export function SaidForm({ page, onDone }: { page: AssetPage; onDone: (page: Ass
   )
   const soon = page.expires && new Date(page.expires).getTime() - Date.now() < 14 * 86_400_000
   return (
-    <form onSubmit={form.submit} aria-label="What is said of it" className="grid content-start gap-3">
+    <form
+      onSubmit={(e) => (page.held ? e.preventDefault() : form.submit(e))}
+      aria-label="What is said of it"
+      className="grid content-start gap-3"
+    >
       {text('title', 'Title')}
       {page.asset.width > 0 &&
         text(
@@ -86,6 +90,7 @@ export function SaidForm({ page, onDone }: { page: AssetPage; onDone: (page: Ass
       />
       {soon && (
         <Button
+          blocked={page.held}
           onClick={async () => {
             onDone(
               await changeOn(page, ['expires'], (now) =>
@@ -99,7 +104,7 @@ export function SaidForm({ page, onDone }: { page: AssetPage; onDone: (page: Ass
       )}
       <FormState form={form} />
       <div>
-        <Button look="main" type="submit">
+        <Button look="main" type="submit" blocked={page.held}>
           Keep this
         </Button>
       </div>

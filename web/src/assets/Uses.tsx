@@ -14,6 +14,11 @@ const places: Record<Use['place'], string> = {
   LINK: 'link',
   FIELD: 'in a field',
   ATTACHMENT: 'attachment',
+  SECTION_PICTURE: 'picture of the section',
+  MENU: 'entry of a menu',
+  REFERENCE_LINK: 'reference link',
+  SNIPPET: 'snippet',
+  OUTLINE: 'outline',
 }
 
 /** Every place an asset is in; what readers see first. */
@@ -21,16 +26,21 @@ export function Uses({ uses, heading = 'Where it is used' }: { uses: Use[]; head
   return (
     <section aria-label={heading} className="grid gap-1">
       <h2 className="font-semibold">{heading}</h2>
-      {!uses.length && <p className="text-soft">In no item.</p>}
+      {!uses.length && <p className="text-soft">Nowhere.</p>}
       <ul>
         {uses.map((u) => (
-          <li key={`${u.item} ${u.place} ${u.forReaders}`} className="border-line border-b py-1.5">
-            <Link to={`/items/${u.item}`} className="font-semibold hover:underline">
-              {u.title || 'Untitled'}
-            </Link>
+          <li key={`${u.at} ${u.title} ${u.place} ${u.forReaders}`} className="border-line border-b py-1.5">
+            {u.at ? (
+              <Link to={`/${u.at}`} className="font-semibold hover:underline">
+                {u.title || 'Untitled'}
+              </Link>
+            ) : (
+              <b>{u.title}</b>
+            )}
             <span className="text-soft">
               {' '}
-              {places[u.place]}, {u.forReaders ? 'live' : 'in the working copy only'}
+              {places[u.place]},{' '}
+              {u.forReaders ? 'live' : u.at.startsWith('items/') ? 'in the working copy only' : 'not for readers'}
             </span>
           </li>
         ))}

@@ -27,7 +27,7 @@ export const kinds: [string, string][] = [
 
 export const only: [string, string][] = [
   ['', 'Everything'],
-  ['UNUSED', 'Used in no item'],
+  ['UNUSED', 'Used nowhere'],
   ['WITHOUT_ALTERNATIVE', 'Without alternative text'],
   ['EXPIRING', 'Expired or soon to'],
   ['BINNED', 'In the bin'],

@@ -29,8 +29,8 @@ export function factsOf(asset: Asset): string {
     .join(', ')
 }
 
-/** In how many items something stands. */
+/** In how many items and other places something stands. */
 export function itemsOf(count: number): string {
-  if (!count) return 'used in no item'
-  return count === 1 ? 'used in 1 item' : `used in ${count} items`
+  if (!count) return 'used nowhere'
+  return count === 1 ? 'used in 1 place' : `used in ${count} places`
 }

@@ -72,7 +72,7 @@ public class AssetsTest extends BenchTest {
         .click();
     assertThat(coming().getByRole(AriaRole.ALERT)).isVisible();
     bring(picture("dune again.png", 400, 300, 0xC08040));
-    assertThat(coming().getByText("You have this already, used in no item")).isVisible();
+    assertThat(coming().getByText("You have this already, used nowhere")).isVisible();
     AccessibilityTest.check(page, "assets");
     button("Clear the list").click();
     assertThat(coming()).hasCount(0);
@@ -120,7 +120,7 @@ public class AssetsTest extends BenchTest {
         """);
     // What hangs on behind a picture is cut off, and so both are one picture: whichever came first.
     assertThat(asset("dropped stone").or(asset("pasted stone"))).hasCount(1);
-    assertThat(coming().getByText("You have this already, used in no item")).isVisible();
+    assertThat(coming().getByText("You have this already, used nowhere")).isVisible();
   }
 
   @Test

@@ -4,7 +4,10 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import tools.jackson.databind.JsonNode;
@@ -38,6 +41,27 @@ final class Described {
                     p ->
                         p.path("name").asString().equals("If-Match")
                             && p.path("required").asBoolean()));
+  }
+
+  /** What can be asked, with the names of its parameters. */
+  static Map<String, List<String>> asking() {
+    Map<String, List<String>> out = new TreeMap<>();
+    read()
+        .path("paths")
+        .properties()
+        .forEach(
+            path -> {
+              JsonNode get = path.getValue().path("get");
+              if (!get.isMissingNode()) {
+                out.put(
+                    path.getKey(),
+                    get.path("parameters")
+                        .valueStream()
+                        .map(p -> p.path("name").asString())
+                        .toList());
+              }
+            });
+    return out;
   }
 
   private static Set<String> those(Predicate<JsonNode> wanted) {

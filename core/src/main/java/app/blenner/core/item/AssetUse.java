@@ -4,6 +4,7 @@ import app.blenner.core.document.Address;
 import app.blenner.core.document.Audio;
 import app.blenner.core.document.Block;
 import app.blenner.core.document.BlockLinks;
+import app.blenner.core.document.Document;
 import app.blenner.core.document.Download;
 import app.blenner.core.document.Picture;
 import app.blenner.core.document.Track;
@@ -12,14 +13,14 @@ import java.util.LinkedHashSet;
 import java.util.Set;
 
 /**
- * An asset that an item uses.
+ * An asset that is used.
  *
  * @param asset its name
- * @param place where in the item it stands
+ * @param place where it stands
  */
 public record AssetUse(String asset, Place place) {
 
-  /** Where in an item an asset can stand. */
+  /** Where an asset can stand: in an item, and in what else the site is made of. */
   public enum Place {
     LEAD_PICTURE,
     PICTURE,
@@ -30,7 +31,19 @@ public record AssetUse(String asset, Place place) {
     DOWNLOAD,
     LINK,
     ATTACHMENT,
-    FIELD
+    FIELD,
+    SECTION_PICTURE,
+    MENU,
+    REFERENCE_LINK,
+    SNIPPET,
+    OUTLINE
+  }
+
+  /** All that a text uses, each place of each asset once. */
+  public static Set<AssetUse> usesIn(Document body) {
+    Set<AssetUse> out = new LinkedHashSet<>();
+    body.each(block -> usesIn(block, out));
+    return out;
   }
 
   /** All that a content uses, each place of each asset once. */
@@ -40,7 +53,7 @@ public record AssetUse(String asset, Place place) {
       out.add(new AssetUse(content.leadPicture(), Place.LEAD_PICTURE));
     }
     content.attachments().forEach(a -> out.add(new AssetUse(a.asset(), Place.ATTACHMENT)));
-    content.body().each(block -> usesIn(block, out));
+    out.addAll(usesIn(content.body()));
     return out;
   }
 

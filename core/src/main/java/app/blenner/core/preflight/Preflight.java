@@ -1,5 +1,6 @@
 package app.blenner.core.preflight;
 
+import app.blenner.core.preflight.context.AssetBinned;
 import app.blenner.core.preflight.context.AssetExpires;
 import app.blenner.core.preflight.context.DateOver;
 import app.blenner.core.preflight.context.DuplicateDescription;
@@ -73,7 +74,8 @@ public final class Preflight {
                 new AlternativeColour(),
                 new MediaWords(),
                 new EmbedTitle(),
-                new AssetExpires()),
+                new AssetExpires(),
+                new AssetBinned()),
             joined(PictureTextRequired.all(), PictureFileRule.all())));
     GROUPS.put(
         RuleGroup.LINKS,

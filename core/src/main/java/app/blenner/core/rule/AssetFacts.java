@@ -15,6 +15,7 @@ import java.time.LocalDate;
  * @param moves how long it moves by itself, as far as is known; zero where it stands still
  * @param words whether there seem to be words in it, as far as is known
  * @param expires the day from which readers do not see it any more, or null
+ * @param binned whether it is in the bin, where readers do not see it
  */
 public record AssetFacts(
     String title,
@@ -25,7 +26,22 @@ public record AssetFacts(
     Form form,
     Duration moves,
     boolean words,
-    LocalDate expires) {
+    LocalDate expires,
+    boolean binned) {
+
+  /** Of one that is not in the bin. */
+  public AssetFacts(
+      String title,
+      String licence,
+      long bytes,
+      int width,
+      int height,
+      Form form,
+      Duration moves,
+      boolean words,
+      LocalDate expires) {
+    this(title, licence, bytes, width, height, form, moves, words, expires, false);
+  }
 
   /** How readers get a file. */
   public enum Form {

@@ -2,6 +2,8 @@ package app.blenner.core.signoff;
 
 /** What not everybody may do, besides the steps of an item, which {@link SignOff} decides. */
 public enum Right {
+  /** To change what readers see. Where a section names who may publish in it, they may there. */
+  PUBLISH("Readers see this already. Only somebody who may publish there can change it."),
   /** To read what visitors wrote: it holds their names and addresses. */
   READ_MESSAGES("Only an editor reads the messages of visitors."),
   /** To read what somebody else writes and has shown to nobody yet, and the notes beside it. */

@@ -64,7 +64,19 @@ public final class SignOff {
     /** They are named among those who may. */
     NAMED,
     /** Others are named. */
-    OTHERS
+    OTHERS;
+
+    /**
+     * What it says to somebody.
+     *
+     * @param publishers the sign-in names of those it names
+     */
+    public static Publishing of(List<String> publishers, String signIn) {
+      if (publishers.isEmpty()) {
+        return BY_ROLE;
+      }
+      return publishers.contains(signIn) ? NAMED : OTHERS;
+    }
   }
 
   private static final String FIXED_FIRST = " must be fixed first.";
@@ -112,7 +124,7 @@ public final class SignOff {
 
   /** Whether people of a role decide about what others hand on. */
   public static boolean decides(Role role) {
-    return role == Role.EDITOR;
+    return role.hasRight(Right.PUBLISH);
   }
 
   private static boolean mayPublish(Standing standing, Role role) {

@@ -15,6 +15,7 @@ import app.blenner.server.site.SiteChanged;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -54,6 +55,8 @@ class AssetEditing {
   private void changed(AssetEntity asset) {
     assets.saveAndFlush(asset);
     changes.publish(SiteChanged.ofAsset(asset.name));
+    // The items it stands in are looked at again.
+    changes.publish(new FactsChanged(List.of(asset.name)));
   }
 
   /**

@@ -84,7 +84,8 @@ public class AssetFactService {
         form(shown),
         seen.moves(),
         seen.words(),
-        expires);
+        expires,
+        asset.binnedAt != null);
   }
 
   private static Form form(SiteAsset shown) {

@@ -15,7 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -51,12 +51,15 @@ class AssetFinder {
           AssetQuery.Order.TITLE, "a.title, a.name",
           AssetQuery.Order.LARGEST, "f.bytes desc, a.name");
 
-  private final AssetUseRepository uses;
+  private final UseService uses;
+  private final OtherPlaces others;
   private final FileService files;
   private final EntityManager database;
   private final Clock clock;
 
-  AssetFinder(AssetUseRepository uses, FileService files, EntityManager database, Clock clock) {
+  AssetFinder(
+      UseService uses, OtherPlaces others, FileService files, EntityManager database, Clock clock) {
+    this.others = others;
     this.uses = uses;
     this.files = files;
     this.database = database;
@@ -90,6 +93,12 @@ class AssetFinder {
     c.all.add(ONLY.get(wanted.only()));
     if (wanted.only() == AssetQuery.Only.EXPIRING) {
       c.values.put("soon", clock.instant().plus(WARNING));
+    }
+    if (wanted.only() == AssetQuery.Only.UNUSED) {
+      Set<String> elsewhere = others.counts().keySet();
+      if (!elsewhere.isEmpty()) {
+        c.add("a.name not in :elsewhere", "elsewhere", elsewhere);
+      }
     }
     if (wanted.kind() != null) {
       c.add("a.kind = :kind", "kind", wanted.kind());
@@ -143,13 +152,7 @@ class AssetFinder {
             .setMaxResults(PAGE)
             .getResultList();
     Map<String, StoredFile> stored = files.find(here.stream().map(a -> a.file).toList());
-    Map<String, Long> counts =
-        here.isEmpty()
-            ? Map.of()
-            : uses.count(here.stream().map(a -> a.name).toList()).stream()
-                .collect(
-                    Collectors.toMap(
-                        AssetUseRepository.Count::asset, AssetUseRepository.Count::items));
+    Map<String, Integer> counts = uses.counts(here.stream().map(a -> a.name).toList());
     return new Found(
         here.stream().map(a -> lineOf(a, stored.get(a.file), counts)).toList(),
         (int) total,
@@ -157,13 +160,13 @@ class AssetFinder {
         pages);
   }
 
-  private static FoundAsset lineOf(AssetEntity a, StoredFile file, Map<String, Long> counts) {
+  private static FoundAsset lineOf(AssetEntity a, StoredFile file, Map<String, Integer> counts) {
     SiteAsset shown = a.toSiteAsset(file, Instant.MIN);
     return new FoundAsset(
         AssetView.of(a, file, shown),
         a.addedAt,
         a.addedBy,
-        counts.getOrDefault(a.name, 0L).intValue(),
+        counts.getOrDefault(a.name, 0),
         a.expiresAt == null ? "" : a.expiresAt.toString());
   }
 

@@ -10,7 +10,7 @@ import app.blenner.server.file.StoredFile;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.revision.IfMatch;
 import java.nio.file.Path;
-import java.util.List;
+import java.util.Comparator;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,16 +29,19 @@ class AssetIntake {
 
   private final AssetService assets;
   private final AssetRepository repository;
-  private final AssetUseRepository uses;
+  private final UseService uses;
   private final AssetEditing editing;
   private final FileService files;
+  private final AssetGuard guard;
 
   AssetIntake(
       AssetService assets,
       AssetRepository repository,
-      AssetUseRepository uses,
+      UseService uses,
       AssetEditing editing,
-      FileService files) {
+      FileService files,
+      AssetGuard guard) {
+    this.guard = guard;
     this.assets = assets;
     this.repository = repository;
     this.uses = uses;
@@ -54,9 +57,8 @@ class AssetIntake {
   Added add(Path coming, String name, String by, How how) {
     ReceivedFile taken = files.take(coming, name, how.whole());
     StoredFile file = taken.file();
-    List<AssetEntity> same = repository.findAllByFile(file.hash());
-    if (!same.isEmpty()) {
-      AssetEntity there = same.get(0);
+    AssetEntity there = usable(file.hash());
+    if (there != null) {
       there.binnedAt = null;
       return new Added(assets.viewOf(there.name), true, uses(there.name));
     }
@@ -94,6 +96,7 @@ class AssetIntake {
           case BOTH -> assets.make(file, name, Description.NONE, by).name();
           case REPLACE -> {
             AssetView now = assets.viewOf(wanted);
+            guard.needsRight(wanted);
             seen.check("“" + now.title() + "”", now);
             editing.replace(wanted, file, by);
             yield wanted;
@@ -102,7 +105,15 @@ class AssetIntake {
     return new Added(assets.viewOf(made), false, uses(made));
   }
 
+  /** The asset of a file; one in the bin only where whoever brings it in again may let readers see it. */
+  private AssetEntity usable(String hash) {
+    return repository.findAllByFile(hash).stream()
+        .filter(a -> a.binnedAt == null || guard.mayChange(a.name))
+        .min(Comparator.comparing((AssetEntity a) -> a.binnedAt != null).thenComparing(a -> a.name))
+        .orElse(null);
+  }
+
   private int uses(String name) {
-    return uses.count(List.of(name)).stream().mapToInt(c -> (int) c.items()).sum();
+    return uses.count(name);
   }
 }

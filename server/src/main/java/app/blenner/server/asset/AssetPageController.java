@@ -60,6 +60,7 @@ class AssetPageController {
   private final Uploads uploads;
   private final ExpiryService expiries;
   private final TransactionTemplate transaction;
+  private final AssetGuard guard;
 
   AssetPageController(
       AssetPages pages,
@@ -69,7 +70,9 @@ class AssetPageController {
       RenditionService renditions,
       Uploads uploads,
       ExpiryService expiries,
-      TransactionTemplate transaction) {
+      TransactionTemplate transaction,
+      AssetGuard guard) {
+    this.guard = guard;
     this.transaction = transaction;
     this.pages = pages;
     this.assets = assets;
@@ -98,6 +101,7 @@ class AssetPageController {
   }
 
   private void check(IfMatch seen, String name) {
+    guard.needsRight(name);
     AssetPage now = pages.pageOf(name);
     seen.check("“" + now.asset().title() + "”", now);
   }

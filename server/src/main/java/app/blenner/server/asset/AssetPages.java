@@ -3,7 +3,9 @@ package app.blenner.server.asset;
 import app.blenner.core.media.FileType;
 import app.blenner.core.picture.Focus;
 import app.blenner.core.picture.PictureEdit;
+import app.blenner.core.signoff.Right;
 import app.blenner.core.site.SiteAsset;
+import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.AssetViews.AssetPage;
 import app.blenner.server.asset.AssetViews.EarlierView;
 import app.blenner.server.asset.AssetViews.EditView;
@@ -14,6 +16,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,6 +30,8 @@ class AssetPages {
   private final EarlierFileRepository earlier;
   private final FileService files;
   private final UseNames items;
+  private final OtherPlaces others;
+  private final AssetGuard guard;
 
   AssetPages(
       AssetRepository assets,
@@ -34,7 +39,11 @@ class AssetPages {
       AssetCollectionRepository collections,
       EarlierFileRepository earlier,
       FileService files,
-      UseNames items) {
+      UseNames items,
+      OtherPlaces others,
+      AssetGuard guard) {
+    this.guard = guard;
+    this.others = others;
     this.assets = assets;
     this.uses = uses;
     this.collections = collections;
@@ -60,6 +69,7 @@ class AssetPages {
         a.addedBy,
         a.expiresAt == null ? "" : a.expiresAt.toString(),
         a.binnedAt != null,
+        guard.mayChange(name) ? "" : Right.PUBLISH.refusal(),
         collections.of(List.of(name)).stream().map(k -> k.key.name()).toList(),
         usesOf(name),
         earlier.findAllByAssetOrderByUntilDesc(name).stream().map(e -> earlier(a, e)).toList());
@@ -81,17 +91,29 @@ class AssetPages {
   List<UseView> usesOf(String name) {
     List<AssetUseEntity> all = uses.findAllByAsset(name);
     Map<String, UseNames.Line> lines =
-        items.linesOf(all.stream().map(u -> u.itemKey).distinct().toList());
-    return all.stream()
-        .filter(u -> lines.containsKey(u.itemKey))
-        // What readers see need not be told twice.
-        .filter(
-            u ->
-                u.forReaders
-                    || all.stream()
-                        .noneMatch(
-                            o -> o.forReaders && o.itemKey.equals(u.itemKey) && o.place == u.place))
-        .map(u -> new UseView(u.itemKey, lines.get(u.itemKey).title(), u.place, u.forReaders))
+        items.linesOf(
+            all.stream().map(u -> u.itemKey).distinct().toList(), AccountService.current());
+    Stream<UseView> inItems =
+        all.stream()
+            .filter(u -> lines.containsKey(u.itemKey))
+            // What readers see need not be told twice.
+            .filter(
+                u ->
+                    u.forReaders
+                        || all.stream()
+                            .noneMatch(
+                                o ->
+                                    o.forReaders
+                                        && o.itemKey.equals(u.itemKey)
+                                        && o.place == u.place))
+            .map(
+                u ->
+                    new UseView(
+                        lines.get(u.itemKey).known() ? "items/" + u.itemKey : "",
+                        lines.get(u.itemKey).title(),
+                        u.place,
+                        u.forReaders));
+    return Stream.concat(inItems, others.of(name))
         .sorted(
             Comparator.comparing((UseView u) -> !u.forReaders())
                 .thenComparing(UseView::title)

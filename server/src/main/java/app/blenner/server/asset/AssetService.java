@@ -39,13 +39,16 @@ public class AssetService {
   private final AssetRepository assets;
   private final AssetCollectionRepository collections;
   private final FileService files;
+  private final UseService uses;
   private final Clock clock;
 
   AssetService(
       AssetRepository assets,
       AssetCollectionRepository collections,
       FileService files,
+      UseService uses,
       Clock clock) {
+    this.uses = uses;
     this.assets = assets;
     this.collections = collections;
     this.files = files;
@@ -266,7 +269,10 @@ public class AssetService {
     String base = name.substring(0, name.lastIndexOf('.'));
     for (int n = 2; assets.existsById(name); n++) {
       AssetEntity there = assets.findById(name).orElseThrow();
-      if (file.hash().equals(there.file)) {
+      // What readers may not see any more comes back by those who may put it live, and not by being
+      // brought in again.
+      boolean free = there.binnedAt == null || !uses.isForReaders(name);
+      if (free && file.hash().equals(there.file)) {
         there.binnedAt = null; // whoever brings it in again wants it
         return shown(there, file);
       }

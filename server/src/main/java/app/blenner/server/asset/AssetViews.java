@@ -17,12 +17,12 @@ final class AssetViews {
   /**
    * A place an asset is in.
    *
-   * @param item the item's key
-   * @param title what the item is called, or empty
+   * @param at its address in the editor, without a slash in front; empty where whoever asks may not look at it
+   * @param title what the item, the section or whatever it is in is called, or empty
    * @param place where in it
    * @param forReaders whether readers see it there; else it is in the working copy alone
    */
-  record UseView(String item, String title, AssetUse.Place place, boolean forReaders) {}
+  record UseView(String at, String title, AssetUse.Place place, boolean forReaders) {}
 
   /** A file an asset had before. */
   record EarlierView(
@@ -62,6 +62,7 @@ final class AssetViews {
    * @param uses where it stands
    * @param expires from when readers do not see it, or empty
    * @param binned whether it is in the bin
+   * @param held why whoever asks may not change it, or empty
    * @param collections the names of those it is in
    */
   record AssetPage(
@@ -76,6 +77,7 @@ final class AssetViews {
       String addedBy,
       String expires,
       boolean binned,
+      String held,
       List<String> collections,
       List<UseView> uses,
       List<EarlierView> earlier)

@@ -67,7 +67,11 @@ class CaptionsController {
   private final AssetEditing editing;
   private final FileService files;
 
-  CaptionsController(AssetService assets, AssetEditing editing, FileService files) {
+  private final AssetGuard guard;
+
+  CaptionsController(
+      AssetService assets, AssetEditing editing, FileService files, AssetGuard guard) {
+    this.guard = guard;
     this.assets = assets;
     this.editing = editing;
     this.files = files;
@@ -102,6 +106,7 @@ class CaptionsController {
       @Valid @RequestBody CaptionsView given,
       @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen)
       throws IOException {
+    guard.needsRight(name);
     seen.check("these captions", read(name));
     StoredFile file = stored(given);
     String by = AccountService.current().name();

@@ -97,6 +97,7 @@ public class ExpiryService {
       asset.expiresAt = from.atZone(ZoneOffset.UTC).plusYears(1).toInstant();
       assets.saveAndFlush(asset);
       changes.publish(SiteChanged.ofAsset(name));
+      changes.publish(new FactsChanged(List.of(name)));
     }
   }
 }

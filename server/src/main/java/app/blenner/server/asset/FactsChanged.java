@@ -4,7 +4,7 @@ import app.blenner.server.change.Change;
 import java.util.List;
 
 /**
- * Rules know more of some assets than before.
+ * What rules know of some assets is not what it was.
  *
  * @param names their names
  */

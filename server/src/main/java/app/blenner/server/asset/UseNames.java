@@ -1,5 +1,6 @@
 package app.blenner.server.asset;
 
+import app.blenner.server.account.Account;
 import java.util.Collection;
 import java.util.Map;
 
@@ -10,9 +11,13 @@ public interface UseNames {
    *
    * @param title what it is called, or empty
    * @param live whether readers see it
+   * @param known whether whoever asks may look at it
    */
-  record Line(String title, boolean live) {}
+  record Line(String title, boolean live, boolean known) {}
 
-  /** The items with these keys. */
-  Map<String, Line> linesOf(Collection<String> keys);
+  /** The items with these keys, as somebody may know of them. */
+  Map<String, Line> linesOf(Collection<String> keys, Account who);
+
+  /** Whether all these items are in sections that name somebody among those who publish there. */
+  boolean isPublisherOf(Collection<String> keys, Account who);
 }

@@ -3,8 +3,10 @@ package app.blenner.server.asset;
 import app.blenner.core.item.AssetUse;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -16,8 +18,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class UseService {
   private final AssetUseRepository uses;
   private final AssetRepository assets;
+  private final OtherPlaces others;
 
-  UseService(AssetUseRepository uses, AssetRepository assets) {
+  UseService(AssetUseRepository uses, AssetRepository assets, OtherPlaces others) {
+    this.others = others;
     this.uses = uses;
     this.assets = assets;
   }
@@ -80,9 +84,27 @@ public class UseService {
     return assets.count() > 0 && uses.count() == 0;
   }
 
+  /** In how many items and other places an asset stands. */
+  @Transactional(readOnly = true)
+  public int count(String asset) {
+    return counts(List.of(asset)).getOrDefault(asset, 0);
+  }
+
+  /** In how many items and other places each of these assets stands; those that stand nowhere are left out. */
+  @Transactional(readOnly = true)
+  Map<String, Integer> counts(List<String> names) {
+    Map<String, Integer> out = new HashMap<>();
+    uses.count(names).forEach(c -> out.put(c.asset(), (int) c.items()));
+    Map<String, Long> elsewhere = others.counts();
+    names.stream()
+        .filter(elsewhere::containsKey)
+        .forEach(n -> out.merge(n, elsewhere.get(n).intValue(), Integer::sum));
+    return out;
+  }
+
   /** Whether anything that readers see uses an asset. */
   @Transactional(readOnly = true)
   public boolean isForReaders(String asset) {
-    return uses.existsByAssetAndForReadersTrue(asset);
+    return uses.existsByAssetAndForReadersTrue(asset) || others.areForReaders(asset);
   }
 }

@@ -1,5 +1,6 @@
 package app.blenner.server.outline;
 
+import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.PlainText;
@@ -16,6 +17,7 @@ import app.blenner.server.problem.Problem;
 import app.blenner.server.revision.IfMatch;
 import app.blenner.server.revision.Revised;
 import app.blenner.server.site.EditorChanged;
+import app.blenner.server.site.Placing;
 import app.blenner.server.site.SiteChanged;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -116,9 +118,15 @@ class OutlineController {
   private final LinkedPieces linked;
   private final ChangeBus changes;
   private final AuditService audit;
+  private final Placing placing;
 
   OutlineController(
-      OutlineService outlines, LinkedPieces linked, ChangeBus changes, AuditService audit) {
+      OutlineService outlines,
+      LinkedPieces linked,
+      ChangeBus changes,
+      AuditService audit,
+      Placing placing) {
+    this.placing = placing;
     this.linked = linked;
     this.changes = changes;
     this.audit = audit;
@@ -170,6 +178,10 @@ class OutlineController {
   private OutlineEntity keep(OutlineEntity into, OutlineInput given) {
     if (given.shelf != null) {
       into.shelf = PlainText.toLine(given.shelf);
+    }
+    if (given.body != null) {
+      Document before = HtmlReader.read(into.body == null ? "" : into.body);
+      placing.check(Placing.in(before), Placing.in(HtmlReader.read(given.body)));
     }
     into.forRole = given.role == null ? "" : given.role.name().toLowerCase(Locale.ROOT);
     return outlines.keep(into, given.name, given.about, given.kinds, given.body);

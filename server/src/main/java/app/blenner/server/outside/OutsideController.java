@@ -2,6 +2,7 @@ package app.blenner.server.outside;
 
 import app.blenner.core.outside.LinkAnswer.Verdict;
 import app.blenner.core.signoff.Right;
+import app.blenner.server.account.Account;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.asset.UseNames;
 import app.blenner.server.problem.Problem;
@@ -86,7 +87,9 @@ class OutsideController {
     if (page < 0) {
       throw Problem.unusable("There is no page before the first.");
     }
-    Page<OutsideLinkEntity> found = links.find(verdict, PageRequest.of(page, PAGE));
+    Account who = AccountService.current();
+    boolean all = who.role().hasRight(Right.READ_OTHERS_DRAFTS);
+    Page<OutsideLinkEntity> found = links.find(verdict, all, who.id(), PageRequest.of(page, PAGE));
     Map<String, List<String>> items =
         uses.findAllByLinkIn(found.map(l -> l.id).toList()).stream()
             .collect(
@@ -97,10 +100,11 @@ class OutsideController {
             items.values().stream()
                 .flatMap(keys -> keys.stream().sorted().limit(TOLD))
                 .distinct()
-                .toList());
+                .toList(),
+            who);
     return new OutsidePlaces(
         checker.isWanted(),
-        links.counts().stream()
+        links.counts(all, who.id()).stream()
             .collect(
                 Collectors.toMap(
                     c -> c.verdict() == null ? "NOT_ASKED" : c.verdict().name(),
@@ -120,7 +124,7 @@ class OutsideController {
         link.secure,
         link.askedAt,
         items.stream()
-            .filter(lines::containsKey)
+            .filter(k -> lines.containsKey(k) && lines.get(k).known())
             .sorted()
             .limit(TOLD)
             .map(k -> new LeadingItem(k, lines.get(k).title(), lines.get(k).live()))

@@ -18,7 +18,12 @@ interface OutsideLinkRepository extends JpaRepository<OutsideLinkEntity, String>
   @Query("select l.id from OutsideLinkEntity l")
   List<String> ids();
 
-  String OF_VERDICT = " where (:verdict is null or l.verdict = :verdict) and" + USED;
+  /** An item leads there that somebody may read. */
+  String KNOWN =
+      " exists (select 1 from OutsideUseEntity u where u.link = l.id and (:all = true or exists"
+          + " (select 1 from ItemEntity i where i.itemKey = u.itemKey and (i.stage <> DRAFT or i.ownerId = :me))))";
+
+  String OF_VERDICT = " where (:verdict is null or l.verdict = :verdict) and" + KNOWN;
 
   /** What is to be asked by now on hosts that are not resting, what waits longest first. */
   @Query(
@@ -47,7 +52,7 @@ interface OutsideLinkRepository extends JpaRepository<OutsideLinkEntity, String>
               + " order by case when l.verdict = BROKEN then 0 when l.verdict = DOUBTFUL then 1"
               + " when l.leadsTo <> '' then 2 when l.verdict is null then 4 else 3 end, l.address",
       countQuery = "select count(l) from OutsideLinkEntity l" + OF_VERDICT)
-  Page<OutsideLinkEntity> find(Verdict verdict, Pageable page);
+  Page<OutsideLinkEntity> find(Verdict verdict, boolean all, long me, Pageable page);
 
   /** How many places there are of a verdict; null for those not asked yet. */
   record VerdictCount(Verdict verdict, long count) {}
@@ -55,7 +60,7 @@ interface OutsideLinkRepository extends JpaRepository<OutsideLinkEntity, String>
   @Query(
       "select new app.blenner.server.outside.OutsideLinkRepository$VerdictCount(l.verdict, count(l))"
           + " from OutsideLinkEntity l where"
-          + USED
+          + KNOWN
           + " group by l.verdict")
-  List<VerdictCount> counts();
+  List<VerdictCount> counts(boolean all, long me);
 }

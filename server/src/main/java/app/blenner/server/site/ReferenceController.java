@@ -70,8 +70,10 @@ class ReferenceController {
 
   private final ReferenceService references;
   private final AuditService audit;
+  private final Placing placing;
 
-  ReferenceController(ReferenceService references, AuditService audit) {
+  ReferenceController(ReferenceService references, AuditService audit, Placing placing) {
+    this.placing = placing;
     this.references = references;
     this.audit = audit;
   }
@@ -87,6 +89,7 @@ class ReferenceController {
       @Valid @RequestBody ReferenceLinks given, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
     seen.check("the reference links", referenceLinks());
+    placing.check(Placing.in(references.all()), Placing.in(given.made()));
     references.set(given.made());
     audit.note(AccountService.current().name(), Audited.SET_UP_CHANGED, "the reference links");
     return referenceLinks();

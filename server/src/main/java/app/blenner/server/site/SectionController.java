@@ -16,6 +16,7 @@ import app.blenner.server.site.SectionViews.MoveInput;
 import app.blenner.server.site.SectionViews.SectionInput;
 import app.blenner.server.site.SectionViews.SectionView;
 import jakarta.validation.Valid;
+import java.util.Set;
 import org.springframework.http.HttpHeaders;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,9 +36,15 @@ class SectionController {
   private final PlacedItems items;
   private final MenuService menus;
   private final AuditService audit;
+  private final Placing placing;
 
   SectionController(
-      SectionService sections, PlacedItems items, MenuService menus, AuditService audit) {
+      SectionService sections,
+      PlacedItems items,
+      MenuService menus,
+      AuditService audit,
+      Placing placing) {
+    this.placing = placing;
     this.sections = sections;
     this.items = items;
     this.menus = menus;
@@ -48,7 +55,9 @@ class SectionController {
   @Transactional
   SectionView add(@Valid @RequestBody SectionInput given) {
     AccountService.needs(Right.SET_UP);
-    Section added = sections.add(given.of(new Section("", "", "").withAddressPart("")));
+    Section wanted = given.of(new Section("", "", "").withAddressPart(""));
+    placing.check(Set.of(), Placing.in(wanted));
+    Section added = sections.add(wanted);
     note("a new section, “" + added.name() + "”");
     return toView(added);
   }
@@ -61,7 +70,10 @@ class SectionController {
       @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
     check(seen, slug);
-    Section changed = sections.change(slug, given.of(section(slug)));
+    Section before = section(slug);
+    Section wanted = given.of(before);
+    placing.check(Placing.in(before), Placing.in(wanted));
+    Section changed = sections.change(slug, wanted);
     note("the section “" + changed.name() + "”");
     return toView(changed);
   }
@@ -91,6 +103,7 @@ class SectionController {
       @Valid @RequestBody MenusView given, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
     seen.check("the menus", MenusView.of(menus.menus()));
+    placing.check(Placing.in(menus.menus()), Placing.in(given.menus()));
     MenusView set = MenusView.of(menus.set(given.menus()));
     note("the menus");
     return set;
@@ -105,6 +118,9 @@ class SectionController {
       @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
     seen.check("the menus", MenusView.of(menus.menus()));
+    if (given.main() || given.foot()) {
+      placing.check(Placing.in(menus.menus()), Set.of(key));
+    }
     MenusView set = MenusView.of(menus.placeItem(key, given.main(), given.foot()));
     note("the menus");
     return set;
@@ -116,6 +132,7 @@ class SectionController {
       @Valid @RequestBody FrontView given, @RequestHeader(HttpHeaders.IF_MATCH) IfMatch seen) {
     AccountService.needs(Right.SET_UP);
     seen.check("the front page", FrontView.of(menus.front()));
+    placing.check(Set.of(menus.front().composed()), Set.of(given.composed()));
     FrontPage front = menus.front(new FrontPage(given.composed(), given.listed()));
     note("the front page");
     return FrontView.of(front);

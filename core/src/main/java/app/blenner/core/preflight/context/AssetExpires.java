@@ -63,7 +63,7 @@ public final class AssetExpires extends BasicRule {
     return found;
   }
 
-  private static String where(Subject subject, String name) {
+  static String where(Subject subject, String name) {
     return subject.content().leadPicture().equals(name) ? "leadPicture" : "body";
   }
 

@@ -95,9 +95,7 @@ public class ItemChanges {
    */
   public Done change(String key, ItemChange change, Account by) {
     ItemEntity item = itemService.get(key);
-    if (item.stage.isPrivate()
-        && item.ownerId != by.id()
-        && !by.role().hasRight(Right.READ_OTHERS_DRAFTS)) {
+    if (!item.isKnownTo(by)) {
       throw Problem.unusable(Right.READ_OTHERS_DRAFTS.refusal());
     }
     Before before = before(item);

@@ -240,10 +240,6 @@ public class ItemStates {
         item.differs,
         item.changeSentAt != null,
         item.ownerId == by.id(),
-        publishers.isEmpty()
-            ? SignOff.Publishing.BY_ROLE
-            : publishers.contains(by.signIn())
-                ? SignOff.Publishing.NAMED
-                : SignOff.Publishing.OTHERS);
+        SignOff.Publishing.of(publishers, by.signIn()));
   }
 }

@@ -3,6 +3,7 @@ package app.blenner.server.item.links;
 import app.blenner.core.document.Document;
 import app.blenner.core.item.Content;
 import app.blenner.core.piece.Pieces;
+import app.blenner.server.account.AccountService;
 import app.blenner.server.item.store.ItemRepository;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -118,7 +119,7 @@ public class LinkedPieces {
   public PieceUses of(String piece) {
     List<UsingItem> some =
         items.findAllById(uses.items(piece, Limit.of(TOLD))).stream()
-            .map(i -> new UsingItem(i.itemKey, i.title))
+            .map(i -> new UsingItem(i.itemKey, i.titleFor(AccountService.current())))
             .toList();
     return new PieceUses(uses.count(piece), some);
   }

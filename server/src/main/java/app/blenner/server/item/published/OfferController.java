@@ -83,7 +83,7 @@ class OfferController {
   @GetMapping("/words-in-use/{field}")
   List<OfferedWord> offeredWords(
       @PathVariable WordsInUse.Field field, @RequestParam(defaultValue = "") String begins) {
-    return words.offered(field, begins).stream()
+    return words.offered(field, begins, AccountService.current()).stream()
         .map(w -> new OfferedWord(w.word(), w.items()))
         .toList();
   }

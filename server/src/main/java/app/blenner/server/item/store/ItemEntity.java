@@ -2,6 +2,8 @@ package app.blenner.server.item.store;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.item.Stage;
+import app.blenner.core.signoff.Right;
+import app.blenner.server.account.Account;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityListeners;
@@ -87,5 +89,17 @@ public class ItemEntity {
     item.stageSince = now;
     item.createdAt = now;
     return item;
+  }
+
+  /** Whether somebody may know what is in it: it is theirs, or was shown to others, or they read others' drafts. */
+  public boolean isKnownTo(Account who) {
+    return !stage.isPrivate()
+        || ownerId == who.id()
+        || who.role().hasRight(Right.READ_OTHERS_DRAFTS);
+  }
+
+  /** Its title, for somebody who may not know it, too. */
+  public String titleFor(Account who) {
+    return isKnownTo(who) ? title : "Somebody else’s draft";
   }
 }

@@ -11,7 +11,8 @@ interface WordInUseRepository extends JpaRepository<WordInUseEntity, String> {
 
   @Query(
       "select new app.blenner.server.item.words.WordsInUse$Used(min(w.word), count(w)) from WordInUseEntity w"
-          + " where w.field = :field and w.lowerWord like :begins escape '\\'"
+          + " where (:all = true or exists (select 1 from ItemEntity i where i.itemKey = w.itemKey and (i.stage <> DRAFT or i.ownerId = :me)))"
+          + " and w.field = :field and w.lowerWord like :begins escape '\\'"
           + " group by w.lowerWord order by count(w) desc, w.lowerWord")
-  List<WordsInUse.Used> used(String field, String begins, Limit limit);
+  List<WordsInUse.Used> used(String field, String begins, boolean all, long me, Limit limit);
 }

@@ -2,6 +2,8 @@ package app.blenner.server.item.words;
 
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.StandardFields;
+import app.blenner.core.signoff.Right;
+import app.blenner.server.account.Account;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -84,10 +86,11 @@ public class WordsInUse {
     }
   }
 
-  /** Words in use that begin with some letters, the most used first. */
+  /** Words in use that begin with some letters, the most used first; none that only drafts have that somebody may not read. */
   @Transactional(readOnly = true)
-  public List<Used> offered(Field field, String begins) {
+  public List<Used> offered(Field field, String begins, Account who) {
     String escaped = begins.strip().toLowerCase(Locale.ROOT).replaceAll("[\\\\%_]", "\\\\$0");
-    return words.used(field.name(), escaped + "%", Limit.of(OFFERED));
+    boolean all = who.role().hasRight(Right.READ_OTHERS_DRAFTS);
+    return words.used(field.name(), escaped + "%", all, who.id(), Limit.of(OFFERED));
   }
 }
