@@ -23,6 +23,7 @@ export type SheetAsk =
   | 'characters'
   | 'find'
   | 'insert'
+  | 'slash'
   | 'shortcuts'
   | 'helps'
   | 'fold-tools'

@@ -3,7 +3,7 @@ import { useState, useSyncExternalStore } from 'react'
 import type { OfferedField } from '../../shared/api/types'
 import { Dialog } from '../../shared/ui/Dialog'
 import { usePicked } from '../../shared/ui/usePicked'
-import { schema } from '../model/schema'
+import { putField } from '../commands/mergeField'
 import { useSheet } from '../state/context'
 
 /** Whether each word that was typed is in the name of a placeholder. */
@@ -27,13 +27,8 @@ export function MergeFieldDialog({ onClose }: { onClose: () => void }) {
   const groups = [...new Set(fitting.map((f) => f.group))]
   const picked = usePicked(groups.flatMap((group) => fitting.filter((f) => f.group === group).map((f) => f.name)))
 
-  function put({ name, value, label }: OfferedField) {
-    sheet.run((state, dispatch) => {
-      const marks = state.storedMarks ?? state.selection.$from.marks()
-      const node = schema.node('field_chip', { name, words: value || label }, undefined, marks)
-      dispatch?.(state.tr.replaceSelectionWith(node, false).scrollIntoView())
-      return true
-    })
+  function put(field: OfferedField) {
+    sheet.run(putField(field))
     onClose()
   }
 

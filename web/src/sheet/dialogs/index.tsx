@@ -16,7 +16,7 @@ import { TidyDialog } from './TidyDialog'
 import { TypeDialog, ValueDialog } from './WordDialogs'
 
 /** What a tool asks for that is not a dialog, but a part of the sheet's own place. */
-export type PartAsk = 'settings' | 'find' | 'insert' | 'fold-tools' | 'paste-text' | 'colour' | 'highlight'
+export type PartAsk = 'settings' | 'find' | 'insert' | 'slash' | 'fold-tools' | 'paste-text' | 'colour' | 'highlight'
 
 /** What a tool asks for that is a dialog. */
 export type DialogAsk = Exclude<SheetAsk, PartAsk>

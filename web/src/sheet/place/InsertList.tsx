@@ -1,22 +1,21 @@
 import { Command } from 'cmdk'
-import { useLayoutEffect, useRef, useState } from 'react'
+import { useLayoutEffect, useRef, useState, useSyncExternalStore } from 'react'
 import { useSnippets } from '../../shared/api/queries'
-import type { Outline } from '../../shared/api/types'
+import type { OfferedField, Outline } from '../../shared/api/types'
 import { keep, readKept } from '../../shared/base/kept'
 import { cx } from '../../shared/ui/cx'
 import { Sign } from '../../shared/ui/Sign'
 import { usePicked } from '../../shared/ui/usePicked'
 import { kinds } from '../blocks/kinds'
 import { families } from '../blocks/spec'
+import { putField } from '../commands/mergeField'
 import { useSheet } from '../state/context'
 import type { Sheet } from '../state/Sheet'
 import { runTool } from '../strip/useTool'
 import { keyNow } from '../tools/ownKeys'
 import { told, tools } from '../tools/registry'
-import { canUse, type InsertEntry, isOffered, type Tool } from '../tools/tool'
-
-/** A tool that is in the insert list. */
-type Entry = Tool & { insert: InsertEntry }
+import { canUse, isOffered } from '../tools/tool'
+import { type Entry, fitting } from './fitting'
 
 // A page has one title, and it stands above the text; a heading of its level is seldom wanted.
 const every = tools
@@ -32,21 +31,13 @@ function usedLately(): string[] {
   return Array.isArray(kept) ? kept.filter((id) => typeof id === 'string') : []
 }
 
-/** What fits some letters: first what begins with them, then what one uses, then the rest. */
-function fitting(entries: Entry[], letters: string, lately: string[]): Entry[] {
-  const begins = (t: Tool) => t.name.toLowerCase().startsWith(letters)
-  const rank = (t: Tool) => (begins(t) ? 0 : 2) - (lately.includes(t.id) ? 1 : 0)
-  return entries
-    .filter((t) => `${t.name} ${t.words ?? ''}`.toLowerCase().includes(letters))
-    .sort((a, b) => rank(a) - rank(b))
-}
-
 /** A snippet as a tool that puts it in. */
 function asTool(snippet: Outline, sheet: Sheet): Entry {
   return {
     id: `snippet:${snippet.id}`,
     name: snippet.name,
     group: 'insert',
+    words: `snippet ${snippet.shelf}`,
     insert: { family: 'text', about: snippet.about || snippet.shelf || 'Snippet', sign: kinds.fold.sign },
     command: (_, dispatch) => {
       if (dispatch) sheet.putIn(snippet)
@@ -63,6 +54,7 @@ function asLink(snippet: Outline, sheet: Sheet): Entry[] {
       id: `link:${snippet.id}`,
       name: `${snippet.name}, linked`,
       group: 'insert',
+      words: `snippet ${snippet.shelf}`,
       insert: { family: 'text', about: 'Changes wherever it stands', sign: kinds.linked_piece.sign },
       command: (_, dispatch) => {
         if (dispatch) sheet.linkTo(snippet.key)
@@ -72,8 +64,23 @@ function asLink(snippet: Outline, sheet: Sheet): Entry[] {
   ]
 }
 
-/** What can be put in, to be looked for by a few letters, at the line where the cursor stands. */
-export function InsertList({ onClose }: { onClose: () => void }) {
+/** A merge field as a tool that puts it in. */
+function asField(field: OfferedField): Entry {
+  return {
+    id: `field:${field.name}`,
+    name: field.label,
+    group: 'insert',
+    words: `${field.name} merge field`,
+    insert: { family: 'site', about: field.value ? `Now: ${field.value}` : 'Merge field', sign: kinds.prompt.sign },
+    command: putField(field),
+  }
+}
+
+/**
+ * What can be put in, to be looked for by a few letters, at the line where the cursor stands. What is typed after a slash
+ * stays a text unless something is chosen.
+ */
+export function InsertList({ typed, onClose }: { typed: boolean; onClose: () => void }) {
   const sheet = useSheet()
   const [words, setWords] = useState('')
   const [lately] = useState(usedLately)
@@ -82,13 +89,14 @@ export function InsertList({ onClose }: { onClose: () => void }) {
   const letters = words.trim().toLowerCase()
   const entries = every.filter((t) => isOffered(t, sheet.state))
   const pieces = useSnippets(sheet.itemKind)
-  const snippets = (pieces.data ?? []).flatMap((s): Entry[] =>
-    [asTool(s, sheet), ...asLink(s, sheet)].filter((t) =>
-      `${t.name} ${s.about} ${s.shelf} snippet`.toLowerCase().includes(letters),
-    ),
+  const snippets = (pieces.data ?? []).flatMap((s): Entry[] => [asTool(s, sheet), ...asLink(s, sheet)])
+  const fields = useSyncExternalStore(
+    (listener) => sheet.followFields(listener),
+    () => sheet.mergeFields,
   )
+  const offeredFields = entries.some((t) => t.id === 'merge-field') ? (fields ?? []).map(asField) : []
   const groups: [name: string, entries: Entry[]][] = letters
-    ? [['What fits', fitting(entries, letters, lately)]]
+    ? [['What fits', fitting([...entries, ...snippets, ...offeredFields], letters, lately)]]
     : [
         ['Used lately', lately.flatMap((id) => entries.find((t) => t.id === id) ?? []).slice(0, LATELY)],
         ...Object.entries(families).map(([family, name]): [string, Entry[]] => [
@@ -96,7 +104,7 @@ export function InsertList({ onClose }: { onClose: () => void }) {
           entries.filter((t) => t.insert.family === family && !lately.slice(0, LATELY).includes(t.id)),
         ]),
       ]
-  if (snippets.length) groups.splice(letters ? 1 : groups.length, 0, ['Snippets', snippets])
+  if (snippets.length && !letters) groups.push(['Snippets', snippets])
   const found = groups.filter(([, list]) => list.length)
   const takes = (t: Entry) => canUse(t, sheet.state) || !!t.on?.(sheet.state)
   const picked = usePicked(found.flatMap(([, list]) => list.filter(takes).map((t) => t.id)))
@@ -113,15 +121,23 @@ export function InsertList({ onClose }: { onClose: () => void }) {
     if (at) box.current?.scrollIntoView({ block: 'nearest' })
   }, [at])
 
-  function leave(text = '') {
+  const left = useRef(false)
+
+  function leave(text = '', stays = false) {
+    // The list loses the keyboard as it closes; what was typed goes into the text once.
+    if (left.current) return
+    left.current = true
     onClose()
-    sheet.focus()
+    if (!stays) sheet.focus()
     if (!text) return
     sheet.run((state, dispatch) => {
       dispatch?.(state.tr.insertText(text))
       return true
     })
   }
+
+  /** What stays of it where nothing is chosen. */
+  const asTyped = typed && words ? `/${words}` : ''
 
   function put(t: Entry) {
     // What the line is already needs no more than to go back to it.
@@ -139,7 +155,7 @@ export function InsertList({ onClose }: { onClose: () => void }) {
       style={at ?? undefined}
       className="absolute z-30 w-90 scroll-my-4 rounded-3 border border-edge bg-sheet p-2 text-plain"
       onBlur={(e) => {
-        if (!e.currentTarget.contains(e.relatedTarget)) onClose()
+        if (!e.currentTarget.contains(e.relatedTarget)) leave(asTyped, true)
       }}
     >
       <Command
@@ -151,11 +167,11 @@ export function InsertList({ onClose }: { onClose: () => void }) {
           if (e.key === 'Escape') {
             e.preventDefault()
             e.stopPropagation()
-            leave()
+            leave(asTyped)
           }
           if (e.key === 'Tab') {
             e.preventDefault()
-            leave()
+            leave(asTyped)
           }
           if (!words && (e.key === '/' || e.key === 'Backspace' || e.key === ' ')) {
             e.preventDefault()
@@ -164,7 +180,7 @@ export function InsertList({ onClose }: { onClose: () => void }) {
           // What fits nothing was no search: it is put into the text as it was typed.
           if (e.key === 'Enter' && words && !found.length) {
             e.preventDefault()
-            leave(`/${words}`)
+            leave(words)
           }
         }}
       >

@@ -38,7 +38,7 @@ const FEW = 'few-tools'
 /** What is open over the sheet: one thing at a time. */
 type Open =
   | { what: 'dialog'; ask: DialogAsk; given: string }
-  | { what: 'insert' }
+  | { what: 'insert'; typed: boolean }
   | { what: 'palette'; of: 'colour' | 'highlight'; byKey: boolean }
   | null
 
@@ -65,7 +65,8 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, settingsBelo
         setTimeout(focusSettings)
       },
       find: () => setFindAsked((n) => n + 1),
-      insert: () => setOpen({ what: 'insert' }),
+      insert: () => setOpen({ what: 'insert', typed: false }),
+      slash: () => setOpen({ what: 'insert', typed: true }),
       colour: palette('colour'),
       highlight: palette('highlight'),
       import: () => {
@@ -123,7 +124,7 @@ export const SheetPlace = memo(function SheetPlace({ beside, quiet, settingsBelo
 
   const Dialog = open?.what === 'dialog' ? dialogs[open.ask] : null
   let over: ReactNode = null
-  if (open?.what === 'insert') over = <InsertList onClose={close} />
+  if (open?.what === 'insert') over = <InsertList typed={open.typed} onClose={close} />
   else if (open?.what === 'palette') {
     const more = () => setOpen({ what: 'dialog', ask: 'type', given: '' })
     over = <Palette key={open.of} of={open.of} byKey={open.byKey} onMore={more} onClose={close} />

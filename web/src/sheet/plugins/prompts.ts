@@ -1,4 +1,4 @@
-import { type Command, Plugin, Selection } from 'prosemirror-state'
+import { type Command, Plugin, Selection, TextSelection } from 'prosemirror-state'
 import { schema } from '../model/schema'
 
 const { prompt, paragraph, heading } = schema.nodes
@@ -38,6 +38,26 @@ export const removePrompt: Command = (state, dispatch) => {
   return true
 }
 
+/** Goes to the next prompt behind the cursor, or the last one before it, wherever in the text that is; at the end it begins again. */
+export function toPrompt(way: 1 | -1): Command {
+  return (state, dispatch) => {
+    const places: number[] = []
+    state.doc.descendants((node, pos) => {
+      if (node.type === prompt) places.push(pos + 1)
+      return !node.isTextblock
+    })
+    const { from } = state.selection
+    const inOrder = way > 0 ? places : places.reverse()
+    const next = inOrder.find((pos) => (way > 0 ? pos > from : pos < from)) ?? inOrder[0]
+    if (next === undefined) return false
+    dispatch?.(state.tr.setSelection(TextSelection.create(state.doc, next)).scrollIntoView())
+    return true
+  }
+}
+
+/** What a prompt asks for that was made of an empty line; as a line of words it can be said better, and made a prompt again. */
+const ASKS = 'Write here'
+
 /** Makes a paragraph or heading a prompt of its words, and a prompt the words it asks with. */
 export const togglePrompt: Command = (state, dispatch) => {
   const { $from } = state.selection
@@ -50,7 +70,7 @@ export const togglePrompt: Command = (state, dispatch) => {
     dispatch?.(state.tr.replaceWith(pos, $from.after(), node))
     return true
   }
-  const text = parent.textContent.trim()
+  const text = parent.textContent.trim() || (parent.content.size ? '' : ASKS)
   if ((parent.type !== paragraph && parent.type !== heading) || !text) return false
   const holder = $from.node(-1)
   const index = $from.index(-1)

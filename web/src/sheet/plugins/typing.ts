@@ -9,7 +9,8 @@ import { offers } from './toolset'
 
 /** The helps while typing, each of which can be switched off. */
 export const typingHelps = {
-  starts: 'Starts of lines: “## ” for a heading, “- ” and “1. ” for lists, “> ” for a quote, “``` ” for code',
+  starts:
+    'Starts of lines: “## ” for a heading, “- ” and “1. ” for lists, “> ” for a quote, “``` ” for code, “---” for a divider',
   quotes: 'Straight quotation marks become curly ones',
   dashes: 'Two hyphens become a dash, three a long one',
   ellipsis: 'Three full stops become an ellipsis',
@@ -68,6 +69,23 @@ function turns(match: RegExp, into: string | ((m: RegExpMatchArray) => string)):
 
 const { heading, bulleted_list, numbered_list, code_block, divider, paragraph } = schema.nodes
 
+/** A divider in the place of the signs for it; where none can stand they stay as they are. */
+function dividerFor(state: EditorState, start: number, end: number): Transaction | null {
+  const $at = state.doc.resolve(start)
+  const holder = $at.depth ? $at.node(-1) : null
+  if ($at.parent.type !== paragraph || !holder?.canReplaceWith($at.index(-1), $at.index(-1), divider)) return null
+  return state.tr.delete(start, end).insert($at.before(), divider.create())
+}
+
+/** Makes a divider of a line that holds nothing but the signs for one; hyphens may be dashes by then. */
+export const dividerBeforeEnter: Command = (state, dispatch) => {
+  const { $from, empty } = state.selection
+  if (!empty || helpsOff().has('starts') || !/^(\*\*\*|---|–-|—)$/.test($from.parent.textContent)) return false
+  const made = offers(state, 'divider') ? dividerFor(state, $from.start(), $from.end()) : null
+  if (made) dispatch?.(made.scrollIntoView())
+  return !!made
+}
+
 function starts(): InputRule[] {
   return [
     makes(
@@ -103,11 +121,7 @@ function starts(): InputRule[] {
     ),
     makes(
       () => 'divider',
-      new InputRule(/^(---|\*\*\*)\s$/, (state, _m, start, end) => {
-        const $at = state.doc.resolve(start)
-        if ($at.parent.type !== paragraph) return null
-        return state.tr.delete(start, end).insert($at.before(), divider.create())
-      }),
+      new InputRule(/^(\*\*\*|---|–-|—)\s$/, (state, _m, start, end) => dividerFor(state, start, end)),
     ),
   ].map((rule) => helped('starts', rule))
 }

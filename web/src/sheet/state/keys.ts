@@ -11,7 +11,7 @@ import { around } from '../commands/text'
 import { schema } from '../model/schema'
 import { lineBelowPicked } from '../plugins/picked'
 import { leavePrompt, removePrompt } from '../plugins/prompts'
-import { linkBeforeEnter } from '../plugins/typing'
+import { dividerBeforeEnter, linkBeforeEnter } from '../plugins/typing'
 import { chosenKeys, keysNow } from '../tools/ownKeys'
 import { tools } from '../tools/registry'
 import { canUse, type Tool } from '../tools/tool'
@@ -90,7 +90,7 @@ export function keys(ask: (what: Ask) => void): Plugin[] {
     'Shift-Enter': t.breakLine,
     Tab: chainCommands(tabInTable(1), t.nest, inList, inCode('\t')),
     'Shift-Tab': chainCommands(tabInTable(-1), t.unnest, inList),
-    Enter: chainCommands(lineBelowPicked, leavePrompt, linkBeforeEnter, leaveQuote, t.enter),
+    Enter: chainCommands(lineBelowPicked, leavePrompt, dividerBeforeEnter, linkBeforeEnter, leaveQuote, t.enter),
     Backspace: chainCommands(undoInputRule, removePrompt),
     Delete: removePrompt,
     '/': insertOnEmptyLine(ask),
@@ -114,7 +114,7 @@ function insertOnEmptyLine(ask: (what: Ask) => void): Command {
   return (state) => {
     const { $from, empty } = state.selection
     if (!empty || $from.parent.type.name !== 'paragraph' || $from.parent.content.size) return false
-    ask('insert')
+    ask('slash')
     return true
   }
 }

@@ -1,10 +1,10 @@
-import { EditorState } from 'prosemirror-state'
+import { EditorState, TextSelection } from 'prosemirror-state'
 import type { EditorView } from 'prosemirror-view'
 import { afterEach, describe, expect, it } from 'vitest'
 import type { Quotes } from '../../shared/api/types'
 import { readHtml } from '../model/read'
 import { writeHtml } from '../model/write'
-import { addressBefore, switchHelp, typing, typingHelps } from '../plugins/typing'
+import { addressBefore, dividerBeforeEnter, switchHelp, typing, typingHelps } from '../plugins/typing'
 
 const english: Quotes = { openDouble: '“', closeDouble: '”', openSingle: '‘', closeSingle: '’' }
 const german: Quotes = { openDouble: '„', closeDouble: '“', openSingle: '‚', closeSingle: '‘' }
@@ -80,6 +80,20 @@ describe('starts of lines', () => {
 
   it('makes a quote of a greater-than sign, and keeps what is typed in it', () => {
     expect(typed('> said')).toBe('<figure class="quote"><blockquote>\n<p>said</p>\n</blockquote></figure>')
+  })
+
+  it.each([['--- '], ['*** ']])('makes a divider of %s', (text) => {
+    expect(typed(text)).toBe('<hr>')
+  })
+
+  it('leaves a dash that begins a line of words', () => {
+    expect(typed('---No.')).toBe('<p>—No.</p>')
+  })
+
+  it.each(['---', '***', 'so ---'])('and of %s before Enter where it stands alone', (text) => {
+    const state = EditorState.create({ doc: readHtml(typed(text) || '<p></p>') })
+    const end = state.apply(state.tr.setSelection(TextSelection.atEnd(state.doc)))
+    expect(dividerBeforeEnter(end)).toBe(!text.startsWith('so'))
   })
 
   it('makes a code block in which characters stay as they are', () => {

@@ -5,6 +5,7 @@ import { kinds } from '../blocks/kinds'
 import * as b from '../commands/blocks'
 import { invisiblesShown, toggleInvisibles } from '../plugins/invisibles'
 import { overlayShown, toggleOverlay } from '../plugins/overlay'
+import { toPrompt } from '../plugins/prompts'
 import { hasSettings } from '../plugins/settings'
 import { insertTools } from './insert'
 import { tableTools } from './table'
@@ -190,6 +191,16 @@ const viewTools: Tool[] = [
     ask: 'mark-leave',
     everywhere: true,
   },
+  {
+    id: 'next-gap',
+    name: 'Next gap to fill',
+    group: 'tidy',
+    menus: { tidy: 4 },
+    keys: 'F8',
+    words: 'prompt placeholder snippet outline',
+    command: toPrompt(1),
+  },
+  { id: 'previous-gap', name: 'Previous gap to fill', group: 'tidy', keys: 'Shift-F8', command: toPrompt(-1) },
   { id: 'find-next', name: 'Next match', group: 'tidy', keys: 'F3', command: findNext },
   { id: 'find-previous', name: 'Previous match', group: 'tidy', keys: 'Shift-F3', command: findPrev },
   {

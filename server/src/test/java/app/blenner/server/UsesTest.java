@@ -34,10 +34,10 @@ public class UsesTest {
     body(AssetUse.Place.FILM, "<figure><video controls src=\"%s\"></video></figure>");
     body(
         AssetUse.Place.POSTER,
-        "<figure><video controls src=\"https://films.example/a.mp4\" poster=\"%s\"></video></figure>");
+        "<figure><video controls src=\"../assets/sky.mp4\" poster=\"%s\"></video></figure>");
     body(
         AssetUse.Place.CAPTIONS,
-        "<figure><video controls src=\"https://films.example/a.mp4\"><track kind=\"captions\" src=\"%s\" srclang=\"en\"></video></figure>");
+        "<figure><video controls src=\"../assets/sky.mp4\"><track kind=\"captions\" src=\"%s\" srclang=\"en\"></video></figure>");
     body(AssetUse.Place.DOWNLOAD, "<p class=\"download\"><a href=\"%s\" download>Get it</a></p>");
     body(AssetUse.Place.LINK, "<p>Here is <a href=\"%s\">more</a>.</p>");
     way(AssetUse.Place.LEAD_PICTURE, (c, name) -> c.put("leadPicture", name));
@@ -102,7 +102,12 @@ public class UsesTest {
 
   private void outline(String name, boolean snippet) {
     ObjectNode given = JsonMapper.shared().createObjectNode();
-    given.put("name", "Uses " + made).put("about", "").put("snippet", snippet).putArray("kinds");
+    given
+        .put("name", "Uses " + made)
+        .put("about", "")
+        .put("snippet", snippet)
+        .putArray("kinds")
+        .add("article");
     given.put(
         "body", "<blockquote><p>See <a href=\"../assets/" + name + "\">it</a>.</p></blockquote>");
     last = editor.post("/editor/api/outlines", given.toString());
