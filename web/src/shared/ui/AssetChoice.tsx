@@ -49,7 +49,7 @@ export function AssetChoice({ query, word, accept, fits, picked, multiple, onPic
         </BringInButton>
         <p className="text-soft">or drop or paste it here.</p>
       </div>
-      <ComingList />
+      <ComingList own />
       <AssetFilters wanted={wanted} change={change} ofOneKind={!!query.kind} />
       {found.error && <p role="alert">{found.error.message}</p>}
       {found.data && !assets.length && (

@@ -19,6 +19,8 @@ interface Props {
   onPick: (choice: Choice) => void
   /** Enter while nothing of the list is picked. */
   onEnter?: () => void
+  /** Whether Enter takes the first of the list while nothing of it is picked. */
+  takesFirst?: boolean
   /** Backspace. */
   onErase?: () => void
   onLeave?: () => void
@@ -51,9 +53,9 @@ export function Combobox(props: Props) {
       setOpen(true)
       const next = e.key === 'ArrowDown' ? at + 1 : at < 0 ? last : at - 1
       setActive(next > last ? 0 : next < 0 ? last : next)
-    } else if (e.key === 'Enter' && shown && at >= 0) {
+    } else if (e.key === 'Enter' && shown && (at >= 0 || props.takesFirst)) {
       e.preventDefault()
-      pick(choices[at])
+      pick(choices[Math.max(at, 0)])
     } else if (e.key === 'Enter' && !props.onEnter) {
       // What comes for the list later must not take the next Escape.
       setOpen(false)

@@ -11,9 +11,16 @@ import {
 import { Button } from './Button'
 import { factsOf, itemsOf, sizeOf } from './sizes'
 
+interface Props {
+  /** Whether only files are shown that came since this was opened: those of a dialog. */
+  own?: boolean
+}
+
 /** The files on their way to the assets, each with what became of it. */
-export function ComingList() {
-  const coming = useComing()
+export function ComingList({ own }: Props) {
+  const all = useComing()
+  const [before] = useState(() => new Set(all.map((c) => c.id)))
+  const coming = own ? all.filter((c) => !before.has(c.id)) : all
   if (!coming.length) return null
   const over = coming.some((c) => !['waits', 'goes', 'asks'].includes(c.state))
   return (

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { Asset } from '../../shared/api/types'
 import { useForm } from '../../shared/form/useForm'
 import { openText } from '../../shared/store/openText'
@@ -10,9 +10,17 @@ import { Input } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { insertBlock } from '../commands/blocks'
 import { markRange } from '../commands/marks'
-import { addressOf, judgeAddress, useLinkChoices } from '../links/targets'
+import { addressOf, judgeAddress, looksLikeAddress, useLinkChoices } from '../links/targets'
 import { schema } from '../model/schema'
 import { useSheet } from '../state/context'
+
+function itemChoice(address: string, title: string): Choice {
+  return {
+    id: `item:${address.slice('../items/'.length).replace(/\.html.*/, '')}`,
+    label: title,
+    about: 'item of this site',
+  }
+}
 
 /** Makes a link of the selection, changes the one at the cursor, or takes it off; or makes a button. */
 export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButton?: boolean }) {
@@ -37,17 +45,29 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
     send: async (typed) => {
       const judged = await judgeAddress(typed.given)
       if (judged.problem) throw new Error(judged.problem)
+      const called = typed.chosen?.label || judged.title
       if (asButton) {
-        const label = typed.text.trim() || typed.chosen?.label || judged.address
+        const label = typed.text.trim() || called || judged.address
         const attrs = { href: judged.address, title: typed.title.trim(), newTab: typed.newTab, label }
         sheet.run(insertBlock(schema.node('button_link', attrs)))
-      } else apply(judged.address)
+      } else apply(judged.address, called)
     },
     done: onClose,
   })
   const { set } = form
-  const { given, text, title, newTab, chosen } = form.value
+  const { given, text, title, newTab } = form.value
+  // What a link led to before the dialog was opened is not asked for again as soon as somebody types.
+  const [leads, setLeads] = useState<Choice | null>(null)
+  const chosen = form.value.chosen ?? (given === start.attrs?.href ? leads : null)
   const choices = useLinkChoices(chosen ? '' : given, sheet.state.doc)
+
+  // A link that leads to an item of the site says which.
+  useEffect(() => {
+    if (!start.attrs?.href?.startsWith('../items/')) return
+    judgeAddress(start.attrs.href).then(({ address, title: named }) => {
+      if (named) setLeads(itemChoice(address, named))
+    })
+  }, [])
 
   async function pick(choice: Choice) {
     set({ given: await addressOf(choice, sheet), chosen: choice })
@@ -65,12 +85,12 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
     onClose()
   }
 
-  function apply(href: string) {
+  function apply(href: string, called = chosen?.label) {
     const mark = schema.mark('link', { href, title: title.trim(), newTab })
     sheet.run((state, dispatch) => {
       const tr = state.tr
       if (bare) {
-        const words = text.trim() || chosen?.label || href.replace(/^(mailto|tel):/, '')
+        const words = text.trim() || called || href.replace(/^(mailto|tel):/, '')
         tr.insert(start.from, schema.text(words, mark.addToSet(state.selection.$from.marks())))
       } else {
         tr.removeMark(start.from, start.to, schema.marks.link).addMark(start.from, start.to, mark)
@@ -111,7 +131,9 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
             ? `Leads to “${chosen.label}” (${chosen.about}).`
             : 'A web page, a mail address, a telephone number, or a few letters of an item, an asset, or a heading here.'
         }
-        value={given}
+        // What was picked is shown by its name, and changed by typing another.
+        value={chosen ? chosen.label : given}
+        takesFirst={!looksLikeAddress(given)}
         onChange={(v) => set({ given: v, chosen: null })}
         choices={choices}
         onPick={pick}
@@ -121,7 +143,7 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
       <div>
         <BringInButton onAdded={link}>Bring a file in and link to it</BringInButton>
       </div>
-      <ComingList />
+      <ComingList own />
       {bare && (
         <Input
           label={asButton ? 'Words on the button' : 'Words of the link'}

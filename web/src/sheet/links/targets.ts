@@ -75,8 +75,18 @@ export async function addressOf(choice: Choice, host: Pick<SheetHost, 'nameTarge
 }
 
 /** What the core says of an address that somebody typed: its spelling, or what is wrong with it. */
-export function judgeAddress(given: string): Promise<{ address: string; problem: string }> {
+export function judgeAddress(given: string): Promise<{ address: string; problem: string; title: string }> {
   return answer(client.GET('/editor/api/address', { params: { query: { given } } }))
+}
+
+/** Whether somebody types an address rather than letters of a name. */
+export function looksLikeAddress(given: string): boolean {
+  const typed = given.trim()
+  return (
+    (isAddress(typed) && !typed.startsWith('#')) ||
+    /^\S+\.[^\s.]{2,}([/?#:]\S*)?$/.test(typed) ||
+    /^\+?[0-9][0-9 ().-]{4,}$/.test(typed)
+  )
 }
 
 function isAddress(given: string): boolean {

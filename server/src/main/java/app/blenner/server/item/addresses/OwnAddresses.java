@@ -1,6 +1,7 @@
 package app.blenner.server.item.addresses;
 
 import app.blenner.core.document.Address;
+import app.blenner.server.site.SiteService;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.util.Optional;
@@ -19,8 +20,10 @@ public class OwnAddresses {
   private static final Pattern ASSET = Pattern.compile("/media/([^/]+)");
 
   private final PublicAddresses addresses;
+  private final SiteService sites;
 
-  OwnAddresses(PublicAddresses addresses) {
+  OwnAddresses(PublicAddresses addresses, SiteService sites) {
+    this.sites = sites;
     this.addresses = addresses;
   }
 
@@ -59,14 +62,32 @@ public class OwnAddresses {
         .or(() -> Address.parse(uri.getRawPath() + query + place));
   }
 
-  /** Whether an address is on the host, and at its port, that was asked just now. */
-  private static boolean isOwn(URI uri) {
+  /** Whether an address is the site’s own: where readers find it, where it was asked just now, or a path. */
+  private boolean isOwn(URI uri) {
+    // A path alone is within the site.
+    if (uri.getScheme() == null && uri.getHost() == null) {
+      return uri.getPath() != null && uri.getPath().startsWith("/");
+    }
+    if (isAt(uri, sites.site().address())) {
+      return true;
+    }
     if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes now)) {
       return false;
     }
     var request = now.getRequest();
-    int port = uri.getPort() >= 0 ? uri.getPort() : "https".equals(uri.getScheme()) ? 443 : 80;
     return request.getServerName().equalsIgnoreCase(uri.getHost())
-        && request.getServerPort() == port;
+        && request.getServerPort() == portOf(uri);
+  }
+
+  private static boolean isAt(URI uri, String origin) {
+    if (origin.isEmpty()) {
+      return false;
+    }
+    URI own = URI.create(origin);
+    return own.getHost().equalsIgnoreCase(uri.getHost()) && portOf(own) == portOf(uri);
+  }
+
+  private static int portOf(URI uri) {
+    return uri.getPort() >= 0 ? uri.getPort() : "https".equals(uri.getScheme()) ? 443 : 80;
   }
 }
