@@ -30,6 +30,8 @@ public class EveryInsertTest extends BenchTest {
           Map.entry("bulleted", "<li>Zeta eta</li>"),
           Map.entry("numbered", "<li>Zeta eta</li>"),
           Map.entry("code-block", "<code>Zeta eta</code>"),
+          // A gap is there to be filled.
+          Map.entry("prompt", "<p>Zeta eta</p>"),
           Map.entry("merge-field", "</data>Zeta eta</p>"),
           Map.entry("table", "<th scope=\"col\">Zeta eta</th>"));
 

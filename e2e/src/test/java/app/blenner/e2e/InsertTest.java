@@ -7,6 +7,7 @@ import static org.testng.Assert.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** Each block: put in by keyboard from the insert list, stored, and seen on the public page. */
@@ -271,6 +272,32 @@ public class InsertTest extends BenchTest {
     assertTrue(live().contains(">Pack well</a></p>"));
   }
 
+  @DataProvider
+  Object[][] ways() {
+    return new Object[][] {
+      {"/wolves", "Escape", "/wolves"},
+      {"/tab", "Escape", "/tab"},
+      {"/wolves", "Tab", "/wolves"},
+      {"/wolves", "", "/wolves"},
+      {"/wolves and dogs", "Enter", "wolves and dogs"},
+    };
+  }
+
+  @Test(dataProvider = "ways")
+  public void wordsAfterASlashStayUnlessSomethingIsChosen(String typed, String key, String left) {
+    onNewLine();
+    page.keyboard().type(typed);
+    if (key.isEmpty()) {
+      sheet().getByText("Before.").click();
+    } else {
+      press(key);
+    }
+    assertThat(region("Insert list")).hasCount(0);
+    assertEquals(stored(), "<p>Before.</p>\n<p>" + left + "</p>");
+    press("Control+z");
+    assertEquals(stored(), "<p>Before.</p>");
+  }
+
   @Test
   public void aJumpTargetIsNamedLinkedAndRenamed() {
     onNewLine();
@@ -287,6 +314,7 @@ public class InsertTest extends BenchTest {
     dialog()
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Link").setExact(true))
         .click();
+    backOnTheSheet();
     assertEquals(
         stored(),
         "<p><a href=\"#parking\">Before.</a></p>\n<div id=\"parking\" class=\"jump-target\"></div>");

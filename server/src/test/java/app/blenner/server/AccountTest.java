@@ -7,6 +7,9 @@ import static org.testng.Assert.assertTrue;
 import app.blenner.server.Running.Answer;
 import app.blenner.server.Running.Visitor;
 import app.blenner.server.account.FirstAccount;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.testng.annotations.Test;
 
@@ -62,6 +65,23 @@ public class AccountTest {
     assertTrue(editor.cookie("BLENNER").isHttpOnly());
     editor.forgetSession();
     assertEquals(editor.get("/editor/api/worklist").status(), 401);
+  }
+
+  @Test
+  public void aRestartSignsNobodyOut() throws IOException {
+    Path data = Files.createTempDirectory("blenner-test");
+    String secret;
+    try (Running first = Running.at("demo", data)) {
+      secret = first.signedIn("ilse").cookie("BLENNER").getValue();
+    }
+    try (Running again = Running.at("demo", data)) {
+      Visitor editor = again.visitor();
+      editor.takes("BLENNER", secret);
+      assertEquals(editor.get("/editor/api/worklist").status(), 200);
+      assertEquals(editor.delete("/editor/api/session").status(), 204);
+      editor.takes("BLENNER", secret);
+      assertEquals(editor.get("/editor/api/worklist").status(), 401, "signed out for good");
+    }
   }
 
   @Test

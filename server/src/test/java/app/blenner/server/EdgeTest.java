@@ -153,6 +153,40 @@ public class EdgeTest {
     assertTrue(said.contains("<h1>") || said.contains("\"detail\""), said);
   }
 
+  @DataProvider
+  Object[][] badLengths() {
+    return new Object[][] {
+      {"Content-Length: abc", 400},
+      {"Content-Length: -1", 400},
+      {"Content-Length: 99999999999999999999", 400},
+      {"Content-Length: 1, 2", 400},
+      {"Content-Length: 1\r\nContent-Length: 2", 400},
+      {"Transfer-Encoding: brew", 501},
+      {"Transfer-Encoding: chunked, brew", 501},
+      {"Transfer-Encoding: chunked\r\nContent-Length: 1x", 400},
+    };
+  }
+
+  /** Sources: RFC 9112, sections 6.1 (an unknown coding: 501) and 6.3 (a length that is none: 400). */
+  @Test(dataProvider = "badLengths")
+  public void aBodyWhoseLengthCannotBeToldIsRefusedInWords(String header, int status)
+      throws Exception {
+    for (String path :
+        new String[] {"/site/contact/a/1", "/editor/api/session", "/", "/editor/api/items"}) {
+      String said =
+          answer(
+              running,
+              "POST "
+                  + path
+                  + " HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n"
+                  + header
+                  + "\r\n\r\nabc");
+      assertTrue(said.startsWith("HTTP/1.1 " + status), header + path + said);
+      assertFalse(said.contains("at org.") || said.contains("Exception"), said);
+      assertTrue(said.contains("<h1>") || said.contains("\"detail\""), said);
+    }
+  }
+
   @Test
   public void programsGetProblemDetails() throws Exception {
     String said =

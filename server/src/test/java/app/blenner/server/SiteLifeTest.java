@@ -181,6 +181,25 @@ public class SiteLifeTest {
     assertEquals(refused.json().path("theirs").path("title").asString(), "Newer");
   }
 
+  /** A link to a page of the site follows the item, wherever it moves; whoever typed its address need not know. */
+  @Test
+  public void theSitesOwnAddressIsALinkToTheItem() {
+    String page = running.visitor().get("/").text();
+    var found = java.util.regex.Pattern.compile("href=\"(/[a-z0-9-]+/[a-z0-9-]+)\"").matcher(page);
+    assertTrue(found.find(), page);
+    String path = found.group(1);
+    String whole = "http://localhost:" + running.port() + path;
+    for (String given : new String[] {path, whole, whole + "#top"}) {
+      JsonNode judged = editor.get("/editor/api/address?given=" + given.replace("#", "%23")).json();
+      String address = judged.path("address").asString();
+      assertTrue(address.matches("\\.\\./items/[a-z0-9-]+\\.html(#top)?"), given + judged);
+      assertTrue(!judged.path("title").asString().isEmpty(), judged.toString());
+    }
+    JsonNode elsewhere =
+        editor.get("/editor/api/address?given=https://elsewhere.example" + path).json();
+    assertEquals(elsewhere.path("address").asString(), "https://elsewhere.example" + path);
+  }
+
   @Test
   public void addressesAreJudgedForTheLinkDialog() {
     JsonNode good = editor.get("/editor/api/address?given=example.org%2Fa%20b").json();

@@ -4,11 +4,14 @@ import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Enumeration;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -22,6 +25,14 @@ public final class PackageZip {
 
   /** A text, or a list of what is in the package: far more than anybody writes, far less than memory. */
   private static final long LARGEST_TEXT = 20_000_000;
+
+  /** What a package is made of, besides the files that it lists. */
+  private static final Pattern NAMED =
+      Pattern.compile("(?:site|assets|messages)\\.yaml|(?:items|outlines)/[^/]+\\.html");
+
+  /** What systems leave in folders and archives by themselves, and nobody means. */
+  private static final Pattern LEFT_BEHIND =
+      Pattern.compile("(?:^|/)(?:__MACOSX/|\\.[^/]+$|Thumbs\\.db$|desktop\\.ini$)");
 
   private PackageZip() {}
 
@@ -52,6 +63,7 @@ public final class PackageZip {
         throw new IllegalArgumentException("This archive holds more files than a site can have.");
       }
       String root = rootOf(zip);
+      checkNames(zip, root, folder);
       long room = Math.min(LARGEST, Files.getFileStore(folder).getUsableSpace() / 2);
       Enumeration<? extends ZipEntry> entries = zip.entries();
       while (entries.hasMoreElements()) {
@@ -59,11 +71,7 @@ public final class PackageZip {
         String name =
             entry.getName().startsWith(root) ? entry.getName().substring(root.length()) : "";
         Path file = folder.resolve(name).normalize();
-        if (!file.startsWith(folder)) {
-          throw new IllegalArgumentException(
-              "This archive reaches out of its own folder, so it was not unpacked.");
-        }
-        if (name.isEmpty() || entry.isDirectory()) {
+        if (name.isEmpty() || entry.isDirectory() || LEFT_BEHIND.matcher(name).find()) {
           continue;
         }
         Files.createDirectories(file.getParent());
@@ -78,6 +86,49 @@ public final class PackageZip {
       }
     } catch (ZipException | EOFException e) {
       throw new IllegalArgumentException("This file is no zip archive, or it is damaged.");
+    }
+  }
+
+  /** Nothing is unpacked of an archive that holds what nobody names: it is judged by its list of names, however long that is. */
+  private static void checkNames(ZipFile zip, String root, Path folder) throws IOException {
+    Set<String> assets = assetsOf(zip, root);
+    Enumeration<? extends ZipEntry> entries = zip.entries();
+    while (entries.hasMoreElements()) {
+      ZipEntry entry = entries.nextElement();
+      String whole = entry.getName();
+      String name = whole.startsWith(root) ? whole.substring(root.length()) : whole;
+      if (!folder.resolve(name).normalize().startsWith(folder)) {
+        throw new IllegalArgumentException(
+            "This archive reaches out of its own folder, so it was not unpacked.");
+      }
+      if (entry.isDirectory() || LEFT_BEHIND.matcher(whole).find()) {
+        continue;
+      }
+      boolean named =
+          name.startsWith("assets/")
+              ? assets.contains(name.substring("assets/".length()))
+              : NAMED.matcher(name).matches();
+      if (!named) {
+        throw new IllegalArgumentException(
+            "This archive holds “%s”, which nothing in it tells of. It was not unpacked."
+                .formatted(name.length() > 100 ? name.substring(0, 100) + "…" : name));
+      }
+    }
+  }
+
+  private static Set<String> assetsOf(ZipFile zip, String root) throws IOException {
+    ZipEntry list = zip.getEntry(root + "assets.yaml");
+    if (list == null) {
+      return Set.of();
+    }
+    try (InputStream in = zip.getInputStream(list)) {
+      byte[] read = in.readNBytes((int) LARGEST_TEXT + 1);
+      if (read.length > LARGEST_TEXT) {
+        throw tooLarge("assets.yaml", false);
+      }
+      return YamlFields.read(new String(read, StandardCharsets.UTF_8), "assets.yaml")
+          .values()
+          .keySet();
     }
   }
 

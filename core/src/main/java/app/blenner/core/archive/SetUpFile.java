@@ -103,6 +103,10 @@ public final class SetUpFile {
       throw new IllegalArgumentException(wrong);
     }
     read.outlines();
+    read.house();
+    read.embedHosts();
+    read.fetchHosts();
+    read.contactAddress();
     return read;
   }
 

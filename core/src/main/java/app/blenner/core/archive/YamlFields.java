@@ -2,10 +2,15 @@ package app.blenner.core.archive;
 
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.Date;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.yaml.snakeyaml.DumperOptions;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
@@ -17,6 +22,9 @@ import org.yaml.snakeyaml.representer.Representer;
 
 /** The fields of a file as YAML 1.1, read and written. */
 final class YamlFields {
+  /** Far deeper than anything Blenner writes. */
+  private static final int DEEPEST = 50;
+
   private final Map<String, Object> values;
   private final String where;
 
@@ -40,6 +48,7 @@ final class YamlFields {
       options.setMaxAliasesForCollections(20);
       options.setCodePointLimit(50_000_000);
       Object loaded = new Yaml(new SafeConstructor(options)).load(yaml);
+      holdsNotItself(loaded, where, Collections.newSetFromMap(new IdentityHashMap<>()));
       return new YamlFields(mapOf(loaded, where), where);
     } catch (YAMLException e) {
       throw new IllegalArgumentException(
@@ -49,6 +58,23 @@ final class YamlFields {
     }
   }
 
+  /** An alias can stand within what it names: nothing that follows such fields ever comes to an end. */
+  private static void holdsNotItself(Object value, String where, Set<Object> around) {
+    Collection<?> parts =
+        value instanceof Map<?, ?> m
+            ? m.values()
+            : value instanceof Collection<?> c ? c : List.of();
+    if (parts.isEmpty()) {
+      return;
+    }
+    if (around.size() >= DEEPEST || !around.add(value)) {
+      throw new IllegalArgumentException(
+          where + " holds something that stands within itself, or far too deep.");
+    }
+    parts.forEach(part -> holdsNotItself(part, where, around));
+    around.remove(value);
+  }
+
   @SuppressWarnings("unchecked")
   private static Map<String, Object> mapOf(Object value, String where) {
     if (value == null) {
@@ -56,6 +82,11 @@ final class YamlFields {
     }
     if (!(value instanceof Map<?, ?>)) {
       throw new IllegalArgumentException(where + " should hold names with values.");
+    }
+    for (Object name : ((Map<?, ?>) value).keySet()) {
+      if (!(name instanceof String)) {
+        throw new IllegalArgumentException(where + ": “" + name + "” should be a name in letters.");
+      }
     }
     return (Map<String, Object>) value;
   }
@@ -82,8 +113,15 @@ final class YamlFields {
   }
 
   String text(String name) {
-    Object value = values.get(name);
-    return value instanceof java.util.Date d
+    return textOf(name, values.get(name));
+  }
+
+  private String textOf(String name, Object value) {
+    if (value instanceof Map<?, ?> || value instanceof Collection<?> || value instanceof byte[]) {
+      throw new IllegalArgumentException(
+          where + ": “" + name + "” should be words, and nothing else.");
+    }
+    return value instanceof Date d
         ? d.toInstant().toString()
         : value == null ? "" : value.toString();
   }
@@ -101,7 +139,11 @@ final class YamlFields {
   }
 
   boolean isSet(String name) {
-    return Boolean.parseBoolean(text(name));
+    String said = text(name);
+    if (!said.isEmpty() && !said.equals("true") && !said.equals("false")) {
+      throw new IllegalArgumentException(where + ": “" + name + "” should be true or false.");
+    }
+    return said.equals("true");
   }
 
   YamlFields section(String name) {
@@ -122,9 +164,9 @@ final class YamlFields {
   List<String> words(String name) {
     Object value = values.get(name);
     if (value instanceof List<?> list) {
-      return list.stream().map(String::valueOf).toList();
+      return list.stream().map(v -> textOf(name, v)).toList();
     }
-    return value == null ? List.of() : List.of(value.toString().split(",\\s*"));
+    return value == null ? List.of() : List.of(textOf(name, value).split(",\\s*"));
   }
 
   Instant time(String name, Instant otherwise) {

@@ -11,10 +11,22 @@ import java.util.regex.Pattern;
 /**
  * Which addresses of the web may be fetched.
  *
- * @param hosts host names, {@code *.name} for all below a name, {@code *} for every public host
+ * @param hosts host names, {@code *.name} for all below a name, {@code *} for every public host at the usual ports
+ * @param own where Blenner itself is found, each a host with its port: nothing is fetched from there but what stands in for
+ *     other services
+ * @param anyPort whether every public host may be asked at any port, as where readers follow a link
  */
-public record FetchPolicy(List<String> hosts) {
+public record FetchPolicy(List<String> hosts, List<String> own, boolean anyPort) {
+  /** Where pages that stand in for other services are found. */
+  private static final String STAND_INS = "/site/stand-in/";
+
+  /** Where Blenner itself is found nowhere. */
+  public FetchPolicy(List<String> hosts) {
+    this(hosts, List.of(), false);
+  }
+
   public FetchPolicy {
+    own = List.copyOf(own);
     hosts =
         hosts.stream()
             .map(h -> h.strip().toLowerCase(Locale.ROOT))
@@ -64,6 +76,11 @@ public record FetchPolicy(List<String> hosts) {
       throw new IllegalArgumentException(
           "An address with a name and password in it is not fetched.");
     }
+    String path = String.valueOf(uri.normalize().getPath());
+    if (own.contains(bare(uri.getHost()) + ":" + portOf(uri)) && !path.startsWith(STAND_INS)) {
+      throw new IllegalArgumentException(
+          "This is a page of this site itself. Its text is among the items already.");
+    }
     if (!names(uri.getHost()) && !hosts.contains("*")) {
       throw new IllegalArgumentException(
           "The set-up does not allow fetching from "
@@ -80,11 +97,19 @@ public record FetchPolicy(List<String> hosts) {
   /** A host that is named with a port is asked at that port only, whatever else the list lets in. */
   private boolean allows(URI uri) {
     String host = bare(uri.getHost());
-    int usual = "https".equalsIgnoreCase(uri.getScheme()) ? 443 : 80;
-    int port = uri.getPort() < 0 ? usual : uri.getPort();
+    int port = portOf(uri);
     List<String> named =
         hosts.stream().filter(h -> h.contains(":") && h.startsWith(host + ":")).toList();
-    return named.isEmpty() || named.contains(host + ":" + port);
+    if (named.isEmpty()) {
+      // What lets every host in means pages, and not whatever else listens there.
+      return anyPort || names(host) || port == 80 || port == 443;
+    }
+    return named.contains(host + ":" + port);
+  }
+
+  private static int portOf(URI uri) {
+    int usual = "https".equalsIgnoreCase(uri.getScheme()) ? 443 : 80;
+    return uri.getPort() < 0 ? usual : uri.getPort();
   }
 
   private static String bare(String host) {

@@ -8,6 +8,7 @@ import app.blenner.server.audit.Audited;
 import app.blenner.server.problem.Problem;
 import app.blenner.server.revision.Revised;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -121,19 +122,23 @@ class SessionController {
   }
 
   @PostMapping
-  Person signIn(@Valid @RequestBody SignIn given, HttpServletRequest request) {
+  Person signIn(
+      @Valid @RequestBody SignIn given, HttpServletRequest request, HttpServletResponse response) {
     Account account =
         signingIn.judge(
             given.signIn,
             given.password,
             given.code == null ? "" : given.code,
             request.getRemoteAddr());
-    return remember(account, request);
+    return remember(account, request, response);
   }
 
   /** Signs in without a password; there is no such door outside the demo. */
   @PostMapping("/demo")
-  Person demo(@Valid @RequestBody DemoSignIn given, HttpServletRequest request) {
+  Person demo(
+      @Valid @RequestBody DemoSignIn given,
+      HttpServletRequest request,
+      HttpServletResponse response) {
     Account account =
         settings.isDemo()
             ? accounts.bySignIn(given.signIn).filter(Account::active).orElse(null)
@@ -141,11 +146,12 @@ class SessionController {
     if (account == null) {
       throw Problem.notThere("There is no such demo sign-in.");
     }
-    return remember(account, request);
+    return remember(account, request, response);
   }
 
   @PostMapping("/first-account")
-  Person firstAccount(@Valid @RequestBody First given, HttpServletRequest request) {
+  Person firstAccount(
+      @Valid @RequestBody First given, HttpServletRequest request, HttpServletResponse response) {
     Account account;
     synchronized (first) {
       if (!accounts.isEmpty()) {
@@ -158,7 +164,7 @@ class SessionController {
       }
       account = accounts.add(given.signIn, given.name, Role.EDITOR, given.password);
     }
-    return remember(account, request);
+    return remember(account, request, response);
   }
 
   /** Whose one-time link this is. */
@@ -181,12 +187,12 @@ class SessionController {
 
   @DeleteMapping
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void signOut(HttpServletRequest request) {
+  void signOut(HttpServletRequest request, HttpServletResponse response) {
     String secret = BrowserSession.secretOf(request);
     if (secret != null) {
       signIns.signOut(secret, AccountService.current());
     }
-    BrowserSession.end(request);
+    BrowserSession.end(request, response);
     SecurityContextHolder.clearContext();
   }
 
@@ -208,11 +214,13 @@ class SessionController {
     return new Strength(passwords.strength(given.password, given.signIn));
   }
 
-  private Person remember(Account account, HttpServletRequest request) {
+  private Person remember(
+      Account account, HttpServletRequest request, HttpServletResponse response) {
     String before = BrowserSession.secretOf(request);
     String browser = request.getHeader("User-Agent");
     BrowserSession.begin(
         request,
+        response,
         signIns.begin(account, before, request.getRemoteAddr(), browser == null ? "" : browser));
     return Person.of(account);
   }

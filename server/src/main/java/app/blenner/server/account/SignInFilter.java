@@ -28,7 +28,7 @@ final class SignInFilter extends OncePerRequestFilter {
     if (secret != null) {
       Account account = signIns.who(secret).orElse(null);
       if (account == null) {
-        BrowserSession.end(request);
+        BrowserSession.end(request, response);
       } else {
         context.setAuthentication(
             UsernamePasswordAuthenticationToken.authenticated(

@@ -70,13 +70,20 @@ final class BulkheadValve extends ValveBase {
     // What Tomcat could not read has no path, and comes by here to be refused.
     String path = String.valueOf(request.getRequestURI());
     org.apache.coyote.Request raw = request.getCoyoteRequest();
-    if (raw.getContentLengthLong() > 0 || raw.getHeader("Transfer-Encoding") != null) {
+    if (hasBody(raw)) {
       return bodies;
     }
     if (path.startsWith("/media/")) {
       return files;
     }
     return path.startsWith("/editor") ? editors : readers;
+  }
+
+  /** Whether something comes with it. A length that is none is not read as a number: that request is refused already. */
+  private static boolean hasBody(org.apache.coyote.Request raw) {
+    String length = raw.getHeader("Content-Length");
+    return raw.getHeader("Transfer-Encoding") != null
+        || (length != null && !length.strip().equals("0"));
   }
 
   private void paced(Request request, Response response) throws IOException, ServletException {

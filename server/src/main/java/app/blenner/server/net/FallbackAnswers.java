@@ -45,6 +45,7 @@ final class FallbackAnswers {
       case 405 -> "This address cannot be asked in this way.";
       case 413 -> "This is more than can be sent at once.";
       case 414, 431 -> "This address, or what was sent with it, is too long.";
+      case 501 -> "The server does not know how this request is packed.";
       case 503 -> "The server is busy or starting. Please try again in a moment.";
       default ->
           status >= 500

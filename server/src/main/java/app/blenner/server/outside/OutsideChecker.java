@@ -117,7 +117,7 @@ class OutsideChecker implements DisposableBean, LongWork {
     List<String> allowed = new ArrayList<>(external.fetchPolicy().hosts());
     allowed.add("*");
     String name = "Blenner (asks whether links lead somewhere" + of() + ")";
-    try (WebAsker asker = new WebAsker(new FetchPolicy(allowed), name, longest)) {
+    try (WebAsker asker = new WebAsker(new FetchPolicy(allowed, List.of(), true), name, longest)) {
       List<Callable<Void>> questions = new ArrayList<>();
       now.forEach(
           link ->

@@ -6,6 +6,8 @@ import app.blenner.core.embed.EmbedHost;
 import app.blenner.core.intake.FetchPolicy;
 import app.blenner.server.BlennerSettings;
 import app.blenner.server.problem.Problem;
+import java.net.URI;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Service;
@@ -78,14 +80,23 @@ public class ExternalService {
   public FetchPolicy fetchPolicy() {
     // The stand-ins of the demo are on this machine, where other things may listen too: at their
     // own port only.
-    String own = "localhost:" + environment.getProperty("local.server.port", "0");
-    return new FetchPolicy(
-        settings
-            .get()
-            .fetchHosts
+    String port = environment.getProperty("local.server.port", "0");
+    SettingEntity now = settings.get();
+    List<String> hosts =
+        now.fetchHosts
             .lines()
-            .map(h -> started.isDemo() && h.equals("localhost") ? own : h)
-            .toList());
+            .map(h -> started.isDemo() && h.equals("localhost") ? "localhost:" + port : h)
+            .toList();
+    List<String> own = new ArrayList<>();
+    for (String host : List.of("localhost", "127.0.0.1", "::1", "0:0:0:0:0:0:0:1")) {
+      own.add(host + ":" + port);
+    }
+    if (!now.address.isEmpty()) {
+      URI address = URI.create(now.address);
+      int usual = "https".equals(address.getScheme()) ? 443 : 80;
+      own.add(address.getHost() + ":" + (address.getPort() < 0 ? usual : address.getPort()));
+    }
+    return new FetchPolicy(hosts, own, false);
   }
 
   /** Lets texts be fetched from other hosts. */

@@ -213,7 +213,20 @@ public class HostileFilesTest {
         List.of("http://localhost/", "http://localhost:22/", "https://LOCALHOST:8081/a")) {
       assertThrows(IllegalArgumentException.class, () -> bound.check(other));
     }
-    assertEquals(bound.check("https://far.example:8443/").getPort(), 8443);
+    assertEquals(bound.check("https://far.example:443/").getPort(), 443);
+    assertThrows(IllegalArgumentException.class, () -> bound.check("https://far.example:8443/"));
+    FetchPolicy own =
+        new FetchPolicy(
+            List.of("*", "localhost:8080"), List.of("localhost:8080", "site.example:443"), false);
+    for (String page :
+        List.of(
+            "http://localhost:8080/editor/",
+            "https://SITE.example/visit",
+            "https://site.example.:443/",
+            "http://localhost:8080/site/stand-in/../../editor/api/session")) {
+      assertThrows(IllegalArgumentException.class, () -> own.check(page));
+    }
+    assertEquals(own.check("http://localhost:8080/site/stand-in/pages/a").getPort(), 8080);
     assertEquals(policy.check("notes.example/page").toString(), "https://notes.example/page");
   }
 }
