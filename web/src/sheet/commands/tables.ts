@@ -14,11 +14,23 @@ export const MOST_COLUMNS = 100
 
 /** Gives the table around the cursor the longer account for people who cannot see it. */
 export function describeTable(words: string): Command {
+  return wordsOfTable(1, words)
+}
+
+/** Gives the table another caption, in plain words. */
+export function captionTable(words: string): Command {
+  return wordsOfTable(0, words)
+}
+
+/** Puts other words into a line that stands above the cells; the same words stay as they are formatted. */
+function wordsOfTable(line: 0 | 1, words: string): Command {
   return (state, dispatch) => {
     const found = tableAt(state)
     if (!found) return false
-    const start = found.blockPos + 1 + found.block.child(0).nodeSize + 1
-    const end = start + found.block.child(1).content.size
+    const now = found.block.child(line)
+    if (now.textContent === words) return true
+    const start = found.blockPos + 1 + (line ? found.block.child(0).nodeSize : 0) + 1
+    const end = start + now.content.size
     dispatch?.(words ? state.tr.replaceWith(start, end, schema.text(words)) : state.tr.delete(start, end))
     return true
   }

@@ -3,7 +3,7 @@ import { useForm } from '../../shared/form/useForm'
 import { openText } from '../../shared/store/openText'
 import { FieldFrame, fieldBox, Input, Select } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
-import { describeTable, setTable, setWidths, tableAt, widthsByNumber, widthsOf } from '../commands/tables'
+import { captionTable, describeTable, setTable, setWidths, tableAt, widthsByNumber, widthsOf } from '../commands/tables'
 import { useSheet } from '../state/context'
 
 /** How the table around the cursor looks, how wide its columns are, and what it shows in words. */
@@ -11,7 +11,11 @@ export function TableSettingsDialog({ onClose }: { onClose: () => void }) {
   const sheet = useSheet()
   const [found] = useState(() => tableAt(sheet.state))
   const [start] = useState(() => ({
-    now: { ...found?.block.attrs, description: found?.block.child(1).textContent ?? '' } as Record<string, string>,
+    now: {
+      ...found?.block.attrs,
+      caption: found?.block.child(0).textContent ?? '',
+      description: found?.block.child(1).textContent ?? '',
+    } as Record<string, string>,
     widths: widthsOf(sheet.state).join(' '),
   }))
   const form = useForm(`table-settings:${openText()?.key}`, {
@@ -34,8 +38,9 @@ export function TableSettingsDialog({ onClose }: { onClose: () => void }) {
     form.set({ now: { ...now, [name]: e.target.value } })
 
   function submit() {
-    const { description, ...look } = now
+    const { caption, description, ...look } = now
     sheet.run(setTable(look))
+    sheet.run(captionTable(caption.replace(/\s+/g, ' ').trim()))
     sheet.run(describeTable(description.replace(/\s+/g, ' ').trim()))
     sheet.run((state, dispatch, view) => {
       if (numbers.length) return widthsByNumber(numbers)(state, dispatch, view)
@@ -47,6 +52,12 @@ export function TableSettingsDialog({ onClose }: { onClose: () => void }) {
 
   return (
     <FormDialog title="Table settings" does="Set it" blocked={wrong} form={form} onClose={onClose}>
+      <Input
+        label="Caption"
+        hint="What the table shows, in a few words."
+        value={now.caption}
+        onChange={set('caption')}
+      />
       <FieldFrame
         label="Description"
         hint="The longer account for people who cannot see the table; it stands below the caption."

@@ -162,7 +162,7 @@ public class EdgeTest {
       {"Content-Length: 1, 2", 400},
       {"Content-Length: 1\r\nContent-Length: 2", 400},
       {"Transfer-Encoding: brew", 501},
-      {"Transfer-Encoding: chunked, brew", 501},
+      {"Transfer-Encoding: chunked, brew", 400},
       {"Transfer-Encoding: chunked\r\nContent-Length: 1x", 400},
     };
   }

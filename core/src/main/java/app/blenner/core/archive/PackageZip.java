@@ -62,8 +62,15 @@ public final class PackageZip {
       if (zip.size() > MOST_FILES) {
         throw new IllegalArgumentException("This archive holds more files than a site can have.");
       }
+      if (zip.stream().anyMatch(e -> !folder.resolve(e.getName()).normalize().startsWith(folder))) {
+        throw new IllegalArgumentException(
+            "This archive reaches out of its own folder, so it was not unpacked.");
+      }
       String root = rootOf(zip);
-      checkNames(zip, root, folder);
+      if (zip.getEntry(root + "site.yaml") == null) {
+        throw new IllegalArgumentException("This is no package of a site: it has no site.yaml.");
+      }
+      checkNames(zip, root);
       long room = Math.min(LARGEST, Files.getFileStore(folder).getUsableSpace() / 2);
       Enumeration<? extends ZipEntry> entries = zip.entries();
       while (entries.hasMoreElements()) {
@@ -90,17 +97,13 @@ public final class PackageZip {
   }
 
   /** Nothing is unpacked of an archive that holds what nobody names: it is judged by its list of names, however long that is. */
-  private static void checkNames(ZipFile zip, String root, Path folder) throws IOException {
+  private static void checkNames(ZipFile zip, String root) throws IOException {
     Set<String> assets = assetsOf(zip, root);
     Enumeration<? extends ZipEntry> entries = zip.entries();
     while (entries.hasMoreElements()) {
       ZipEntry entry = entries.nextElement();
       String whole = entry.getName();
       String name = whole.startsWith(root) ? whole.substring(root.length()) : whole;
-      if (!folder.resolve(name).normalize().startsWith(folder)) {
-        throw new IllegalArgumentException(
-            "This archive reaches out of its own folder, so it was not unpacked.");
-      }
       if (entry.isDirectory() || LEFT_BEHIND.matcher(whole).find()) {
         continue;
       }

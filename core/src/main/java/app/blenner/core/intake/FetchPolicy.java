@@ -4,6 +4,7 @@ import java.net.Inet6Address;
 import java.net.InetAddress;
 import java.net.URI;
 import java.net.URISyntaxException;
+import java.net.UnknownHostException;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
@@ -77,7 +78,9 @@ public record FetchPolicy(List<String> hosts, List<String> own, boolean anyPort)
           "An address with a name and password in it is not fetched.");
     }
     String path = String.valueOf(uri.normalize().getPath());
-    if (own.contains(bare(uri.getHost()) + ":" + portOf(uri)) && !path.startsWith(STAND_INS)) {
+    if (own.contains(bare(uri.getHost()) + ":" + portOf(uri))
+        && !path.startsWith(STAND_INS)
+        && !isRefusedAnyway(uri.getHost())) {
       throw new IllegalArgumentException(
           "This is a page of this site itself. Its text is among the items already.");
     }
@@ -102,9 +105,24 @@ public record FetchPolicy(List<String> hosts, List<String> own, boolean anyPort)
         hosts.stream().filter(h -> h.contains(":") && h.startsWith(host + ":")).toList();
     if (named.isEmpty()) {
       // What lets every host in means pages, and not whatever else listens there.
-      return anyPort || names(host) || port == 80 || port == 443;
+      return anyPort || names(host) || isRefusedAnyway(host) || port == 80 || port == 443;
     }
     return named.contains(host + ":" + port);
+  }
+
+  /** Whether a host is written as an address that is not for everybody, which is told when it is asked for. */
+  private boolean isRefusedAnyway(String host) {
+    String literal = bare(host);
+    if (names(host)) {
+      return false;
+    }
+    try {
+      return literal.equals("localhost")
+          || (literal.matches("[0-9.]+|[0-9a-f:.]*:[0-9a-f:.]*")
+              && !isPublic(InetAddress.getByName(literal)));
+    } catch (UnknownHostException e) {
+      return true;
+    }
   }
 
   private static int portOf(URI uri) {

@@ -97,8 +97,23 @@ final class ItemPage {
   }
 
   private static void picture(HtmlOut out, SiteAsset lead, String sizes, SiteWords own) {
-    out.open("figure").attribute("class", "lead-picture").endOpen();
+    out.open("figure").attribute("class", "lead-picture");
+    if (lead.hasRenditions()) {
+      // Nobody sees more by looking at fewer pixels in a larger frame.
+      out.attribute("style", "max-width: " + lead.width() + "px");
+    }
+    out.endOpen();
     new PictureTag(lead, lead.alternative(), sizes, Ratio.WIDE, true, own).write(out);
+    if (!lead.caption().isEmpty() || !lead.credit().isEmpty()) {
+      out.tag("figcaption");
+      if (!lead.caption().isEmpty()) {
+        out.tag("span").text(lead.caption()).close("span").text(" ");
+      }
+      if (!lead.credit().isEmpty()) {
+        out.tag("small").text(lead.credit()).close("small");
+      }
+      out.close("figcaption");
+    }
     out.close("figure");
   }
 

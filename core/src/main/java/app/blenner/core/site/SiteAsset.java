@@ -21,6 +21,8 @@ import java.util.Optional;
  * @param alternative what it shows, where somebody said so in general, or empty
  * @param tag letters that change whenever what readers get changes; they stand in its addresses
  * @param gone whether readers may not see it any more
+ * @param caption what is said of it in general, or empty
+ * @param credit who made it, or empty
  */
 public record SiteAsset(
     String name,
@@ -31,7 +33,23 @@ public record SiteAsset(
     boolean moves,
     String alternative,
     String tag,
-    boolean gone) {
+    boolean gone,
+    String caption,
+    String credit) {
+
+  /** One of which nobody has said anything. */
+  public SiteAsset(
+      String name,
+      String mediaType,
+      long bytes,
+      int width,
+      int height,
+      boolean moves,
+      String alternative,
+      String tag,
+      boolean gone) {
+    this(name, mediaType, bytes, width, height, moves, alternative, tag, gone, "", "");
+  }
 
   /** The shapes that pages cut pictures to. */
   public static final List<Ratio> RATIOS = List.of(Ratio.WIDE, Ratio.SQUARE);

@@ -58,7 +58,17 @@ public class PageRendererTest {
             case "lead.jpg" ->
                 Optional.of(
                     new SiteAsset(
-                        name, "image/jpeg", 1000, 1440, 810, false, "A ridge", "c0ffee", false));
+                        name,
+                        "image/jpeg",
+                        1000,
+                        1440,
+                        810,
+                        false,
+                        "A ridge",
+                        "c0ffee",
+                        false,
+                        "The ridge at dusk",
+                        "Ada Wren"));
             case "map.pdf" ->
                 Optional.of(
                     new SiteAsset(
@@ -183,6 +193,9 @@ public class PageRendererTest {
     assertTrue(page(pages.renderItem(news("One"))).select("article img").isEmpty());
     Element over = page(pages.renderItem(with(Map.of("lead.place", "Over the text"))));
     assertEquals(over.select(".item-head > .lead-picture img").attr("alt"), "A ridge");
+    assertEquals(over.select(".lead-picture > figcaption").text(), "The ridge at dusk Ada Wren");
+    assertEquals(over.select(".lead-picture figcaption small").text(), "Ada Wren");
+    assertTrue(over.select(".lead-picture").attr("style").matches("max-width: [0-9]+px"));
     Element beside = page(pages.renderItem(with(Map.of("lead.place", "Beside the title"))));
     assertEquals(beside.select(".lead-beside > .lead-picture + div > h1").text(), "One");
   }

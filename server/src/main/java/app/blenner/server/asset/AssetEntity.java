@@ -155,6 +155,8 @@ class AssetEntity implements Persistable<String> {
         stored.frames() > 1,
         alternative,
         tag(),
-        isGone(now));
+        isGone(now),
+        caption,
+        credit);
   }
 }
