@@ -107,7 +107,8 @@ final class ItemPage {
     if (!lead.caption().isEmpty() || !lead.credit().isEmpty()) {
       out.tag("figcaption");
       if (!lead.caption().isEmpty()) {
-        out.tag("span").text(lead.caption()).close("span").text(" ");
+        out.tag("span").text(lead.caption()).close("span");
+        out.text(" ");
       }
       if (!lead.credit().isEmpty()) {
         out.tag("small").text(lead.credit()).close("small");
