@@ -1,5 +1,6 @@
 import type { Topic } from '../shared/api/types'
-import { Button, TextButton } from '../shared/ui/Button'
+import { AddButton } from '../shared/ui/AddButton'
+import { TextButton } from '../shared/ui/Button'
 import { fieldBox } from '../shared/ui/Field'
 
 /** What items of the section can be about: named, renamed, taken off. */
@@ -32,9 +33,9 @@ export function TopicList({ topics, set }: { topics: Topic[]; set: (topics: Topi
           </li>
         ))}
       </ul>
-      <Button className="mt-2" onClick={() => set([...topics, { slug: '', name: '' }])}>
+      <AddButton className="mt-2" onClick={() => set([...topics, { slug: '', name: '' }])}>
         Add a topic
-      </Button>
+      </AddButton>
     </fieldset>
   )
 }

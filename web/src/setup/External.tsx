@@ -4,6 +4,7 @@ import { useRefresh } from '../shared/api/queries'
 import type { ExternalSettings } from '../shared/api/types'
 import { on } from '../shared/form/change'
 import { useForm } from '../shared/form/useForm'
+import { AddButton } from '../shared/ui/AddButton'
 import { Button, TextButton } from '../shared/ui/Button'
 import { Facts } from '../shared/ui/Facts'
 import { FieldFrame, fieldBox, Input } from '../shared/ui/Field'
@@ -95,11 +96,11 @@ export function External({ blocked }: { blocked: string }) {
         </fieldset>
       ))}
       <p>
-        <Button
+        <AddButton
           onClick={() => set({ hosts: [...given.hosts, { host: '', name: '', page: '/watch/{id}', frame: '' }] })}
         >
           Add a host
-        </Button>
+        </AddButton>
       </p>
       <div className="max-w-md">
         <Input

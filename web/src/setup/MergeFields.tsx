@@ -4,7 +4,8 @@ import { useRefresh } from '../shared/api/queries'
 import type { MergeField } from '../shared/api/types'
 import { on } from '../shared/form/change'
 import { useForm } from '../shared/form/useForm'
-import { Button, TextButton } from '../shared/ui/Button'
+import { AddButton } from '../shared/ui/AddButton'
+import { TextButton } from '../shared/ui/Button'
 import { Input, Select } from '../shared/ui/Field'
 import { shortName } from './kinds/words'
 import { SettingsFoot } from './SettingsFoot'
@@ -133,7 +134,7 @@ export function MergeFields({ blocked }: { blocked: string }) {
         {!blocked && (
           <>
             <div>
-              <Button onClick={() => change([...fields, fresh])}>Add a merge field</Button>
+              <AddButton onClick={() => change([...fields, fresh])}>Add a merge field</AddButton>
             </div>
             <SettingsFoot form={form} does="Change the merge fields" />
           </>

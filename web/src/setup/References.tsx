@@ -6,7 +6,8 @@ import type { FoundReference, ReferenceLink } from '../shared/api/types'
 import { moved } from '../shared/base/lists'
 import { on } from '../shared/form/change'
 import { useForm } from '../shared/form/useForm'
-import { Button, TextButton } from '../shared/ui/Button'
+import { AddButton } from '../shared/ui/AddButton'
+import { TextButton } from '../shared/ui/Button'
 import { cx } from '../shared/ui/cx'
 import { FieldFrame, fieldBox, Input } from '../shared/ui/Field'
 import { SettingsFoot } from './SettingsFoot'
@@ -68,9 +69,9 @@ export function References({ blocked }: { blocked: string }) {
         {!blocked && (
           <>
             <div>
-              <Button onClick={() => change([...links, { name: '', pattern: '', address: '' }])}>
+              <AddButton onClick={() => change([...links, { name: '', pattern: '', address: '' }])}>
                 Add a reference link
-              </Button>
+              </AddButton>
             </div>
             {links.length > 0 && <Try links={links} />}
             <SettingsFoot form={form} does="Change the reference links" />

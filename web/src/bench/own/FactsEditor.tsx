@@ -1,4 +1,4 @@
-import { Button } from '../../shared/ui/Button'
+import { AddButton } from '../../shared/ui/AddButton'
 import { cx } from '../../shared/ui/cx'
 import { fieldBox } from '../../shared/ui/Field'
 import { Group } from './Group'
@@ -38,9 +38,9 @@ export function FactsEditor({ field, value, set, problem }: EditorProps) {
         )}
       </Rows>
       <div>
-        <Button aria-label={`Add: ${field.label}`} onClick={() => set([...facts, { name: '', value: '' }])}>
+        <AddButton aria-label={`Add: ${field.label}`} onClick={() => set([...facts, { name: '', value: '' }])}>
           Add a fact
-        </Button>
+        </AddButton>
       </div>
     </Group>
   )

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { useAsset } from '../../shared/api/queries'
+import { AddButton } from '../../shared/ui/AddButton'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { fieldBox } from '../../shared/ui/Field'
@@ -36,9 +37,9 @@ export function SideEditor({ field, value, set, problem }: EditorProps) {
       <fieldset className="flex flex-wrap gap-1.5">
         <legend className="mb-1 text-soft">Add</legend>
         {Object.entries(parts).map(([part, name]) => (
-          <Button key={part} aria-label={`Add ${name.toLowerCase()}`} onClick={() => set([...list, { part }])}>
+          <AddButton key={part} aria-label={`Add ${name.toLowerCase()}`} onClick={() => set([...list, { part }])}>
             {name}
-          </Button>
+          </AddButton>
         ))}
       </fieldset>
     </Group>

@@ -1,6 +1,7 @@
 import type { ItemKind, OwnField } from '../../shared/api/types'
 import { moved } from '../../shared/base/lists'
-import { Button, TextButton } from '../../shared/ui/Button'
+import { AddButton } from '../../shared/ui/AddButton'
+import { TextButton } from '../../shared/ui/Button'
 import { Input } from '../../shared/ui/Field'
 import { FieldForm } from './FieldForm'
 import { newField } from './words'
@@ -48,9 +49,9 @@ export function CardForm({ card, set, takeOff }: Props) {
         ))}
       </ol>
       <div>
-        <Button aria-label={`Add a field to ${called}`} onClick={() => fields([...card.fields, newField])}>
+        <AddButton aria-label={`Add a field to ${called}`} onClick={() => fields([...card.fields, newField])}>
           Add a field
-        </Button>
+        </AddButton>
       </div>
     </fieldset>
   )

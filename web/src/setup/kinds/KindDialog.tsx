@@ -3,7 +3,7 @@ import { useKinds } from '../../shared/api/kinds'
 import type { ItemKind, KindStanding } from '../../shared/api/types'
 import { on } from '../../shared/form/change'
 import { useForm } from '../../shared/form/useForm'
-import { Button } from '../../shared/ui/Button'
+import { AddButton } from '../../shared/ui/AddButton'
 import { Input } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { AsAtFirst, useDefaults } from '../AsAtFirst'
@@ -137,9 +137,9 @@ export function KindDialog({ standing, onDone, onClose }: Props) {
         />
       ))}
       <div>
-        <Button onClick={() => part({ cards: [...kind.cards, { label: '', fields: [] }] })}>
+        <AddButton onClick={() => part({ cards: [...kind.cards, { label: '', fields: [] }] })}>
           Add a card with fields
-        </Button>
+        </AddButton>
       </div>
     </FormDialog>
   )

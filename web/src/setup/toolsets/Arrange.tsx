@@ -1,7 +1,8 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react'
 import type { ToolGroup } from '../../shared/api/types'
 import { moved } from '../../shared/base/lists'
-import { Button, TextButton } from '../../shared/ui/Button'
+import { AddButton } from '../../shared/ui/AddButton'
+import { TextButton } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { Input } from '../../shared/ui/Field'
 import { tools } from '../../sheet'
@@ -184,12 +185,12 @@ export function Arrange({ groups, set }: Props) {
         </div>
       ))}
       <p className="flex items-center gap-3">
-        <Button
+        <AddButton
           onClick={() => set([...groups, { label: `Group ${groups.length + 1}`, buttons: [], menu: [] }])}
           disabled={groups.length >= 20}
         >
           Add a group
-        </Button>
+        </AddButton>
         <span role="status" className="text-soft">
           {told}
         </span>

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { answer, client } from '../../shared/api/client'
 import type { ToolsetPlace } from '../../shared/api/types'
-import { Button, TextButton } from '../../shared/ui/Button'
+import { AddButton } from '../../shared/ui/AddButton'
+import { TextButton } from '../../shared/ui/Button'
 import { Select } from '../../shared/ui/Field'
 
 interface Props {
@@ -87,7 +88,7 @@ export function Uses({ uses, set }: Props) {
         )
       })}
       <div>
-        <Button onClick={() => set([...uses, { kind: kinds[0]?.name ?? '', field: '' }])}>Add a place</Button>
+        <AddButton onClick={() => set([...uses, { kind: kinds[0]?.name ?? '', field: '' }])}>Add a place</AddButton>
       </div>
     </fieldset>
   )

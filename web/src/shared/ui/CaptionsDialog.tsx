@@ -4,6 +4,7 @@ import { answer, client } from '../api/client'
 import type { Asset, CaptionLines } from '../api/types'
 import { on } from '../form/change'
 import { useForm } from '../form/useForm'
+import { AddButton } from './AddButton'
 import { Button } from './Button'
 import { cx } from './cx'
 import { Dialog, DialogButtons } from './Dialog'
@@ -164,7 +165,7 @@ function Editing({ media, track, stored, onClose, onDone }: Props & { stored: Ca
             </p>
           )}
           <div>
-            <Button onClick={add}>{media ? 'Add a line here' : 'Add a line'}</Button>
+            <AddButton onClick={add}>{media ? 'Add a line here' : 'Add a line'}</AddButton>
           </div>
           {!track && (
             <Input label="What they are called" value={title} onChange={(e) => form.set({ title: e.target.value })} />

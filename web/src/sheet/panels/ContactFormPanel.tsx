@@ -1,4 +1,5 @@
-import { Button, TextButton } from '../../shared/ui/Button'
+import { AddButton } from '../../shared/ui/AddButton'
+import { TextButton } from '../../shared/ui/Button'
 import { Input } from '../../shared/ui/Field'
 import type { FormField } from '../base/refs'
 import type { PanelProps } from './props'
@@ -92,13 +93,13 @@ export function ContactFormPanel({ node, set }: PanelProps) {
         ))}
       </ol>
       <div className="flex items-end gap-4">
-        <Button
+        <AddButton
           onClick={() =>
             set({ fields: [...fields, { kind: 'line', label: 'Question', required: false, choices: [] }] })
           }
         >
           Add a question
-        </Button>
+        </AddButton>
         <div className="flex-1">
           <Input
             label="Words on the button"
