@@ -12,7 +12,7 @@ export function BinDialog({ page, onClose, onBin }: { page: AssetPage; onClose: 
       title={`Put “${page.asset.title}” into the bin?`}
       about="Readers will not see it any more in any of these places, and each of the items gets a mark. It can be taken out of the bin again."
     >
-      <Uses uses={page.uses} heading="Where it is missed" />
+      <Uses uses={page.uses} heading="Where it will be missing" />
       <DialogButtons>
         <Button onClick={onClose}>Cancel</Button>
         <Button look="main" onClick={onBin}>
