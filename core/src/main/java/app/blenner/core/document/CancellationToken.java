@@ -1,5 +1,7 @@
 package app.blenner.core.document;
 
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
@@ -13,14 +15,29 @@ public final class CancellationToken {
   /** So often it is looked whether somebody is there. */
   private static final long LOOKS_EVERY = TimeUnit.MILLISECONDS.toNanos(500);
 
+  private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
+
   private static final ThreadLocal<CancellationToken> NOW = new ThreadLocal<>();
 
+  /** Work that waited for most of its time, since the machine had more to do than it can. */
+  public static final class Overloaded extends CancellationException {
+    private static final long serialVersionUID = 1;
+
+    Overloaded() {
+      super("It waited longer than it worked.");
+    }
+  }
+
   private final long deadline;
+  private final long enough;
+  private final long workedBefore;
   private final BooleanSupplier somebodyWaits;
   private long nextLook;
 
-  private CancellationToken(long deadline, BooleanSupplier somebodyWaits) {
-    this.deadline = deadline;
+  private CancellationToken(long nanos, BooleanSupplier somebodyWaits) {
+    this.deadline = System.nanoTime() + nanos;
+    this.enough = nanos / 2;
+    this.workedBefore = worked();
     this.somebodyWaits = somebodyWaits;
     this.nextLook = System.nanoTime() + LOOKS_EVERY;
   }
@@ -32,9 +49,7 @@ public final class CancellationToken {
    * @param somebodyWaits asked now and then
    */
   public static void begin(long millis, BooleanSupplier somebodyWaits) {
-    NOW.set(
-        new CancellationToken(
-            System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(millis), somebodyWaits));
+    NOW.set(new CancellationToken(TimeUnit.MILLISECONDS.toNanos(millis), somebodyWaits));
   }
 
   /** Ends that. */
@@ -46,12 +61,20 @@ public final class CancellationToken {
    * Asked by whatever goes through a text.
    *
    * @throws CancellationException where it is to stop
+   * @throws Overloaded where that is for the time others took, and not for its own
    */
   public static void check() {
     CancellationToken now = NOW.get();
     if (now != null) {
       now.look();
     }
+  }
+
+  /** The processor time of this thread, in nanoseconds; where nobody counts it, all time is work. */
+  private static long worked() {
+    return THREADS.isCurrentThreadCpuTimeSupported()
+        ? THREADS.getCurrentThreadCpuTime()
+        : System.nanoTime();
   }
 
   private void look() {
@@ -61,6 +84,9 @@ public final class CancellationToken {
     }
     nextLook = time + LOOKS_EVERY;
     if (time - deadline > 0) {
+      if (worked() - workedBefore < enough) {
+        throw new Overloaded();
+      }
       throw new CancellationException("It took too long.");
     }
     if (!somebodyWaits.getAsBoolean()) {

@@ -1,5 +1,6 @@
 package app.blenner.server.problem;
 
+import app.blenner.core.document.CancellationToken;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.concurrent.CancellationException;
@@ -166,6 +167,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   @ExceptionHandler(CancellationException.class)
   ResponseEntity<Object> stopped(CancellationException e) {
     LOG.warn("work was stopped: {}", e.getMessage());
+    if (e instanceof CancellationToken.Overloaded) {
+      return answer(
+          HttpStatus.SERVICE_UNAVAILABLE,
+          "The server has more to do than it can just now. Nothing was changed; please try again in a moment.");
+    }
     return answer(
         HttpStatus.UNPROCESSABLE_CONTENT,
         "This takes longer than half a minute, so it was stopped. Nothing was changed; take a part of the text at a time.");
