@@ -14,6 +14,11 @@ import { addressOf, judgeAddress, looksLikeAddress, useLinkChoices } from '../li
 import { schema } from '../model/schema'
 import { useSheet } from '../state/context'
 
+/** Whether a choice is called as somebody typed; what has the words in its text only is no match to be taken unseen. */
+function named(choice: Choice | undefined, given: string): boolean {
+  return !!choice?.label.toLowerCase().includes(given.trim().replace(/^#/, '').toLowerCase())
+}
+
 function itemChoice(address: string, title: string): Choice {
   return {
     id: `item:${address.slice('../items/'.length).replace(/\.html.*/, '')}`,
@@ -133,7 +138,7 @@ export function LinkDialog({ onClose, asButton }: { onClose: () => void; asButto
         }
         // What was picked is shown by its name, and changed by typing another.
         value={chosen ? chosen.label : given}
-        takesFirst={!looksLikeAddress(given)}
+        takesFirst={!looksLikeAddress(given) && named(choices[0], given)}
         onChange={(v) => set({ given: v, chosen: null })}
         choices={choices}
         onPick={pick}

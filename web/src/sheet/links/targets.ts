@@ -84,6 +84,7 @@ export function looksLikeAddress(given: string): boolean {
   const typed = given.trim()
   return (
     (isAddress(typed) && !typed.startsWith('#')) ||
+    /^[a-z][a-z0-9+.-]*:/i.test(typed) ||
     /^\S+\.[^\s.]{2,}([/?#:]\S*)?$/.test(typed) ||
     /^\+?[0-9][0-9 ().-]{4,}$/.test(typed)
   )
