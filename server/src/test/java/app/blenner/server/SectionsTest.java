@@ -395,7 +395,8 @@ public class SectionsTest {
               .status(),
           200);
       byte[] before = who.bytes(archive);
-      assertEquals(who.file(archive, "site.zip", before).status(), 200);
+      Answer restored = who.file(archive, "site.zip", before);
+      assertEquals(restored.status(), 200, restored.text());
       String settings =
           new String(Zips.files(before).get("site.yaml"), java.nio.charset.StandardCharsets.UTF_8);
       assertEquals(

@@ -204,7 +204,9 @@ final class PackageReader {
         settings.text("address"),
         new Menus(
             !settings.has("main-menu"),
-            settings.text("main-menu").equals("none") ? List.of() : menu(settings, "main-menu"),
+            "none".equals(settings.values().get("main-menu"))
+                ? List.of()
+                : menu(settings, "main-menu"),
             menu(settings, "foot-menu")),
         new FrontPage(
             settings.text("front"),

@@ -5,6 +5,7 @@ import java.lang.management.ThreadMXBean;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
+import java.util.function.LongSupplier;
 
 /**
  * Work that is stopped when nobody waits for it any more, or it takes longer than anybody would. Whatever goes through a
@@ -28,18 +29,30 @@ public final class CancellationToken {
     }
   }
 
+  /**
+   * What time it is, in nanoseconds.
+   *
+   * @param passed the time that goes by
+   * @param worked the processor time of this thread
+   */
+  record Times(LongSupplier passed, LongSupplier worked) {
+    static final Times REAL = new Times(System::nanoTime, CancellationToken::processorTime);
+  }
+
+  private final Times times;
   private final long deadline;
   private final long enough;
   private final long workedBefore;
   private final BooleanSupplier somebodyWaits;
   private long nextLook;
 
-  private CancellationToken(long nanos, BooleanSupplier somebodyWaits) {
-    this.deadline = System.nanoTime() + nanos;
+  private CancellationToken(long nanos, BooleanSupplier somebodyWaits, Times times) {
+    this.times = times;
+    this.deadline = times.passed.getAsLong() + nanos;
     this.enough = nanos / 2;
-    this.workedBefore = worked();
+    this.workedBefore = times.worked.getAsLong();
     this.somebodyWaits = somebodyWaits;
-    this.nextLook = System.nanoTime() + LOOKS_EVERY;
+    this.nextLook = times.passed.getAsLong() + LOOKS_EVERY;
   }
 
   /**
@@ -49,7 +62,12 @@ public final class CancellationToken {
    * @param somebodyWaits asked now and then
    */
   public static void begin(long millis, BooleanSupplier somebodyWaits) {
-    NOW.set(new CancellationToken(TimeUnit.MILLISECONDS.toNanos(millis), somebodyWaits));
+    begin(millis, somebodyWaits, Times.REAL);
+  }
+
+  /** The same by other clocks. */
+  static void begin(long millis, BooleanSupplier somebodyWaits, Times times) {
+    NOW.set(new CancellationToken(TimeUnit.MILLISECONDS.toNanos(millis), somebodyWaits, times));
   }
 
   /** Ends that. */
@@ -71,20 +89,20 @@ public final class CancellationToken {
   }
 
   /** The processor time of this thread, in nanoseconds; where nobody counts it, all time is work. */
-  private static long worked() {
+  private static long processorTime() {
     return THREADS.isCurrentThreadCpuTimeSupported()
         ? THREADS.getCurrentThreadCpuTime()
         : System.nanoTime();
   }
 
   private void look() {
-    long time = System.nanoTime();
+    long time = times.passed.getAsLong();
     if (time - nextLook < 0) {
       return;
     }
     nextLook = time + LOOKS_EVERY;
     if (time - deadline > 0) {
-      if (worked() - workedBefore < enough) {
+      if (times.worked.getAsLong() - workedBefore < enough) {
         throw new Overloaded();
       }
       throw new CancellationException("It took too long.");
