@@ -125,7 +125,8 @@ public record FetchPolicy(List<String> hosts, List<String> own, boolean anyPort)
     }
   }
 
-  private static int portOf(URI uri) {
+  /** The port of an address, also where it is not written. */
+  public static int portOf(URI uri) {
     int usual = "https".equalsIgnoreCase(uri.getScheme()) ? 443 : 80;
     return uri.getPort() < 0 ? usual : uri.getPort();
   }

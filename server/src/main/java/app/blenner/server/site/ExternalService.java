@@ -93,8 +93,7 @@ public class ExternalService {
     }
     if (!now.address.isEmpty()) {
       URI address = URI.create(now.address);
-      int usual = "https".equals(address.getScheme()) ? 443 : 80;
-      own.add(address.getHost() + ":" + (address.getPort() < 0 ? usual : address.getPort()));
+      own.add(address.getHost() + ":" + FetchPolicy.portOf(address));
     }
     return new FetchPolicy(hosts, own, false);
   }

@@ -1,6 +1,7 @@
 package app.blenner.server.item.addresses;
 
 import app.blenner.core.document.Address;
+import app.blenner.core.intake.FetchPolicy;
 import app.blenner.server.site.SiteService;
 import java.net.URI;
 import java.net.URISyntaxException;
@@ -76,7 +77,7 @@ public class OwnAddresses {
     }
     var request = now.getRequest();
     return request.getServerName().equalsIgnoreCase(uri.getHost())
-        && request.getServerPort() == portOf(uri);
+        && request.getServerPort() == FetchPolicy.portOf(uri);
   }
 
   private static boolean isAt(URI uri, String origin) {
@@ -84,10 +85,7 @@ public class OwnAddresses {
       return false;
     }
     URI own = URI.create(origin);
-    return own.getHost().equalsIgnoreCase(uri.getHost()) && portOf(own) == portOf(uri);
-  }
-
-  private static int portOf(URI uri) {
-    return uri.getPort() >= 0 ? uri.getPort() : "https".equals(uri.getScheme()) ? 443 : 80;
+    return own.getHost().equalsIgnoreCase(uri.getHost())
+        && FetchPolicy.portOf(own) == FetchPolicy.portOf(uri);
   }
 }
