@@ -26,8 +26,8 @@ export function WhereItAppears({ state }: { state: ItemState }) {
         <>
           <h4 className="mt-1 font-semibold">What leads to it</h4>
           {state.placement.linkedFrom.map((l) => (
-            <p key={l.key} className="flex gap-2">
-              <Link to={`/items/${l.key}`} className="min-w-0 break-words text-petrol underline underline-offset-2">
+            <p key={`${l.at} ${l.title} ${l.by}`} className="flex gap-2">
+              <Link to={`/${l.at}`} className="min-w-0 break-words text-petrol underline underline-offset-2">
                 {l.title || 'Untitled'}
               </Link>
               <span className="shrink-0 text-soft">{l.by}</span>

@@ -8,12 +8,15 @@ import static org.testng.Assert.assertTrue;
 
 import app.blenner.core.item.Content;
 import app.blenner.server.change.Change;
+import app.blenner.server.item.links.ItemTexts;
+import app.blenner.server.item.store.KeptOfText;
 import app.blenner.server.start.PreparedStart;
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaConstructorCall;
 import com.tngtech.archunit.core.domain.JavaFieldAccess;
+import com.tngtech.archunit.core.domain.JavaMethodCall;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.ArchCondition;
@@ -189,6 +192,25 @@ public class ServerArchitectureTest {
     }
     return type instanceof Class<?> one
         && (one.isPrimitive() || one.isEnum() || one == String.class);
+  }
+
+  /** What is kept of texts has one who tells it, so that nobody forgets one of them. */
+  @Test
+  public void whatIsKeptOfTextsIsToldInOnePlace() {
+    noClasses()
+        .that()
+        .doNotHaveFullyQualifiedName(ItemTexts.class.getName())
+        .should()
+        .callMethodWhere(
+            DescribedPredicate.describe(
+                "what is kept of texts is told by somebody else",
+                (JavaMethodCall call) ->
+                    call.getTargetOwner().isAssignableTo(KeptOfText.class)
+                        && Set.of("written", "hidden", "forgotten").contains(call.getName())))
+        .check(server);
+    assertTrue(
+        server.stream().filter(c -> c.isAssignableTo(KeptOfText.class) && !c.isInterface()).count()
+            > 4);
   }
 
   /** Where there are several servers, this is the one place that decides which of them does it. */

@@ -8,6 +8,9 @@ import org.springframework.data.jpa.repository.Query;
 interface OutlineRepository extends JpaRepository<OutlineEntity, Long> {
   List<OutlineEntity> findAllByOrderByName();
 
+  /** Those in whose text as it is kept some words stand. */
+  List<OutlineEntity> findAllByBodyContainingOrderByName(String words);
+
   Optional<OutlineEntity> findByPieceKeyAndSnippetTrue(String pieceKey);
 
   @Query("select o.pieceKey from OutlineEntity o where o.snippet = true")

@@ -39,19 +39,27 @@ public class OutlineService implements SnippetSource {
   /** All outlines by name. */
   @Transactional(readOnly = true)
   public List<PackedOutline> all() {
-    return entities().stream()
-        .map(
-            o ->
-                new PackedOutline(
-                    o.pieceKey,
-                    o.name,
-                    o.about,
-                    kinds(o),
-                    o.snippet,
-                    o.shelf,
-                    o.forRole,
-                    HtmlReader.read(o.body)))
+    return entities().stream().map(OutlineService::packed).toList();
+  }
+
+  /** Those that lead to an item, by name. It is asked with every save, so that only their texts are read. */
+  @Transactional(readOnly = true)
+  List<PackedOutline> leadingTo(String itemKey) {
+    return outlines.findAllByBodyContainingOrderByName("../items/" + itemKey + ".html").stream()
+        .map(OutlineService::packed)
         .toList();
+  }
+
+  private static PackedOutline packed(OutlineEntity o) {
+    return new PackedOutline(
+        o.pieceKey,
+        o.name,
+        o.about,
+        kinds(o),
+        o.snippet,
+        o.shelf,
+        o.forRole,
+        HtmlReader.read(o.body));
   }
 
   @Transactional(readOnly = true)

@@ -78,13 +78,18 @@ public class ExternalService {
   /** Where texts may be fetched from. */
   @Transactional(readOnly = true)
   public FetchPolicy fetchPolicy() {
+    return fetchPolicy(settings.get().fetchHosts.lines().toList());
+  }
+
+  /** Lets somebody fetch from these hosts, but nothing of Blenner itself. */
+  @Transactional(readOnly = true)
+  public FetchPolicy fetchPolicy(List<String> from) {
     // The stand-ins of the demo are on this machine, where other things may listen too: at their
     // own port only.
     String port = environment.getProperty("local.server.port", "0");
     SettingEntity now = settings.get();
     List<String> hosts =
-        now.fetchHosts
-            .lines()
+        from.stream()
             .map(h -> started.isDemo() && h.equals("localhost") ? "localhost:" + port : h)
             .toList();
     List<String> own = new ArrayList<>();

@@ -110,7 +110,7 @@ final class CountSpeed {
   private static ItemIndex index(Path folder, int items) {
     ItemIndex index =
         new ItemIndex(
-            new BlennerSettings("demo", folder.toString(), "demo", List.of(), null),
+            new BlennerSettings("demo", folder.toString(), "demo", List.of(), null, null),
             new Many(items, new Random(7)));
     index.start();
     while (!index.isReadySoon()) {

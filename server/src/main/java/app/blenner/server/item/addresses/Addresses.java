@@ -50,8 +50,14 @@ public class Addresses implements AddressBook {
 
   @Override
   @Transactional(readOnly = true)
-  public boolean isTaken(String path) {
-    return addresses.findById(path).filter(a -> a.itemKey != null).isPresent();
+  public String itemAt(String path) {
+    return addresses.findById(path).map(a -> a.itemKey).orElse("");
+  }
+
+  @Override
+  public void release(String path) {
+    addresses.findById(path).filter(a -> a.itemKey != null).ifPresent(addresses::delete);
+    entities.flush();
   }
 
   @Override

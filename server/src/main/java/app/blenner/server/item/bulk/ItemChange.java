@@ -44,6 +44,12 @@ public record ItemChange(
         to, List.of(), List.of(), List.of(), List.of(), null, null, true, section, null);
   }
 
+  /** That an item goes to a section, also for readers where that can be. */
+  static ItemChange into(String section) {
+    return new ItemChange(
+        section, List.of(), List.of(), List.of(), List.of(), null, null, true, "", null);
+  }
+
   /** What became of an item. */
   public enum Outcome {
     CHANGED,

@@ -269,7 +269,7 @@ public class ItemChanges {
     }
     Stage from = item.stage;
     List<ItemLinks.From> leading =
-        action == Action.WITHDRAW ? links.linksTo(item.itemKey) : List.of();
+        action == Action.WITHDRAW || action == Action.BIN ? links.linksTo(item.itemKey) : List.of();
     stages.act(item.itemKey, action, item.revision, by);
     told.add(
         from == item.stage

@@ -19,6 +19,8 @@ import app.blenner.core.rule.LinkedItem;
 import app.blenner.core.rule.Settings;
 import app.blenner.server.asset.AssetFactService;
 import app.blenner.server.change.ChangeBus;
+import app.blenner.server.item.store.ItemText;
+import app.blenner.server.item.store.KeptOfText;
 import app.blenner.server.outside.OutsideLinks;
 import app.blenner.server.proofread.Proofreading;
 import app.blenner.server.site.SiteService;
@@ -41,7 +43,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What lies beyond single items and concerns them: noted with every save, and told to the rules. */
 @Service
 @Transactional
-public class RuleContextService {
+public class RuleContextService implements KeptOfText {
   /** What is longer is cut off here before it is compared. */
   private static final int COMPARED = 300;
 
@@ -79,9 +81,14 @@ public class RuleContextService {
   }
 
   /** Notes what a working copy says and where it leads, and has those looked over again whom that concerns. */
-  void note(String key, Content content) {
-    outside.note(key, elsewhere(content.body()));
-    Map<ItemContext.Said, String> now = wordsSaid(content);
+  @Override
+  public void written(ItemText text) {
+    if (text.forReaders()) {
+      return; // rules look at what is being written
+    }
+    String key = text.itemKey();
+    outside.note(key, elsewhere(text.content().body()));
+    Map<ItemContext.Said, String> now = wordsSaid(text.content());
     Map<ItemContext.Said, SayingEntity> before =
         sayings.findAllByItemKey(key).stream().collect(Collectors.toMap(s -> s.said, s -> s));
     for (ItemContext.Said said : ItemContext.Said.values()) {
@@ -112,27 +119,33 @@ public class RuleContextService {
         .forEach(s -> changes.publish(new RecheckCause.Saying(s.said, s.words, key)));
   }
 
-  void forget(String key) {
+  @Override
+  public void forgotten(String key) {
     shownOrHidden(key);
     sayings.forget(key);
     outside.forget(key);
   }
 
+  @Override
   public void clear() {
     sayings.deleteAllInBatch();
     outside.clear();
   }
 
-  /** The rows of an item of which nothing is noted yet. */
-  public static Collection<?> rowsOf(String key, Content content) {
+  /** What the working copy says. Where it leads elsewhere is written by the import itself, since items share those rows. */
+  @Override
+  @Transactional(propagation = Propagation.SUPPORTS)
+  public Collection<?> rowsOf(ItemText text) {
     List<SayingEntity> out = new ArrayList<>();
-    wordsSaid(content)
-        .forEach(
-            (said, words) -> {
-              if (!words.isEmpty()) {
-                out.add(toEntity(key, said, words));
-              }
-            });
+    if (!text.forReaders()) {
+      wordsSaid(text.content())
+          .forEach(
+              (said, words) -> {
+                if (!words.isEmpty()) {
+                  out.add(toEntity(text.itemKey(), said, words));
+                }
+              });
+    }
     return out;
   }
 

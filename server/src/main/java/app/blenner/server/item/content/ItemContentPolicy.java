@@ -6,6 +6,7 @@ import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.RichTextField;
+import app.blenner.core.kind.SidePart;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
@@ -22,6 +23,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -59,9 +61,6 @@ class ItemContentPolicy {
       Content before, Content written, Collection<Long> dropped, Kind kind, Role role) {
     List<String> told = new ArrayList<>();
     List<Toolset> all = toolsets.all();
-    if (all.isEmpty()) {
-      return new HeldContent(written, "");
-    }
     Document body =
         nearest(all, kind, Use.BODY, role)
             .map(set -> held(before.body(), written.body(), set, dropped, "the text", told))
@@ -84,10 +83,39 @@ class ItemContentPolicy {
                         });
               }
             });
+    if (values.get(Use.SIDE) instanceof List<?>) {
+      nearest(all, kind, Use.SIDE, role)
+          .ifPresent(set -> values.put(Use.SIDE, heldSide(before, written, set, dropped, told)));
+    }
     if (told.isEmpty()) {
       return new HeldContent(written, "");
     }
     return new HeldContent(written.withBody(body).withValues(values), String.join(" ", told));
+  }
+
+  /** The column beside a text, each of its texts held to its toolset. */
+  private List<Map<String, String>> heldSide(
+      Content before, Content written, Toolset set, Collection<Long> dropped, List<String> told) {
+    Document was =
+        new Document(
+            SidePart.partsIn(before).stream()
+                .flatMap(p -> SidePart.textIn(p).stream())
+                .flatMap(text -> text.blocks().stream())
+                .toList());
+    return SidePart.partsIn(written).stream()
+        .map(
+            part -> {
+              Document is = SidePart.textIn(part).orElse(null);
+              Document held =
+                  is == null ? null : held(was, is, set, dropped, "the side column", told);
+              if (held == is) {
+                return part;
+              }
+              Map<String, String> out = new LinkedHashMap<>(part);
+              out.put("text", HtmlWriter.write(held));
+              return out;
+            })
+        .toList();
   }
 
   private static Document textOf(Object value) {

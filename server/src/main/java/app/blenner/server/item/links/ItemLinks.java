@@ -1,9 +1,9 @@
 package app.blenner.server.item.links;
 
-import app.blenner.core.item.Content;
 import app.blenner.core.item.ItemLink;
-import app.blenner.core.kind.Kind;
 import app.blenner.server.item.store.ItemRepository;
+import app.blenner.server.item.store.ItemText;
+import app.blenner.server.item.store.KeptOfText;
 import jakarta.persistence.EntityManager;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -12,85 +12,92 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Which items lead to which. It is noted with every save and every going live. */
 @Service
 @Transactional
-public class ItemLinks {
+public class ItemLinks implements KeptOfText {
   /** Nobody reads of more at once. */
   private static final int TOLD = 30;
 
   private final ItemLinkRepository links;
   private final ItemRepository items;
-  private final LinkedPieces pieces;
+  private final List<ItemPlaces> places;
   private final EntityManager entities;
 
   ItemLinks(
-      ItemLinkRepository links, ItemRepository items, LinkedPieces pieces, EntityManager entities) {
+      ItemLinkRepository links,
+      ItemRepository items,
+      List<ItemPlaces> places,
+      EntityManager entities) {
+    this.places = places;
     this.links = links;
     this.items = items;
-    this.pieces = pieces;
     this.entities = entities;
   }
 
   /**
-   * An item that leads to another where readers see it.
+   * An item that leads to another where readers see it, or another place that leads to an item.
    *
+   * @param key the key of the item, or empty for another place
    * @param by by what, as people read it
+   * @param at the address of the place in the editor, without a slash in front
    */
-  public record From(String key, String title, String by) {}
+  public record From(String key, String title, String by, String at) {}
 
-  /** Notes to which items one leads now, in its working copy or in what readers see. */
-  public void note(String itemKey, boolean forReaders, Kind kind, Content content) {
-    Set<ItemLink> now = kind.linksOf(pieces.withPieces(content));
+  @Override
+  public void written(ItemText text) {
+    Set<ItemLink> now = text.kind().linksOf(text.whole());
     Map<ItemLink, ItemLinkEntity> before =
-        links.findAllByItemKeyAndForReaders(itemKey, forReaders).stream()
+        links.findAllByItemKeyAndForReaders(text.itemKey(), text.forReaders()).stream()
             .collect(Collectors.toMap(l -> new ItemLink(l.target, l.place), Function.identity()));
     if (before.keySet().equals(now)) {
       return; // nearly every save
     }
     for (ItemLink link : now) {
       if (before.remove(link) == null) {
-        entities.persist(toEntity(itemKey, forReaders, link));
+        entities.persist(toEntity(text, link));
       }
     }
     links.deleteAll(before.values());
   }
 
-  /**
-   * The rows of an item of which nothing is noted yet.
-   *
-   * @param whole its content with what its pieces hold
-   */
-  public static Collection<?> rowsOf(String itemKey, boolean forReaders, Kind kind, Content whole) {
-    return kind.linksOf(whole).stream().map(l -> toEntity(itemKey, forReaders, l)).toList();
+  @Override
+  @Transactional(propagation = Propagation.SUPPORTS)
+  public Collection<?> rowsOf(ItemText text) {
+    return text.kind().linksOf(text.whole()).stream().map(l -> toEntity(text, l)).toList();
   }
 
-  private static ItemLinkEntity toEntity(String itemKey, boolean forReaders, ItemLink link) {
+  private static ItemLinkEntity toEntity(ItemText text, ItemLink link) {
     ItemLinkEntity entity = new ItemLinkEntity();
-    entity.itemKey = itemKey;
-    entity.forReaders = forReaders;
+    entity.itemKey = text.itemKey();
+    entity.forReaders = text.forReaders();
     entity.target = link.target();
     entity.place = link.place();
     return entity;
   }
 
-  public void withdrawn(String itemKey) {
+  @Override
+  public void hidden(String itemKey) {
     links.forget(itemKey, true);
   }
 
-  public void forget(String itemKey) {
+  @Override
+  public void forgotten(String itemKey) {
     links.forget(itemKey);
   }
 
+  @Override
   public void clear() {
     links.deleteAllInBatch();
   }
 
-  /** The items that lead to one where readers see it, the first of them. */
+  /** What leads to an item: the first of the items whose readers see it, and all other places. */
   @Transactional(readOnly = true)
   public List<From> linksTo(String itemKey) {
     Map<String, String> by = new LinkedHashMap<>();
@@ -100,8 +107,16 @@ public class ItemLinks {
     Map<String, String> titles =
         items.findAllById(by.keySet()).stream()
             .collect(Collectors.toMap(i -> i.itemKey, i -> i.title));
-    return by.entrySet().stream()
-        .map(e -> new From(e.getKey(), titles.getOrDefault(e.getKey(), ""), e.getValue()))
+    Stream<From> ofItems =
+        by.entrySet().stream()
+            .map(
+                e ->
+                    new From(
+                        e.getKey(),
+                        titles.getOrDefault(e.getKey(), ""),
+                        e.getValue(),
+                        "items/" + e.getKey()));
+    return Stream.concat(places.stream().flatMap(p -> p.linksTo(itemKey).stream()), ofItems)
         .toList();
   }
 

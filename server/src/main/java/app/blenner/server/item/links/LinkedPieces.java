@@ -5,6 +5,8 @@ import app.blenner.core.item.Content;
 import app.blenner.core.piece.Pieces;
 import app.blenner.server.account.AccountService;
 import app.blenner.server.item.store.ItemRepository;
+import app.blenner.server.item.store.ItemText;
+import app.blenner.server.item.store.KeptOfText;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -14,12 +16,13 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Where pieces that are kept once stand in the items. */
 @Service
 @Transactional
-public class LinkedPieces {
+public class LinkedPieces implements KeptOfText {
   private static final int TOLD = 50;
 
   /**
@@ -59,32 +62,32 @@ public class LinkedPieces {
     return ready.stream().flatMap(r -> r.keys().stream()).collect(Collectors.toSet());
   }
 
-  /** Notes which pieces an item links now, in its working copy or in what readers see. */
-  public void note(String itemKey, boolean forReaders, Content content) {
-    Set<String> now = Pieces.keysIn(content.body());
+  @Override
+  public void written(ItemText text) {
+    Set<String> now = Pieces.keysIn(text.content().body());
     Set<String> before =
-        uses.findAllByItemKeyAndForReaders(itemKey, forReaders).stream()
+        uses.findAllByItemKeyAndForReaders(text.itemKey(), text.forReaders()).stream()
             .map(u -> u.piece)
             .collect(Collectors.toCollection(HashSet::new));
     if (now.equals(before)) {
       return; // nearly every save
     }
-    uses.forget(itemKey, forReaders);
-    uses.saveAll(entities(itemKey, forReaders, now));
+    uses.forget(text.itemKey(), text.forReaders());
+    uses.saveAll(entities(text, now));
   }
 
-  /** The rows of an item of which nothing is noted yet. */
-  public static Collection<?> rowsOf(String itemKey, boolean forReaders, Content content) {
-    return entities(itemKey, forReaders, Pieces.keysIn(content.body()));
+  @Override
+  @Transactional(propagation = Propagation.SUPPORTS)
+  public Collection<?> rowsOf(ItemText text) {
+    return entities(text, Pieces.keysIn(text.content().body()));
   }
 
-  private static List<PieceUseEntity> entities(
-      String itemKey, boolean forReaders, Set<String> pieces) {
+  private static List<PieceUseEntity> entities(ItemText text, Set<String> pieces) {
     List<PieceUseEntity> out = new ArrayList<>();
     for (String piece : pieces) {
       PieceUseEntity entity = new PieceUseEntity();
-      entity.itemKey = itemKey;
-      entity.forReaders = forReaders;
+      entity.itemKey = text.itemKey();
+      entity.forReaders = text.forReaders();
       entity.piece = piece;
       out.add(entity);
     }
@@ -97,19 +100,17 @@ public class LinkedPieces {
     return uses.itemsWithPieces();
   }
 
-  /** Whether what readers see of an item links any piece. */
-  public boolean areLinkedForReaders(String itemKey) {
-    return !uses.findAllByItemKeyAndForReaders(itemKey, true).isEmpty();
-  }
-
-  public void forget(String itemKey) {
+  @Override
+  public void forgotten(String itemKey) {
     uses.forget(itemKey);
   }
 
-  public void withdrawn(String itemKey) {
+  @Override
+  public void hidden(String itemKey) {
     uses.forget(itemKey, true);
   }
 
+  @Override
   public void clear() {
     uses.deleteAllInBatch();
   }

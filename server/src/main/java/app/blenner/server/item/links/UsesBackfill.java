@@ -21,6 +21,7 @@ class UsesBackfill implements SmartInitializingSingleton {
   private final ItemRepository items;
   private final LiveCopyRepository liveCopies;
   private final UseService uses;
+  private final ItemTexts texts;
   private final Versions versions;
   private final KindService kinds;
   private final TransactionTemplate transaction;
@@ -29,12 +30,14 @@ class UsesBackfill implements SmartInitializingSingleton {
       ItemRepository items,
       LiveCopyRepository liveCopies,
       UseService uses,
+      ItemTexts texts,
       Versions versions,
       KindService kinds,
       TransactionTemplate transaction) {
     this.items = items;
     this.liveCopies = liveCopies;
     this.uses = uses;
+    this.texts = texts;
     this.versions = versions;
     this.kinds = kinds;
     this.transaction = transaction;
@@ -56,11 +59,11 @@ class UsesBackfill implements SmartInitializingSingleton {
   private void note(List<String> keys) {
     for (ItemEntity item : items.findAllById(keys)) {
       Kind kind = kinds.kindNamed(item.kind);
-      uses.note(item.itemKey, false, kind.usesOf(versions.contentOf(item.working)));
+      texts.written(item.itemKey, false, kind, versions.contentOf(item.working));
       if (item.stage.isForReaders()) {
         liveCopies
             .findById(item.itemKey)
-            .ifPresent(l -> uses.note(item.itemKey, true, kind.usesOf(versions.contentOf(l.live))));
+            .ifPresent(l -> texts.written(item.itemKey, true, kind, versions.contentOf(l.live)));
       }
     }
   }

@@ -6,11 +6,9 @@ import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.site.Brief;
 import app.blenner.core.site.SitePaths;
-import app.blenner.server.asset.UseService;
 import app.blenner.server.change.ChangeBus;
 import app.blenner.server.item.addresses.Addresses;
-import app.blenner.server.item.links.ItemLinks;
-import app.blenner.server.item.links.LinkedPieces;
+import app.blenner.server.item.links.ItemTexts;
 import app.blenner.server.item.published.Listings;
 import app.blenner.server.item.store.ItemEntity;
 import app.blenner.server.item.store.LiveCopyEntity;
@@ -30,31 +28,25 @@ import org.springframework.transaction.annotation.Transactional;
 public class LiveCopies {
   private final LiveCopyRepository liveCopies;
   private final Addresses addresses;
-  private final UseService uses;
   private final Versions versions;
   private final KindService kinds;
-  private final LinkedPieces pieces;
-  private final ItemLinks links;
+  private final ItemTexts texts;
   private final Listings listings;
   private final ChangeBus changes;
 
   LiveCopies(
       LiveCopyRepository liveCopies,
       Addresses addresses,
-      UseService uses,
       Versions versions,
       KindService kinds,
-      LinkedPieces pieces,
-      ItemLinks links,
+      ItemTexts texts,
       Listings listings,
       ChangeBus changes) {
     this.liveCopies = liveCopies;
     this.addresses = addresses;
-    this.uses = uses;
     this.versions = versions;
     this.kinds = kinds;
-    this.pieces = pieces;
-    this.links = links;
+    this.texts = texts;
     this.listings = listings;
     this.changes = changes;
   }
@@ -96,9 +88,7 @@ public class LiveCopies {
 
   /** Shows readers nothing of an item any more. */
   public void hide(ItemEntity item) {
-    uses.withdrawn(item.itemKey);
-    pieces.withdrawn(item.itemKey);
-    links.withdrawn(item.itemKey);
+    texts.hidden(item.itemKey);
     listings.hide(item.itemKey);
   }
 
@@ -120,9 +110,7 @@ public class LiveCopies {
     if (item.stage.isForReaders()) {
       Kind kind = kinds.kindNamed(item.kind);
       listings.show(item.itemKey, content, kind.isNews(), live.firstLiveAt);
-      uses.note(item.itemKey, true, kind.usesOf(pieces.withPieces(content)));
-      pieces.note(item.itemKey, true, content);
-      links.note(item.itemKey, true, kind, content);
+      texts.written(item.itemKey, true, kind, content);
     }
   }
 

@@ -33,6 +33,7 @@ public class IndexChanges {
   void changed(Object entity) {
     if (entity instanceof ItemEntity item) {
       mark(List.of(item.itemKey));
+      changes.publish(new ItemRevised(item.itemKey, item.revision));
     } else if (entity instanceof LiveCopyEntity live) {
       mark(List.of(live.itemKey));
     }

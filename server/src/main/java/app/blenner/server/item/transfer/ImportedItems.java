@@ -14,18 +14,16 @@ import app.blenner.core.rule.Severity;
 import app.blenner.core.rule.Subject;
 import app.blenner.core.site.SectionTree;
 import app.blenner.core.site.Site;
-import app.blenner.server.asset.UseService;
 import app.blenner.server.find.FoundItem;
 import app.blenner.server.item.checks.Dismissals;
 import app.blenner.server.item.checks.RuleContextService;
-import app.blenner.server.item.links.ItemLinks;
-import app.blenner.server.item.links.LinkedPieces;
+import app.blenner.server.item.links.ItemTexts;
 import app.blenner.server.item.published.Listings;
 import app.blenner.server.item.stages.LiveCopies;
 import app.blenner.server.item.stages.StageService;
 import app.blenner.server.item.store.ItemEntity;
+import app.blenner.server.item.store.ItemText;
 import app.blenner.server.item.store.LiveCopyEntity;
-import app.blenner.server.item.words.WordsInUse;
 import app.blenner.server.item.worklist.ItemDocuments;
 import app.blenner.server.version.Versions;
 import java.util.ArrayList;
@@ -49,10 +47,12 @@ class ImportedItems {
 
   private final Versions versions;
   private final RuleContextService ruleContexts;
+  private final ItemTexts texts;
 
-  ImportedItems(Versions versions, RuleContextService ruleContexts) {
+  ImportedItems(Versions versions, RuleContextService ruleContexts, ItemTexts texts) {
     this.versions = versions;
     this.ruleContexts = ruleContexts;
+    this.texts = texts;
   }
 
   ImportedItem of(ImportedItem.Given given, Surroundings around) {
@@ -73,11 +73,7 @@ class ImportedItems {
     LiveCopyEntity copy = live == null ? null : live(rows, given, item, live.hash(), around);
     String key = packed.key();
     rows.addAll(given.addresses());
-    rows.addAll(LinkedPieces.rowsOf(key, false, content));
-    rows.addAll(RuleContextService.rowsOf(key, content));
-    rows.addAll(WordsInUse.rowsOf(key, content));
-    rows.addAll(UseService.rowsOf(key, false, given.kind().usesOf(given.whole())));
-    rows.addAll(ItemLinks.rowsOf(key, false, given.kind(), given.whole()));
+    rows.addAll(texts.rowsOf(new ItemText(key, false, given.kind(), content, given.whole())));
     rows.addAll(Dismissals.rowsOf(key, packed.dismissed()));
     return new ImportedItem(
         packed,
@@ -115,7 +111,7 @@ class ImportedItems {
     return item;
   }
 
-  private static LiveCopyEntity live(
+  private LiveCopyEntity live(
       List<Object> rows,
       ImportedItem.Given given,
       ItemEntity item,
@@ -131,9 +127,7 @@ class ImportedItems {
       String key = item.itemKey;
       Kind kind = given.kind();
       rows.addAll(Listings.rowsOf(key, content, around.tree(), kind.isNews(), times.firstLive()));
-      rows.addAll(UseService.rowsOf(key, true, kind.usesOf(given.wholeLive())));
-      rows.addAll(LinkedPieces.rowsOf(key, true, content));
-      rows.addAll(ItemLinks.rowsOf(key, true, kind, given.wholeLive()));
+      rows.addAll(texts.rowsOf(new ItemText(key, true, kind, content, given.wholeLive())));
     }
     return copy;
   }

@@ -4,18 +4,21 @@ import app.blenner.core.item.Content;
 import app.blenner.core.kind.StandardFields;
 import app.blenner.core.signoff.Right;
 import app.blenner.server.account.Account;
+import app.blenner.server.item.store.ItemText;
+import app.blenner.server.item.store.KeptOfText;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The keywords and authors that items have, offered where somebody types one, so that one thing has one name. */
 @Service
 @Transactional
-public class WordsInUse {
+public class WordsInUse implements KeptOfText {
   private static final int LONGEST = 200;
   private static final int OFFERED = 12;
 
@@ -34,10 +37,13 @@ public class WordsInUse {
     this.words = words;
   }
 
-  /** Notes the words of a working copy in the place of those it had. */
-  public void note(String key, Content content) {
-    List<WordInUseEntity> now = entities(key, content);
-    List<WordInUseEntity> before = words.findByItemKey(key);
+  @Override
+  public void written(ItemText text) {
+    if (text.forReaders()) {
+      return; // offered is what people write now
+    }
+    List<WordInUseEntity> now = entities(text.itemKey(), text.content());
+    List<WordInUseEntity> before = words.findByItemKey(text.itemKey());
     if (told(now).equals(told(before))) {
       return;
     }
@@ -46,18 +52,20 @@ public class WordsInUse {
     words.saveAll(now);
   }
 
-  public void forget(String key) {
+  @Override
+  public void forgotten(String key) {
     words.deleteAll(words.findByItemKey(key));
   }
 
-  /** Forgets the words of all items. */
+  @Override
   public void clear() {
     words.deleteAllInBatch();
   }
 
-  /** The rows of an item of which nothing is noted yet. */
-  public static Collection<?> rowsOf(String key, Content content) {
-    return entities(key, content);
+  @Override
+  @Transactional(propagation = Propagation.SUPPORTS)
+  public Collection<?> rowsOf(ItemText text) {
+    return text.forReaders() ? List.of() : entities(text.itemKey(), text.content());
   }
 
   private static List<WordInUseEntity> entities(String key, Content content) {
