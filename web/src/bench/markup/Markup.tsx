@@ -5,6 +5,8 @@ import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
 import { useSheet } from '../../sheet'
+import { useBench } from '../state/context'
+import { changeOnto } from './change'
 import { type MarkupEditor, type MarkupLanguage, makeEditor, wrappers } from './editor'
 
 interface Props {
@@ -43,22 +45,47 @@ export default function Markup({ leave, toWrite }: Props) {
     }
   }, [sheet])
 
+  const { saver } = useBench()
+  const [newer, setNewer] = useState(0)
+  /** The body that is shown here, as the sheet has it. */
+  const kept = useRef('')
+
+  // What is typed here and not read yet must not be overtaken by a newer text; a newer text is shown here too.
+  useEffect(() => {
+    saver.isTyping = () => !!editor.current && editor.current.text() !== start.current
+    const heard = sheet.subscribe(() => {
+      if (!saver.isTyping() && sheet.html() !== kept.current) setNewer((n) => n + 1)
+    })
+    return () => {
+      saver.isTyping = () => false
+      heard()
+    }
+  }, [saver, sheet])
+
   useEffect(() => {
     let gone = false
     const body = sheet.html()
+    kept.current = body
     setProblem('')
     answer(client.POST('/editor/api/writing/markup', { body: { language, text: body } }))
       .then(({ text }) => {
-        if (gone) return
+        const now = editor.current
+        if (gone || !now) return
+        if (!newer || now.language() !== language) now.show(text, language)
+        else {
+          const change = changeOnto(now.text(), start.current, text)
+          // Both are kept, and shown beside each other.
+          if (!change) return saver.doubt()
+          now.follow(change)
+        }
         start.current = text
-        editor.current?.show(text, language)
         setShown(language)
       })
       .catch((e: Error) => setProblem(e.message))
     return () => {
       gone = true
     }
-  }, [language, sheet])
+  }, [language, sheet, newer])
 
   /** What was read last; looking it over, keeping it and leaving ask for the same text. */
   const last = useRef<{ text: string; language: MarkupLanguage; reading: Promise<TypedMarkup> } | null>(null)
@@ -96,7 +123,9 @@ export default function Markup({ leave, toWrite }: Props) {
     if (!now || now.text() === start.current) return
     const text = now.text()
     const { body } = await read(text, now.language())
+    kept.current = body
     if (body !== sheet.html()) sheet.replace(body)
+    kept.current = sheet.html()
     start.current = text
     setProblem('')
   }

@@ -12,9 +12,10 @@ import {
 } from '@codemirror/language'
 import { type Diagnostic, linter, lintGutter } from '@codemirror/lint'
 import { highlightSelectionMatches, openSearchPanel, search, searchKeymap } from '@codemirror/search'
-import { Compartment, EditorSelection, EditorState } from '@codemirror/state'
+import { Compartment, EditorSelection, EditorState, Transaction } from '@codemirror/state'
 import { drawSelection, EditorView, highlightActiveLine, keymap, lineNumbers } from '@codemirror/view'
 import type { TypedMarkup } from '../../shared/api/types'
+import type { Change } from './change'
 
 export type MarkupLanguage = 'HTML' | 'MARKDOWN'
 
@@ -53,6 +54,8 @@ interface Hooks {
 
 export interface MarkupEditor {
   show: (text: string, language: MarkupLanguage) => void
+  /** Shows what the text has become elsewhere: the cursor and the keyboard stay where they are, and Undo takes nothing of it back. */
+  follow: (change: Change) => void
   text: () => string
   language: () => MarkupLanguage
   /** Whether anything was typed since the text was shown. */
@@ -146,6 +149,11 @@ export function makeEditor(place: HTMLElement, elements: string[], hooks: Hooks)
       })
       showing = false
       view.focus()
+    },
+    follow(changes) {
+      showing = true
+      view.dispatch({ changes, annotations: Transaction.addToHistory.of(false) })
+      showing = false
     },
     text: () => view.state.doc.toString(),
     language: () => language,

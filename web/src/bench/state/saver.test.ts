@@ -202,4 +202,89 @@ describe('what is written', () => {
     expect(one.snapshot().status.is).toBe('saved')
     expect(bodies.at(-1)).toBe('<p>Start mine</p>')
   })
+
+  describe('when somebody saved a newer text elsewhere', () => {
+    const newer = { state: state(5), content: { ...content, title: 'Newer', body: '<p>Newer</p>' } }
+
+    function hears() {
+      get.mockReset()
+      get.mockResolvedValue(newer)
+      const one = saver()
+      const taken = vi.fn((item: ItemView) => {
+        body = item.content.body
+      })
+      one.onNewer = taken
+      return { one, taken }
+    }
+
+    it('gives way where nothing was typed, and goes on from there', async () => {
+      const { one, taken } = hears()
+      await one.hear(5)
+      expect(taken).toHaveBeenCalledOnce()
+      expect(one.snapshot()).toMatchObject({
+        fields: { title: 'Newer' },
+        state: { revision: 5 },
+        status: { is: 'saved' },
+      })
+      await vi.advanceTimersByTimeAsync(5_000)
+      expect(bodies).toEqual([])
+      types(one, ' and mine')
+      await vi.advanceTimersByTimeAsync(2_000)
+      expect(put.mock.lastCall?.[1].body.revision).toBe(5)
+      expect(bodies).toEqual(['<p>Newer and mine</p>'])
+    })
+
+    it('stays where something was typed, also while the newer one is on its way', async () => {
+      const { one, taken } = hears()
+      types(one, ' mine')
+      await one.hear(5)
+      expect(get).not.toHaveBeenCalled()
+
+      const other = hears()
+      const hearing = other.one.hear(5)
+      types(other.one, ' mine')
+      await hearing
+      expect(other.one.content().body).toBe('<p>Start mine</p>')
+      expect(taken).not.toHaveBeenCalled()
+      expect(other.taken).not.toHaveBeenCalled()
+    })
+
+    it('does not take its own saving for somebody else’s', async () => {
+      const slow: Answer = (sent) => new Promise((done) => setTimeout(() => done(state(sent.revision + 1)), 3_000))
+      script([slow])
+      const { one } = hears()
+      types(one, ' mine')
+      await vi.advanceTimersByTimeAsync(1_000)
+      await one.hear(2)
+      await vi.advanceTimersByTimeAsync(5_000)
+      await one.hear(2)
+      expect(get).not.toHaveBeenCalled()
+    })
+
+    it('waits while markup is typed', async () => {
+      const { one, taken } = hears()
+      one.isTyping = () => true
+      await one.hear(5)
+      expect(taken).not.toHaveBeenCalled()
+    })
+
+    it('meets a clash where what is typed built on the text before', async () => {
+      const { one } = hears()
+      await one.hear(5)
+      one.doubt()
+      script([problem(409, { theirs: newer.content, theirRevision: 5 })])
+      types(one, ' typed in the markup meanwhile')
+      await vi.advanceTimersByTimeAsync(2_000)
+      expect(put.mock.lastCall?.[1].body.revision).toBe(1)
+      expect(one.snapshot().status.is).toBe('conflict')
+    })
+
+    it('says nothing where only its stage is another', async () => {
+      const { one, taken } = hears()
+      get.mockResolvedValue({ state: state(5), content })
+      await one.hear(5)
+      expect(taken).not.toHaveBeenCalled()
+      expect(one.snapshot().state.revision).toBe(5)
+    })
+  })
 })

@@ -70,6 +70,13 @@ export class Saver {
   /** What was taken out of the text by the server, and the text as it was kept. */
   onTaken: (taken: NonNullable<ItemState['taken']>) => void = () => {}
 
+  /** The revision of the text before the one that was taken over last. */
+  private begunFrom = 0
+  /** A newer text was taken over, which somebody saved elsewhere while nothing was typed here. */
+  onNewer: (item: ItemView) => void = () => {}
+  /** Whether something is being typed that is not part of the text yet, as in the markup. */
+  isTyping: () => boolean = () => false
+
   constructor(
     item: ItemView,
     private readonly body: () => string,
@@ -281,7 +288,12 @@ export class Saver {
     this.sent = []
     clearTimeout(this.timer)
     dropBackup(this.key, this.person)
-    this.set({ fields: fieldsOf(item), state: item.state, status: { is: 'saved' }, savedAt: new Date() })
+    this.set({
+      fields: fieldsOf(item),
+      state: item.state,
+      status: { is: 'saved' },
+      savedAt: new Date(item.state.changed.at),
+    })
   }
 
   /** Takes over how the item stands, with what is written here as it is. */
@@ -298,6 +310,34 @@ export class Saver {
     // Whoever has written meanwhile hears of it with the next save.
     if (!item || item.state.revision !== revision || this.now.state.revision !== revision) return
     this.set({ state: sharing(this.now.state, item.state) })
+  }
+
+  /**
+   * Hears which revision the item has. Where it is newer than what is here and nothing was typed, the newer text takes its
+   * place; where something was, one hears of it with the next save, and both are kept.
+   */
+  async hear(revision: number) {
+    if (!this.isBehind(revision)) return
+    const params = { path: { key: this.key } }
+    const item = await answer(client.GET('/editor/api/items/{key}', { params })).catch(() => null)
+    if (!item || !this.isBehind(item.state.revision)) return
+    const same = sayTheSame(this.content(), item.content)
+    this.begunFrom = this.now.state.revision
+    this.adopt(item)
+    if (!same) this.onNewer(item)
+  }
+
+  /** What is being typed builds on the text before the one that was taken over last: both are kept, and the person chooses. */
+  doubt() {
+    this.set({ state: { ...this.now.state, revision: this.begunFrom } })
+  }
+
+  /** Whether a revision is newer than what is here, and what is here can give way. */
+  private isBehind(revision: number): boolean {
+    const { state, status } = this.now
+    // What is on its way raises the revision too.
+    const busy = this.running || this.unconfirmed || this.isTyping()
+    return !busy && status.is === 'saved' && revision > state.revision
   }
 
   /** Goes on with a text that was left over. */

@@ -202,6 +202,7 @@ public class SavingTest extends BrowserTest {
   private String clash() {
     String key = ofBram("Shared", "<p>The start.</p>\n<p>The end.</p>");
     new Api(context, app()).signIn("ilse");
+    hearsNothing(page);
     openItem(key);
     BrowserContext other = newContext(new Browser.NewContextOptions());
     try {
@@ -285,6 +286,7 @@ public class SavingTest extends BrowserTest {
   public void twoWindowsOfOnePersonAreToldApart() {
     Api api = new Api(context, app()).signIn("ilse");
     String key = api.item("Twice open", "<p>One.</p>");
+    hearsNothing(page);
     openItem(key);
     Page second = context.newPage();
     watch(second);
@@ -300,6 +302,59 @@ public class SavingTest extends BrowserTest {
     page.keyboard().type(" From the first.");
     assertThat(strip()).containsText("in another window of yours");
     assertThat(sheet()).isFocused();
+  }
+
+  @Test
+  public void anOpenWindowTakesANewerTextAndGoesOnFromThere() {
+    Api api = new Api(context, app()).signIn("ilse");
+    String key = api.item("Twice open", "<p>One.</p>\n<p>Two.</p>");
+    openItem(key);
+    page.keyboard().press("Control+Home");
+    page.keyboard().type("Own ");
+    waitUntilSaved();
+    Page second = context.newPage();
+    watch(second);
+    second.navigate(app().url("/editor/items/" + key));
+    assertThat(second.locator(".ProseMirror")).containsText("Own One.");
+    second.locator(".ProseMirror").click();
+    second.keyboard().press("Control+End");
+    second.keyboard().type(" From the second.");
+    second.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Another title");
+    assertThat(second.getByTestId("saved")).containsText("Saved");
+    page.bringToFront();
+    assertThat(sheet()).containsText("Two. From the second.");
+    assertThat(headline()).hasValue("Another title");
+    assertThat(page.getByText("You saved a newer text in another window")).isVisible();
+    assertThat(sheet()).isFocused();
+    // The cursor is where it was, and nothing clashes.
+    page.keyboard().type("words ");
+    waitUntilSaved();
+    assertThat(strip()).hasCount(0);
+    assertEquals(api.body(key), "<p>Own words One.</p>\n<p>Two. From the second.</p>");
+    // Undo is for what was typed here.
+    page.keyboard().press("Control+z");
+    page.keyboard().press("Control+z");
+    assertThat(sheet()).containsText("Two. From the second.");
+    waitUntilSaved();
+    // The markup follows too, and what is typed there is not overtaken.
+    button("Markup").click();
+    assertThat(page.locator(".cm-content")).containsText("From the second.");
+    second.bringToFront();
+    assertThat(second.locator(".ProseMirror")).not().containsText("words");
+    second.locator(".ProseMirror").click();
+    second.keyboard().press("Control+End");
+    second.keyboard().type(" Once more.");
+    assertThat(second.getByTestId("saved")).containsText("Saved");
+    page.bringToFront();
+    assertThat(page.locator(".cm-content")).containsText("Once more.");
+    page.locator(".cm-content").click();
+    page.keyboard().press("Control+End");
+    page.keyboard().press("Enter");
+    page.keyboard().type("<p>Typed here.</p>");
+    button("Write").first().click();
+    assertThat(sheet()).containsText("Typed here.");
+    waitUntilSaved();
+    assertTrue(api.body(key).contains("Once more.") && api.body(key).contains("Typed here."));
   }
 
   @Test

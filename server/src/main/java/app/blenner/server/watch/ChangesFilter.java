@@ -1,4 +1,4 @@
-package app.blenner.server.site;
+package app.blenner.server.watch;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -11,7 +11,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Tells how often the site's set-up has changed, and nothing else. It stands before everything that looks at a session: each
+ * Tells how often the site's set-up has changed, and the latest revision of an item that somebody has open, and nothing else:
+ * two numbers, of which the second is -1 where nothing is known. It stands before everything that looks at a session: each
  * open bench asks every moment, and nobody shall stay signed in by that.
  */
 @Component
@@ -20,9 +21,11 @@ class ChangesFilter extends OncePerRequestFilter {
   static final String PATH = "/editor/changes";
 
   private final ChangeCounter changes;
+  private final RevisionMemory revisions;
 
-  ChangesFilter(ChangeCounter changes) {
+  ChangesFilter(ChangeCounter changes, RevisionMemory revisions) {
     this.changes = changes;
+    this.revisions = revisions;
   }
 
   @Override
@@ -37,6 +40,8 @@ class ChangesFilter extends OncePerRequestFilter {
     response.setContentType("text/plain;charset=UTF-8");
     response.setHeader("Cache-Control", "no-store");
     response.setHeader("X-Content-Type-Options", "nosniff");
-    response.getWriter().print(changes.count());
+    String item = request.getParameter("item");
+    long revision = item == null ? -1 : revisions.latest(item);
+    response.getWriter().print(changes.count() + " " + revision);
   }
 }

@@ -1,6 +1,8 @@
-package app.blenner.server.site;
+package app.blenner.server.watch;
 
 import app.blenner.server.change.OnChange;
+import app.blenner.server.site.EditorChanged;
+import app.blenner.server.site.SiteChanged;
 import java.time.Clock;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
