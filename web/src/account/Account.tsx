@@ -11,6 +11,7 @@ import { PasswordInput } from '../shared/ui/PasswordInput'
 import { Place } from '../shared/ui/Place'
 import { useTitle } from '../shared/ui/useTitle'
 import { ForMe } from './ForMe'
+import { Passkeys } from './Passkeys'
 import { SecondFactor } from './SecondFactor'
 import { SignIns } from './SignIns'
 
@@ -28,7 +29,10 @@ export function Account() {
           <Name person={person} />
           <Password signIn={person.signIn} />
         </div>
-        <SecondFactor on={second} left={recoveryLeft} />
+        <div className="grid gap-10">
+          <SecondFactor on={second} left={recoveryLeft} />
+          <Passkeys second={second} />
+        </div>
         <SignIns all={signIns} />
       </div>
     </Place>
@@ -85,7 +89,7 @@ function Password({ signIn }: { signIn: string }) {
     <form onSubmit={form.submit} className="grid gap-4" aria-label="Your password">
       <h2 className="font-semibold font-serif text-large">Password</h2>
       <Input
-        label="Password of now"
+        label="Current password"
         type="password"
         value={given.old}
         onChange={(e) => set({ old: e.target.value })}

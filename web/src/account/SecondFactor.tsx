@@ -115,7 +115,8 @@ interface ProofProps {
   on: boolean
 }
 
-function Proof({ value, set, on }: ProofProps) {
+/** What somebody types to show that it is they who change how they sign in. */
+export function Proof({ value, set, on }: ProofProps) {
   return (
     <>
       <Input

@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { Tooltip } from 'radix-ui'
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { Account } from '../account/Account'
 import { AssetPage } from '../assets/AssetPage'
@@ -18,6 +18,7 @@ import { useOwnSettingsOf } from '../shared/store/own'
 import { Worklist } from '../worklist/Worklist'
 import { FirstAccount } from './FirstAccount'
 import { Frame } from './Frame'
+import { SecondFirst } from './SecondFirst'
 import { SetPassword } from './SetPassword'
 import { SignIn } from './SignIn'
 import { useLook } from './useLook'
@@ -54,6 +55,8 @@ function SignedIn() {
   const session = useSession()
   useOwnSettingsOf(session.data?.person?.id ?? 0)
   useLook()
+  // The codes that come with a second factor stay to be read once it is on.
+  const [enrolling, setEnrolling] = useState(false)
   if (session.isPending) return null
   if (session.isError)
     return (
@@ -65,6 +68,10 @@ function SignedIn() {
   if (!person) return <SignIn session={session.data} />
   // With an item open, a window stays whose it was; the bench asks before anything goes on under another name.
   if (!windowPerson() || !openText()) setWindowPerson(person)
+  if (session.data.owesSecond || enrolling) {
+    if (!enrolling) setEnrolling(true)
+    return <SecondFirst onDone={() => setEnrolling(false)} />
+  }
   const landing = person.role === 'EDITOR' ? '/worklist?waiting=yes' : '/worklist?whose=mine'
   return (
     <Routes>

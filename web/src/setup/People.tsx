@@ -10,6 +10,7 @@ import { Input, Select } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
 import { Menu, MenuItem } from '../shared/ui/Menu'
 import { LinkShown } from './LinkShown'
+import { SecondFactorOfRoles } from './SecondFactorOfRoles'
 
 type Doing = { what: 'change' | 'deactivate'; person: Person } | { what: 'add' } | null
 
@@ -117,6 +118,7 @@ export function People({ mayChange }: { mayChange: boolean }) {
           Add a person
         </Button>
       )}
+      {mayChange && <SecondFactorOfRoles />}
       {doing?.what === 'add' && (
         <AddDialog
           onClose={close}

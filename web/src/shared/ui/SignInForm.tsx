@@ -3,6 +3,7 @@ import { answer, client, Problem } from '../api/client'
 import type { Person, Session } from '../api/types'
 import { Button } from './Button'
 import { Input } from './Field'
+import { knowsPasskeys, signInWithPasskey } from './passkeys'
 
 interface Props {
   session: Session | undefined
@@ -87,6 +88,11 @@ export function SignInForm({ session, onDone }: Props) {
           Sign in
         </Button>
       </form>
+      {knowsPasskeys() && (
+        <Button className="justify-center" onClick={() => enter(signInWithPasskey())}>
+          Sign in with a passkey
+        </Button>
+      )}
     </div>
   )
 }

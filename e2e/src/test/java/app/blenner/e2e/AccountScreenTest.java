@@ -72,11 +72,11 @@ public class AccountScreenTest extends BrowserTest {
     page.keyboard().press("Enter");
     assertThat(button("Nora Fielding")).isVisible();
 
-    page.getByLabel("Password of now").fill("not this one at all");
+    page.getByLabel("Current password").fill("not this one at all");
     page.getByLabel("New password").fill(PASSWORD + " again");
     button("Change the password").click();
-    assertThat(page.getByRole(AriaRole.ALERT)).hasText("This is not your password of now.");
-    page.getByLabel("Password of now").fill(PASSWORD);
+    assertThat(page.getByRole(AriaRole.ALERT)).hasText("This is not your current password.");
+    page.getByLabel("Current password").fill(PASSWORD);
     button("Change the password").click();
     assertThat(page.getByText("You are signed out everywhere else.")).isVisible();
     assertThat(part("Where you are signed in").getByRole(AriaRole.LISTITEM)).hasCount(1);
@@ -87,7 +87,7 @@ public class AccountScreenTest extends BrowserTest {
     Locator dialog = page.getByRole(AriaRole.DIALOG);
     dialog.getByLabel("Your password").fill("guessed-by-somebody");
     page.keyboard().press("Enter");
-    assertThat(dialog.getByRole(AriaRole.ALERT)).hasText("This is not your password of now.");
+    assertThat(dialog.getByRole(AriaRole.ALERT)).hasText("This is not your current password.");
     dialog.getByLabel("Your password").fill(PASSWORD + " again");
     page.keyboard().press("Enter");
     assertThat(dialog.getByLabel("Six digits")).isVisible();

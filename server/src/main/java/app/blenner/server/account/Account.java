@@ -10,8 +10,10 @@ import app.blenner.core.signoff.Role;
  * @param name the name others see
  * @param role what the person may do
  * @param active whether the person still works here
+ * @param owesSecond whether the site asks the person for a second factor, and there is none yet; known of who is signed in
  */
-public record Account(long id, String signIn, String name, Role role, boolean active) {
+public record Account(
+    long id, String signIn, String name, Role role, boolean active, boolean owesSecond) {
   /** Whose a file on its way is. */
   public String owner() {
     return String.valueOf(id);

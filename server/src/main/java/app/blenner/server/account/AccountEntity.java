@@ -55,6 +55,10 @@ class AccountEntity {
   }
 
   Account toAccount() {
-    return new Account(id, signIn, name, role, active);
+    return toAccount(false);
+  }
+
+  Account toAccount(boolean owesSecond) {
+    return new Account(id, signIn, name, role, active, owesSecond);
   }
 }

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -195,6 +196,14 @@ public class AccountService {
   /** The person whose request this is. */
   public static Account current() {
     return (Account) SecurityContextHolder.getContext().getAuthentication().getPrincipal();
+  }
+
+  /** The person whose request this is; empty where the server does something by itself. */
+  public static Optional<Account> present() {
+    Authentication now = SecurityContextHolder.getContext().getAuthentication();
+    return now != null && now.getPrincipal() instanceof Account a
+        ? Optional.of(a)
+        : Optional.empty();
   }
 
   /** A sign-in name as it is kept. */

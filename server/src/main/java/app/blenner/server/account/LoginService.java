@@ -21,6 +21,7 @@ class LoginService {
   private final Passwords passwords;
   private final SecondFactor second;
   private final LoginThrottle throttle;
+  private final SignInPolicy policy;
   private final AuditService audit;
   private final MailStandIn mail;
   private final Clock clock;
@@ -32,10 +33,12 @@ class LoginService {
       Passwords passwords,
       SecondFactor second,
       LoginThrottle throttle,
+      SignInPolicy policy,
       AuditService audit,
       MailStandIn mail,
       Clock clock) {
     this.mail = mail;
+    this.policy = policy;
     this.accounts = accounts;
     this.passwords = passwords;
     this.second = second;
@@ -73,6 +76,11 @@ class LoginService {
             "These are not the digits of now, nor a recovery code that was not used.",
             Map.of("second", true));
       }
+    }
+    if (policy.needsPasskey(account)) {
+      throttle.notWrong(name, address);
+      throw Problem.unusable(
+          "The site asks you for more than a password. Sign in with your passkey.");
     }
     throttle.right(name, address);
     return account.toAccount();
@@ -121,7 +129,7 @@ class LoginService {
     throttle.pass(who.signIn(), address);
     AccountEntity account = accounts.findById(who.id()).orElseThrow();
     if (!passwords.matches(password, account.password)) {
-      throw refused(who.signIn(), address, "This is not your password of now.", Map.of());
+      throw refused(who.signIn(), address, "This is not your current password.", Map.of());
     }
     return account;
   }

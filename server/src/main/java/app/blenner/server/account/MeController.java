@@ -145,7 +145,7 @@ class MeController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void turnOff(@Valid @RequestBody Sure given, HttpServletRequest request) {
     signingIn.confirmAll(me(), given.password, given.code, request.getRemoteAddr());
-    second.turnOff(me().id(), me().name());
+    second.turnOwnOff(me());
     mail.tellOfChange(me(), "Your second factor was turned off.");
   }
 }

@@ -37,9 +37,18 @@ class SecondFactor {
 
   private final AccountRepository accounts;
   private final AuditService audit;
+  private final SignInPolicy policy;
+  private final PasskeyRepository passkeys;
   private final Clock clock;
 
-  SecondFactor(AccountRepository accounts, AuditService audit, Clock clock) {
+  SecondFactor(
+      AccountRepository accounts,
+      AuditService audit,
+      SignInPolicy policy,
+      PasskeyRepository passkeys,
+      Clock clock) {
+    this.passkeys = passkeys;
+    this.policy = policy;
     this.accounts = accounts;
     this.audit = audit;
     this.clock = clock;
@@ -87,7 +96,20 @@ class SecondFactor {
     return codes;
   }
 
-  /** Turns it off. */
+  /**
+   * Turns somebody's own off.
+   *
+   * @throws Problem where the site asks them for one
+   */
+  void turnOwnOff(Account who) {
+    if (policy.secondFor().contains(who.role()) && !passkeys.existsByAccountId(who.id())) {
+      throw Problem.unusable(
+          "The site asks you to sign in with a second factor, so it stays on. You can take another key instead.");
+    }
+    turnOff(who.id(), who.name());
+  }
+
+  /** Turns it off. Where the site asks for one, whoever it is of turns another on when they sign in. */
   void turnOff(long of, String by) {
     AccountEntity account = accounts.findById(of).orElseThrow();
     account.secondSecret = "";

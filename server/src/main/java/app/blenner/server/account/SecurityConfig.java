@@ -39,8 +39,11 @@ class SecurityConfig {
             a ->
                 a.requestMatchers("/editor/api/session/**")
                     .permitAll()
-                    .requestMatchers("/editor/api/**", "/editor/proof/**")
+                    // Here somebody turns on the second factor that the site asks for.
+                    .requestMatchers("/editor/api/me", "/editor/api/me/**")
                     .authenticated()
+                    .requestMatchers("/editor/api/**", "/editor/proof/**")
+                    .hasAuthority(SignInFilter.WHOLE)
                     .anyRequest()
                     .permitAll())
         .csrf(c -> c.spa().csrfTokenRepository(token()))
@@ -98,7 +101,9 @@ class SecurityConfig {
             HttpStatus.FORBIDDEN,
             e instanceof CsrfException
                 ? "This request came without the token of its page. Reload the page and try again."
-                : "You may not do this.",
+                : AccountService.present().filter(Account::owesSecond).isPresent()
+                    ? "The site asks you to sign in with a second factor. Reload the page to turn it on."
+                    : "You may not do this.",
             Map.of("token", e instanceof CsrfException));
   }
 

@@ -15,7 +15,6 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -50,9 +49,14 @@ class SessionController {
    * @param rights what they may do besides writing
    * @param demoPeople who can be picked by a click, in the demo only
    * @param needsFirstAccount whether nobody has an account yet
+   * @param owesSecond whether whoever is signed in has to turn on a second factor before anything else
    */
   record Session(
-      Person person, List<Right> rights, List<Person> demoPeople, boolean needsFirstAccount) {}
+      Person person,
+      List<Right> rights,
+      List<Person> demoPeople,
+      boolean needsFirstAccount,
+      boolean owesSecond) {}
 
   /**
    * @param code what was typed of the second factor, or null
@@ -108,8 +112,7 @@ class SessionController {
 
   @GetMapping
   Session session() {
-    Authentication now = SecurityContextHolder.getContext().getAuthentication();
-    Account here = now != null && now.getPrincipal() instanceof Account a ? a : null;
+    Account here = AccountService.present().orElse(null);
     List<Person> demo =
         settings.isDemo()
             ? accounts.all().stream().filter(Account::active).map(Person::of).toList()
@@ -118,7 +121,8 @@ class SessionController {
         here == null ? null : Person.of(here),
         Stream.of(Right.values()).filter(r -> here != null && here.role().hasRight(r)).toList(),
         demo,
-        accounts.isEmpty());
+        accounts.isEmpty(),
+        here != null && here.owesSecond());
   }
 
   @PostMapping
@@ -214,8 +218,7 @@ class SessionController {
     return new Strength(passwords.strength(given.password, given.signIn));
   }
 
-  private Person remember(
-      Account account, HttpServletRequest request, HttpServletResponse response) {
+  Person remember(Account account, HttpServletRequest request, HttpServletResponse response) {
     String before = BrowserSession.secretOf(request);
     String browser = request.getHeader("User-Agent");
     BrowserSession.begin(

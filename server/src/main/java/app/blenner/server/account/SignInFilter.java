@@ -5,7 +5,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.List;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -17,6 +19,16 @@ final class SignInFilter extends OncePerRequestFilter {
 
   SignInFilter(SignIns signIns) {
     this.signIns = signIns;
+  }
+
+  /** What somebody has who has signed in with all that the site asks of them. */
+  static final String WHOLE = "SIGNED_IN_WITH_ALL";
+
+  private static List<GrantedAuthority> authoritiesOf(Account account) {
+    String role = "ROLE_" + account.role();
+    return account.owesSecond()
+        ? AuthorityUtils.createAuthorityList(role)
+        : AuthorityUtils.createAuthorityList(role, WHOLE);
   }
 
   @Override
@@ -32,7 +44,7 @@ final class SignInFilter extends OncePerRequestFilter {
       } else {
         context.setAuthentication(
             UsernamePasswordAuthenticationToken.authenticated(
-                account, null, AuthorityUtils.createAuthorityList("ROLE_" + account.role())));
+                account, null, authoritiesOf(account)));
       }
     }
     SecurityContextHolder.setContext(context);

@@ -42,6 +42,7 @@ class SignIns {
   private final AccountRepository accounts;
   private final DiskService disk;
   private final AuditService audit;
+  private final SignInPolicy policy;
   private final Clock clock;
 
   SignIns(
@@ -49,7 +50,9 @@ class SignIns {
       AccountRepository accounts,
       DiskService disk,
       AuditService audit,
+      SignInPolicy policy,
       Clock clock) {
+    this.policy = policy;
     this.signIns = signIns;
     this.accounts = accounts;
     this.disk = disk;
@@ -92,7 +95,10 @@ class SignIns {
     if (s.seenAt.isBefore(now.minus(SEEN_EVERY)) && disk.mayWrite()) {
       signIns.seen(s.hash, now);
     }
-    return accounts.findById(s.accountId).filter(a -> a.active).map(AccountEntity::toAccount);
+    return accounts
+        .findById(s.accountId)
+        .filter(a -> a.active)
+        .map(a -> a.toAccount(policy.isOwedBy(a)));
   }
 
   private static boolean isOver(SignInEntity s, Instant now) {
