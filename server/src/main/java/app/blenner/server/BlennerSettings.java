@@ -12,11 +12,12 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  *     path for a resource of the web application
  * @param demo the folder of the demo site's package
  * @param proxies the proxies that are believed, as addresses or ranges; what others say of who is behind them is not
+ * @param scanner the host and port of a scanner that speaks clamd's protocol and looks at files that come in; null for none
  * @param s3 where bytes of files go, if {@code blenner.store} is {@code s3}; else null
  */
 @ConfigurationProperties("blenner")
 public record BlennerSettings(
-    String mode, String data, String demo, List<String> proxies, ObjectStorage s3) {
+    String mode, String data, String demo, List<String> proxies, String scanner, ObjectStorage s3) {
 
   public BlennerSettings {
     proxies = proxies == null ? List.of() : List.copyOf(proxies);

@@ -10,6 +10,8 @@ import app.blenner.core.picture.BrokenPictureException;
 import app.blenner.core.picture.Orientation;
 import app.blenner.core.picture.PictureReader;
 import app.blenner.core.picture.Size;
+import app.blenner.server.account.Account;
+import app.blenner.server.account.AccountService;
 import app.blenner.server.digest.Sha256;
 import app.blenner.server.problem.Problem;
 import java.io.IOException;
@@ -38,9 +40,18 @@ public class FileService {
 
   private final ByteStore store;
   private final StoredFileRepository files;
+  private final FileScanner scanner;
+  private final StorageQuota quota;
   private final Clock clock;
 
-  FileService(ByteStore store, StoredFileRepository files, Clock clock) {
+  FileService(
+      ByteStore store,
+      StoredFileRepository files,
+      FileScanner scanner,
+      StorageQuota quota,
+      Clock clock) {
+    this.scanner = scanner;
+    this.quota = quota;
     this.store = store;
     this.files = files;
     this.clock = clock;
@@ -69,6 +80,7 @@ public class FileService {
     String given = hash(from);
     try (IncomingFile ready = coming()) {
       FileType type = judge(from, name);
+      scanner.check(from, name);
       FileMetadata says = says(from, type, ready.path());
       for (StoredFileEntity known : files.findAllByGivenHash(given)) {
         if (store.has(known.hash) && (!whole || known.hash.equals(given))) {
@@ -80,8 +92,12 @@ public class FileService {
       file.bytes = Files.size(ready.path());
       file.hash = Sha256.of(ready.path());
       file.keptAt = clock.instant();
-      store.keep(file.hash, ready.path());
       StoredFileEntity same = files.findById(file.hash).orElse(null);
+      if (same == null) {
+        quota.check(file.bytes);
+        file.keptBy = AccountService.present().map(Account::id).orElse(null);
+      }
+      store.keep(file.hash, ready.path());
       StoredFile kept = (same == null ? files.saveAndFlush(file) : same).view();
       return new ReceivedFile(kept, says.words());
     } catch (IOException e) {

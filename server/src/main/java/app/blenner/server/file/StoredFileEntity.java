@@ -21,6 +21,9 @@ class StoredFileEntity {
   int pages;
   Instant keptAt;
 
+  /** The number of who brought it; null where nobody knows, or the server did. */
+  Long keptBy;
+
   StoredFile view() {
     return new StoredFile(
         hash,

@@ -8,6 +8,14 @@ import org.springframework.data.jpa.repository.Query;
 interface StoredFileRepository extends JpaRepository<StoredFileEntity, String> {
   List<StoredFileEntity> findAllByGivenHash(String givenHash);
 
+  /** How many bytes all of them have. */
+  @Query("select coalesce(sum(f.bytes), 0) from StoredFileEntity f")
+  long bytes();
+
+  /** How many bytes those have that somebody brought. */
+  @Query("select coalesce(sum(f.bytes), 0) from StoredFileEntity f where f.keptBy = :account")
+  long bytesOf(long account);
+
   /** Pictures that stand still and of which nothing was made yet, those that came last first. */
   @Query(
       "select f from StoredFileEntity f where f.frames = 1 and not exists"

@@ -45,10 +45,12 @@ public class Uploads {
   private final Path folder;
   private final TusFileUploadService tus;
   private final FileService files;
+  private final StorageQuota quota;
   private final Clock clock;
   private volatile Instant swept = Instant.MIN;
 
-  Uploads(BlennerSettings settings, FileService files, Clock clock) {
+  Uploads(BlennerSettings settings, FileService files, StorageQuota quota, Clock clock) {
+    this.quota = quota;
     this.files = files;
     folder = settings.dataFolder().resolve("uploads");
     this.clock = clock;
@@ -70,6 +72,7 @@ public class Uploads {
       }
       tus.cleanup();
     }
+    checkRoom(request);
     try {
       tus.process(request, response, owner);
     } catch (IOException e) {
@@ -82,6 +85,14 @@ public class Uploads {
     // file.
     if (!response.isCommitted() && response.getHeader("Tus-Resumable") == null) {
       response.setStatus(HttpStatus.LOCKED.value());
+    }
+  }
+
+  /** Whoever sends a file for which there is no room is told before it is sent. */
+  private void checkRoom(HttpServletRequest request) {
+    String length = request.getHeader("Upload-Length");
+    if (request.getMethod().equals("POST") && length != null && length.matches("\\d{1,12}")) {
+      quota.check(Long.parseLong(length));
     }
   }
 
