@@ -34,7 +34,7 @@ class PageFetcher {
     return web.fetch(typed, policy, PAGE, PageFetcher::htmlOf);
   }
 
-  private static String htmlOf(ContentType type, byte[] bytes) {
+  static String htmlOf(ContentType type, byte[] bytes) {
     String label = Objects.requireNonNullElse(type.getParameter("charset"), "");
     String text = Encoding.readPage(bytes, label).text();
     return type.getMimeType().equals("text/plain")

@@ -35,8 +35,15 @@ class WebFetcher {
    * @param largest most bytes
    * @param kinds which media types are it, as an expression
    * @param otherwise what to say where it is of another kind
+   * @param seconds how long it may take at most
    */
-  record Sort(String what, String accept, int largest, String kinds, String otherwise) {}
+  record Sort(
+      String what, String accept, int largest, String kinds, String otherwise, int seconds) {
+
+    Sort(String what, String accept, int largest, String kinds, String otherwise) {
+      this(what, accept, largest, kinds, otherwise, SECONDS);
+    }
+  }
 
   /** Makes something of an answer of the right kind. */
   interface Reader<T> {
@@ -51,9 +58,9 @@ class WebFetcher {
    */
   <T> Fetched<T> fetch(String typed, FetchPolicy policy, Sort sort, Reader<T> reader) {
     URI address = policy.check(typed);
-    long deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS);
+    long deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(sort.seconds());
     try (CloseableHttpClient client =
-        GuardedWeb.client(policy, SECONDS, "Blenner (fetches one thing for an editor)")) {
+        GuardedWeb.client(policy, sort.seconds(), "Blenner (fetches one thing for an editor)")) {
       for (int hops = 0; hops <= MOST_REDIRECTS; hops++) {
         Step<T> step = get(client, address, deadline, sort, reader);
         if (step.next() == null) {
@@ -78,7 +85,7 @@ class WebFetcher {
               + "” did not give "
               + sort.what()
               + " in "
-              + SECONDS
+              + sort.seconds()
               + " seconds. Try again later.");
     }
   }

@@ -2,7 +2,10 @@ package app.blenner.server.standin;
 
 import app.blenner.core.format.html.HtmlOut;
 import app.blenner.server.BlennerSettings;
+import app.blenner.server.intake.FrameTitles;
 import app.blenner.server.problem.Problem;
+import java.util.Locale;
+import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,7 +17,8 @@ import org.springframework.web.bind.annotation.RestController;
  * pressed, and never by itself.
  */
 @RestController
-class MediaHostController {
+class MediaHostController implements FrameTitles {
+  private static final String PLAYER = "/site/stand-in/player/";
   private static final int STARS = 60;
 
   private final BlennerSettings settings;
@@ -36,8 +40,22 @@ class MediaHostController {
         .body(pageOf(id));
   }
 
+  @Override
+  public Optional<String> titleOf(String path) {
+    return settings.isDemo() && path.startsWith(PLAYER)
+        ? Optional.of(titleOfFilm(path.substring(PLAYER.length())))
+        : Optional.empty();
+  }
+
+  private static String titleOfFilm(String id) {
+    String words = id.replaceAll("[-_]+", " ").strip();
+    return words.isEmpty()
+        ? ""
+        : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+
   private static String pageOf(String id) {
-    String title = id.replaceAll("[-_]+", " ");
+    String title = titleOfFilm(id);
     HtmlOut out = new HtmlOut();
     out.markup("<!DOCTYPE html>\n").open("html").attribute("lang", "en").endOpen();
     out.tag("head").open("meta").attribute("charset", "utf-8").endOpen();
