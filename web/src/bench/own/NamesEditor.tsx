@@ -1,10 +1,12 @@
-import { useState } from 'react'
+import { useTyped } from '../../shared/form/useTyped'
+import { useBench } from '../state/context'
 import { Chips } from './Chips'
 import { type EditorProps, texts } from './props'
 
 /** Names in an order. */
 export function NamesEditor({ field, value, set, problem }: EditorProps) {
-  const [typed, setTyped] = useState('')
+  const { saver } = useBench()
+  const [typed, setTyped] = useTyped(`${saver.key}:${field.name}`)
   const names = texts(value)
   return (
     <Chips

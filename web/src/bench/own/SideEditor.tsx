@@ -1,13 +1,16 @@
 import { useState } from 'react'
 import { useAsset } from '../../shared/api/queries'
+import type { OwnField } from '../../shared/api/types'
 import { AddButton } from '../../shared/ui/AddButton'
 import { Button } from '../../shared/ui/Button'
 import { cx } from '../../shared/ui/cx'
 import { fieldBox } from '../../shared/ui/Field'
+import { FieldSheet } from './FieldSheet'
 import { Group } from './Group'
 import { PickDialog } from './PickDialog'
 import { type EditorProps, rows } from './props'
 import { Rows } from './Rows'
+import { Written } from './Written'
 
 type Part = Record<string, string>
 
@@ -30,7 +33,7 @@ export function SideEditor({ field, value, set, problem }: EditorProps) {
         {(part, i) => (
           <div className="grid gap-1.5">
             <p className="font-semibold">{parts[part.part] ?? part.part}</p>
-            <PartFields part={part} number={i + 1} change={(next) => change(i, next)} />
+            <PartFields part={part} number={i + 1} field={field} change={(next) => change(i, next)} />
           </div>
         )}
       </Rows>
@@ -49,10 +52,11 @@ export function SideEditor({ field, value, set, problem }: EditorProps) {
 interface PartProps {
   part: Part
   number: number
+  field: OwnField
   change: (next: Part) => void
 }
 
-function PartFields({ part, number, change }: PartProps) {
+function PartFields({ part, number, field, change }: PartProps) {
   const [picking, setPicking] = useState(false)
   const picture = useAsset(part.picture ?? '')
   const line = (name: string, label: string) => (
@@ -90,7 +94,7 @@ function PartFields({ part, number, change }: PartProps) {
       return (
         <>
           {line('title', 'Title')}
-          {lines('text', 'Text')}
+          <SideText part={part} number={number} field={field} set={(text) => change({ text: text ?? '' })} />
         </>
       )
     case 'picture':
@@ -118,4 +122,36 @@ function PartFields({ part, number, change }: PartProps) {
     default:
       return <p className="text-soft">A part this version does not know; it is kept.</p>
   }
+}
+
+interface TextProps {
+  part: Part
+  number: number
+  field: OwnField
+  set: (html: string | undefined) => void
+}
+
+/** A few formatted lines, written on a sheet of their own. */
+function SideText({ part, number, field, set }: TextProps) {
+  const [open, setOpen] = useState(false)
+  const html = part.text ?? ''
+  const label = `Text, part ${number}`
+  return (
+    <>
+      {html && <Written label={label} html={html} />}
+      <p>
+        <Button onClick={() => setOpen(true)} aria-label={`Write: ${label}`}>
+          {html ? 'Write on' : 'Write'}
+        </Button>
+      </p>
+      {open && (
+        <FieldSheet
+          field={{ ...field, label: part.title || 'Text beside', help: '' }}
+          html={html}
+          set={set}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </>
+  )
 }

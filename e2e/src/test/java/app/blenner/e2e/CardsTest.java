@@ -99,7 +99,26 @@ public class CardsTest extends OwnAppTest {
     tab("Cards").click();
     button("Add text").click();
     field("Title, part 1").fill("What to bring");
-    field("Text, part 1").fill("Boots.\nA lamp.");
+    button("Write: Text, part 1").click();
+    Locator sheet =
+        page.getByRole(AriaRole.DIALOG)
+            .getByRole(AriaRole.TEXTBOX, new Locator.GetByRoleOptions().setName("What to bring"));
+    assertThat(sheet).isFocused();
+    page.keyboard().type("Boots. ");
+    page.keyboard().press("Control+b");
+    page.keyboard().type("A lamp.");
+    page.keyboard().press("Enter");
+    page.keyboard().type("- a map");
+    assertThat(sheet.locator("li")).hasText("a map");
+    // It offers what fits into a few lines.
+    assertThat(
+            page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Table")))
+        .hasCount(0);
+    AccessibilityTest.check(page, "the text of a side column");
+    page.getByRole(AriaRole.DIALOG)
+        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Back to the item"))
+        .click();
     button("Add quote").click();
     field("What was said, part 2").fill("It is darker than you think. ".repeat(12));
     button("Move quote up").click();
@@ -110,6 +129,8 @@ public class CardsTest extends OwnAppTest {
     FrameLocator proof = page.frameLocator("iframe[title='Proof, desktop']");
     assertThat(proof.locator(".side > *")).hasCount(2);
     assertThat(proof.locator(".side > *").first()).containsText("It is darker");
+    assertThat(proof.locator(".side section strong")).hasText("A lamp.");
+    assertThat(proof.locator(".side section li")).hasText("a map");
     assertThat(page.getByText("far longer than the text beside it")).isVisible();
     BoundingBox text = proof.locator(".beside-side").boundingBox();
     assertTrue(proof.locator(".side").boundingBox().x > text.x + text.width - 1);

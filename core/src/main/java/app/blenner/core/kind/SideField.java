@@ -1,6 +1,8 @@
 package app.blenner.core.kind;
 
 import app.blenner.core.document.Address;
+import app.blenner.core.item.AssetUse;
+import app.blenner.core.item.ItemLink;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -19,6 +21,9 @@ public record SideField(FieldProperties head) implements Field {
   public static final int MOST = 20;
 
   private static final int LONGEST = 2_000;
+
+  /** With its markup. */
+  private static final int LONGEST_TEXT = 20_000;
 
   @Override
   public FieldType type() {
@@ -52,7 +57,10 @@ public record SideField(FieldProperties head) implements Field {
     }
     out.put("part", part.word());
     for (String name : part.needs()) {
-      String text = String.join("\n", FieldData.toLines(row.get(name)));
+      String text =
+          part.isFormatted(name)
+              ? SidePart.tidyText(FieldData.toText(row.get(name)))
+              : String.join("\n", FieldData.toLines(row.get(name)));
       if (!text.isEmpty()) {
         out.put(name, text);
       }
@@ -68,8 +76,10 @@ public record SideField(FieldProperties head) implements Field {
       return tooMany;
     }
     for (Map<String, String> part : parts) {
-      for (String text : part.values()) {
-        String tooLong = Limits.problemWithLength(head, text, LONGEST);
+      for (Map.Entry<String, String> text : part.entrySet()) {
+        int longest =
+            SidePart.of(part.get("part")).isFormatted(text.getKey()) ? LONGEST_TEXT : LONGEST;
+        String tooLong = Limits.problemWithLength(head, text.getValue(), longest);
         if (!tooLong.isEmpty()) {
           return tooLong;
         }
@@ -91,6 +101,18 @@ public record SideField(FieldProperties head) implements Field {
       if (Address.isAssetName(picture)) {
         out.add(picture);
       }
+      SidePart.textIn(part)
+          .ifPresent(text -> AssetUse.usesIn(text).forEach(use -> out.add(use.asset())));
+    }
+    return out;
+  }
+
+  @Override
+  public Set<String> itemsOf(Object value) {
+    Set<String> out = new LinkedHashSet<>();
+    for (Map<String, String> part : FieldData.<List<Map<String, String>>>as(value)) {
+      SidePart.textIn(part)
+          .ifPresent(text -> ItemLink.linksIn(text).forEach(link -> out.add(link.target())));
     }
     return out;
   }

@@ -5,6 +5,7 @@ import app.blenner.core.document.Code;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
+import app.blenner.core.document.Marks;
 import app.blenner.core.document.Text;
 import com.google.re2j.Matcher;
 import com.google.re2j.Pattern;
@@ -146,6 +147,11 @@ public final class References {
       return document;
     }
     return document.map(block -> block instanceof Code ? block : block.mapContent(this::linkAll));
+  }
+
+  /** A line of plain text with its codes linked. */
+  public List<Inline> linkLine(String line) {
+    return linkAll(List.of(new Text(line, Marks.NONE)));
   }
 
   private List<Inline> linkAll(List<Inline> content) {

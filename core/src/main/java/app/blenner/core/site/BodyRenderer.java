@@ -12,6 +12,7 @@ import app.blenner.core.document.Embed;
 import app.blenner.core.document.Fold;
 import app.blenner.core.document.Gallery;
 import app.blenner.core.document.Heading;
+import app.blenner.core.document.Inline;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.ItemList;
 import app.blenner.core.document.ItemReference;
@@ -129,6 +130,13 @@ public final class BodyRenderer implements HtmlTarget {
   static String renderListed(
       PublishedItem item, List<Block> blocks, Library library, SiteWords words) {
     return render(new BodyRenderer(item.key(), library, words, item.path()), blocks);
+  }
+
+  /** The HTML of a line within a page. */
+  static String renderLine(String key, List<Inline> line, Library library, SiteWords words) {
+    BodyRenderer renderer = new BodyRenderer(key, library, words, "");
+    renderer.usual.inline(line);
+    return renderer.out.toString();
   }
 
   private static String render(BodyRenderer renderer, List<Block> blocks) {

@@ -33,9 +33,17 @@ final class FieldRenderer implements FieldOutput {
   private final ZoneId zone;
   private final PublishedItem item;
   private final SiteWords words;
+  private final LinkedLines linked;
   private HtmlOut out = new HtmlOut();
 
-  FieldRenderer(Site site, Library library, ZoneId zone, PublishedItem item, SiteWords words) {
+  FieldRenderer(
+      Site site,
+      Library library,
+      ZoneId zone,
+      PublishedItem item,
+      SiteWords words,
+      LinkedLines linked) {
+    this.linked = linked;
     this.site = site;
     this.library = library;
     this.zone = zone;
@@ -89,18 +97,22 @@ final class FieldRenderer implements FieldOutput {
       if (i > 0) {
         out.markup("<br>");
       }
-      out.text(lines.get(i));
+      linked.write(out, lines.get(i));
     }
   }
 
   @Override
   public void writeText(Document document) {
-    out.markup(
-        BodyRenderer.render(
-            item.key(),
-            site.asRead(document.map(FieldRenderer::within), item, library, zone),
-            library,
-            words));
+    out.markup(render(document));
+  }
+
+  /** A text besides that of the item as readers get it. */
+  String render(Document document) {
+    return BodyRenderer.render(
+        item.key(),
+        site.asRead(document.map(FieldRenderer::within), item, library, zone),
+        library,
+        words);
   }
 
   /** Names of places and forms are the body's own: a page that has two of one name leads to neither for sure. */
@@ -164,7 +176,9 @@ final class FieldRenderer implements FieldOutput {
   public void writeList(List<String> things) {
     out.tag("ul");
     for (String thing : things) {
-      out.tag("li").text(thing).close("li");
+      out.tag("li");
+      linked.write(out, thing);
+      out.close("li");
     }
     out.close("ul");
   }
@@ -184,7 +198,9 @@ final class FieldRenderer implements FieldOutput {
     facts.forEach(
         (name, value) -> {
           out.tag("tr").open("th").attribute("scope", "row").endOpen().text(name).close("th");
-          out.tag("td").text(value).close("td");
+          out.tag("td");
+          linked.write(out, value);
+          out.close("td");
           out.close("tr");
         });
     out.close("tbody");

@@ -37,13 +37,14 @@ final class ItemPage {
     Content content = item.content();
     HtmlOut out = new HtmlOut();
     SiteWords own = SiteWords.of(content.languageOn(site.language()));
-    FieldRenderer fields = new FieldRenderer(site, library, zone, item, own);
+    LinkedLines linked = new LinkedLines(site, item, library, own);
+    FieldRenderer fields = new FieldRenderer(site, library, zone, item, own, linked);
     OtherItems others = new OtherItems(site, library, own);
     Map<String, String> languages = others.addresses(item);
-    String side = new SideColumn(library, own, fields, others).render(item);
+    String side = new SideColumn(library, own, fields, others, linked).render(item);
     frame.way(out, site.tree().way(content.section()), titleOf(content, own), own);
     out.open("article").attributeIf("class", side.isEmpty() ? "" : "with-side").endOpen();
-    head(out, item, own, () -> others.languages(out, item, languages));
+    head(out, item, own, linked, () -> others.languages(out, item, languages));
     if (!side.isEmpty()) {
       out.open("div").attribute("class", "beside-side").endOpen();
     }
@@ -71,7 +72,8 @@ final class ItemPage {
   }
 
   /** What stands above the text: where one is, the title, the summary, the lead picture and whose it is. */
-  private void head(HtmlOut out, PublishedItem item, SiteWords own, Runnable languages) {
+  private void head(
+      HtmlOut out, PublishedItem item, SiteWords own, LinkedLines linked, Runnable languages) {
     Content content = item.content();
     LeadPlace place = LeadPlace.of(content);
     Optional<SiteAsset> lead =
@@ -79,24 +81,27 @@ final class ItemPage {
     boolean beside = lead.isPresent() && place == LeadPlace.BESIDE;
     out.open("header").attribute("class", beside ? "item-head lead-beside" : "item-head").endOpen();
     if (beside) {
-      picture(out, lead.get(), Sizes.LEAD_BESIDE, own);
+      picture(out, lead.get(), Sizes.LEAD_BESIDE, own, linked);
       out.open("div").endOpen();
     }
     out.tag("h1").text(titleOf(content, own)).close("h1");
     if (!content.summary().isEmpty()) {
-      out.open("p").attribute("class", "summary").endOpen().text(content.summary()).close("p");
+      out.open("p").attribute("class", "summary").endOpen();
+      linked.write(out, content.summary());
+      out.close("p");
     }
     Byline.write(out, item, own, zone);
     languages.run();
     if (beside) {
       out.close("div");
     } else if (lead.isPresent()) {
-      picture(out, lead.get(), Sizes.LEAD_OVER, own);
+      picture(out, lead.get(), Sizes.LEAD_OVER, own, linked);
     }
     out.close("header");
   }
 
-  private static void picture(HtmlOut out, SiteAsset lead, String sizes, SiteWords own) {
+  private static void picture(
+      HtmlOut out, SiteAsset lead, String sizes, SiteWords own, LinkedLines linked) {
     out.open("figure").attribute("class", "lead-picture");
     if (lead.hasRenditions()) {
       // Nobody sees more by looking at fewer pixels in a larger frame.
@@ -107,7 +112,9 @@ final class ItemPage {
     if (!lead.caption().isEmpty() || !lead.credit().isEmpty()) {
       out.tag("figcaption");
       if (!lead.caption().isEmpty()) {
-        out.tag("span").text(lead.caption()).close("span");
+        out.tag("span");
+        linked.write(out, lead.caption());
+        out.close("span");
         out.text(" ");
       }
       if (!lead.credit().isEmpty()) {

@@ -11,8 +11,11 @@ final class SideColumn {
   private final SiteWords own;
   private final FieldRenderer fields;
   private final OtherItems others;
+  private final LinkedLines linked;
 
-  SideColumn(Library library, SiteWords own, FieldRenderer fields, OtherItems others) {
+  SideColumn(
+      Library library, SiteWords own, FieldRenderer fields, OtherItems others, LinkedLines linked) {
+    this.linked = linked;
     this.library = library;
     this.own = own;
     this.fields = fields;
@@ -50,13 +53,15 @@ final class SideColumn {
               new PictureTag(a, a.alternative(), Sizes.SIDE, null, false, own).write(out);
               String words = part.getOrDefault("words", "");
               if (!words.isEmpty()) {
-                out.tag("figcaption").text(words).close("figcaption");
+                out.tag("figcaption");
+                linked.write(out, words);
+                out.close("figcaption");
               }
               out.close("figure");
             });
   }
 
-  private static void writeQuote(HtmlOut out, Map<String, String> part) {
+  private void writeQuote(HtmlOut out, Map<String, String> part) {
     String text = part.getOrDefault("text", "");
     if (text.isEmpty()) {
       return;
@@ -66,12 +71,14 @@ final class SideColumn {
     out.close("blockquote");
     String from = part.getOrDefault("from", "");
     if (!from.isEmpty()) {
-      out.tag("figcaption").text(from).close("figcaption");
+      out.tag("figcaption");
+      linked.write(out, from);
+      out.close("figcaption");
     }
     out.close("figure");
   }
 
-  private static void writeText(HtmlOut out, Map<String, String> part) {
+  private void writeText(HtmlOut out, Map<String, String> part) {
     String title = part.getOrDefault("title", "");
     String text = part.getOrDefault("text", "");
     if (title.isEmpty() && text.isEmpty()) {
@@ -81,14 +88,16 @@ final class SideColumn {
     if (!title.isEmpty()) {
       out.tag("h2").text(title).close("h2");
     }
-    paragraphs(out, text);
+    SidePart.textIn(part).ifPresent(t -> out.markup(fields.render(t)));
     out.close("section");
   }
 
-  private static void paragraphs(HtmlOut out, String text) {
+  private void paragraphs(HtmlOut out, String text) {
     for (String line : text.split("\n")) {
       if (!line.isBlank()) {
-        out.tag("p").text(line).close("p");
+        out.tag("p");
+        linked.write(out, line);
+        out.close("p");
       }
     }
   }

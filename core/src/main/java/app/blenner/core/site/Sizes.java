@@ -2,6 +2,7 @@ package app.blenner.core.site;
 
 import app.blenner.core.document.Side;
 import app.blenner.core.document.Width;
+import app.blenner.core.kind.LeadPlace;
 
 /**
  * How wide pages show pictures, as the {@code sizes} attribute says it: the other side of what {@code article.css} and
@@ -13,6 +14,9 @@ public final class Sizes {
 
   /** What stands across more than the measure. */
   private static final int WIDE = 832;
+
+  /** The lead picture beside the title. */
+  private static final int BESIDE_TITLE = 280;
 
   /** The share of the measure that a picture with text beside it has. */
   private static final double BESIDE = 0.45;
@@ -30,7 +34,7 @@ public final class Sizes {
   static final String LEAD_OVER = FITS + MEASURE + "px, " + NARROW;
 
   /** Beside the title of an item. */
-  static final String LEAD_BESIDE = FITS + "280px, " + NARROW;
+  static final String LEAD_BESIDE = FITS + BESIDE_TITLE + "px, " + NARROW;
 
   /** In the column beside the text. */
   static final String SIDE = "(min-width: 64rem) 256px, " + NARROW;
@@ -98,5 +102,14 @@ public final class Sizes {
 
   private static String vw(double part) {
     return Math.max(1, Math.round(part * 100)) + "vw";
+  }
+
+  /** How many pixels wide the lead picture is on the page of an item where there is room; 0 where it is not shown there. */
+  public static int ofLead(LeadPlace place) {
+    return switch (place) {
+      case OVER -> MEASURE;
+      case BESIDE -> BESIDE_TITLE;
+      case TEASER -> 0;
+    };
   }
 }

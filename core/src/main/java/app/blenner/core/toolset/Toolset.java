@@ -36,6 +36,22 @@ public record Toolset(
   /** The tool nobody can do without. */
   public static final String PARAGRAPH = "paragraph";
 
+  /** What the column beside a text offers, as long as no toolset names it: it is narrow, and said in a few lines. */
+  public static final Toolset SIDE =
+      new Toolset(
+          "side-column",
+          "Side column",
+          "A few lines beside a text",
+          List.of(
+              new ToolGroup(
+                  "Text",
+                  List.of("strong", "emphasis", "link"),
+                  List.of("superscript", "subscript")),
+              new ToolGroup("Structure", List.of(PARAGRAPH, "bulleted", "numbered"), List.of()),
+              new ToolGroup("Insert", List.of(), List.of("merge-field"))),
+          Map.of(),
+          List.of());
+
   public Toolset {
     label = PlainText.toLine(label);
     about = PlainText.toLine(about);
@@ -60,21 +76,26 @@ public record Toolset(
 
   /**
    * The nearest of some toolsets for a text: that of its field before that of its kind before that of the site, and in each
-   * that of a role before that of everybody.
+   * that of a role before that of everybody. For the column beside a text only one that names it counts; else it is a small
+   * one of its own.
    *
    * @return empty where every tool there is is offered
    */
   public static Optional<Toolset> nearest(
       Collection<Toolset> all, String kind, String field, Role role) {
     record Near(Toolset toolset, int nearness) {}
-    return all.stream()
-        .flatMap(
-            t ->
-                t.uses.stream()
-                    .filter(u -> u.holdsFor(kind, field, role))
-                    .map(u -> new Near(t, u.nearness())))
-        .max(Comparator.comparingInt(Near::nearness))
-        .map(Near::toolset);
+    boolean aside = field.equals(Use.SIDE);
+    Optional<Toolset> named =
+        all.stream()
+            .flatMap(
+                t ->
+                    t.uses.stream()
+                        .filter(u -> u.holdsFor(kind, field, role))
+                        .filter(u -> !aside || u.field().equals(field))
+                        .map(u -> new Near(t, u.nearness())))
+            .max(Comparator.comparingInt(Near::nearness))
+            .map(Near::toolset);
+    return named.isEmpty() && aside ? Optional.of(SIDE) : named;
   }
 
   /**

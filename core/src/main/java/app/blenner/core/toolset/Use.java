@@ -14,6 +14,9 @@ public record Use(String kind, String field, Role role) {
   /** The name of the field that holds an item's text. */
   public static final String BODY = "body";
 
+  /** The name of the field that holds the column beside an item's text. */
+  public static final String SIDE = "side.parts";
+
   /** Whether a text is meant. */
   boolean holdsFor(String ofKind, String ofField, Role of) {
     return (kind.isEmpty() || kind.equals(ofKind))

@@ -84,7 +84,8 @@ public final class HtmlWriter implements BlockVisitor<Void> {
   }
 
   /** Writes running text. */
-  private void inline(List<Inline> content) {
+  /** Writes the text of a line with its marks. */
+  public void inline(List<Inline> content) {
     inlines.write(content);
   }
 

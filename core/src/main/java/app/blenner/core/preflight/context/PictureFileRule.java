@@ -2,6 +2,7 @@ package app.blenner.core.preflight.context;
 
 import app.blenner.core.document.Address;
 import app.blenner.core.document.Picture;
+import app.blenner.core.kind.LeadPlace;
 import app.blenner.core.media.MovingTime;
 import app.blenner.core.rule.AssetFacts;
 import app.blenner.core.rule.BasicRule;
@@ -30,8 +31,8 @@ public final class PictureFileRule extends BasicRule {
 
   private static final Duration LONGEST = Duration.ofSeconds(5);
 
-  /** A picture of the site, and how it is in the text; no picture where it leads the item. */
-  private record Shown(AssetFacts facts, Picture picture, int limit) {}
+  /** A picture of the site, and how it is in the text; no picture where it leads the item, and then how wide its place is. */
+  private record Shown(AssetFacts facts, Picture picture, int limit, int lead) {}
 
   /** What is wrong with it, or an empty sentence. */
   private interface Wrong extends Function<Shown, String> {}
@@ -104,8 +105,14 @@ public final class PictureFileRule extends BasicRule {
   }
 
   private static String enlarged(Shown s) {
-    if (s.picture == null || s.facts.lines() || s.facts.width() == 0) {
+    if (s.facts.lines() || s.facts.width() == 0) {
       return "";
+    }
+    if (s.picture == null) {
+      return s.facts.width() < s.lead
+          ? "This picture is small: its place is %d pixels wide, and it has only %d."
+              .formatted(s.lead, s.facts.width())
+          : "";
     }
     int shown = Sizes.onWideScreen(s.picture.width(), s.picture.side(), s.facts.width());
     return shown > s.facts.width()
@@ -121,7 +128,11 @@ public final class PictureFileRule extends BasicRule {
       return found;
     }
     AssetFacts lead = subject.itemContext().assets().get(subject.content().leadPicture());
-    String ofLead = lead == null ? "" : wrong.apply(new Shown(lead, null, limit));
+    String ofLead =
+        lead == null
+            ? ""
+            : wrong.apply(
+                new Shown(lead, null, limit, Sizes.ofLead(LeadPlace.of(subject.content()))));
     if (!ofLead.isEmpty()) {
       found.add(
           Finding.onFieldOf(
@@ -136,7 +147,7 @@ public final class PictureFileRule extends BasicRule {
       for (Place place : subject.passages().get(i).places()) {
         if (place.block() instanceof Picture p && p.source().kind() == Address.Kind.ASSET) {
           AssetFacts facts = subject.itemContext().assets().get(p.source().assetName());
-          String said = facts == null ? "" : wrong.apply(new Shown(facts, p, limit));
+          String said = facts == null ? "" : wrong.apply(new Shown(facts, p, limit, 0));
           if (!said.isEmpty()) {
             found.add(
                 Finding.onBlock(this, settings.severityOf(this), said, place.inPassage(i), fixes));

@@ -54,9 +54,8 @@ public final class SideColumnRule extends BasicRule {
     int most = settings.numberOf(this, SENTENCES);
     int words = 0;
     for (Map<String, String> part : parts) {
-      String text = part.getOrDefault("text", "");
-      words += Counts.countWords(text);
-      for (String paragraph : text.split("\n+")) {
+      for (String paragraph : SidePart.paragraphsIn(part)) {
+        words += Counts.countWords(paragraph);
         int sentences = Sentences.of(paragraph, subject.language()).size();
         // What somebody said is quoted as long as it is.
         if (sentences > most && part.get("part").equals(SidePart.TEXT.word())) {

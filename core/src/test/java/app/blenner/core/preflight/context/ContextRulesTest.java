@@ -11,6 +11,7 @@ import app.blenner.core.kind.DateField;
 import app.blenner.core.kind.FieldProperties;
 import app.blenner.core.kind.Kind;
 import app.blenner.core.kind.Kinds;
+import app.blenner.core.kind.LeadPlace;
 import app.blenner.core.kind.StandardFields;
 import app.blenner.core.media.MovingTime;
 import app.blenner.core.merge.MergeFields;
@@ -174,6 +175,39 @@ public class ContextRulesTest {
     if (enlarged) {
       assertEquals(found(content(mended(content, beyond)), beyond), List.of());
     }
+  }
+
+  @DataProvider
+  public Object[][] leads() {
+    return new Object[][] {
+      // where it is shown, its width in pixels, how wide its place is; 0 where nothing is said
+      {LeadPlace.OVER, 639, 640},
+      {LeadPlace.OVER, 640, 0},
+      {LeadPlace.BESIDE, 279, 280},
+      {LeadPlace.BESIDE, 280, 0},
+      {LeadPlace.TEASER, 100, 0},
+    };
+  }
+
+  @Test(dataProvider = "leads")
+  public void aLeadPictureThatIsSmallForItsPlaceIsTold(LeadPlace place, int own, int wide) {
+    Content content =
+        content("<p>x</p>").toBuilder()
+            .leadPicture("a.jpg")
+            .values(Map.of(StandardFields.LEAD_PLACE, place.label()))
+            .build();
+    List<String> small =
+        found(content, assets(photograph(own, 10_000))).stream()
+            .filter(f -> f.rule().equals("picture-enlarged"))
+            .map(Finding::message)
+            .toList();
+    assertEquals(
+        small,
+        wide == 0
+            ? List.of()
+            : List.of(
+                "The lead picture is small: its place is %d pixels wide, and it has only %d."
+                    .formatted(wide, own)));
   }
 
   @Test

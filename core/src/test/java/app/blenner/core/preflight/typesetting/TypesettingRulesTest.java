@@ -109,6 +109,11 @@ public class TypesettingRulesTest {
         List.of(
             "A paragraph of the side column has 3 sentences: “One. Two. Three, as long as it …”."));
     assertEquals(
+        side("<p>One. Two.</p><ul><li>Three. Four.</li><li>Five.</li></ul>", 200), List.of());
+    assertEquals(
+        side("<ul><li>One. <strong>Two.</strong> Three.</li></ul>", 200),
+        List.of("A paragraph of the side column has 3 sentences: “One. Two. Three.”."));
+    assertEquals(
         side("word ".repeat(30).strip() + ".", 60),
         List.of("The side column is longer than the text: 30 words beside 60."));
     assertEquals(side("word ".repeat(30).strip() + ".", 0), List.of(), "there is no text yet");
