@@ -1,34 +1,28 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { answer, client } from '../shared/api/client'
 import { Button, TextButton } from '../shared/ui/Button'
 import { ItemPick, useTitles } from '../shared/ui/ItemPick'
 import { useOnce } from '../shared/ui/useOnce'
+import { BEGIN } from './begunText'
 
 interface Props {
-  /** The address of the page. */
-  where: string
-  title: string
-  /** The section the text is of, or empty. */
-  section: string
   composed: string
   listed: boolean
   set: (part: { composed?: string; listed?: boolean }) => void
+  /** Begins a text for the page, or has it begun once all of the form is kept. */
+  begin: () => unknown
 }
 
 /** What stands above the list of a page, or in its place: the text of an item, composed of blocks like any other. */
-export function Composed({ where, title, section, composed, listed, set }: Props) {
-  const titleOf = useTitles(composed ? [composed] : [])
+export function Composed({ composed, listed, set, begin }: Props) {
+  const titleOf = useTitles(composed && composed !== BEGIN ? [composed] : [])
   const once = useOnce()
   const [problem, setProblem] = useState('')
 
   async function make() {
     setProblem('')
     try {
-      const list = `<div class="item-list" data-section="${section}" data-count="5"></div>`
-      const body = `<p>What stands on ${where} is composed here, of any blocks.</p>${list}`
-      const made = await answer(client.POST('/editor/api/items', { body: { kind: 'page', title, body } }))
-      set({ composed: made.state.key })
+      await begin()
     } catch (error) {
       setProblem((error as Error).message)
     }
@@ -39,16 +33,23 @@ export function Composed({ where, title, section, composed, listed, set }: Props
       <legend className="font-semibold">Composed of blocks</legend>
       {composed ? (
         <>
-          <p>
-            The text of{' '}
-            <Link to={`/items/${composed}`} className="text-petrol underline underline-offset-2">
-              {titleOf(composed)}
-            </Link>{' '}
-            stands here once it is live; its own address leads here.
-          </p>
+          {composed === BEGIN ? (
+            <p>
+              A text for this page is begun with this change, and opened for you to write. It is shown here once it is
+              live.
+            </p>
+          ) : (
+            <p>
+              The text of{' '}
+              <Link to={`/items/${composed}`} className="text-petrol underline underline-offset-2">
+                {titleOf(composed)}
+              </Link>{' '}
+              is shown here once it is live; its own address leads here.
+            </p>
+          )}
           <label className="flex items-center gap-2">
             <input type="checkbox" checked={listed} onChange={(e) => set({ listed: e.target.checked })} />
-            The list of items stands below it
+            The list of items is shown below it
           </label>
           <TextButton className="justify-self-start" onClick={() => set({ composed: '', listed: true })}>
             Show the list alone

@@ -2,6 +2,7 @@ import type { Section } from '../shared/api/types'
 import { Input, Select } from '../shared/ui/Field'
 import { ItemPick, useTitles } from '../shared/ui/ItemPick'
 import { OrderedList } from '../shared/ui/OrderedList'
+import { BEGIN } from './begunText'
 import { Composed } from './Composed'
 
 interface Props {
@@ -59,14 +60,7 @@ export function Listing({ section, set }: Props) {
           if (size >= 1 && size <= 100) set({ size: Math.floor(size) })
         }}
       />
-      <Composed
-        where={section.path}
-        title={section.name}
-        section={section.slug}
-        composed={section.composed}
-        listed={section.listed}
-        set={set}
-      />
+      <Composed composed={section.composed} listed={section.listed} set={set} begin={() => set({ composed: BEGIN })} />
     </fieldset>
   )
 }

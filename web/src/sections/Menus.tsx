@@ -1,9 +1,9 @@
-import { useState } from 'react'
 import { answer, client } from '../shared/api/client'
 import { useRefresh } from '../shared/api/queries'
 import type { Menus as Both, MenuEntry, Site } from '../shared/api/types'
 import { on } from '../shared/form/change'
 import { useForm } from '../shared/form/useForm'
+import { useTyped } from '../shared/form/useTyped'
 import { Button } from '../shared/ui/Button'
 import { Input, Select } from '../shared/ui/Field'
 import { FormState } from '../shared/ui/FormState'
@@ -82,7 +82,7 @@ interface Props {
 const idOf = (e: MenuEntry) => `${e.to} ${e.target}`
 
 function Menu({ name, entries, set, site }: Props) {
-  const [address, setAddress] = useState('')
+  const [address, setAddress] = useTyped(`menu:${name}`)
   const titleOf = useTitles(entries.filter((e) => e.to === 'ITEM').map((e) => e.target))
   const leadsTo = (e: MenuEntry) =>
     e.to === 'SECTION'

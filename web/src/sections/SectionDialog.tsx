@@ -5,10 +5,12 @@ import { useAsset, useRefresh, useSite } from '../shared/api/queries'
 import type { Section } from '../shared/api/types'
 import { on } from '../shared/form/change'
 import { useForm } from '../shared/form/useForm'
+import { useOpenNew } from '../shared/store/newItem'
 import { Button } from '../shared/ui/Button'
 import { Input } from '../shared/ui/Field'
 import { FormDialog } from '../shared/ui/FormDialog'
 import { PictureChoice } from '../shared/ui/PictureChoice'
+import { BEGIN, beginTextWith } from './begunText'
 import { Listing } from './Listing'
 import { TopicList } from './TopicList'
 
@@ -40,16 +42,23 @@ function fieldsOf({ path: _, depth: __, place: ___, parent: ____, revision: ____
 /** What a section is called, where it is found, what its page shows, and who may publish in it. */
 export function SectionDialog({ section, onClose }: { section: Section; onClose: () => void }) {
   const refresh = useRefresh()
+  const openNew = useOpenNew()
   const live = useSite().data?.sections.find((s) => s.slug === section.slug) ?? section
   const form = useForm(`section:${section.slug}`, {
     stored: fieldsOf(live),
     revision: live.revision,
-    send: ({ slug, ...body }, seen) =>
-      answer(client.PUT('/editor/api/site/sections/{slug}', { params: { path: { slug }, header: on(seen) }, body })),
+    send: async ({ slug, ...body }, seen) => {
+      const params = { path: { slug }, header: on(seen) }
+      const keep = (composed: string) =>
+        answer(client.PUT('/editor/api/site/sections/{slug}', { params, body: { ...body, composed } }))
+      if (body.composed !== BEGIN) return { key: '', kept: await keep(body.composed) }
+      return beginTextWith({ title: body.name, section: slug }, keep)
+    },
     read: fieldsOf,
-    done: () => {
+    done: ({ key, kept }) => {
       refresh()
       onClose()
+      if (key) openNew(key, `This text is shown at ${kept.path} once it is live.`)
     },
     lists,
     labels,

@@ -183,9 +183,9 @@ public class SectionsScreenTest extends OwnAppTest {
     assertThat(inMain).isChecked();
     button("Other steps").click();
     page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Withdraw")).click();
-    assertThat(dialog()).containsText("main menu");
+    assertThat(dialog()).containsText("Main menu");
     AccessibilityTest.check(page, "before something breaks");
-    inDialog("Leave it live").click();
+    inDialog("Cancel").click();
     assertThat(dialog()).hasCount(0);
     inMain.uncheck();
     page.waitForCondition(() -> !api.get("/research").contains("A red torch"));
@@ -197,22 +197,29 @@ public class SectionsScreenTest extends OwnAppTest {
     sections();
     button("Edit Community").click();
     inDialog("Begin a text for it").click();
-    assertThat(dialog()).containsText("stands here once it is live");
-    dialog().getByLabel("The list of items stands below it").uncheck();
+    assertThat(dialog()).containsText("begun with this change");
+    dialog().getByLabel("The list of items is shown below it").uncheck();
     AccessibilityTest.check(page, "what a section shows");
-    String href =
-        dialog()
-            .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Community"))
-            .getAttribute("href");
+    // Cancelled, it leaves nothing behind.
+    int before = api.get("/editor/api/worklist?kind=page").split("\"key\"").length;
+    inDialog("Cancel").click();
+    assertThat(dialog()).hasCount(0);
+    assertEquals(api.get("/editor/api/worklist?kind=page").split("\"key\"").length, before);
+    button("Edit Community").click();
+    inDialog("Begin a text for it").click();
+    dialog().getByLabel("The list of items is shown below it").uncheck();
     inDialog("Change the section").click();
     assertThat(dialog()).hasCount(0);
-    openItem(href.replaceFirst(".*/", ""));
-    assertThat(sheet()).containsText("What stands on /community is composed here");
+    // It waits to be written, and what is to be written there is a prompt, which no reader sees.
+    assertThat(headline()).hasValue("Community");
+    assertThat(page.getByText("This text is shown at /community once it is live")).isVisible();
+    assertThat(sheet().locator(".prompt")).hasCount(1);
+    sheet().locator(".prompt").click();
+    page.keyboard().type("Come and join us.");
     button("Put live").click();
     assertThat(page.getByText("Live now at")).isVisible();
     page.navigate(app().url("/community"));
-    assertThat(page.getByRole(AriaRole.MAIN))
-        .containsText("What stands on /community is composed here");
+    assertThat(page.getByRole(AriaRole.MAIN)).containsText("Come and join us.");
     assertFalse(api.get("/community").contains("class=\"teasers\""));
   }
 

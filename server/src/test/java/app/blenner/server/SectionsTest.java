@@ -130,6 +130,29 @@ public class SectionsTest {
     assertEquals(page.select(".neighbours a[rel=prev] strong").text(), "Along the wall");
   }
 
+  /** The text has the address to which the section goes; as the section's own it gives way. */
+  @Test
+  public void aPartWithATextOfTheSameNameCanBeMoved() {
+    String lookouts = section("Lookouts", "visit");
+    String own = live("Lookouts", "");
+    assertEquals(reader.get("/lookouts").status(), 200);
+    assertEquals(move(lookouts, "", "").status(), 422, "the item is nobody's text yet");
+    assertEquals(change(lookouts, "composed", own).status(), 200);
+    leads("/lookouts", "/visit/lookouts");
+    assertEquals(move(lookouts, "", "").status(), 200);
+    assertEquals(view(lookouts).path("path").asString(), "/lookouts");
+    assertTrue(page("/lookouts").text().contains("Text."));
+    leads("/visit/lookouts", "/lookouts");
+    JsonNode state = Items.view(editor, own).path("state");
+    assertEquals(state.at("/placement/livePath").asString(), "/lookouts");
+    // Once it is the section's text no more, it has an address of its own.
+    assertEquals(change(lookouts, "composed", "").status(), 200);
+    String path =
+        Items.view(editor, own).at("/state/placement/appearances/places/0/path").asString();
+    assertEquals(path, "/lookouts/lookouts");
+    assertEquals(reader.get(path).status(), 200);
+  }
+
   @Test
   public void theOrderIsWhatSomebodySays() {
     String first = section("Alpha", "");

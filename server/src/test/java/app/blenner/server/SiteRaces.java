@@ -126,6 +126,15 @@ final class SiteRaces extends RaceTable {
         "PUT /editor/api/looking",
         new Race(ANY, () -> n -> new Call("PUT", API + "/looking", "{\"stopped\":false}")));
     races.put(
+        "PUT /editor/api/storage",
+        new Race(
+            1,
+            () -> {
+              int base = 100_000 + 1_000 * count.incrementAndGet();
+              return n ->
+                  new Call("PUT", API + "/storage", "{\"site\":" + (base + n) + ",\"person\":0}");
+            }));
+    races.put(
         "PUT /editor/api/site/front",
         new Race(
             1,
@@ -228,6 +237,15 @@ final class SiteRaces extends RaceTable {
   }
 
   private void people() {
+    races.put(
+        "PUT /editor/api/sign-in-policy",
+        new Race(
+            1,
+            () -> {
+              String path = API + "/sign-in-policy";
+              editor.put(path, "{\"secondFor\":[\"WRITER\"]}");
+              return n -> new Call("PUT", path, "{\"secondFor\":[]}");
+            }));
     races.put(
         "PUT /editor/api/people/{id}",
         new Race(1, onPerson("PUT", "", with("name", "Other #", "role", "WRITER").toString())));

@@ -26,6 +26,7 @@ public class SectionService {
   private final ChangeBus changes;
   private final AddressBook addresses;
   private final PlacedItems items;
+  private final OwnTexts ownTexts;
   private final SettingsCache cache;
 
   SectionService(
@@ -35,7 +36,9 @@ public class SectionService {
       ChangeBus changes,
       AddressBook addresses,
       PlacedItems items,
+      OwnTexts ownTexts,
       SettingsCache cache) {
+    this.ownTexts = ownTexts;
     this.cache = cache;
     this.sections = sections;
     this.rows = rows;
@@ -258,7 +261,12 @@ public class SectionService {
       throw Problem.unusable("“" + shown + "” belongs to Blenner itself. Choose another address.");
     }
     String path = SitePaths.lasting(parent, step);
-    if (addresses.isTaken(path)) {
+    String item = addresses.itemAt(path);
+    if (!item.isEmpty() && item.equals(ownText(tree, slug))) {
+      // Its address leads to the page of the section already.
+      ownTexts.moveInto(slug, item);
+      addresses.release(path);
+    } else if (!item.isEmpty()) {
       throw Problem.unusable("An item has the address “" + shown + "”. Choose another address.");
     }
     String other = addresses.sectionAt(path);
@@ -275,6 +283,10 @@ public class SectionService {
                   + "” was the address of another section, and still leads to it. Choose another address.");
     }
     return step;
+  }
+
+  private static String ownText(SectionTree tree, String slug) {
+    return tree.findSection(slug).map(s -> s.list().composed()).orElse("");
   }
 
   private Section describe(SectionEntity section, Section given) {
