@@ -50,13 +50,18 @@ public class RaceTest {
     running.close();
   }
 
-  /** Those that send a file, or are of one person's own session, have their tests elsewhere: Restore-, Import-, AccountTest. */
+  /** Those that send a file, or are of one person's own session, have their tests elsewhere: Restore-, Import-, Account-, PasskeyTest. */
   private static final Set<String> ELSEWHERE =
       Set.of(
           "POST /editor/api/archive/site",
           "POST /editor/api/intake/file",
           "POST /editor/api/session",
           "DELETE /editor/api/session",
+          "POST /editor/api/session/passkey",
+          "POST /editor/api/session/passkey/offer",
+          "POST /editor/api/me/passkeys",
+          "POST /editor/api/me/passkeys/offer",
+          "POST /editor/api/me/passkeys/removal",
           "DELETE /editor/api/me/sign-ins");
 
   @Test

@@ -72,6 +72,21 @@ public class StartTest {
     }
   }
 
+  /** Whoever keeps data in order reads what it says by a program, too: beside success stands no error. */
+  @Test
+  public void verifyTellsWhatItFoundAndNothingElse() throws Exception {
+    Path data = copy();
+    Server verify = Server.begin(data, 0, "--blenner.verify=check");
+    int ended = verify.ended();
+    String said = verify.said();
+    assertEquals(ended, 0, said);
+    assertTrue(said.contains("The store is sound."), said);
+    assertFalse(said.matches("(?s).*(ERROR|WARN|could not|closed).*"), said);
+    try (Running again = Running.at("demo", data)) {
+      assertEquals(again.visitor().get("/").status(), 200);
+    }
+  }
+
   @Test
   public void aFileWhereTheFolderShouldBe() throws Exception {
     Path file = Files.createTempFile("blenner", ".txt");

@@ -1,6 +1,8 @@
 package app.blenner.server.disk;
 
+import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -33,9 +35,16 @@ public final class Compaction {
     }
   }
 
-  /** Writes the database again, without what is old, and closes it. */
-  public static void run(Connection database) throws SQLException {
-    try (Statement statement = database.createStatement()) {
+  /**
+   * Writes the database of a data folder again, without what is old, and closes it. Nobody may have it open.
+   *
+   * @throws SQLException where it cannot be opened, or not be written
+   */
+  public static void run(Path folder) throws SQLException {
+    String url = "jdbc:h2:patient:" + folder.resolve("blenner") + ";IFEXISTS=TRUE";
+    // It is closed by what is done, so closing the connection has nothing left to do.
+    try (Connection database = DriverManager.getConnection(url, "blenner", "");
+        Statement statement = database.createStatement()) {
       statement.execute("shutdown compact");
     }
   }

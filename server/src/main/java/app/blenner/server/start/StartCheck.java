@@ -137,13 +137,13 @@ public final class StartCheck
       refuse(folder, e);
     }
     if (large) {
-      compact(url);
+      compact(folder);
     }
   }
 
-  private static void compact(String url) {
-    try (Connection connection = DriverManager.getConnection(url, "blenner", "")) {
-      Compaction.run(connection);
+  private static void compact(Path folder) {
+    try {
+      Compaction.run(folder);
     } catch (SQLException e) {
       // A large file is no reason not to start; the next start tries again.
       System.err.println("The database could not be made smaller: " + e.getMessage());

@@ -7,10 +7,8 @@ import app.blenner.server.file.StoreCheck;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Set;
-import javax.sql.DataSource;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.SpringApplication;
@@ -30,7 +28,6 @@ class Verify implements ApplicationRunner {
   private final AssetService assets;
   private final Environment environment;
   private final ConfigurableApplicationContext context;
-  private final DataSource database;
   private final BlennerSettings settings;
 
   Verify(
@@ -38,9 +35,7 @@ class Verify implements ApplicationRunner {
       AssetService assets,
       Environment environment,
       ConfigurableApplicationContext context,
-      DataSource database,
       BlennerSettings settings) {
-    this.database = database;
     this.settings = settings;
     this.store = store;
     this.assets = assets;
@@ -67,27 +62,24 @@ class Verify implements ApplicationRunner {
     boolean right = found.isSound() || (repair && sound);
     say(right ? "The store is sound." : "The store is not sound.");
     int code = right ? 0 : 1;
-    compact();
-    System.exit(SpringApplication.exit(context, () -> code));
+    int ended = SpringApplication.exit(context, () -> code);
+    if (environment.getProperty("blenner.database") == null) {
+      compact();
+    }
+    System.exit(ended);
   }
 
-  /** The last thing that is done with the database, since it closes it. */
+  /** Nobody has the database open any more. */
   private void compact() throws IOException {
     Path file = settings.dataFolder().resolve("blenner.mv.db");
-    if (!Files.exists(file)) {
-      return;
-    }
     long before = Files.size(file);
-    try (Connection connection = database.getConnection()) {
-      Compaction.run(connection);
+    try {
+      Compaction.run(settings.dataFolder());
       say(
-          "The database has "
-              + Files.size(file) / 1_000_000
-              + " MB; it had "
-              + before / 1_000_000
-              + " MB before it was written anew.");
+          "The database file has %.1f MB; before it was rewritten it had %.1f MB."
+              .formatted(Files.size(file) / 1e6, before / 1e6));
     } catch (SQLException e) {
-      say("The database could not be written anew: " + e.getMessage());
+      say("The database file could not be rewritten: " + e.getMessage());
     }
   }
 
