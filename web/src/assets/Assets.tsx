@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { useFoundAssets } from '../shared/api/queries'
+import { useFoundAssets, useStorage } from '../shared/api/queries'
 import type { FoundAsset } from '../shared/api/types'
 import { AssetFilters } from '../shared/ui/AssetFilters'
 import { isNarrowed, queryOf, sentence, wantedIn } from '../shared/ui/assetsWanted'
@@ -28,6 +28,7 @@ export function Assets() {
   const bring = useBringIn(undefined, whole)
   const drop = useDropFiles(bring)
   usePastedFiles(bring)
+  const scarce = useStorage().data?.warning
   const rows = params.get('as') === 'rows'
 
   function change(name: string, value: string) {
@@ -76,6 +77,11 @@ export function Assets() {
             Rows
           </Button>
         </div>
+        {scarce && (
+          <p role="status" className="border border-line bg-straw px-3 py-1.5">
+            {scarce}
+          </p>
+        )}
         <ComingList />
         <AssetFilters wanted={wanted} change={change} />
         {found.error && <p role="alert">{found.error.message}</p>}

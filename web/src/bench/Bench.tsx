@@ -79,6 +79,14 @@ function open(item: ItemView, writing: Writing, person: Person): { sheet: Sheet;
     saver.change({ values: content.values })
     sheet.tell(told)
   }
+  saver.onNewer = ({ state, content }) => {
+    sheet.take(content.body)
+    const who =
+      state.changed.by === person.name
+        ? 'You saved a newer text in another window'
+        : `${state.changed.by} saved a newer text`
+    sheet.tell(`${who}. It is shown here now.`)
+  }
   // A text that never reached the server is shown again, and sent.
   if (fresh) saver.bringBack(left)
   else dropBackup(key, person)
@@ -98,7 +106,11 @@ function Opened({ item, writing, toolset, person }: OpenedProps) {
   const { state } = useLocation()
   const { begun, told } = (state as Partial<Begun> | null) ?? {}
   useEffect(() => saver.subscribe(() => sheet.writeIn(saver.snapshot().state.language)), [saver, sheet])
-  useChanges(useCallback(() => saver.lookAgain(), [saver]))
+  useChanges(
+    saver.key,
+    useCallback(() => saver.lookAgain(), [saver]),
+    useCallback((revision) => saver.hear(revision), [saver]),
+  )
   useEffect(() => {
     // In a new item the title waits to be written; in any other the text.
     if (begun) askFor('title')

@@ -156,7 +156,7 @@ export function BenchScreen({ saver, sheet, toolset, tell }: Props) {
 
   const openMarks = useCallback(() => setMarksOpen((n) => n + 1), [])
   const { mend, leave, bringBack } = useMending({ saver, sheet, goTo, ready, tell: setTold })
-  const walking = useWalking({ saver, goTo, openMarks, mend, leave, tell: setTold })
+  const walking = useWalking({ saver, sheet, goTo, openMarks, mend, leave, tell: setTold })
 
   const openOut = useCallback(() => setDialog('out'), [])
   const answers = useMemo(

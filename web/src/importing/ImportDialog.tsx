@@ -5,6 +5,7 @@ import { useKinds } from '../shared/api/kinds'
 import { useRefresh } from '../shared/api/queries'
 import type { Imported, Kind } from '../shared/api/types'
 import { ENDINGS, formatsInWords } from '../shared/base/formats'
+import { useTyped } from '../shared/form/useTyped'
 import type { ImportWanted } from '../shared/store/importing'
 import { useOpenNew } from '../shared/store/newItem'
 import { Button } from '../shared/ui/Button'
@@ -55,7 +56,7 @@ interface Props extends ImportWanted {
 /** Brings files or a page of the web in. */
 export default function ImportDialog({ files: given, into, onClose }: Props) {
   const [files, setFiles] = useState(given)
-  const [address, setAddress] = useState('')
+  const [address, setAddress] = useTyped('import-address')
   const [where, setWhere] = useState<Where>(into ? 'cursor' : 'new')
   const [kind, setKind] = useState<Kind>('')
   const [lines, setLines] = useState<Line[]>([])
@@ -114,6 +115,7 @@ export default function ImportDialog({ files: given, into, onClose }: Props) {
   }
 
   async function bring({ title, result }: Imported, name: string) {
+    setAddress('')
     if (goes === 'new') {
       const { key, told } = await beginItem(becomes, { title, body: result.body })
       onClose()

@@ -3,6 +3,7 @@ import { useRight, useSession } from '../shared/api/queries'
 import { TextButton } from '../shared/ui/Button'
 import { Input } from '../shared/ui/Field'
 import { Place } from '../shared/ui/Place'
+import { useNamedPart } from '../shared/ui/useNamedPart'
 import { useTitle } from '../shared/ui/useTitle'
 import { External } from './External'
 import { History } from './History'
@@ -14,6 +15,7 @@ import { References } from './References'
 import { RuleList } from './rules/RuleList'
 import { SetUpFile } from './SetUpFile'
 import { SiteName } from './SiteName'
+import { Storage } from './Storage'
 import { Trail } from './Trail'
 import { ToolsetList } from './toolsets/ToolsetList'
 import { WholeSite } from './WholeSite'
@@ -117,6 +119,13 @@ export function SetUp() {
       words: 'embeds film sound address contact form fetch allow external',
       content: <External blocked={blocked} />,
     },
+    {
+      id: 'storage',
+      name: 'Storage',
+      about: 'How much of files the site and each person may keep.',
+      words: 'quota bytes limit megabytes disk space room',
+      content: <Storage blocked={blocked} />,
+    },
     ...(blocked
       ? []
       : [
@@ -147,6 +156,7 @@ export function SetUp() {
         ]
       : []),
   ]
+  const named = useNamedPart()
   const letters = words.trim().toLowerCase()
   const found = parts.filter((p) => `${p.name} ${p.about} ${p.words}`.toLowerCase().includes(letters))
   return (
@@ -175,7 +185,7 @@ export function SetUp() {
             </ul>
           </nav>
         </div>
-        <div className="grid grid-cols-[minmax(0,1fr)] gap-10">
+        <div ref={named} className="grid grid-cols-[minmax(0,1fr)] gap-10">
           {!found.length && (
             <p>
               Nothing that can be set speaks of “{words}”.{' '}

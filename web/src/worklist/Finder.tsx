@@ -193,7 +193,7 @@ interface WordProps {
 
 /** A word that is in use, looked for once it is whole: at Enter, at one that was offered, and on leaving the field. */
 function Word({ label, of, value, set }: WordProps) {
-  const { typed, setTyped, offers } = useOffers(of)
+  const { typed, setTyped, offers } = useOffers(of, useState(''))
   const [shown, setShown] = useState(value)
   const list = useId()
   useEffect(() => setShown(value), [value])

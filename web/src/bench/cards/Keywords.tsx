@@ -1,3 +1,4 @@
+import { useTyped } from '../../shared/form/useTyped'
 import { useOffers } from '../../shared/ui/useOffers'
 import { Chips } from '../own/Chips'
 import { useBench, useSaved } from '../state/context'
@@ -6,7 +7,7 @@ import { useBench, useSaved } from '../state/context'
 export function Keywords() {
   const { saver } = useBench()
   const keywords = useSaved((now) => now.fields.keywords)
-  const { typed, setTyped, offers } = useOffers('KEYWORDS')
+  const { typed, setTyped, offers } = useOffers('KEYWORDS', useTyped(`${saver.key}:keywords`))
   return (
     <Chips
       label="Keywords"

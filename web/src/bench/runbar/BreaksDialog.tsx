@@ -2,15 +2,10 @@ import type { ItemState, Step } from '../../shared/api/types'
 import { Button } from '../../shared/ui/Button'
 import { Dialog, DialogButtons } from '../../shared/ui/Dialog'
 
-/** What would lead nowhere if readers saw the item no more. */
+/** What would lead nowhere if readers did not see the item any more. */
 export function breaks(step: Step, state: ItemState): string[] {
-  if (step.action !== 'WITHDRAW') return []
-  const { linkedFrom, appearances } = state.placement
-  const menus = appearances.places.filter((p) => /menu|it is this page|picked/.test(p.label))
-  return [
-    ...menus.map((p) => p.label.replace(/ of .*/, '')),
-    ...linkedFrom.map((l) => `“${l.title || 'Untitled'}”, by ${l.by}`),
-  ]
+  if (step.action !== 'WITHDRAW' && step.action !== 'BIN') return []
+  return state.placement.linkedFrom.map((l) => `${l.key ? `“${l.title || 'Untitled'}”` : l.title}, by ${l.by}`)
 }
 
 interface Props {
@@ -27,7 +22,7 @@ export function BreaksDialog({ step, what, onGo, onClose }: Props) {
       open
       onClose={onClose}
       title={`${step.label}?`}
-      about="Readers are led to this item from elsewhere. Links to it lose their address, and menus their entry, until it is live again."
+      about="Other places lead to this item. Links to it lose their address, menus their entry, and pages the text they show, until it is live again."
     >
       <ul className="grid list-disc gap-1 pl-5" aria-label="What leads to it">
         {what.map((w) => (
@@ -35,7 +30,7 @@ export function BreaksDialog({ step, what, onGo, onClose }: Props) {
         ))}
       </ul>
       <DialogButtons>
-        <Button onClick={onClose}>Leave it live</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button
           look="main"
           onClick={() => {

@@ -1,11 +1,14 @@
 import { useMemo } from 'react'
 import type { Finding } from '../../shared/api/types'
+import type { Sheet } from '../../sheet'
 import { inOrder } from '../state/findings'
+import { nextMark } from '../state/nextMark'
 import type { Saver } from '../state/saver'
-import { askWhy, comeTo, walkNow } from '../state/walk'
+import { arriveAt, askWhy, comeTo, walkNow } from '../state/walk'
 
 interface Bench {
   saver: Saver
+  sheet: Sheet
   goTo: (finding: Finding) => void
   openMarks: () => void
   mend: (finding: Finding, fix: number) => void
@@ -14,28 +17,35 @@ interface Bench {
 }
 
 /** What the keys do that walk from mark to mark. */
-export function useWalking({ saver, goTo, openMarks, mend, leave, tell }: Bench) {
+export function useWalking({ saver, sheet, goTo, openMarks, mend, leave, tell }: Bench) {
   return useMemo(() => {
     const open = () => {
       const found = saver.snapshot().state.findings.filter((f) => !f.dismissed)
       return inOrder(walkNow().order, found)
     }
-    const step = (by: number) => () => {
+    const step = (by: 1 | -1) => () => {
       const marks = open()
-      if (!marks.length) return tell('There is no mark.')
-      const at = marks.findIndex((f) => f.id === walkNow().at)
-      const from = at < 0 && by < 0 ? 0 : at
-      const next = marks[(from + by + marks.length) % marks.length]
-      openMarks()
+      const placed = marks.map((mark) => ({
+        id: mark.id,
+        mark,
+        place: mark.field === 'body' && mark.path.length ? sheet.placeAt(mark.path, mark.from) : null,
+      }))
+      const { at, cursor } = walkNow()
+      const writes = sheet.view?.hasFocus() && sheet.cursor !== cursor
+      const next = nextMark(placed, at, writes ? sheet.cursor : null, by)?.mark
+      if (!next) return tell('There are no marks.')
+      // A field of a card takes the place of the marks; what is wrong with it is told above.
+      if (next.field === 'body' || next.field === 'title') openMarks()
       comeTo(next.id)
       goTo(next)
+      if (next.field === 'body') arriveAt(sheet.cursor)
       tell(`${marks.indexOf(next) + 1} of ${marks.length}: ${next.message}`)
     }
     /** The mark somebody came to, or the first. */
     const here = () => {
       const marks = open()
       const mark = marks.find((f) => f.id === walkNow().at) ?? marks[0]
-      if (!mark) tell('There is no mark.')
+      if (!mark) tell('There are no marks.')
       return mark
     }
     return {
@@ -57,5 +67,5 @@ export function useWalking({ saver, goTo, openMarks, mend, leave, tell }: Bench)
         else askWhy(mark.id)
       },
     }
-  }, [saver, goTo, openMarks, mend, leave, tell])
+  }, [saver, sheet, goTo, openMarks, mend, leave, tell])
 }

@@ -12,6 +12,8 @@ interface Walk {
   at: string
   /** The mark of which it is asked why it is right as it is. */
   asked: string
+  /** Where the cursor was put when somebody came to the mark; null where it led to no place in the text. */
+  cursor: number | null
 }
 
 const KEPT = 'blenner.marks'
@@ -23,6 +25,7 @@ const walk = new Store<Walk>({
   order: kept?.order === 'weight' ? 'weight' : 'place',
   at: '',
   asked: '',
+  cursor: null,
 })
 
 function change(part: Partial<Walk>) {
@@ -42,7 +45,12 @@ export function showMarks(part: Partial<Pick<Walk, 'shown' | 'order'>>) {
 
 /** Somebody came to a mark. */
 export function comeTo(id: string) {
-  change({ at: id, asked: '' })
+  change({ at: id, asked: '', cursor: null })
+}
+
+/** The cursor was put where the mark is that somebody came to. */
+export function arriveAt(cursor: number) {
+  change({ cursor })
 }
 
 /** Asks why a mark is right as it is. */

@@ -66,6 +66,7 @@ export function Uses({ uses, set }: Props) {
             >
               <option value="">All its texts</option>
               <option value="body">The text itself</option>
+              <option value="side.parts">The side column</option>
               {texts.map((f) => (
                 <option key={f.name} value={f.name}>
                   {f.label}

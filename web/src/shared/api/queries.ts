@@ -63,6 +63,11 @@ export function useAsset(name: string) {
   return useAssetsNamed(name ? [name] : []).data?.[0]
 }
 
+/** How much of files is kept, and may be. */
+export function useStorage() {
+  return useQuery({ queryKey: ['storage'], queryFn: () => answer(client.GET('/editor/api/storage')) })
+}
+
 /** Lets everything that was fetched be fetched again. */
 export function useRefresh() {
   const client = useQueryClient()

@@ -33,7 +33,7 @@ const sources: Record<string, string> = import.meta.glob('../../**/*.tsx', {
 })
 
 /** They open a dialog, which takes the keyboard by itself. */
-const OPENS = /Add a (section|person)/
+const OPENS = /Add a (section|person|passkey)/
 
 test('every button that adds something puts the cursor into it', () => {
   const found: string[] = []

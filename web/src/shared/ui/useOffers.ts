@@ -1,11 +1,9 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { answer, client } from '../api/client'
 import type { Choice } from './Combobox'
 
 /** What is typed into a field of words, and the words in use that could be meant. */
-export function useOffers(field: 'KEYWORDS' | 'AUTHORS') {
-  const [typed, setTyped] = useState('')
+export function useOffers(field: 'KEYWORDS' | 'AUTHORS', [typed, setTyped]: [string, (words: string) => void]) {
   const begins = typed.trim()
   const found = useQuery({
     queryKey: ['words-in-use', field, begins],

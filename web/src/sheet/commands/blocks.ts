@@ -1,5 +1,12 @@
-import { type Node, Slice } from 'prosemirror-model'
-import { type Command, type EditorState, NodeSelection, Selection, TextSelection } from 'prosemirror-state'
+import { type Node, type NodeType, Slice } from 'prosemirror-model'
+import {
+  type Command,
+  type EditorState,
+  NodeSelection,
+  Selection,
+  TextSelection,
+  type Transaction,
+} from 'prosemirror-state'
 import { ReplaceStep } from 'prosemirror-transform'
 import { schema } from '../model/schema'
 import { intoLineBelow } from './below'
@@ -148,13 +155,41 @@ export const remove: Command = (state, dispatch) => {
  * @param inside how far inside the block the cursor goes, in positions; without it, below
  */
 export function insertBlock(node: Node, inside?: number): Command {
+  return insertAndGoOn(node, (tr, pos) => {
+    if (inside === undefined) intoLineBelow(tr, pos + node.nodeSize)
+    else tr.setSelection(Selection.near(tr.doc.resolve(pos + inside)))
+  })
+}
+
+/** Puts a block in and picks it, so that its settings are a key away; what is typed next comes below it all the same. */
+export function insertPicked(node: Node): Command {
+  return insertAndGoOn(node, (tr, pos) => tr.setSelection(NodeSelection.create(tr.doc, pos)))
+}
+
+function insertAndGoOn(node: Node, goOn: (tr: Transaction, pos: number) => void): Command {
   return (state, dispatch) => {
     const at = freeLine(state, node) ?? blockEnd(state, node)
     const tr = state.tr.replaceWith(at.from, at.to, node)
-    if (inside === undefined) intoLineBelow(tr, at.from + node.nodeSize)
-    else tr.setSelection(Selection.near(tr.doc.resolve(at.from + inside)))
+    goOn(tr, at.from)
     dispatch?.(tr.scrollIntoView())
     return true
+  }
+}
+
+/** Puts a block before the one the cursor is in, which goes on being written. */
+export function insertBefore(node: Node): Command {
+  return (state, dispatch) => {
+    const { $from } = state.selection
+    const picked = state.selection instanceof NodeSelection && state.selection.node.isBlock
+    for (let depth = picked ? $from.depth + 1 : $from.depth; depth > 0; depth--) {
+      const holder = $from.node(depth - 1)
+      const index = $from.index(depth - 1)
+      if (holder.type.name === 'list_item' || !holder.canReplaceWith(index, index, node.type)) continue
+      const at = depth > $from.depth ? $from.pos : $from.before(depth)
+      dispatch?.(state.tr.insert(at, node).scrollIntoView())
+      return true
+    }
+    return false
   }
 }
 
@@ -189,6 +224,64 @@ function blockEnd(state: EditorState, node: Node): { from: number; to: number } 
 /** The blocks that make up one selected range, with what holds them. */
 function selectedBlocks(state: EditorState) {
   return state.selection.$from.blockRange(state.selection.$to)
+}
+
+/** The selected blocks as a run of children of something in which the type could take their place. */
+function runToReplace({ selection }: EditorState, type: NodeType) {
+  const { $from, $to } = selection
+  return $from.blockRange(
+    $to,
+    (holder) => holder.type.name !== 'list_item' && holder.canReplaceWith(0, holder.childCount, type),
+  )
+}
+
+/** Shares blocks out over some columns in their order; a heading stays with what follows it. */
+function sharedOut(blocks: Node[], count: number): Node[][] {
+  const out: Node[][] = []
+  let from = 0
+  for (let left = count; left > 0; left--) {
+    let to = from + Math.ceil((blocks.length - from) / left)
+    while (to - 1 > from && to < blocks.length && blocks[to - 1].type === heading) to--
+    out.push(blocks.slice(from, to))
+    from = to
+  }
+  return out
+}
+
+/**
+ * Puts side-by-side columns in. What is selected is shared out over them; the cursor goes into the first column in which
+ * there is nothing yet, else to the end of the last.
+ *
+ * @param shares the share of the width each column has
+ */
+export function insertColumns(shares: number[]): Command {
+  return (state, dispatch) => {
+    const type = schema.nodes.columns
+    const range = state.selection.empty ? null : runToReplace(state, type)
+    const taken = range ? range.parent.children.slice(range.startIndex, range.endIndex) : []
+    const fit = taken.length > 0 && taken.every((b) => schema.nodes.column.contentMatch.matchType(b.type))
+    const parts = sharedOut(fit ? taken : [], shares.length)
+    const made = type.create(
+      null,
+      shares.map((share, i) => schema.nodes.column.create({ share }, parts[i].length ? parts[i] : paragraph.create())),
+    )
+    if (!range || !fit || !range.parent.canReplaceWith(range.startIndex, range.endIndex, type)) {
+      // The columns' and the first column's beginnings stand before its line.
+      return insertBlock(made, 2)(state, dispatch)
+    }
+    const tr = state.tr.replaceWith(range.start, range.end, made)
+    const empty = parts.findIndex((part) => !part.length)
+    const before = made.children.slice(0, empty < 0 ? shares.length : empty).reduce((sum, c) => sum + c.nodeSize, 0)
+    const $place = tr.doc.resolve(range.start + 1 + before + (empty < 0 ? -1 : 1))
+    dispatch?.(tr.setSelection(Selection.near($place, empty < 0 ? -1 : 1)).scrollIntoView())
+    return true
+  }
+}
+
+/** How many blocks are selected that columns would take in. */
+export function columnsTakeIn(state: EditorState): number {
+  const range = state.selection.empty ? null : runToReplace(state, schema.nodes.columns)
+  return range ? range.endIndex - range.startIndex : 0
 }
 
 /** Puts the selected blocks into a box, or takes them out of the one they are in. */

@@ -6,7 +6,7 @@ import { AssetChoice } from '../../shared/ui/AssetChoice'
 import { BringInButton } from '../../shared/ui/BringInButton'
 import { Input, Select } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
-import { insertBlock } from '../commands/blocks'
+import { insertPicked } from '../commands/blocks'
 import { schema } from '../model/schema'
 import { useSheet } from '../state/context'
 
@@ -42,7 +42,7 @@ export function AssetDialog({ kind, onClose }: Props & { kind: 'audio' | 'video'
       kind === 'download'
         ? schema.node('download', { asset: src, label: called })
         : schema.node(kind, { src, title: called, captions })
-    sheet.run(insertBlock(node))
+    sheet.run(insertPicked(node))
   }
 
   return (
@@ -113,7 +113,7 @@ export function GalleryDialog({ onClose }: Props) {
       schema.node('picture', { src: `../assets/${a.name}`, alt: a.alternative || null, credit: a.credit }),
     )
     const columns = Math.min(3, made.length)
-    sheet.run(insertBlock(schema.node('gallery', { columns }, [...made, schema.node('gallery_caption')])))
+    sheet.run(insertPicked(schema.node('gallery', { columns }, [...made, schema.node('gallery_caption')])))
   }
 
   return (

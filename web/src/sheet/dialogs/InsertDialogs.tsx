@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { answer, client } from '../../shared/api/client'
 import type { Embedding } from '../../shared/api/types'
 import { NotYet, useForm } from '../../shared/form/useForm'
@@ -7,10 +7,11 @@ import { Button } from '../../shared/ui/Button'
 import { FieldFrame, fieldBox, Input } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { proportions } from '../blocks/layout'
-import { insertBlock } from '../commands/blocks'
+import { columnsTakeIn, insertBefore, insertColumns, insertPicked } from '../commands/blocks'
 import { insertTable, MOST_COLUMNS, MOST_ROWS } from '../commands/tables'
 import { schema } from '../model/schema'
 import { useSheet } from '../state/context'
+import { useDerived } from '../state/useEditor'
 
 interface Props {
   onClose: () => void
@@ -66,18 +67,21 @@ export function ColumnsDialog({ onClose }: Props) {
   const sheet = useSheet()
   const form = useForm(`new-columns:${openText()?.key}`, {
     stored: { chosen: '1:1' },
-    send: ({ chosen: shares }) => {
-      const column = (share: string) => schema.node('column', { share: Number(share) }, schema.node('paragraph'))
-      // The columns' and the first column's beginnings stand before its line.
-      sheet.run(insertBlock(schema.node('columns', null, shares.split(':').map(column)), 2))
-    },
+    send: ({ chosen: shares }) => sheet.run(insertColumns(shares.split(':').map(Number))),
     done: onClose,
   })
   const { chosen } = form.value
+  const count = useDerived(columnsTakeIn)
+  const taken =
+    count > 1
+      ? `The ${count} selected blocks are shared out over them.`
+      : count
+        ? 'The selected block goes into the first.'
+        : ''
   return (
     <FormDialog
       title="Side-by-side columns"
-      about="On a phone they stand below each other, the first one first."
+      about={`On a phone they are below each other, the first one first.${taken ? ` ${taken}` : ''}`}
       does="Put them in"
       form={form}
       onClose={onClose}
@@ -109,6 +113,21 @@ export function ColumnsDialog({ onClose }: Props) {
   )
 }
 
+/** How long after the last letter of an address it is asked what is there. */
+const PAUSE = 400
+
+function judge(given: string): Promise<Embedding> {
+  return answer(client.GET('/editor/api/writing/embed', { params: { query: { given } } }))
+}
+
+/** What is there calls itself; empty where it does not say, or cannot be asked. */
+async function titleOf(given: string): Promise<string> {
+  const found = await answer(client.GET('/editor/api/intake/embed-title', { params: { query: { given } } })).catch(
+    () => null,
+  )
+  return found?.title ?? ''
+}
+
 /** Something of another host: judged by the site's list before it goes in. */
 export function EmbedDialog({ onClose, given: pasted }: Props & { given: string }) {
   const sheet = useSheet()
@@ -117,18 +136,34 @@ export function EmbedDialog({ onClose, given: pasted }: Props & { given: string 
   const form = useForm(`embed:${openText()?.key}`, {
     stored: { given: pasted, title: '' },
     send: async (typed) => {
-      const query = { given: typed.given }
-      const found = await answer(client.GET('/editor/api/writing/embed', { params: { query } }))
+      const found = await judge(typed.given)
       setJudged(found)
       if (found.problem) throw new Error(found.problem)
-      const words = typed.title.trim() || found.title
+      const words = typed.title.trim() || found.title || (await titleOf(typed.given))
       if (!words) throw new NotYet()
       const attrs = { address: found.address, title: words, width: '100%', shape: found.shape }
-      sheet.run(insertBlock(schema.node('embed', attrs)))
+      sheet.run(insertPicked(schema.node('embed', attrs)))
     },
     done: onClose,
   })
   const { given, title } = form.value
+  const bring = useRef<(words: string) => void>(() => {})
+  bring.current = (words) => {
+    if (words && !form.value.title) form.set({ title: words })
+  }
+  // It brings its title as soon as the address is there; what somebody typed stays.
+  useEffect(() => {
+    if (!given.trim()) return
+    let over = false
+    const timer = setTimeout(async () => {
+      const words = await titleOf(given)
+      if (!over) bring.current(words)
+    }, PAUSE)
+    return () => {
+      over = true
+      clearTimeout(timer)
+    }
+  }, [given])
 
   function link() {
     const href = judged?.link ?? ''
@@ -182,7 +217,7 @@ export function EmbedDialog({ onClose, given: pasted }: Props & { given: string 
       </FieldFrame>
       <Input
         label="Title"
-        hint="What it shows, for people who cannot see it. Needed."
+        hint="What it shows, for people who cannot see it. Needed; it comes with the address where its host tells it."
         value={title}
         onChange={(e) => form.set({ title: e.target.value })}
         problem={taken && !title.trim() ? 'It came without a title. Say what it is.' : ''}
@@ -196,7 +231,7 @@ export function JumpDialog({ onClose }: Props) {
   const sheet = useSheet()
   const form = useForm(`jump-target:${openText()?.key}`, {
     stored: { name: '' },
-    send: ({ name: anchor }) => sheet.run(insertBlock(schema.node('jump_target', { anchor }))),
+    send: ({ name: anchor }) => sheet.run(insertBefore(schema.node('jump_target', { anchor }))),
     done: onClose,
   })
   const { name } = form.value

@@ -4,7 +4,7 @@ import { openText } from '../../shared/store/openText'
 import { Input } from '../../shared/ui/Field'
 import { FormDialog } from '../../shared/ui/FormDialog'
 import { PictureChoice } from '../../shared/ui/PictureChoice'
-import { insertBlock } from '../commands/blocks'
+import { insertPicked } from '../commands/blocks'
 import { schema } from '../model/schema'
 import { useSheet } from '../state/context'
 
@@ -18,7 +18,7 @@ export function PictureDialog({ onClose }: { onClose: () => void }) {
       const alt = typed.decorative ? '' : typed.alternative.trim() || null
       const words = typed.caption.trim()
       const attrs = { src: `../assets/${typed.picked.name}`, alt, credit: typed.picked.credit }
-      sheet.run(insertBlock(schema.node('picture', attrs, words ? [schema.text(words)] : [])))
+      sheet.run(insertPicked(schema.node('picture', attrs, words ? [schema.text(words)] : [])))
     },
     done: onClose,
   })

@@ -58,7 +58,12 @@ export function hasSettings(state: EditorState): boolean {
 }
 
 export function openSettings(state: EditorState): Transaction {
-  return state.tr.setMeta(key, 'open')
+  return opening(state.tr)
+}
+
+/** The same change, after which the settings of the picked block are open, also where it was picked before and they were closed. */
+export function opening(tr: Transaction): Transaction {
+  return tr.setMeta(key, 'open')
 }
 
 export function closeSettings(state: EditorState): Transaction {

@@ -16,7 +16,7 @@ import { atPath } from '../model/paths'
 import { readHtml } from '../model/read'
 import { writeHtml } from '../model/write'
 import { redirected } from '../plugins/direction'
-import { closeSettings, settingsOf } from '../plugins/settings'
+import { closeSettings, opening, settingsOf } from '../plugins/settings'
 import { offering, offerOf } from '../plugins/toolset'
 import { type Underlined, underlining } from '../plugins/underlines'
 import { tools } from '../tools/registry'
@@ -249,6 +249,19 @@ export class Sheet implements SheetHost {
     if (tr) this.dispatch(tr)
   }
 
+  /** Shows another text that is kept already. It does not count as a change made here, and Undo takes nothing of it back. */
+  take(html: string) {
+    const tr = replacement(this.state, html)
+    if (!tr) return
+    const { edit } = this.hooks
+    this.hooks.edit = () => {}
+    try {
+      this.dispatch(tr.setMeta('addToHistory', false))
+    } finally {
+      this.hooks.edit = edit
+    }
+  }
+
   /** Underlines words of the text, and no others than these. */
   underline(words: Underlined[]) {
     // A composition must not be disturbed; the next save underlines again.
@@ -350,6 +363,18 @@ export class Sheet implements SheetHost {
     if (told) this.tell(told)
   }
 
+  /** Where the cursor is in the document. */
+  get cursor(): number {
+    return this.state.selection.from
+  }
+
+  /** Where the block at a path begins, or the stretch within it, as the cursor would be there; null where it is not there any more. */
+  placeAt(path: number[], from = 0): number | null {
+    const found = atPath(this.state.doc, path)
+    if (!found) return null
+    return isPickedWhole(found.node) ? found.pos : found.pos + 1 + (from > 0 ? placeOf(found.node, from) : 0)
+  }
+
   /** Picks the block at a path and scrolls to it; a stretch within it, where there is one. */
   goTo(path: number[], from = 0, to = 0) {
     const found = atPath(this.state.doc, path)
@@ -367,7 +392,8 @@ export class Sheet implements SheetHost {
       : to > from && node.isTextblock
         ? TextSelection.create(doc, pos + 1 + placeOf(node, from), pos + 1 + placeOf(node, to))
         : Selection.near(doc.resolve(pos + 1))
-    this.view.dispatch(tr.setSelection(selection))
+    // Whoever is led to a block wants its settings, also where it is picked already.
+    this.view.dispatch(opening(tr.setSelection(selection)))
     this.view.focus()
     const dom = this.view.nodeDOM(pos)
     if (dom instanceof HTMLElement) dom.scrollIntoView({ block: 'center' })

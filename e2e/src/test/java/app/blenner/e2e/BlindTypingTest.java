@@ -55,6 +55,7 @@ public class BlindTypingTest extends BenchTest {
       key = his.item("Tools", "<p>Begin </p>");
       signIn();
       openItem(key);
+      hearsNothing(page);
       sheet().click();
       press("Control+End");
       int signOut = 5 + random.nextInt(WORDS / 2);

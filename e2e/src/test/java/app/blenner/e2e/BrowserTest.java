@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -102,6 +103,13 @@ public abstract class BrowserTest {
             .newContext(options.setViewportSize(1280, 800).setReducedMotion(ReducedMotion.REDUCE));
     made.setDefaultTimeout(PATIENCE);
     return made;
+  }
+
+  /** Lets a page hear nothing of what others save, as where the network is bad, so that texts can clash. */
+  protected static void hearsNothing(Page of) {
+    of.route(
+        url -> url.contains("/editor/changes"),
+        route -> route.fulfill(new Route.FulfillOptions().setBody("")));
   }
 
   /** What the page throws is a failure of the test that saw it. */

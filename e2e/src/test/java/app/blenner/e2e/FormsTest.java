@@ -38,6 +38,8 @@ public class FormsTest extends OwnAppTest {
           "poster",
           "file:*",
           "own-password",
+          "passkey-new",
+          "passkey-removed",
           "second-factor",
           "second-factor-off",
           "second-factor-sure");
@@ -79,6 +81,12 @@ public class FormsTest extends OwnAppTest {
         "Messages of visitors go to",
         "us@example.org",
         "Change hosts and address");
+    form(
+        "storage",
+        t -> t.setUp("storage"),
+        "Files of each person, in megabytes",
+        "500",
+        "Change the storage");
     form(
         "reference-links",
         t -> t.setUp("reference-links", "Add a reference link"),
