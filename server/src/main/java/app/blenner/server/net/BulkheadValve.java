@@ -1,5 +1,6 @@
 package app.blenner.server.net;
 
+import app.blenner.server.database.ReaderThreads;
 import app.blenner.server.problem.RequestNumber;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletResponse;
@@ -54,8 +55,12 @@ final class BulkheadValve extends ValveBase {
     try {
       if (room.enter(address)) {
         try {
+          if (room == readers || room == files) {
+            ReaderThreads.begin();
+          }
           paced(request, response);
         } finally {
+          ReaderThreads.end();
           room.leave(address);
         }
       } else {

@@ -23,7 +23,10 @@ class ErrorAnswers implements ErrorController {
     if (failure instanceof Throwable thrown && Problem.isDatabaseAway(thrown)) {
       response.setHeader("Retry-After", RETRY_AFTER);
       FallbackAnswers.send(
-          request, response, HttpServletResponse.SC_SERVICE_UNAVAILABLE, Problem.DATABASE_AWAY);
+          request,
+          response,
+          HttpServletResponse.SC_SERVICE_UNAVAILABLE,
+          Problem.ofDatabase(thrown));
       return;
     }
     FallbackAnswers.send(request, response, code, FallbackAnswers.sentence(code));

@@ -1,5 +1,6 @@
 package app.blenner.server.problem;
 
+import app.blenner.server.database.AllInUse;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Map;
@@ -14,6 +15,10 @@ public class Problem extends RuntimeException {
   /** What is said where the database does not answer. */
   public static final String DATABASE_AWAY =
       "The database does not answer at the moment; nothing was changed. Please try again.";
+
+  /** What is said where there is more to do than can be done. */
+  public static final String BUSY =
+      "The server has more to do than it can just now. Nothing was changed; please try again in a moment.";
 
   private final HttpStatus status;
   private final transient Map<String, Object> details;
@@ -66,6 +71,16 @@ public class Problem extends RuntimeException {
       }
     }
     return false;
+  }
+
+  /** What is said of a database that gave no connection: that it is away, or that too many others have one. */
+  public static String ofDatabase(Throwable failure) {
+    for (Throwable at = failure; at != null; at = at.getCause()) {
+      if (at instanceof AllInUse) {
+        return BUSY;
+      }
+    }
+    return DATABASE_AWAY;
   }
 
   /** A connection that the pool has thrown away in the meantime says so in words alone. */

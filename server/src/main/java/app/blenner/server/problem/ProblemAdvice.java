@@ -139,7 +139,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     LOG.error("the database", e);
     return Problem.isDiskFull(e)
         ? answer(HttpStatus.INSUFFICIENT_STORAGE, Problem.DISK_FULL)
-        : answer(HttpStatus.SERVICE_UNAVAILABLE, Problem.DATABASE_AWAY);
+        : answer(HttpStatus.SERVICE_UNAVAILABLE, Problem.ofDatabase(e));
   }
 
   /** Two did the same thing in one moment, and the other was first; what a retry did not settle. */
@@ -168,9 +168,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   ResponseEntity<Object> stopped(CancellationException e) {
     LOG.warn("work was stopped: {}", e.getMessage());
     if (e instanceof CancellationToken.Overloaded) {
-      return answer(
-          HttpStatus.SERVICE_UNAVAILABLE,
-          "The server has more to do than it can just now. Nothing was changed; please try again in a moment.");
+      return answer(HttpStatus.SERVICE_UNAVAILABLE, Problem.BUSY);
     }
     return answer(
         HttpStatus.UNPROCESSABLE_CONTENT,
