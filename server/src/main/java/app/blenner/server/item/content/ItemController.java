@@ -7,6 +7,7 @@ import app.blenner.server.item.content.ItemViews.ItemView;
 import app.blenner.server.item.content.ItemViews.NewItem;
 import app.blenner.server.item.content.ItemViews.Resolve;
 import app.blenner.server.item.content.ItemViews.Save;
+import app.blenner.server.problem.OneByOne;
 import jakarta.validation.Valid;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,6 +25,9 @@ import org.springframework.web.bind.annotation.RestController;
 class ItemController {
   private final ItemService items;
 
+  /** Texts of one title, and copies of one text, want the same address. */
+  private final OneByOne turns = new OneByOne();
+
   ItemController(ItemService items) {
     this.items = items;
   }
@@ -31,7 +35,8 @@ class ItemController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   ItemView create(@Valid @RequestBody NewItem wanted) {
-    return items.create(wanted, AccountService.current());
+    return turns.call(
+        String.valueOf(wanted.title()), () -> items.create(wanted, AccountService.current()));
   }
 
   @GetMapping("/{key}")
@@ -42,7 +47,7 @@ class ItemController {
   @PostMapping("/{key}/copy")
   @ResponseStatus(HttpStatus.CREATED)
   ItemView copy(@PathVariable String key) {
-    return items.copy(key, AccountService.current());
+    return turns.call(key, () -> items.copy(key, AccountService.current()));
   }
 
   @PutMapping("/{key}")
