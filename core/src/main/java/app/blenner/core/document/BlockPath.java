@@ -26,6 +26,18 @@ public record BlockPath(List<Integer> steps) {
     return new BlockPath(next);
   }
 
+  /** This way, and from there another. */
+  public BlockPath appendPath(BlockPath further) {
+    List<Integer> next = new ArrayList<>(steps);
+    next.addAll(further.steps);
+    return new BlockPath(next);
+  }
+
+  /** The way to what holds the list that this leads into: all but the last step. */
+  public BlockPath withoutLast() {
+    return new BlockPath(steps.subList(0, steps.size() - 1));
+  }
+
   /** The same way from further up: where it began, a step leads first. */
   public BlockPath prependStep(int step) {
     List<Integer> longer = new ArrayList<>(steps.size() + 1);

@@ -3,7 +3,7 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Heading;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Flow;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
@@ -32,24 +32,26 @@ public final class HeadingAlone extends BasicRule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    List<Passage> passages = subject.passages();
+    for (Flow flow : subject.flows()) {
+      look(flow.places(), settings, found);
+    }
+    return found;
+  }
+
+  private void look(List<Place> places, Settings settings, List<Finding> found) {
     Place open = null;
-    for (int i = 0; i < passages.size(); i++) {
-      for (Place inside : passages.get(i).places()) {
-        if (!inside.block().isToBeRead()) {
-          continue;
-        }
-        Place place = inside.inPassage(i);
-        if (open != null && place.block() instanceof Heading h && h.level() <= levelOf(open)) {
-          found.add(alone(open, settings));
-        }
-        open = place.block() instanceof Heading ? place : null;
+    for (Place place : places) {
+      if (!place.block().isToBeRead()) {
+        continue;
       }
+      if (open != null && place.block() instanceof Heading h && h.level() <= levelOf(open)) {
+        found.add(alone(open, settings));
+      }
+      open = place.block() instanceof Heading ? place : null;
     }
     if (open != null) {
       found.add(alone(open, settings));
     }
-    return found;
   }
 
   private static int levelOf(Place heading) {

@@ -4,7 +4,7 @@ import app.blenner.core.document.Address;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.LinkOccurrence;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
@@ -63,7 +63,7 @@ public final class LinkFile extends BasicRule implements BlockRule {
   @Override
   public List<Finding> look(Passage passage, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    for (LinkRun link : passage.links()) {
+    for (LinkOccurrence link : passage.leads()) {
       Address address = link.link().address();
       boolean file =
           switch (address.kind()) {
@@ -75,15 +75,13 @@ public final class LinkFile extends BasicRule implements BlockRule {
       Set<String> names = KINDS.get(kind);
       if (names != null && !says(link.place().text(), link, kind, names)) {
         found.add(
-            Finding.onWords(
+            Finding.onLead(
                 this,
                 settings.severityOf(this),
                 "This link leads to a file ("
                     + kind.toUpperCase(Locale.ROOT)
                     + "), and does not say so.",
-                link.place(),
-                link.from(),
-                link.to(),
+                link,
                 List.of()));
       }
     }
@@ -91,7 +89,7 @@ public final class LinkFile extends BasicRule implements BlockRule {
   }
 
   /** In its words, its title, or in brackets right behind it. */
-  private static boolean says(String text, LinkRun link, String kind, Set<String> names) {
+  private static boolean says(String text, LinkOccurrence link, String kind, Set<String> names) {
     String behind = text.substring(link.to(), Math.min(text.length(), link.to() + 40));
     Matcher brackets = Pattern.compile("^\\s*[(\\[][^)\\]]*").matcher(behind);
     String words =

@@ -1,13 +1,9 @@
 package app.blenner.core.preflight;
 
-import app.blenner.core.document.Inline;
-import app.blenner.core.document.Mark;
-import app.blenner.core.document.Text;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.Fix;
-import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.LinkOccurrence;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
@@ -62,20 +58,15 @@ public final class LinkNewTab extends BasicRule implements BlockRule {
   @Override
   public List<Finding> look(Passage passage, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    for (LinkRun link : passage.links()) {
-      if (link.link().newTab() && !says(link.text() + " " + link.link().title())) {
+    for (LinkOccurrence lead : passage.leads()) {
+      if (lead.link().newTab() && !says(lead.text() + " " + lead.link().title())) {
         found.add(
-            Finding.onWords(
+            Finding.onLead(
                 this,
                 settings.severityOf(this),
                 "This link opens a new tab, and does not say so.",
-                link.place(),
-                link.from(),
-                link.to(),
-                List.of(
-                    Fix.ofBlock(
-                        "Open it in the same tab",
-                        block -> block.mapContent(content -> same(content, link.link()))))));
+                lead,
+                List.of(lead.inSameTab("Open it in the same tab"))));
       }
     }
     return found;
@@ -84,16 +75,5 @@ public final class LinkNewTab extends BasicRule implements BlockRule {
   private static boolean says(String words) {
     String small = words.toLowerCase(Locale.ROOT);
     return SAYS.stream().anyMatch(small::contains);
-  }
-
-  private static List<Inline> same(List<Inline> content, Mark.Link link) {
-    Mark.Link here = new Mark.Link(link.address(), link.title(), false);
-    return content.stream()
-        .map(
-            i ->
-                i instanceof Text t && t.marks().link().filter(link::equals).isPresent()
-                    ? (Inline) new Text(t.text(), t.marks().with(here))
-                    : i)
-        .toList();
   }
 }

@@ -5,7 +5,7 @@ import app.blenner.core.document.Heading;
 import app.blenner.core.document.JumpTarget;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.LinkOccurrence;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.RuleDescriptor;
@@ -48,20 +48,16 @@ public final class LinkPlaceMissing extends BasicRule {
       }
     }
     List<Finding> found = new ArrayList<>();
-    for (int i = 0; i < passages.size(); i++) {
-      for (LinkRun link : passages.get(i).links()) {
-        Address to = link.link().address();
-        if (to.kind() == Address.Kind.PLACE && !names.contains(to.place())) {
-          found.add(
-              Finding.onWords(
-                  this,
-                  settings.severityOf(this),
-                  "There is no place called “" + to.place() + "” in this text.",
-                  link.place().inPassage(i),
-                  link.from(),
-                  link.to(),
-                  List.of()));
-        }
+    for (LinkOccurrence lead : subject.leads()) {
+      Address to = lead.address();
+      if (to.kind() == Address.Kind.PLACE && !names.contains(to.place())) {
+        found.add(
+            Finding.onLead(
+                this,
+                settings.severityOf(this),
+                "There is no place called “" + to.place() + "” in this text.",
+                lead,
+                List.of()));
       }
     }
     return found;

@@ -3,8 +3,7 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Mark;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.LinkRun;
-import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.LinkOccurrence;
 import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
@@ -36,25 +35,20 @@ public final class LinkSameWords extends BasicRule {
   public List<Finding> check(Subject subject, Settings settings) {
     Map<String, Mark.Link> first = new HashMap<>();
     List<Finding> found = new ArrayList<>();
-    List<Passage> passages = subject.passages();
     Set<String> empty = Phrases.linkWords(subject.language());
-    for (int i = 0; i < passages.size(); i++) {
-      for (LinkRun link : passages.get(i).links()) {
-        String said = Phrases.toPlain(link.text());
-        // What says nothing at all is told by another rule.
-        Mark.Link before =
-            said.isEmpty() || empty.contains(said) ? null : first.putIfAbsent(said, link.link());
-        if (before != null && !before.address().equals(link.link().address())) {
-          found.add(
-              Finding.onWords(
-                  this,
-                  settings.severityOf(this),
-                  "Another link with the words “" + link.text().strip() + "” goes elsewhere.",
-                  link.place().inPassage(i),
-                  link.from(),
-                  link.to(),
-                  List.of()));
-        }
+    for (LinkOccurrence lead : subject.leads()) {
+      String said = Phrases.toPlain(lead.text());
+      // What says nothing at all is told by another rule.
+      Mark.Link before =
+          said.isEmpty() || empty.contains(said) ? null : first.putIfAbsent(said, lead.link());
+      if (before != null && !before.address().equals(lead.address())) {
+        found.add(
+            Finding.onLead(
+                this,
+                settings.severityOf(this),
+                "Another link with the words “" + lead.text().strip() + "” goes elsewhere.",
+                lead,
+                List.of()));
       }
     }
     return found;

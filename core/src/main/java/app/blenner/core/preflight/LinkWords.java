@@ -3,7 +3,7 @@ package app.blenner.core.preflight;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
-import app.blenner.core.rule.LinkRun;
+import app.blenner.core.rule.LinkOccurrence;
 import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
@@ -36,24 +36,16 @@ public final class LinkWords extends BasicRule implements BlockRule {
   @Override
   public List<Finding> look(Passage passage, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    for (LinkRun link : passage.links()) {
-      String said = Phrases.toPlain(link.text());
+    for (LinkOccurrence lead : passage.leads()) {
+      String said = Phrases.toPlain(lead.text());
       String wrong = "";
       if (Phrases.saysNothing(said, passage.language())) {
-        wrong = "“" + link.text().strip() + "” does not say where this link goes.";
+        wrong = "“" + lead.text().strip() + "” does not say where this link goes.";
       } else if (ADDRESS.matcher(said).matches()) {
         wrong = "This link shows its address instead of words.";
       }
       if (!wrong.isEmpty()) {
-        found.add(
-            Finding.onWords(
-                this,
-                settings.severityOf(this),
-                wrong,
-                link.place(),
-                link.from(),
-                link.to(),
-                List.of()));
+        found.add(Finding.onLead(this, settings.severityOf(this), wrong, lead, List.of()));
       }
     }
     return found;

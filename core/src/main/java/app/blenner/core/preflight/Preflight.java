@@ -148,7 +148,7 @@ public final class Preflight {
       RULES.stream().collect(Collectors.toMap(Rule::id, Function.identity()));
 
   /** Grows whenever a rule finds something else than before: what was found by older rules is looked for again. */
-  public static final int VERSION = 11;
+  public static final int VERSION = 12;
 
   private Preflight() {}
 
@@ -189,7 +189,7 @@ public final class Preflight {
         }
       }
     }
-    return Finding.numbered(found);
+    return Finding.numbered(WithinHtml.lifted(found, subject.content().body()));
   }
 
   private static List<Finding> asked(Rule rule, Subject subject, Settings settings) {

@@ -1,17 +1,17 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.BlockStyle;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Inlines;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.document.Table;
-import app.blenner.core.item.Content;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
-import app.blenner.core.rule.Passage;
+import app.blenner.core.rule.Flow;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
@@ -56,38 +56,73 @@ public final class TableTyped extends BasicRule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    List<Passage> passages = subject.passages();
-    int i = 0;
-    while (i < passages.size()) {
-      int end = i;
-      List<Line> lines = new ArrayList<>();
-      List<Line> next = linesOf(passages.get(i));
-      while (goesOn(lines, next)) {
-        lines.addAll(next);
-        end++;
-        next = end < passages.size() ? linesOf(passages.get(end)) : List.of();
-      }
-      if (lines.size() >= FEWEST_LINES) {
-        found.add(findingFor(subject, settings, i, end, lines));
-      }
-      i = Math.max(end, i + 1);
+    for (Flow flow : subject.flows()) {
+      look(flow.places(), subject.content().body(), settings, found);
     }
     return found;
   }
 
-  private Finding findingFor(
-      Subject subject, Settings settings, int from, int to, List<Line> lines) {
-    Place first = subject.passages().get(from).places().get(0).inPassage(from);
+  private void look(List<Place> places, Document body, Settings settings, List<Finding> found) {
+    int i = 0;
+    while (i < places.size()) {
+      int end = i;
+      List<Line> lines = new ArrayList<>();
+      List<Line> next = linesOf(places.get(i));
+      while (goesOn(lines, next)) {
+        lines.addAll(next);
+        end++;
+        next = end < places.size() ? linesOf(places.get(end)) : List.of();
+      }
+      if (lines.size() >= FEWEST_LINES) {
+        found.add(
+            findingFor(settings, places.get(i), fixes(body, places.get(i), end - i, lines), lines));
+      }
+      i = Math.max(end, i + 1);
+    }
+  }
+
+  /** A table stands in no cell of another. */
+  private static List<Fix> fixes(Document body, Place first, int count, List<Line> lines) {
+    BlockPath list = first.path().withoutLast();
+    boolean inTable =
+        !list.steps().isEmpty()
+            && body.blockAt(list.withoutLast()).filter(Table.class::isInstance).isPresent();
+    return inTable
+        ? List.of()
+        : List.of(
+            Fix.ofItem(
+                "Make it a table",
+                (content, at) ->
+                    content.withBody(tabled(content.body(), at, count, tableOf(lines)))));
+  }
+
+  private Finding findingFor(Settings settings, Place first, List<Fix> fixes, List<Line> lines) {
     int columns = lines.get(0).cells.size();
     return Finding.onBlock(
         this,
         settings.severityOf(this),
         "These " + lines.size() + " lines are a table of " + columns + " columns.",
         first,
-        List.of(Fix.ofItem("Make it a table", (content, at) -> tabled(content, from, to, lines))));
+        fixes);
   }
 
-  private static Content tabled(Content content, int from, int to, List<Line> lines) {
+  /** The text with a table in the place of some blocks that follow each other. */
+  private static Document tabled(Document body, BlockPath first, int count, Table table) {
+    BlockPath list = first.withoutLast();
+    int from = first.steps().get(first.steps().size() - 1);
+    return body.rebuild(
+        (at, blocks) -> {
+          if (!at.equals(list) || from + count > blocks.size()) {
+            return blocks;
+          }
+          List<Block> out = new ArrayList<>(blocks);
+          out.subList(from, from + count).clear();
+          out.add(from, table);
+          return out;
+        });
+  }
+
+  private static Table tableOf(List<Line> lines) {
     List<Table.Row> rows =
         lines.stream()
             .map(
@@ -103,11 +138,7 @@ public final class TableTyped extends BasicRule {
                                         List.of(new Paragraph(cell, BlockStyle.PLAIN))))
                             .toList()))
             .toList();
-    Table table = new Table(List.of(), "", 1, false, List.of(), Table.Look.PLAIN, rows);
-    List<Block> blocks = new ArrayList<>(content.body().blocks());
-    blocks.subList(from, to).clear();
-    blocks.add(from, table);
-    return content.withBody(new Document(blocks));
+    return new Table(List.of(), "", 1, false, List.of(), Table.Look.PLAIN, rows);
   }
 
   private static boolean goesOn(List<Line> before, List<Line> next) {
@@ -118,9 +149,9 @@ public final class TableTyped extends BasicRule {
   }
 
   /** The lines of a paragraph in their columns; none where one of them has no columns. */
-  private static List<Line> linesOf(Passage passage) {
-    String text = passage.places().get(0).text();
-    if (!(passage.block() instanceof Paragraph p) || !mayHaveColumns(text)) {
+  private static List<Line> linesOf(Place place) {
+    String text = place.text();
+    if (!(place.block() instanceof Paragraph p) || !mayHaveColumns(text)) {
       return List.of();
     }
     List<Line> out = new ArrayList<>();

@@ -3,8 +3,8 @@ package app.blenner.core.preflight;
 import app.blenner.core.document.Paragraph;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
+import app.blenner.core.rule.Flow;
 import app.blenner.core.rule.Parameter;
-import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
@@ -37,22 +37,28 @@ public final class WallOfText extends BasicRule {
   public List<Finding> check(Subject subject, Settings settings) {
     int most = settings.numberOf(this, MOST);
     List<Finding> found = new ArrayList<>();
-    List<Passage> passages = subject.passages();
+    for (Flow flow : subject.flows()) {
+      look(flow, most, settings, found);
+    }
+    return found;
+  }
+
+  private void look(Flow flow, int most, Settings settings, List<Finding> found) {
+    List<Place> places = flow.places();
     int begin = 0;
     int words = 0;
-    for (int i = 0; i <= passages.size(); i++) {
-      if (i < passages.size() && passages.get(i).block() instanceof Paragraph) {
-        words += passages.get(i).words();
+    for (int i = 0; i <= places.size(); i++) {
+      if (i < places.size() && places.get(i).block() instanceof Paragraph) {
+        words += flow.wordsAt(i);
         continue;
       }
       // One paragraph that is too long by itself is told of as that.
       if (words > most && i - begin > 1) {
-        found.add(wall(passages.get(begin).places().get(0).inPassage(begin), words, settings));
+        found.add(wall(places.get(begin), words, settings));
       }
       begin = i + 1;
       words = 0;
     }
-    return found;
   }
 
   private Finding wall(Place first, int words, Settings settings) {

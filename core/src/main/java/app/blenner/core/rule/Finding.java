@@ -168,6 +168,11 @@ public record Finding(
     return fix.change().apply(content, path);
   }
 
+  /** The same of a block around the one it is in, as a whole: what is inside that one can only be mended by hand. */
+  public Finding ofAround(BlockPath around) {
+    return new Finding(rule, level, message, why, field, around, 0, 0, about, number, List.of());
+  }
+
   /** The same finding of the whole text, where this is one of the passage with a number. */
   Finding inPassage(int passage) {
     return with(path.prependStep(passage), number);

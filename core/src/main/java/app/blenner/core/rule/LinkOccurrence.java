@@ -28,6 +28,16 @@ public record LinkOccurrence(Place place, Mark.Link link, int from, int to) {
     return link.address();
   }
 
+  /** What it says: its words, the label of a button, or the alternative text of a picture where somebody wrote one. */
+  public String text() {
+    if (from < to) {
+      return place.text().substring(from, to);
+    }
+    return place.block() instanceof ButtonLink b
+        ? b.label()
+        : place.block() instanceof Picture p && p.alternative() != null ? p.alternative() : "";
+  }
+
   /** All of a passage, in reading order. */
   static List<LinkOccurrence> of(Passage passage) {
     Stream<LinkOccurrence> blocks =
@@ -45,8 +55,16 @@ public record LinkOccurrence(Place place, Mark.Link link, int from, int to) {
 
   /** A repair by which every link of its block that leads where this one does leads elsewhere, or nowhere. */
   public Fix leading(String label, Address elsewhere) {
-    UnaryOperator<Mark.Link> other =
-        l -> elsewhere == null ? null : new Mark.Link(elsewhere, l.title(), l.newTab());
+    return changed(
+        label, l -> elsewhere == null ? null : new Mark.Link(elsewhere, l.title(), l.newTab()));
+  }
+
+  /** A repair by which every link of its block that is like this one opens in the same tab. */
+  public Fix inSameTab(String label) {
+    return changed(label, l -> new Mark.Link(l.address(), l.title(), false));
+  }
+
+  private Fix changed(String label, UnaryOperator<Mark.Link> other) {
     return Fix.ofBlock(
         label, block -> ofBlock(block, other).mapContent(content -> ofWords(content, other)));
   }

@@ -1,9 +1,12 @@
 package app.blenner.core.rule;
 
 import app.blenner.core.document.Block;
+import app.blenner.core.document.BlockPath;
 import app.blenner.core.document.Document;
 import app.blenner.core.document.Heading;
+import app.blenner.core.document.RawHtml;
 import app.blenner.core.document.RunningText;
+import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.language.Counts;
 import app.blenner.core.terms.Terms;
 import java.util.ArrayList;
@@ -40,11 +43,20 @@ public final class Passage {
     this.block = block;
     this.language = language;
     List<Place> all = new ArrayList<>();
-    new Document(List.of(block)).walk((path, b) -> all.add(Place.of(path.withoutFirst(), b)));
+    new Document(List.of(block)).walk((path, b) -> add(Place.of(path.withoutFirst(), b), all));
     this.places = List.copyOf(all);
     this.links = places.stream().flatMap(p -> LinkRun.of(p).stream()).toList();
     this.leads = LinkOccurrence.of(this);
     this.size = places.stream().mapToInt(p -> p.text().length() + BESIDES).sum();
+  }
+
+  /** A place, and where it is a piece of HTML what readers find in that. */
+  private static void add(Place place, List<Place> all) {
+    all.add(place);
+    if (place.block() instanceof RawHtml raw) {
+      BlockPath within = place.path().appendStep(0);
+      HtmlReader.read(raw.html()).walk((path, b) -> all.add(Place.of(within.appendPath(path), b)));
+    }
   }
 
   /** The block at the top. */
@@ -57,7 +69,10 @@ public final class Passage {
     return language;
   }
 
-  /** Every block of it, those around before those inside, in reading order. */
+  /**
+   * Every block of it, those around before those inside, in reading order. A piece of HTML is followed by what it would be
+   * as blocks, as if they were inside it: no document has anything there, but readers do.
+   */
   public List<Place> places() {
     return places;
   }

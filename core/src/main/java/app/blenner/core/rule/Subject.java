@@ -1,9 +1,13 @@
 package app.blenner.core.rule;
 
+import app.blenner.core.document.BlockPath;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kind;
+import app.blenner.core.language.Counts;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** An item as rules look at it, with what many of them ask for worked out once, and what lies beyond it. */
 public final class Subject {
@@ -12,6 +16,7 @@ public final class Subject {
   private final String language;
   private final List<Passage> passages;
   private final List<Place> headings;
+  private List<Flow> flows;
 
   private Subject(Content content, RuleContext context, PassageCache known) {
     this.content = content;
@@ -70,6 +75,31 @@ public final class Subject {
   /** The headings of its text, wherever they stand, in reading order; the places are those of the whole text. */
   public List<Place> headings() {
     return headings;
+  }
+
+  /** Its blocks by what they stand in, each list by itself; those at the top of the text come first. */
+  public List<Flow> flows() {
+    if (flows == null) {
+      flows = madeFlows();
+    }
+    return flows;
+  }
+
+  private List<Flow> madeFlows() {
+    List<Place> top = new ArrayList<>(passages.size());
+    Map<BlockPath, List<Place>> lists = new LinkedHashMap<>();
+    for (int i = 0; i < passages.size(); i++) {
+      List<Place> places = passages.get(i).places();
+      top.add(places.get(0).inPassage(i));
+      for (Place inside : places.subList(1, places.size())) {
+        Place place = inside.inPassage(i);
+        lists.computeIfAbsent(place.path().withoutLast(), p -> new ArrayList<>()).add(place);
+      }
+    }
+    List<Flow> all = new ArrayList<>();
+    all.add(new Flow(top, i -> passages.get(i).words()));
+    lists.values().forEach(l -> all.add(new Flow(l, i -> Counts.countWords(l.get(i).text()))));
+    return all;
   }
 
   /** What in its text leads somewhere, in reading order; the places are those of the whole text. */

@@ -1,6 +1,8 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
+import app.blenner.core.document.RawHtml;
+import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.PassageFingerprint;
@@ -59,8 +61,20 @@ interface CleanUpRule extends Rule {
     return findAll(subject.content().body(), subject.language(), settings);
   }
 
-  /** What is found in a text; the places are those of the text. */
+  /** What is found in a text, in its pieces of HTML too; the places are those of the text. */
   default List<Finding> findAll(Document document, String language, Settings settings) {
+    List<Finding> found = findInBlocks(document, language, settings);
+    document.walk(
+        (path, block) -> {
+          if (block instanceof RawHtml raw) {
+            findInBlocks(HtmlReader.read(raw.html()), language, settings)
+                .forEach(f -> found.add(f.ofAround(path)));
+          }
+        });
+    return found;
+  }
+
+  private List<Finding> findInBlocks(Document document, String language, Settings settings) {
     List<Finding> found = new ArrayList<>();
     mend(
         document,

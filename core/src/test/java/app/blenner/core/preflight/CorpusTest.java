@@ -11,7 +11,6 @@ import app.blenner.core.rule.Checked;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Rule;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -24,7 +23,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.testng.annotations.Test;
@@ -38,52 +36,13 @@ public class CorpusTest {
   private static final double FALSE = 0.02;
   private static final int PAGES = 30;
   private static final Pattern LINK = Pattern.compile("<a [^>]*>(.*?)</a>");
-  private static final Pattern REPEATED = Pattern.compile("(\\d+)\\*\\{([^{}]*)}");
   private static final Path TABLE = Path.of("../docs/corpus.md");
-
-  /** A passage, and the rules that have something to find in it; none for a sound one. */
-  private record Passage(Set<String> rules, String language, String html) {
-    boolean isSound() {
-      return rules.isEmpty();
-    }
-  }
 
   private static final class Score {
     int passages;
     int faults;
     int found;
     int alien;
-  }
-
-  private static List<Passage> passages() throws IOException {
-    List<Passage> out = new ArrayList<>();
-    try (var in = CorpusTest.class.getResourceAsStream("corpus.txt")) {
-      for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
-        if (!line.startsWith("#") && !line.isBlank()) {
-          String[] parts = line.split(" \\| ", 3);
-          Set<String> rules = parts[0].equals("-") ? Set.of() : Set.of(parts[0].split("\\+"));
-          out.add(new Passage(rules, parts[1], whole(parts[2])));
-        }
-      }
-    }
-    RulesTest rules = new RulesTest();
-    for (Object[] row : rules.faulty()) {
-      out.add(new Passage(Set.of((String) row[1]), (String) row[0], (String) row[2]));
-    }
-    for (Object[] row : rules.sound()) {
-      out.add(new Passage(Set.of(), (String) row[0], (String) row[1]));
-    }
-    return out;
-  }
-
-  private static String whole(String written) {
-    String out = written;
-    for (Matcher m = REPEATED.matcher(out); m.find(); m = REPEATED.matcher(out)) {
-      out =
-          m.replaceAll(
-              r -> Matcher.quoteReplacement(r.group(2).repeat(Integer.parseInt(r.group(1)))));
-    }
-    return out;
   }
 
   private static Content content(Set<String> rules, String language, Document body) {
@@ -112,15 +71,15 @@ public class CorpusTest {
 
   @Test
   public void whatIsThereIsFoundAndLittleElse() throws IOException {
-    List<Passage> all = passages();
+    List<CorpusPassage> all = CorpusPassage.all();
     Map<RuleGroup, Score> scores = new EnumMap<>(RuleGroup.class);
     for (RuleGroup group : RuleGroup.values()) {
       scores.put(group, new Score());
     }
     List<String> wrong = new ArrayList<>();
-    for (Passage p : all) {
-      List<String> found = found(p.rules, p.language, HtmlReader.read(p.html));
-      for (String rule : p.rules) {
+    for (CorpusPassage p : all) {
+      List<String> found = found(p.rules(), p.language(), HtmlReader.read(p.html()));
+      for (String rule : p.rules()) {
         Score score = scores.get(group(rule));
         score.passages++;
         score.faults++;
@@ -131,7 +90,7 @@ public class CorpusTest {
         }
       }
       for (String other : found) {
-        if (!p.rules.contains(other)) {
+        if (!p.rules().contains(other)) {
           scores.get(group(other)).alien++;
           wrong.add("found " + other + ": " + p);
         }
@@ -142,7 +101,7 @@ public class CorpusTest {
     int pages = pages(all, scores, wrong);
     assertTrue(faulty >= 150, faulty + " faulty passages");
     assertTrue(sound >= 60, sound + " sound passages");
-    long languages = all.stream().map(p -> p.language.split("-")[0]).distinct().count();
+    long languages = all.stream().map(p -> p.language().split("-")[0]).distinct().count();
     String table = table(scores, faulty, sound, languages, pages);
     System.out.println(table);
     for (Score score : scores.values()) {
@@ -157,31 +116,32 @@ public class CorpusTest {
   }
 
   /** Long pages of passages of one language, in an order of chance: each fault is found once more, where it stands. */
-  private static int pages(List<Passage> all, Map<RuleGroup, Score> scores, List<String> wrong) {
-    Map<String, List<Passage>> byLanguage =
+  private static int pages(
+      List<CorpusPassage> all, Map<RuleGroup, Score> scores, List<String> wrong) {
+    Map<String, List<CorpusPassage>> byLanguage =
         all.stream()
             .filter(CorpusTest::isAlone)
             .collect(
-                Collectors.groupingBy(p -> p.language, LinkedHashMap::new, Collectors.toList()));
+                Collectors.groupingBy(p -> p.language(), LinkedHashMap::new, Collectors.toList()));
     List<String> languages =
         byLanguage.keySet().stream().filter(l -> byLanguage.get(l).size() >= 8).toList();
     for (int i = 0; i < PAGES; i++) {
       Random chance = new Random(i);
       String language = languages.get(i % languages.size());
-      List<Passage> of = byLanguage.get(language);
+      List<CorpusPassage> of = byLanguage.get(language);
       List<Block> blocks = new ArrayList<>();
       Map<Integer, Set<String>> expected = new HashMap<>();
       Set<String> links = new HashSet<>();
       for (int n = 0; n < 60; n++) {
-        Passage p = of.get(chance.nextInt(of.size()));
+        CorpusPassage p = of.get(chance.nextInt(of.size()));
         // The same words that lead to several places are a fault of the page.
-        if (!LINK.matcher(p.html)
+        if (!LINK.matcher(p.html())
             .results()
             .allMatch(r -> links.add(r.group(1).strip().toLowerCase(Locale.ROOT)))) {
           continue;
         }
-        expected.put(blocks.size(), p.rules);
-        blocks.addAll(HtmlReader.read(p.html).blocks());
+        expected.put(blocks.size(), p.rules());
+        blocks.addAll(HtmlReader.read(p.html()).blocks());
         // What stands between them belongs to neither.
         blocks.addAll(HtmlReader.read("<p>(" + n + ")</p><hr>").blocks());
       }
@@ -215,13 +175,13 @@ public class CorpusTest {
   }
 
   /** One block whose fault does not hang on what stands elsewhere on the page. */
-  private static boolean isAlone(Passage p) {
-    return !p.html.contains("<h")
-        && !p.html.contains(" id=")
-        && p.rules.stream()
+  private static boolean isAlone(CorpusPassage p) {
+    return !p.html().contains("<h")
+        && !p.html().contains(" id=")
+        && p.rules().stream()
             .noneMatch(
                 r -> r.matches("link-same-words|address-long|dress-many|empty-paragraphs|capitals"))
-        && HtmlReader.read(p.html).blocks().size() == 1;
+        && HtmlReader.read(p.html()).blocks().size() == 1;
   }
 
   private static String table(

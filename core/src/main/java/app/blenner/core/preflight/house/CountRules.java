@@ -5,6 +5,7 @@ import app.blenner.core.document.Picture;
 import app.blenner.core.kind.StandardFields;
 import app.blenner.core.language.Counts;
 import app.blenner.core.language.WordCounts;
+import app.blenner.core.rule.LinkOccurrence;
 import app.blenner.core.rule.Parameter;
 import app.blenner.core.rule.Place;
 import app.blenner.core.rule.Rule;
@@ -117,8 +118,8 @@ public final class CountRules {
         .mapToInt(
             p ->
                 (int)
-                    p.links().stream()
-                        .map(l -> l.link().address())
+                    p.leads().stream()
+                        .map(LinkOccurrence::address)
                         .filter(
                             a ->
                                 outside
