@@ -92,6 +92,11 @@ public record Content(
     return toBuilder().slug(other).build();
   }
 
+  /** The same said to be in another language, a BCP 47 tag. */
+  public Content withLanguage(String other) {
+    return toBuilder().language(other).build();
+  }
+
   /** The same with other values of its kind's own fields. */
   public Content withValues(Map<String, Object> others) {
     return toBuilder().values(others).build();

@@ -17,6 +17,7 @@ import app.blenner.core.preflight.house.PictureTextRequired;
 import app.blenner.core.preflight.house.PlainWords;
 import app.blenner.core.preflight.language.AbbreviationUnexplained;
 import app.blenner.core.preflight.language.ForeignPassage;
+import app.blenner.core.preflight.language.ItemLanguage;
 import app.blenner.core.preflight.language.PassiveChain;
 import app.blenner.core.preflight.language.ProofreadRule;
 import app.blenner.core.preflight.typesetting.JustifiedHoles;
@@ -108,6 +109,7 @@ public final class Preflight {
             new TableTyped(),
             new TableLayout(),
             new TextSmall(),
+            new ItemLanguage(),
             new ForeignPassage(),
             new LastLine(),
             new JustifiedHoles(),

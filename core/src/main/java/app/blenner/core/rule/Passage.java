@@ -37,6 +37,7 @@ public final class Passage {
   private final int size;
   private final Map<Look, List<Finding>> found = new ConcurrentHashMap<>();
   private volatile int words = -1;
+  private volatile PassageLanguages languages;
   private volatile Said said = new Said(List.of(), Set.of());
 
   Passage(Block block, String language) {
@@ -85,6 +86,16 @@ public final class Passage {
   /** What leads somewhere: links in running text, pictures and buttons. */
   public List<LinkOccurrence> leads() {
     return leads;
+  }
+
+  /** In which languages it is written. */
+  public PassageLanguages languages() {
+    PassageLanguages known = languages;
+    if (known == null) {
+      known = PassageLanguages.of(places, language);
+      languages = known;
+    }
+    return known;
   }
 
   /** How many words its own block carries, without those of blocks inside it. */

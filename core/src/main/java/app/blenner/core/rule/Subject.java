@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** An item as rules look at it, with what many of them ask for worked out once, and what lies beyond it. */
 public final class Subject {
@@ -17,6 +18,7 @@ public final class Subject {
   private final List<Passage> passages;
   private final List<Place> headings;
   private List<Flow> flows;
+  private Optional<String> writtenIn;
 
   private Subject(Content content, RuleContext context, PassageCache known) {
     this.content = content;
@@ -65,6 +67,17 @@ public final class Subject {
   /** The language it is written in, a BCP 47 tag. */
   public String language() {
     return language;
+  }
+
+  /**
+   * The other language that its text is in as a whole, where it says the wrong one; empty where it is in the one it says, or
+   * where there is too little to tell.
+   */
+  public Optional<String> writtenIn() {
+    if (writtenIn == null) {
+      writtenIn = WholeLanguage.of(passages);
+    }
+    return writtenIn;
   }
 
   /** The blocks at the top of its text. */

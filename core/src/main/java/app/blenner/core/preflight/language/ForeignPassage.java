@@ -1,6 +1,5 @@
 package app.blenner.core.preflight.language;
 
-import app.blenner.core.document.Code;
 import app.blenner.core.document.Inline;
 import app.blenner.core.document.Mark;
 import app.blenner.core.document.Text;
@@ -9,15 +8,13 @@ import app.blenner.core.rule.BlockRule;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
 import app.blenner.core.rule.Passage;
-import app.blenner.core.rule.Place;
+import app.blenner.core.rule.PassageLanguages;
 import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
-import java.util.ArrayList;
+import app.blenner.core.rule.Subject;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
 
 /** A passage in another language than the item says so. */
 public final class ForeignPassage extends BasicRule implements BlockRule {
@@ -35,34 +32,28 @@ public final class ForeignPassage extends BasicRule implements BlockRule {
     super(TOLD, Scope.BLOCK);
   }
 
+  /** Of a text that is in another language as a whole, that is told once, by another rule. */
   @Override
-  public List<Finding> look(Passage passage, Settings settings) {
-    List<Finding> found = new ArrayList<>();
-    for (Place place : passage.places()) {
-      if (place.block() instanceof Code
-          || place.block().content().stream().anyMatch(ForeignPassage::isNamed)) {
-        continue;
-      }
-      Optional<String> other = LanguageDetector.otherThan(passage.language(), place.text());
-      if (other.isPresent()) {
-        String name = Locale.forLanguageTag(other.get()).getDisplayLanguage(Locale.UK);
-        found.add(
-            Finding.onBlock(
-                this,
-                settings.severityOf(this),
-                "This seems to be in " + name + ", and does not say so.",
-                place,
-                List.of(
-                    Fix.ofBlock(
-                        "Say that it is " + name,
-                        block -> block.mapContent(content -> named(content, other.get()))))));
-      }
-    }
-    return found;
+  public List<Finding> check(Subject subject, Settings settings) {
+    return subject.writtenIn().isPresent() ? List.of() : BlockRule.super.check(subject, settings);
   }
 
-  private static boolean isNamed(Inline inline) {
-    return inline.marks().valueOf(Mark.Kind.LANGUAGE).isPresent();
+  @Override
+  public List<Finding> look(Passage passage, Settings settings) {
+    return passage.languages().foreign().stream().map(f -> finding(f, settings)).toList();
+  }
+
+  private Finding finding(PassageLanguages.Foreign foreign, Settings settings) {
+    String name = ItemLanguage.nameOf(foreign.language());
+    return Finding.onBlock(
+        this,
+        settings.severityOf(this),
+        "This seems to be in " + name + ", and does not say so.",
+        foreign.place(),
+        List.of(
+            Fix.ofBlock(
+                "Say that it is " + name,
+                block -> block.mapContent(content -> named(content, foreign.language())))));
   }
 
   private static List<Inline> named(List<Inline> content, String language) {

@@ -103,7 +103,8 @@ public final class ProofreadRule extends BasicRule {
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
     List<Finding> found = new ArrayList<>();
-    if (subject.itemContext().remarks().isEmpty()) {
+    // Read as the wrong language, every word would be a mistake.
+    if (subject.itemContext().remarks().isEmpty() || subject.writtenIn().isPresent()) {
       return found;
     }
     Set<String> house = houseOf(settings, subject.itemContext().words());

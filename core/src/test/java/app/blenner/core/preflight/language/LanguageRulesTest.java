@@ -8,6 +8,7 @@ import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.html.HtmlWriter;
 import app.blenner.core.item.Content;
 import app.blenner.core.kind.Kinds;
+import app.blenner.core.language.LanguageDetector;
 import app.blenner.core.merge.MergeFields;
 import app.blenner.core.preflight.Preflight;
 import app.blenner.core.proofread.ProofreadRemark;
@@ -247,6 +248,61 @@ public class LanguageRulesTest {
           });
     }
     assertEquals(String.join("\n", wrong), "");
+  }
+
+  private static Content written(String says, String... sentences) {
+    StringBuilder html = new StringBuilder("<h2>(1)</h2>");
+    for (String sentence : sentences) {
+      html.append("<p>").append(sentence).append(" ").append(sentence).append("</p>");
+    }
+    return content(says, html.toString());
+  }
+
+  private static List<Finding> onLanguages(Content content) {
+    return Checked.of(content).stream()
+        .filter(f -> f.rule().matches("item-language|passage-language"))
+        .toList();
+  }
+
+  /** WCAG 2.2, success criterion 3.1.1: an item that says the wrong language is told so once, and mended by one press. */
+  @Test
+  public void anItemInAnotherLanguageIsToldOnceAtItsLanguage() {
+    for (String page : SENTENCES.keySet()) {
+      SENTENCES.forEach(
+          (language, sentence) -> {
+            Content content = written(page, sentence, sentence, sentence);
+            List<Finding> found = onLanguages(content);
+            if (language.equals(page)) {
+              assertEquals(found, List.of());
+              return;
+            }
+            assertEquals(found.size(), 1, language + " on a page in " + page);
+            assertEquals(found.get(0).field(), "language");
+            Content mended = found.get(0).applyFix(found.get(0).fixes().get(0), content);
+            assertEquals(mended.language(), language);
+            assertEquals(onLanguages(mended), List.of(), language);
+          });
+    }
+  }
+
+  /** One paragraph of several is a passage, and the item is what it says. */
+  @Test
+  public void aPassageInAnotherLanguageIsToldWhereItStands() {
+    String own = SENTENCES.get("fr");
+    Content content = written("fr", own, own, SENTENCES.get("de"), own);
+    List<Finding> found = onLanguages(content);
+    assertEquals(found.stream().map(Finding::rule).toList(), List.of("passage-language"));
+    assertEquals(found.get(0).path().steps(), List.of(3));
+  }
+
+  /** Read by the rules of a language it is not in, no word of it is right: that is no mistake of its words. */
+  @Test
+  public void spellingWaitsForTheLanguage() {
+    String german = SENTENCES.get("de");
+    Content wrong = written("en", german, german, german);
+    String word = german.split(" ")[1];
+    assertEquals(read(wrong, Settings.USUAL, Set.of(), word), List.of());
+    assertFalse(read(wrong.withLanguage("de"), Settings.USUAL, Set.of(), word).isEmpty());
   }
 
   @Test

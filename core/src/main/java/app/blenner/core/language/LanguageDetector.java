@@ -1,6 +1,5 @@
-package app.blenner.core.preflight.language;
+package app.blenner.core.language;
 
-import app.blenner.core.language.Letters;
 import java.lang.Character.UnicodeScript;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -17,9 +16,9 @@ import java.util.regex.Pattern;
  * Tells in which language a passage is by its smallest words, which every sentence needs, and by its letters. The words are
  * those that are commonest by any count of the language; from memory.
  */
-final class LanguageDetector {
+public final class LanguageDetector {
   /** With fewer words a name or a title may be meant. */
-  private static final int FEWEST = 6;
+  public static final int FEWEST = 6;
 
   /** So large a share of a text in a language are its small words, at the least. */
   private static final double OWN = 0.2;
@@ -106,7 +105,7 @@ final class LanguageDetector {
   }
 
   /** The language of a text, where that surely is another than the one it is said to be in. */
-  static Optional<String> otherThan(String said, String text) {
+  public static Optional<String> otherThan(String said, String text) {
     String own = Locale.forLanguageTag(said).getLanguage();
     Optional<String> letters = byLetters(own, text);
     if (letters.isPresent()) {
