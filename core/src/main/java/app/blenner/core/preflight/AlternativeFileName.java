@@ -23,10 +23,19 @@ public final class AlternativeFileName extends BasicRule implements AlternativeR
 
   private static final Pattern NAME =
       Pattern.compile(
-          "(?iu)[^/]*\\.(?:jpe?g|png|gif|webp|avif|svg|tiff?|bmp|heic)"
+          "(?iu)[^/\\n]*\\.(?:jpe?g|png|gif|webp|avif|svg|tiff?|bmp|heic)(?:[?#]\\S*)?"
+              + "|(?:https?://|www\\.)\\S+"
               + "|(?:img|dsc[nf]?|pxl|mvi|image|bild|foto|photo|screenshot|bildschirmfoto|untitled|picture|figure|fig|graphic|imagen|afbeelding|immagine)[ _-]?\\d[\\d _-]*"
+              // One word with strokes in it that somebody counts by is a name of a file without its
+              // end.
+              + "|[\\p{L}\\d]+(?:_[\\p{L}\\d]+)+"
+              + "|[^\\p{L}\\p{N}\\p{So}]+"
               + "|\\d+"
-              + "|spacer|image|picture|photo|photograph|graphic|illustration|bild|foto|grafik|imagen|immagine|afbeelding|obraz|zdjęcie");
+              + "|(?:untitled|unnamed|ohne titel|sans titre|sin título|senza titolo|zonder titel|sem título|namnlös|bez tytułu)(?: design| image| picture| photo)?(?: ?[(]?\\d*[)]?)"
+              + "|(?:no |missing |insert |add |write )?(?:alt|alternative|alternate)(?:[ -]?text)?(?: here| missing| goes here)?"
+              + "|alternativtext|texte alternatif|texto alternativo|testo alternativo|alternatieve tekst|tekst alternatywny"
+              + "|undefined|null|none|n/?a|tbd|todo|xxx+|placeholder|platzhalter|espace réservé|segnaposto|tijdelijke afbeelding"
+              + "|spacer|image|picture|photo|photograph|graphic|illustration|bild|foto|grafik|imagen|immagine|afbeelding|obraz|zdjęcie|icon|logo|banner|thumbnail");
 
   public AlternativeFileName() {
     super(TOLD, Scope.BLOCK);

@@ -30,19 +30,14 @@ public final class AlternativeOpening extends BasicRule implements AlternativeRu
 
   @Override
   public String problemWith(Picture picture, Passage passage, Settings settings) {
-    String opening = openingOf(picture, passage.language());
+    String opening = openingOf(picture);
     return opening.isEmpty() ? "" : "The alternative text begins “" + opening + "”.";
   }
 
   /** Only in English can the rest stand as it is: in other languages the opening decides its forms. */
   @Override
   public List<Fix> repairs(Picture picture, Passage passage) {
-    String rest =
-        picture
-            .alternative()
-            .strip()
-            .substring(openingOf(picture, passage.language()).length())
-            .strip();
+    String rest = picture.alternative().strip().substring(openingOf(picture).length()).strip();
     return rest.isEmpty() || !passage.language().startsWith("en")
         ? List.of()
         : List.of(
@@ -51,10 +46,11 @@ public final class AlternativeOpening extends BasicRule implements AlternativeRu
                 b -> b instanceof Picture p ? p.withAlternative(capitalOf(rest)) : b));
   }
 
-  private static String openingOf(Picture picture, String language) {
+  private static String openingOf(Picture picture) {
     String words = picture.alternative().strip().replace('’', '\'');
     String small = words.toLowerCase(Locale.ROOT);
-    return Phrases.pictureWords(language).stream()
+    // Who writes in one language often keeps the habit of another.
+    return Phrases.pictureWords().stream()
         .filter(o -> small.startsWith(o) && isWhole(small, o))
         .max(Comparator.comparingInt(String::length))
         .map(o -> words.substring(0, o.length()))

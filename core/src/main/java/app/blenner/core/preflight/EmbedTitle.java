@@ -9,6 +9,7 @@ import app.blenner.core.rule.RuleDescriptor;
 import app.blenner.core.rule.RuleSeverity;
 import app.blenner.core.rule.Scope;
 import app.blenner.core.rule.Settings;
+import java.util.regex.Pattern;
 
 /** What is embedded has a name. */
 public final class EmbedTitle extends BasicRule implements PlaceRule {
@@ -22,12 +23,38 @@ public final class EmbedTitle extends BasicRule implements PlaceRule {
           "a name for one embed",
           "names for %d embeds");
 
+  /** An address, or the name of the sort of thing it is. */
+  private static final Pattern NO_NAME =
+      Pattern.compile(
+          "(?iu)(?:https?://|www\\.)\\S*|[\\w-]+(?:\\.[\\w-]+)+/\\S*"
+              + "|(?:embedded |external |eingebettete[rs]? |externe[rs]? )?"
+              + "(?:video|film|player|video player|audio player|iframe|frame|embed|content|widget|map|karte|vidéo|vídeo|carte|mapa|mappa|kaart|inhalt|contenu|contenido)"
+              + "|untitled|ohne titel|sans titre|sin título|senza titolo");
+
   public EmbedTitle() {
     super(TOLD, Scope.BLOCK);
   }
 
   @Override
   public String problemWith(Place place, Passage passage, Settings settings) {
-    return place.block() instanceof Embed e && e.title().isBlank() ? "This embed has no name." : "";
+    if (!(place.block() instanceof Embed e)) {
+      return "";
+    }
+    String title = e.title().strip();
+    if (title.isEmpty()) {
+      return "This embed has no name.";
+    }
+    return NO_NAME.matcher(title).matches() || title.equalsIgnoreCase(hostOf(e))
+        ? "“" + title + "” does not say what is embedded here."
+        : "";
+  }
+
+  /** Without what nobody says: https://www.example.org/a is called example.org. */
+  private static String hostOf(Embed embed) {
+    return embed
+        .address()
+        .value()
+        .replaceFirst("^https?://(?:www\\.)?", "")
+        .replaceFirst("[/?#].*$", "");
   }
 }

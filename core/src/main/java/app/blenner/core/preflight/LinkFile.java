@@ -30,9 +30,18 @@ public final class LinkFile extends BasicRule implements BlockRule {
           "the kind of file one link leads to",
           "the kinds of file %d links lead to");
 
-  private static final Pattern FILE = Pattern.compile("(?i)\\.([a-z0-9]{2,5})(?:[?#].*)?$");
+  /** The last part of a path and what it ends in, without what is asked for or pointed at behind it. */
+  private static final Pattern FILE =
+      Pattern.compile(
+          "(?i)^(?:https?://[^/?#]+(?=/)|(?!https?:))[^?#]*?[^/?#]+\\.([a-z][a-z0-9]{1,4}|7z|3gp)(?:[?#].*)?$");
 
-  /** Kinds of file that do not open as a page, and what people call them besides. */
+  /** What pages end in; these, and what no file ends in, open as a page. */
+  private static final Set<String> PAGES =
+      Set.of(
+          "html", "htm", "xhtml", "shtml", "php", "php3", "php5", "asp", "aspx", "jsp", "jspx",
+          "jsf", "cgi", "cfm", "do", "pl", "page", "action", "mvc", "nsf", "dll", "md");
+
+  /** What people call some kinds of file besides. */
   private static final Map<String, Set<String>> KINDS =
       Map.ofEntries(
           Map.entry("pdf", Set.of()),
@@ -72,8 +81,10 @@ public final class LinkFile extends BasicRule implements BlockRule {
           };
       Matcher m = FILE.matcher(address.value());
       String kind = file && m.find() ? m.group(1).toLowerCase(Locale.ROOT) : "";
-      Set<String> names = KINDS.get(kind);
-      if (names != null && !says(link.place().text(), link, kind, names)) {
+      Set<String> names = KINDS.getOrDefault(kind, Set.of());
+      if (!kind.isEmpty()
+          && !PAGES.contains(kind)
+          && !says(link.place().text(), link, kind, names)) {
         found.add(
             Finding.onLead(
                 this,

@@ -39,7 +39,8 @@ public final class LinkWords extends BasicRule implements BlockRule {
     for (LinkOccurrence lead : passage.leads()) {
       String said = Phrases.toPlain(lead.text());
       String wrong = "";
-      if (Phrases.saysNothing(said, passage.language())) {
+      boolean signs = said.isEmpty() && !EmptyLinkText.saysNothing(lead.text());
+      if (signs || Phrases.saysNothing(said, passage.language())) {
         wrong = "“" + lead.text().strip() + "” does not say where this link goes.";
       } else if (ADDRESS.matcher(said).matches()) {
         wrong = "This link shows its address instead of words.";

@@ -20,6 +20,11 @@ final class Phrases {
   private static final Pattern EDGES = Pattern.compile("^[^\\p{L}\\p{N}]+|[^\\p{L}\\p{N}]+$");
   private static final Pattern SPACE = Pattern.compile("[\\s\\u00A0\\u202F]+");
   private static final Properties ALL = read();
+  private static final Set<String> PICTURE_WORDS =
+      ALL.stringPropertyNames().stream()
+          .filter(n -> n.startsWith("picture."))
+          .flatMap(n -> Arrays.stream(ALL.getProperty(n).split("\\|")))
+          .collect(Collectors.toUnmodifiableSet());
   private static final Map<String, Set<String>> PARTED = new ConcurrentHashMap<>();
   private static final Map<String, Set<String>> EMPTY = new ConcurrentHashMap<>();
 
@@ -65,9 +70,9 @@ final class Phrases {
                 .collect(Collectors.toUnmodifiableSet()));
   }
 
-  /** How alternative texts begin that say that there is a picture, in small letters. */
-  static Set<String> pictureWords(String language) {
-    return of("picture", language);
+  /** How alternative texts begin that say that there is a picture, in small letters, in every language there is. */
+  static Set<String> pictureWords() {
+    return PICTURE_WORDS;
   }
 
   private static Set<String> of(String what, String language) {

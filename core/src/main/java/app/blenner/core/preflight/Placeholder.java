@@ -37,7 +37,7 @@ public final class Placeholder extends BasicRule implements BlockRule {
           Pattern.compile(
               "(?iu)\\blorem ipsum\\b[^.!?]*|\\bdolor sit amet\\b|\\bblindtext\\b|\\bplatzhalter(?:text)?\\b"
                   + "|\\bfaux[- ]texte\\b|\\btexte à venir\\b|\\btexto de relleno\\b|\\btesto segnaposto\\b|\\bvultekst\\b"
-                  + "|\\bplaceholder text\\b|\\byour text here\\b|\\bx{4,}\\b|(?-i:\\bx{3}\\b)|\\?{3,}"
+                  + "|\\bplaceholder text\\b|\\byour text here\\b(?! and )|\\bx{4,}\\b|(?-i:\\bx{3}\\b)|\\?{3,}"
                   + "|[£$€] ?X{2,}\\b|\\bX{2,} ?(?:€|Euro|EUR|pounds|dollars)(?!\\p{L})"
                   + "|\\binsert (?:your |the )?(?:text|title|name|date|link|copy|quote|picture|photo|image|caption) here\\b"
                   + "|\\b(?:text|inhalt|bild|foto) folgt(?: noch| in kürze)?\\s*[.!…]?$"),
@@ -55,6 +55,33 @@ public final class Placeholder extends BasicRule implements BlockRule {
           "???",
           "insert ",
           " folgt");
+
+  private static final int SHORTEST = 8;
+  private static final int LONGEST = 60;
+
+  /** Whole lines that say what to write in their place; within a sentence the same words mean something. */
+  private static final Pattern WHOLE =
+      Pattern.compile(
+          "(?iu)(?:your |my |the |a |new )?(?:heading|headline|title|subtitle|subheading|caption|text|name|quote|content)(?: text)?(?: goes)? here"
+              + "|(?:your|my|new) (?:heading|headline|title|subtitle|subheading)"
+              + "|(?:add|enter|type|write|put|paste) (?:your |a |some |the )?(?:heading|headline|title|subtitle|caption|text|name|content|words)(?: here)?"
+              + "|(?:start typing|click|tap|double-click)(?: here)? to (?:edit|add|change|write|enter|begin)[^.!?]*|start typing(?: here)?"
+              + "|sample (?:text|heading|title)|dummy text|some text(?: here)?"
+              + "|(?:ihre?|deine?|die|neue)? ?(?:überschrift|zwischenüberschrift|titel|text|inhalt|bildunterschrift)(?: steht| kommt)? hier(?: hin| rein)?"
+              + "|hier (?:steht|kommt|ist) (?:ihr|dein|der|die) (?:text|titel|überschrift|inhalt)(?: hin| rein)?"
+              + "|hier (?:ihren|deinen|den) (?:text|titel) (?:eingeben|einfügen|schreiben)|(?:text|titel|überschrift) (?:hier )?(?:eingeben|einfügen)"
+              + "|(?:votre|ton|le) (?:titre|texte|sous-titre) ici|titre ici|texte ici"
+              + "|(?:saisissez|écrivez|entrez|ajoutez|tapez|insérez) (?:votre|le|un|du) (?:texte|titre)(?: ici)?"
+              + "|(?:su|tu|el) (?:título|texto|encabezado) aquí|título aquí|texto aquí"
+              + "|(?:escriba|escribe|introduzca|introduce|añada|añade|inserte|inserta) (?:su |tu |el |un )?(?:texto|título)(?: aquí)?"
+              + "|(?:il tuo |il suo |il )?(?:titolo|testo) qui|(?:inserisci|scrivi|aggiungi|inserire) (?:il tuo |il |un |qui il )?(?:testo|titolo)(?: qui)?"
+              + "|(?:uw |jouw |de )?(?:titel|tekst|kop) hier|(?:typ|schrijf|voer) hier (?:uw|je|de|jouw) (?:tekst|titel)(?: in)?|(?:typ|schrijf|voeg) (?:uw|je|de) tekst(?: hier)?(?: in| toe)?"
+              + "|(?:din |en )?(?:rubrik|titel|text) här|(?:skriv|ange|lägg till) (?:din |en )?(?:text|rubrik|titel)(?: här)?"
+              + "|(?:o )?(?:seu |teu )?(?:título|texto) aqui|(?:insira|escreva|digite|adicione|introduza) (?:aqui )?(?:o )?(?:seu |teu )?(?:texto|título)(?: aqui)?"
+              + "|(?:twój |tu )?(?:tytuł|tekst|nagłówek) tutaj|(?:wpisz|dodaj|wstaw) (?:tutaj |tu )?(?:swój |twój )?(?:tekst|tytuł|nagłówek)(?: tutaj| tu)?"
+              + "|(?:din )?(?:overskrift|titel|tekst) her|(?:skriv|indsæt) (?:din )?(?:tekst|overskrift)(?: her)?");
+
+  private static final Pattern EDGES = Pattern.compile("^[\\s\\p{P}]+|[\\s\\p{P}]+$");
 
   private static final GatedPattern BRACKETED =
       GatedPattern.of(
@@ -126,9 +153,25 @@ public final class Placeholder extends BasicRule implements BlockRule {
         .flatMap(p -> p.findAll(text).stream())
         .sorted(Comparator.comparing(MatchResult::start))
         .forEach(m -> found.add(onWords(m, place, settings)));
+    if (isWhole(place.text())) {
+      found.add(
+          Finding.onBlock(
+              this,
+              settings.severityOf(this),
+              "“" + place.text().strip() + "” stands in for other words.",
+              place,
+              List.of()));
+    }
     if (english) {
       ENGLISH.findAll(text).forEach(m -> found.add(onWords(m, place, settings)));
     }
+  }
+
+  /** Whether a text is nothing but that; no such line is long. */
+  private static boolean isWhole(String text) {
+    return text.length() <= LONGEST
+        && text.length() >= SHORTEST
+        && WHOLE.matcher(EDGES.matcher(text).replaceAll("")).matches();
   }
 
   private Finding onWords(MatchResult m, Place place, Settings settings) {

@@ -95,6 +95,7 @@ public final class Preflight {
         List.of(
             new HeadingSkipped(),
             new HeadingLong(),
+            new HeadingBreak(),
             new HeadingRepeated(),
             new HeadingAlone(),
             new ParagraphLong(),

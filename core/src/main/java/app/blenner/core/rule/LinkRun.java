@@ -25,7 +25,7 @@ public record LinkRun(Place place, Mark.Link link, String text, int from, int fi
   }
 
   /** The links of a block's own running text. */
-  static List<LinkRun> of(Place place) {
+  public static List<LinkRun> of(Place place) {
     List<Inline> content = place.block().content();
     List<LinkRun> out = new ArrayList<>();
     int offset = 0;

@@ -19,7 +19,9 @@ import org.testng.annotations.Test;
  * the trade's, and that of the reference each rule names.
  */
 public class RulesTest {
-  private static final String LONG = "We walked along the wall until it was dark. ".repeat(18);
+  private static final String LONG =
+      "We walked along the wall until it was dark, and the lamps in the village went on. "
+          .repeat(10);
   private static final String ALT = "<img src='../assets/a.png' alt='%s'>";
 
   private static Content content(String language, String html) {
