@@ -186,7 +186,7 @@ public class PlacesTest extends BrowserTest {
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-up")).click();
     Locator parts =
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Parts of Set-up"));
-    assertThat(parts.getByRole(AriaRole.LINK)).hasCount(13);
+    assertThat(parts.getByRole(AriaRole.LINK)).hasCount(14);
     textbox("Look for a setting").fill("BACKUP");
     assertThat(parts.getByRole(AriaRole.LINK)).hasText(new String[] {"The whole site"});
     assertThat(region("Outlines")).hasCount(0);
