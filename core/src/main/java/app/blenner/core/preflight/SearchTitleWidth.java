@@ -1,7 +1,6 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.face.SearchResult;
-import app.blenner.core.face.TitleWidth;
 import app.blenner.core.kind.StandardFields;
 import app.blenner.core.rule.BasicRule;
 import app.blenner.core.rule.Finding;
@@ -14,7 +13,7 @@ import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
 import java.util.List;
 
-/** A title that was written for search results is shown whole there. */
+/** A title is shown whole in search results: the one written for them, or the item’s own with the site’s name behind it. */
 public final class SearchTitleWidth extends BasicRule {
   private static final RuleDescriptor TOLD =
       new RuleDescriptor(
@@ -35,19 +34,22 @@ public final class SearchTitleWidth extends BasicRule {
 
   @Override
   public List<Finding> check(Subject subject, Settings settings) {
-    String title = StandardFields.textOf(subject.content(), StandardFields.SEARCH_TITLE);
-    long width = Math.round(TitleWidth.of(title));
+    SearchResult result = SearchResult.of(subject.content(), subject.context().siteName());
+    long width = Math.round(result.width());
     int shown = settings.numberOf(this, WIDTH);
-    if (width <= shown) {
+    if (width <= shown || result.hidden()) {
       return List.of();
     }
+    boolean own = result.title().from().isEmpty();
+    String what =
+        own ? "The search title is " : "In search results the title and the site’s name are ";
     String field = Finding.FIELD + StandardFields.SEARCH_TITLE;
     return List.of(
         Finding.onField(
             this,
             settings.severityOf(this),
-            "The search title is " + width + " pixels wide; only " + shown + " are shown.",
+            what + width + " pixels wide; only " + shown + " are shown.",
             field,
-            List.of(Fix.ask("Shorten it", field))));
+            List.of(Fix.ask(own ? "Shorten it" : "Write a shorter one for search", field))));
   }
 }

@@ -115,6 +115,14 @@ public class FacesTest {
     assertTrue(
         Checked.of(wide).stream()
             .anyMatch(f -> f.rule().equals("search-title-width") && f.field().endsWith("title")));
+    // Without one the item's own title stands there, and is cut all the same.
+    Content plain = Content.builder().title("W".repeat(40)).build();
+    assertTrue(
+        Checked.of(plain).stream()
+            .anyMatch(
+                f -> f.rule().equals("search-title-width") && f.message().contains("site’s name")));
+    Content hidden = plain.withValues(Map.of(StandardFields.SEARCH_HIDDEN, true));
+    assertTrue(Checked.of(hidden).stream().noneMatch(f -> f.rule().equals("search-title-width")));
     Content fits = content(Map.of(StandardFields.SEARCH_TITLE, "W".repeat(31)));
     assertTrue(Checked.of(fits).stream().noneMatch(f -> f.rule().equals("search-title-width")));
   }

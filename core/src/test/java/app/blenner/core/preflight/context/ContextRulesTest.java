@@ -77,7 +77,7 @@ public class ContextRulesTest {
   }
 
   private static List<Finding> found(Content content, Kind kind, ItemContext beyond) {
-    RuleContext around = new RuleContext(kind, "en", MergeFields.NONE, Set.of(), beyond);
+    RuleContext around = new RuleContext(kind, "en", "Tarnlow", MergeFields.NONE, Set.of(), beyond);
     Set<String> ids = ON.rules().keySet();
     return Preflight.check(Subject.of(content, around, new PassageCache(0)), ON).stream()
         .filter(f -> ids.contains(f.rule()))

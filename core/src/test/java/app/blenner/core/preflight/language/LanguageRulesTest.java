@@ -67,7 +67,8 @@ public class LanguageRulesTest {
     ItemContext context =
         new ItemContext(null, Map.of(), Map.of(), List.of(), Map.of(), remarks, List.of(), own);
     RuleContext around =
-        new RuleContext(Kinds.STANDARD.get(0), "en", MergeFields.NONE, Set.of(), context);
+        new RuleContext(
+            Kinds.STANDARD.get(0), "en", "Tarnlow", MergeFields.NONE, Set.of(), context);
     return Preflight.check(Subject.of(content, around, new PassageCache(0)), settings).stream()
         .filter(f -> f.rule().equals(ProofreadRule.SPELLING))
         .toList();

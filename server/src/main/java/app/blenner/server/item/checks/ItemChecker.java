@@ -114,6 +114,7 @@ public class ItemChecker {
 
   private RuleContext around(Kind kind, ItemContext context) {
     Site site = sites.site();
-    return new RuleContext(kind, site.language(), site.fields(), pieces.keys(), context);
+    return new RuleContext(
+        kind, site.language(), site.name(), site.fields(), pieces.keys(), context);
   }
 }

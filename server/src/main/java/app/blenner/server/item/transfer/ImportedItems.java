@@ -145,7 +145,8 @@ class ImportedItems {
             around.others(),
             new RuleContextService.Known(given.facts(), Map.of(), packed.notebook().terms()));
     RuleContext rules =
-        new RuleContext(given.kind(), site.language(), site.fields(), around.snippets(), context);
+        new RuleContext(
+            given.kind(), site.language(), site.name(), site.fields(), around.snippets(), context);
     Subject subject = Subject.of(packed.content(), rules, new PassageCache(0));
     return Dismissals.withoutOverruled(
         packed.dismissed(), Preflight.check(subject, settings), settings);
