@@ -165,9 +165,9 @@ public final class FeedWriter {
     xml.writeNamespace("atom", ATOM);
     xml.writeNamespace("dc", DUBLIN_CORE);
     xml.writeStartElement("channel");
-    element(xml, "title", title());
+    line(xml, "title", title());
     element(xml, "link", home());
-    element(xml, "description", about());
+    line(xml, "description", about());
     element(xml, "language", site.language());
     element(xml, "lastBuildDate", RFC_822.format(updated()));
     xml.writeEmptyElement("atom", "link", ATOM);
@@ -176,9 +176,9 @@ public final class FeedWriter {
     xml.writeAttribute("href", self(Feed.RSS));
     for (PublishedItem item : items) {
       xml.writeStartElement("item");
-      element(xml, "title", titleOf(item));
+      line(xml, "title", titleOf(item));
       element(xml, "link", site.absolute(item.path()));
-      element(xml, "description", textOf(item));
+      element(xml, "description", asMarkup(textOf(item)));
       xml.writeStartElement("guid");
       xml.writeAttribute("isPermaLink", "false");
       xml.writeCharacters(nameOf(item));
@@ -186,16 +186,52 @@ public final class FeedWriter {
       element(xml, "pubDate", RFC_822.format(item.firstLive()));
       for (String author : item.authors()) {
         xml.writeStartElement("dc", "creator", DUBLIN_CORE);
-        xml.writeCharacters(legal(author));
+        characters(xml, author);
         xml.writeEndElement();
       }
       for (String topic : topics(item.content())) {
-        element(xml, "category", topic);
+        line(xml, "category", topic);
       }
       xml.writeEndElement();
     }
     xml.writeEndElement();
     xml.writeEndElement();
+  }
+
+  /** The text of an item's description is read as HTML: what looks like a tag in it must not be one. */
+  private static String asMarkup(String text) {
+    return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+  }
+
+  private static void line(XMLStreamWriter xml, String name, String text)
+      throws XMLStreamException {
+    xml.writeStartElement(name);
+    characters(xml, text);
+    xml.writeEndElement();
+  }
+
+  /**
+   * Some readers take a title for plain text and others for HTML; written by its number, a sign is read rightly by nearly
+   * all of both. Source: RSS Best Practices Profile, Character Data.
+   */
+  private static void characters(XMLStreamWriter xml, String text) throws XMLStreamException {
+    String all = legal(text);
+    int from = 0;
+    for (int i = 0; i < all.length(); i++) {
+      String number =
+          switch (all.charAt(i)) {
+            case '&' -> "#x26";
+            case '<' -> "#x3C";
+            case '>' -> "#x3E";
+            default -> "";
+          };
+      if (!number.isEmpty()) {
+        xml.writeCharacters(all.substring(from, i));
+        xml.writeEntityRef(number);
+        from = i + 1;
+      }
+    }
+    xml.writeCharacters(all.substring(from));
   }
 
   private static void element(XMLStreamWriter xml, String name, String text)

@@ -22,12 +22,14 @@ final class ItemPage {
 
   private final Site site;
   private final Library library;
+  private final SharedPictures pictures;
   private final ZoneId zone;
   private final PageFrame frame;
 
   ItemPage(Site site, Library library, ZoneId zone, PageFrame frame) {
     this.site = site;
     this.library = library;
+    this.pictures = new SharedPictures(library);
     this.zone = zone;
     this.frame = frame;
   }
@@ -191,12 +193,13 @@ final class ItemPage {
     Content content = item.content();
     SearchResult result = SearchResult.of(content, site.name());
     SharedLink shared = SharedLink.of(content);
+    String alone = pictures.ofItem(item);
     String picture =
-        library
-            .findAsset(shared.picture().words())
-            .filter(a -> !a.gone())
-            .map(a -> a.pathOf(SHARED_WIDTH, Ratio.WIDE, a.plainFormat()))
-            .orElse("");
+        alone.isEmpty()
+            ? site.findSection(content.section())
+                .map(section -> pictures.ofAsset(section.picture()))
+                .orElse("")
+            : alone;
     String untitled = own.get("untitled") + " · " + site.name();
     String title = result.title().words().isEmpty() ? untitled : result.title().words();
     String sharedTitle = shared.title().words().isEmpty() ? title : shared.title().words();

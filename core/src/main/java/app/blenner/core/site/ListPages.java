@@ -6,11 +6,14 @@ import app.blenner.core.picture.Ratio;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** The pages that list items: the front page, sections, topics, keywords. */
 public final class ListPages {
   private final Site site;
   private final Library library;
+  private final SharedPictures pictures;
   private final ZoneId zone;
   private final PageFrame frame;
   private final SiteWords words;
@@ -20,6 +23,7 @@ public final class ListPages {
   ListPages(Site site, Library library, ZoneId zone, PageFrame frame) {
     this.site = site;
     this.library = library;
+    this.pictures = new SharedPictures(library);
     this.zone = zone;
     this.frame = frame;
     this.words = frame.words();
@@ -44,7 +48,9 @@ public final class ListPages {
     String title = titleOf(site.name(), paging);
     String path = Paging.addressOf("/", paging.number());
     return frame.renderPage(
-        new PageHead(title, site.tagline(), path, "website").withData(LinkedData.ofSite(site)),
+        new PageHead(title, site.tagline(), path, "website")
+            .withPicture(pictureOf("", composed, items))
+            .withData(LinkedData.ofSite(site)),
         "",
         out.toString());
   }
@@ -113,6 +119,14 @@ public final class ListPages {
       groups = List.copyOf(groups);
     }
 
+    /** All of them, in the order in which they are shown. */
+    List<PublishedItem> all() {
+      return Stream.of(
+              fixed.stream(), groups.stream().flatMap(g -> g.items().stream()), news.stream())
+          .flatMap(Function.identity())
+          .toList();
+    }
+
     /** Some items in one list: the news of them, and the fixed pages. */
     public static Listed of(List<PublishedItem> items) {
       return new Listed(
@@ -148,17 +162,21 @@ public final class ListPages {
     }
     PageHead head =
         head(titleOf(section.name(), paging), section.description(), path, paging)
-            .withPicture(pictureOf(section))
+            .withPicture(pictureOf(section.picture(), composed, listed.all()))
             .withFeeds(section)
             .withData(LinkedData.ofSection(site, section));
     return frame.renderPage(head, section.slug(), out.toString());
   }
 
-  private String pictureOf(Section section) {
-    return library
-        .findAsset(section.picture())
-        .filter(a -> !a.gone())
-        .map(a -> a.pathOf(ItemPage.SHARED_WIDTH, Ratio.WIDE, a.plainFormat()))
+  /** The picture a list is shared with: its own, that of the text it begins with, or that of the first item with one. */
+  private String pictureOf(
+      String own, Optional<PublishedItem> composed, List<PublishedItem> items) {
+    return Stream.of(
+            pictures.ofAsset(own),
+            composed.map(pictures::ofItem).orElse(""),
+            pictures.ofFirst(items))
+        .filter(p -> !p.isEmpty())
+        .findFirst()
         .orElse("");
   }
 
@@ -231,7 +249,8 @@ public final class ListPages {
     plainHead(out, topic.name());
     list(out, items, paging, path);
     return frame.renderPage(
-        head(titleOf(topic.name() + " · " + section.name(), paging), "", path, paging),
+        head(titleOf(topic.name() + " · " + section.name(), paging), "", path, paging)
+            .withPicture(pictureOf(section.picture(), Optional.empty(), items)),
         section.slug(),
         out.toString());
   }
@@ -244,7 +263,10 @@ public final class ListPages {
     String path = SitePaths.keywordPath(keyword);
     plainHead(out, title);
     list(out, items, paging, path);
-    return frame.renderPage(head(titleOf(title, paging), "", path, paging), "", out.toString());
+    return frame.renderPage(
+        head(titleOf(title, paging), "", path, paging).withPicture(pictures.ofFirst(items)),
+        "",
+        out.toString());
   }
 
   private static void plainHead(HtmlOut out, String title) {

@@ -445,4 +445,32 @@ public class PageRendererTest {
         new PublishedItem("k", kind("article"), Content.EMPTY, "A. Writer", null, null);
     assertEquals(page(pages.renderItem(blank)).select("h1").text(), "Untitled");
   }
+
+  private static String shared(String page) {
+    return Jsoup.parse(page).select("meta[property=og:image]").attr("content");
+  }
+
+  /** The Open Graph protocol asks every page for a picture; one without its own shows that of what it is about. */
+  @Test
+  public void everyPageThatCanBeSharedNamesAPicture() {
+    PublishedItem plain = news("Plain");
+    PublishedItem none =
+        new PublishedItem(
+            "k",
+            plain.kind(),
+            plain.content().toBuilder().leadPicture("").build(),
+            "A. Writer",
+            plain.firstLive(),
+            plain.updated());
+    Paging only = Paging.ONLY;
+    ListPages lists = pages.lists();
+    List<PublishedItem> items = List.of(none, plain);
+    String picture = shared(lists.front(items, only));
+    assertTrue(picture.contains("c0ffee") || picture.contains("lead"), picture);
+    ListPages.Listed listed = ListPages.Listed.of(items);
+    assertEquals(shared(lists.renderSection(VISIT, listed, only)), picture);
+    assertEquals(shared(lists.renderTopic(VISIT, VISIT.topics().get(0), items, only)), picture);
+    assertEquals(shared(lists.renderKeyword("kit", items, only)), picture);
+    assertEquals(shared(lists.front(List.of(none), only)), "");
+  }
 }
