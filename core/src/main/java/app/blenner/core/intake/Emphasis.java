@@ -42,6 +42,20 @@ final class Emphasis implements CleaningStep {
     tally.dropped(IntakeReport.Dropped.STYLE, settings[0]);
   }
 
+  /** How many settings are said within an element and on it, for a step that puts something else in its place. */
+  static int settingsWithin(Element element) {
+    int[] settings = {settingsOn(element)};
+    DomWalk.visitElements(element, e -> settings[0] += settingsOn(e));
+    return settings[0];
+  }
+
+  private static int settingsOn(Element e) {
+    String style = e.attributes().get("style");
+    int said = style.isEmpty() ? 0 : StyleDeclarations.of(e).size() - ofSheet(e);
+    said += isForeign(e.attributes().get("class")) ? 1 : 0;
+    return said + (e.normalName().equals("font") ? e.attributesSize() : 0);
+  }
+
   /** How much of a style is in the sheet alone: its class is counted for that. */
   private static int ofSheet(Element e) {
     String said = e.attributes().get("data-sheet");
@@ -53,6 +67,7 @@ final class Emphasis implements CleaningStep {
     return !classes.isEmpty()
         && !classes.equals("jump-target")
         && !classes.equals("picture")
+        && !classes.startsWith("language-")
         && !classes.startsWith("bullet-");
   }
 
@@ -66,7 +81,7 @@ final class Emphasis implements CleaningStep {
       e.tagName("span");
     }
     String font = css.getOrDefault("font-family", "").toLowerCase(Locale.ROOT);
-    if (name.equals("span") && isMonospaced(font) && e.hasText() && !isWholeBlock(e)) {
+    if (name.equals("span") && WhiteSpace.isMonospaced(font) && e.hasText() && !isWholeBlock(e)) {
       e.tagName("code");
     }
     String outline = css.getOrDefault("mso-outline-level", "");
@@ -74,10 +89,6 @@ final class Emphasis implements CleaningStep {
       e.tagName("h" + outline);
     }
     return css.size();
-  }
-
-  private static boolean isMonospaced(String font) {
-    return font.contains("mono") || font.contains("courier") || font.contains("consolas");
   }
 
   private static boolean isWholeBlock(Element span) {

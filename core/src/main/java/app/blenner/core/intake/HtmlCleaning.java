@@ -49,6 +49,7 @@ final class HtmlCleaning {
     return List.of(
         new TrackedChanges(),
         new HiddenContent(),
+        new CodeBlocks(),
         new OwnPlaces(),
         new Footnotes(destination.names()),
         new LetterPictures(),

@@ -1,5 +1,6 @@
 package app.blenner.core.intake;
 
+import app.blenner.core.document.Code;
 import app.blenner.core.document.Document;
 import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.format.markdown.MarkdownReader;
@@ -53,6 +54,9 @@ final class PlainIntake {
 
   private static Intake recognised(
       String text, Destination destination, Set<Offer.Kind> taken, IntakeReport.Tally tally) {
+    if (!hasFence(text) && CodeEvidence.isCodeByItself(text)) {
+      return codeOf(text, destination, tally);
+    }
     if (looksLikeMarkdown(text)) {
       return markdownOf(text, destination, tally);
     }
@@ -62,6 +66,20 @@ final class PlainIntake {
       return judged(HtmlReader.read(body), destination, taken, tally);
     }
     return judged(TextReader.withBreaks(text), destination, taken, tally);
+  }
+
+  /** A fence says itself what is code. */
+  private static boolean hasFence(String text) {
+    return STRONG_SIGNS.get(1).matcher(text).find();
+  }
+
+  private static Intake codeOf(String text, Destination destination, IntakeReport.Tally tally) {
+    CodeLanguage language = CodeLanguage.guess(text).orElseThrow();
+    tally.note("What looks like " + language.label() + " is kept as code, with every space.");
+    String lines = text.replace("\r\n", "\n").replace('\r', '\n').stripTrailing();
+    Document document = new Document(List.of(new Code(language.id(), lines)));
+    return Intake.done(
+        document, PasteMode.CLEAN, PasteMode.PARAGRAPHS, List.of(), destination, tally);
   }
 
   /** Lines taken as the evidence says. */

@@ -44,7 +44,8 @@ final class StyleSheet {
           "list-style-type",
           "list-style",
           "mso-outline-level",
-          "mso-list");
+          "mso-list",
+          "white-space");
 
   private static final Set<String> LOOKS =
       Set.of("color", "background-color", "background", "font-family");
@@ -192,7 +193,7 @@ final class StyleSheet {
     while (at < body.length() && Character.isWhitespace(body.charAt(at))) {
       at++;
     }
-    if (at >= body.length() || "dvmftlcbDVMFTLCB".indexOf(body.charAt(at)) < 0) {
+    if (at >= body.length() || "dvmftlcbwDVMFTLCBW".indexOf(body.charAt(at)) < 0) {
       return false;
     }
     return !body.startsWith("mso-", at)
@@ -207,8 +208,11 @@ final class StyleSheet {
       int colon = body.indexOf(':', at);
       if (colon > at && colon < end && mayMean(body, at)) {
         String name = body.substring(at, colon).strip().toLowerCase(Locale.ROOT);
-        if (MEANS.contains(name) || (looks && LOOKS.contains(name))) {
-          String value = body.substring(colon + 1, end);
+        String value = body.substring(colon + 1, end);
+        // A font means something where it makes letters of one width.
+        boolean means =
+            MEANS.contains(name) || (name.equals("font-family") && WhiteSpace.isMonospaced(value));
+        if (means || (looks && LOOKS.contains(name))) {
           out.append(name).append(": ");
           out.append(
               (value.indexOf('!') < 0 ? value : IMPORTANT.matcher(value).replaceAll("")).strip());
