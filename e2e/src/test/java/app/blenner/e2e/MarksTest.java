@@ -199,4 +199,28 @@ public class MarksTest extends OwnAppTest {
     page.keyboard().press("Control+Alt+x");
     assertThat(region("Run bar").getByText("0 advised")).isVisible();
   }
+
+  /** One mark for one fault: the item says that it is English. The repair is made, and taken back with everything else. */
+  @Test
+  public void anItemInAnotherLanguageIsToldAndMendedByOnePress() {
+    String line =
+        "Am Abend gehen wir auf den Berg, und von dort sieht man, dass es nicht hell ist, sondern dunkel.";
+    write("<p>" + line + "</p><p>" + line + " Das ist so.</p><p>" + line + "</p>");
+    Locator told = mark("seems to be in German");
+    assertThat(told).hasCount(1);
+    at(told, "It is German").click();
+    assertThat(told).hasCount(0);
+    assertThat(sheet()).hasAttribute("lang", "de");
+    assertThat(mark("does not say so")).hasCount(0);
+  }
+
+  /** What is found in a piece of HTML stands beside the piece, and offers nothing that would change its markup. */
+  @Test
+  public void aPieceOfHtmlIsLookedInto() {
+    write(
+        "<p>The hall is open.</p><div class=\"html\"><p>For prices <a href=\"/prices\">click here</a>.</p></div>");
+    Locator told = mark("“click here” does not say where this link goes");
+    assertThat(told).hasCount(1);
+    AccessibilityTest.check(page, "a mark on a piece of HTML");
+  }
 }

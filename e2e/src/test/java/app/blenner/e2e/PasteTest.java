@@ -130,6 +130,24 @@ public class PasteTest extends BenchTest {
     assertEquals(written(), "<p>Here:</p>\n<p>Big</p>\n<p>bold</p>");
   }
 
+  /** Lines of an editor for programs keep their spaces, and it is said what they were taken for. */
+  @Test
+  public void linesOfAProgramStayLines() {
+    openWith("<p>Before.</p>");
+    press("Control+End", "Enter");
+    String box = "<div style='font-family: Menlo, monospace; white-space: pre;'>";
+    paste(
+        "def far(steps):\n    return steps * 2",
+        box
+            + "<div><span style='color:#00f'>def</span> far(steps):</div><div>    return steps * 2</div></div>");
+    assertThat(strip()).containsText("What looks like Python is kept as code, with every space.");
+    assertEquals(
+        written(),
+        "<p>Before.</p>\n<pre><code class=\"language-python\">def far(steps):\n    return steps * 2</code></pre>");
+    press("Control+z");
+    page.waitForCondition(() -> written().equals("<p>Before.</p>"));
+  }
+
   /** No paste holds the tab, however it is nested. */
   @Test
   public void whatIsNestedToNoEndHoldsNobodyUp() {

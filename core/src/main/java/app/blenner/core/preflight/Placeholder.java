@@ -37,7 +37,7 @@ public final class Placeholder extends BasicRule implements BlockRule {
           Pattern.compile(
               "(?iu)\\blorem ipsum\\b[^.!?]*|\\bdolor sit amet\\b|\\bblindtext\\b|\\bplatzhalter(?:text)?\\b"
                   + "|\\bfaux[- ]texte\\b|\\btexte à venir\\b|\\btexto de relleno\\b|\\btesto segnaposto\\b|\\bvultekst\\b"
-                  + "|\\bplaceholder text\\b|\\byour text here\\b(?! and )|\\bx{4,}\\b|(?-i:\\bx{3}\\b)|\\?{3,}"
+                  + "|\\bplaceholder text\\b|\\byour text here\\b|\\bx{4,}\\b|(?-i:\\bx{3}\\b)|\\?{3,}"
                   + "|[£$€] ?X{2,}\\b|\\bX{2,} ?(?:€|Euro|EUR|pounds|dollars)(?!\\p{L})"
                   + "|\\binsert (?:your |the )?(?:text|title|name|date|link|copy|quote|picture|photo|image|caption) here\\b"
                   + "|\\b(?:text|inhalt|bild|foto) folgt(?: noch| in kürze)?\\s*[.!…]?$"),
