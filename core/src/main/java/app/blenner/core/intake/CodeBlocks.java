@@ -41,7 +41,8 @@ final class CodeBlocks implements CleaningStep {
 
   @Override
   public boolean concerns(PageFeatures features) {
-    return features.hasElement("pre", "code", "tt", "font") || features.hasAttribute("style");
+    return features.hasElement("pre", "code", "tt", "kbd", "samp", "font")
+        || features.hasWord(WhiteSpace.WORDS);
   }
 
   @Override
@@ -140,9 +141,13 @@ final class CodeBlocks implements CleaningStep {
 
   /** Whether all there is to read in a box is in letters of one width, and nothing but words is in it. */
   private static boolean isOfOneWidth(Element box) {
+    // Most boxes are of a usual font, and are told by their first words.
+    if (!WhiteSpace.isMonospaced(box) && !isInside(box)) {
+      return false;
+    }
     boolean[] beyond = {false};
     DomWalk.visitElements(box, e -> beyond[0] |= BEYOND_WORDS.contains(e.normalName()));
-    return !beyond[0] && (WhiteSpace.isMonospaced(box) || isInside(box));
+    return !beyond[0];
   }
 
   private static boolean isInside(Element e) {

@@ -1,6 +1,7 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.format.html.StyleDeclarations;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -9,6 +10,19 @@ import org.jsoup.nodes.Element;
 /** What the style of an element says of its spaces and of the width of its letters. */
 final class WhiteSpace {
   private static final Set<String> CODE = Set.of("code", "tt", "kbd", "samp");
+
+  /** One of these stands in the style of every page with something that {@link #isMonospaced} or whose spaces are kept. */
+  static final String[] WORDS = {
+    "mono",
+    "courier",
+    "consolas",
+    "menlo",
+    "fixedsys",
+    "lucida console",
+    "source code",
+    "fira code",
+    "white-space"
+  };
 
   private WhiteSpace() {}
 
@@ -40,14 +54,7 @@ final class WhiteSpace {
   /** Whether a font, by its name, is one whose letters are of one width. */
   static boolean isMonospaced(String font) {
     String small = font.toLowerCase(Locale.ROOT);
-    return small.contains("mono")
-        || small.contains("courier")
-        || small.contains("consolas")
-        || small.contains("menlo")
-        || small.contains("fixedsys")
-        || small.contains("lucida console")
-        || small.contains("source code")
-        || small.contains("fira code");
+    return Arrays.stream(WORDS).anyMatch(small::contains);
   }
 
   private static String said(Element e, String property) {
