@@ -89,7 +89,9 @@ public class FeedTest {
       SyndEntry first = feed.getEntries().get(1);
       assertEquals(first.getTitle(), ODD);
       assertEquals(first.getLink(), AT + "/research/odd");
-      assertEquals(first.getDescription().getValue(), "S & s");
+      // RSS 2.0: the description of an item is HTML; a summary of Atom says that it is text.
+      String said = first.getDescription().getValue();
+      assertEquals(type.startsWith("rss") ? Parser.unescapeEntities(said, false) : said, "S & s");
       assertEquals(first.getAuthor(), "Ilse Marten");
       assertTrue(first.getUri().startsWith("tag:www.tarnlow.example,20"), first.getUri());
       assertTrue(first.getPublishedDate().toInstant().isBefore(Instant.now().plusSeconds(1)));
