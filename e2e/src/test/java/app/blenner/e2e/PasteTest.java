@@ -140,7 +140,10 @@ public class PasteTest extends BenchTest {
         "def far(steps):\n    return steps * 2",
         box
             + "<div><span style='color:#00f'>def</span> far(steps):</div><div>    return steps * 2</div></div>");
-    assertThat(strip()).containsText("What looks like Python is kept as code, with every space.");
+    assertThat(strip()).containsText("Kept 1 piece of code.");
+    strip().getByRole(AriaRole.BUTTON, named("1 note")).click();
+    assertThat(page.getByText("What looks like Python is kept as code, with every space."))
+        .isVisible();
     assertEquals(
         written(),
         "<p>Before.</p>\n<pre><code class=\"language-python\">def far(steps):\n    return steps * 2</code></pre>");

@@ -281,6 +281,19 @@ public class EdgeTest {
     assertTrue(said.contains("Set-Cookie"), said);
   }
 
+  /**
+   * Somebody signs in anew, and an answer to what a tab asked before comes late: it must not take the new cookie away.
+   */
+  @Test
+  public void anAnswerToAnOldCookieLeavesTheNewOneAlone() throws Exception {
+    String said =
+        answer(
+            running,
+            withForwarded("/editor/api/worklist", "Cookie: BLENNER=of-a-session-that-ended\r\n"));
+    assertTrue(said.startsWith("HTTP/1.1 401"), said);
+    assertFalse(said.contains("Set-Cookie: BLENNER"), said);
+  }
+
   /** Half a minute's work, whose asker leaves at once: the thread is free again long before. */
   @Test
   public void workStopsWhenNobodyWaitsForIt() throws Exception {

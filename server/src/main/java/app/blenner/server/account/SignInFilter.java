@@ -38,14 +38,15 @@ final class SignInFilter extends OncePerRequestFilter {
     String secret = BrowserSession.secretOf(request);
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     if (secret != null) {
-      Account account = signIns.who(secret).orElse(null);
-      if (account == null) {
-        BrowserSession.end(request, response);
-      } else {
-        context.setAuthentication(
-            UsernamePasswordAuthenticationToken.authenticated(
-                account, null, authoritiesOf(account)));
-      }
+      // A cookie that means nobody is left alone: in another tab of the browser a new one may just
+      // have taken its place.
+      signIns
+          .who(secret)
+          .ifPresent(
+              account ->
+                  context.setAuthentication(
+                      UsernamePasswordAuthenticationToken.authenticated(
+                          account, null, authoritiesOf(account))));
     }
     SecurityContextHolder.setContext(context);
     chain.doFilter(request, response);
