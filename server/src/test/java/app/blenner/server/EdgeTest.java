@@ -282,7 +282,7 @@ public class EdgeTest {
   }
 
   /**
-   * Somebody signs in anew, and an answer to what a tab asked before comes late: it must not take the new cookie away.
+   * After somebody signed in again, a late answer to an earlier request of another tab must not remove the new cookie.
    */
   @Test
   public void anAnswerToAnOldCookieLeavesTheNewOneAlone() throws Exception {

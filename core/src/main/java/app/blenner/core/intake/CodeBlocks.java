@@ -82,7 +82,7 @@ final class CodeBlocks implements CleaningStep {
       Element cell = cells.get(1);
       boolean kept =
           WhiteSpace.isKept(cell)
-              || DomWalk.elementsNamed(cell, "pre", "code").stream().anyMatch(CodeBlocks::isKept);
+              || DomWalk.elementsNamed(cell, "pre", "code").stream().anyMatch(WhiteSpace::isKept);
       if (!kept) {
         return Optional.empty();
       }
@@ -90,10 +90,6 @@ final class CodeBlocks implements CleaningStep {
       code.add(cell);
     }
     return counts && !code.isEmpty() ? Optional.of(code) : Optional.empty();
-  }
-
-  private static boolean isKept(Element e) {
-    return WhiteSpace.isKept(e);
   }
 
   /** Looks for neighbours of one font among what is inside an element, and then further inside. */
@@ -154,7 +150,7 @@ final class CodeBlocks implements CleaningStep {
     boolean some = false;
     for (int i = 0; i < e.childNodeSize(); i++) {
       Node node = e.childNode(i);
-      if (node instanceof TextNode t && !isSoft(t.getWholeText())) {
+      if (node instanceof TextNode t && !t.getWholeText().chars().allMatch(WhiteSpace::isSoft)) {
         return false;
       }
       if (node instanceof Element x && !x.normalName().equals("br")) {
@@ -167,10 +163,6 @@ final class CodeBlocks implements CleaningStep {
     return some;
   }
 
-  private static boolean isSoft(String text) {
-    return text.chars().allMatch(c -> c == ' ' || c == '\n' || c == '\t' || c == '\r');
-  }
-
   /**
    * Puts an element for code in the place of another.
    *
@@ -180,7 +172,7 @@ final class CodeBlocks implements CleaningStep {
     String named = CodeLanguage.named(place);
     Optional<CodeLanguage> guessed = named.isEmpty() ? CodeLanguage.guess(text) : Optional.empty();
     guessed.ifPresentOrElse(
-        l -> tally.note("What looks like " + l.label() + " is kept as code, with every space."),
+        l -> tally.note(l.note()),
         () -> {
           if (!was) {
             tally.note("What looks like program text is kept as code, with every space.");

@@ -121,9 +121,9 @@ enum CodeLanguage {
     return id;
   }
 
-  /** What people call it. */
-  String label() {
-    return label;
+  /** What somebody is told whose text was taken for it. */
+  String note() {
+    return "What looks like " + label + " is kept as code, with every space.";
   }
 
   /** The short name that a page gives the language of an element, or one around or right inside it; empty where it gives none. */

@@ -18,6 +18,9 @@ final class CodeLines {
   private StringBuilder line = new StringBuilder();
   private boolean begun;
 
+  /** Whether there is a soft space at the end of the line so far, to be seen if something follows. */
+  private boolean soft;
+
   private CodeLines() {}
 
   /**
@@ -65,7 +68,7 @@ final class CodeLines {
       if (!last || !BOXES.contains(e.parent().normalName())) {
         end();
       }
-    } else if (BOXES.contains(name) || WhiteSpace.isLine(e)) {
+    } else if (breaks(e)) {
       box(e, kept);
     } else {
       inside(e, kept);
@@ -87,37 +90,23 @@ final class CodeLines {
       if (kept && c == '\n') {
         begun = true;
         end();
-      } else if (kept || !isSoft(c)) {
-        line.append(c == '\u00A0' ? ' ' : c);
+      } else if (kept || !WhiteSpace.isSoft(c)) {
+        line.append(soft ? " " : "").append(c == '\u00A0' ? ' ' : c);
         begun = true;
-      } else if (begun && !endsSoftly()) {
-        // Of several soft spaces one is seen, and none where a line begins.
-        line.append(SOFT);
+        soft = false;
+      } else {
+        // Of several soft spaces one is seen, and none where a line begins or ends.
+        soft = begun;
       }
     }
   }
 
-  /** Stands for a soft space until the line ends, since one before and one after it are not seen. */
-  private static final char SOFT = '\uE000';
-
-  private boolean endsSoftly() {
-    return line.length() > 0 && line.charAt(line.length() - 1) == SOFT;
-  }
-
-  private static boolean isSoft(char c) {
-    return c == ' ' || c == '\t' || c == '\n' || c == '\r' || c == '\f';
-  }
-
   private void end() {
-    if (!begun) {
-      line.setLength(0);
-      return;
+    if (begun) {
+      lines.add(line.toString().stripTrailing());
     }
-    if (endsSoftly()) {
-      line.setLength(line.length() - 1);
-    }
-    lines.add(line.toString().replace(SOFT, ' ').stripTrailing());
     line = new StringBuilder();
     begun = false;
+    soft = false;
   }
 }

@@ -31,35 +31,42 @@ final class Emphasis implements CleaningStep {
             return;
           }
           String style = e.attributes().get("style");
-          if (!style.isEmpty()) {
-            int said = settingsOf(e, styles.computeIfAbsent(style, s -> StyleDeclarations.of(e)));
-            // What a step before said once more is not a setting of its own.
-            settings[0] += e.attributes().hasKey("data-made") ? 0 : said - ofSheet(e);
+          Map<String, String> css =
+              style.isEmpty()
+                  ? Map.of()
+                  : styles.computeIfAbsent(style, s -> StyleDeclarations.of(e));
+          settings[0] += settingsOn(e, css.size());
+          if (!css.isEmpty()) {
+            sayByElements(e, css);
           }
-          settings[0] += isForeign(e.attributes().get("class")) ? 1 : 0;
-          settings[0] += e.normalName().equals("font") ? e.attributesSize() : 0;
         });
     tally.dropped(IntakeReport.Dropped.STYLE, settings[0]);
   }
 
   /** How many settings are said within an element and on it, for a step that puts something else in its place. */
   static int settingsWithin(Element element) {
-    int[] settings = {settingsOn(element)};
-    DomWalk.visitElements(element, e -> settings[0] += settingsOn(e));
+    int[] settings = {settingsOn(element, StyleDeclarations.of(element).size())};
+    DomWalk.visitElements(
+        element, e -> settings[0] += settingsOn(e, StyleDeclarations.of(e).size()));
     return settings[0];
   }
 
-  private static int settingsOn(Element e) {
-    String style = e.attributes().get("style");
-    int said = style.isEmpty() ? 0 : StyleDeclarations.of(e).size() - ofSheet(e);
+  /**
+   * How many settings an element has of its own.
+   *
+   * @param declarations how many its style has
+   */
+  private static int settingsOn(Element e, int declarations) {
+    // What a step before said once more is not a setting of its own.
+    int said = e.attributes().hasKey("data-made") ? 0 : declarations - ofSheet(e, declarations);
     said += isForeign(e.attributes().get("class")) ? 1 : 0;
     return said + (e.normalName().equals("font") ? e.attributesSize() : 0);
   }
 
   /** How much of a style is in the sheet alone: its class is counted for that. */
-  private static int ofSheet(Element e) {
+  private static int ofSheet(Element e, int declarations) {
     String said = e.attributes().get("data-sheet");
-    return said.isEmpty() ? 0 : Math.min(StyleDeclarations.of(e).size(), Integer.parseInt(said));
+    return said.isEmpty() ? 0 : Math.min(declarations, Integer.parseInt(said));
   }
 
   /** Whether a class is one that came along, and not one that a step before gave. */
@@ -71,7 +78,7 @@ final class Emphasis implements CleaningStep {
         && !classes.startsWith("bullet-");
   }
 
-  private static int settingsOf(Element e, Map<String, String> css) {
+  private static void sayByElements(Element e, Map<String, String> css) {
     String name = e.normalName();
     if ((name.equals("b") || name.equals("strong"))
         && LIGHT.contains(css.getOrDefault("font-weight", ""))) {
@@ -88,7 +95,6 @@ final class Emphasis implements CleaningStep {
     if (name.equals("p") && OUTLINES.contains(outline) && e.text().length() <= 200) {
       e.tagName("h" + outline);
     }
-    return css.size();
   }
 
   private static boolean isWholeBlock(Element span) {

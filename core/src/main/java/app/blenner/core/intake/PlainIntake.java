@@ -75,7 +75,7 @@ final class PlainIntake {
 
   private static Intake codeOf(String text, Destination destination, IntakeReport.Tally tally) {
     CodeLanguage language = CodeLanguage.guess(text).orElseThrow();
-    tally.note("What looks like " + language.label() + " is kept as code, with every space.");
+    tally.note(language.note());
     String lines = text.replace("\r\n", "\n").replace('\r', '\n').stripTrailing();
     Document document = new Document(List.of(new Code(language.id(), lines)));
     return Intake.done(

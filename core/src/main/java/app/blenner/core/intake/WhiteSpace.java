@@ -1,28 +1,32 @@
 package app.blenner.core.intake;
 
 import app.blenner.core.format.html.StyleDeclarations;
-import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jsoup.nodes.Element;
 
 /** What the style of an element says of its spaces and of the width of its letters. */
 final class WhiteSpace {
   private static final Set<String> CODE = Set.of("code", "tt", "kbd", "samp");
 
-  /** One of these stands in the style of every page with something that {@link #isMonospaced} or whose spaces are kept. */
-  static final String[] WORDS = {
-    "mono",
-    "courier",
-    "consolas",
-    "menlo",
-    "fixedsys",
-    "lucida console",
-    "source code",
-    "fira code",
-    "white-space"
-  };
+  /** Parts of the names of fonts whose letters are of one width. */
+  private static final List<String> FONTS =
+      List.of(
+          "mono",
+          "courier",
+          "consolas",
+          "menlo",
+          "fixedsys",
+          "lucida console",
+          "source code",
+          "fira code");
+
+  /** A page with such a font, or whose spaces are kept, has one of these in a style. */
+  static final String[] WORDS =
+      Stream.concat(FONTS.stream(), Stream.of("white-space")).toArray(String[]::new);
 
   private WhiteSpace() {}
 
@@ -54,7 +58,12 @@ final class WhiteSpace {
   /** Whether a font, by its name, is one whose letters are of one width. */
   static boolean isMonospaced(String font) {
     String small = font.toLowerCase(Locale.ROOT);
-    return Arrays.stream(WORDS).anyMatch(small::contains);
+    return FONTS.stream().anyMatch(small::contains);
+  }
+
+  /** Whether a character is white space that a browser shows as one space, or not at all. */
+  static boolean isSoft(int c) {
+    return c == ' ' || c == '\t' || c == '\n' || c == '\r' || c == '\f';
   }
 
   private static String said(Element e, String property) {

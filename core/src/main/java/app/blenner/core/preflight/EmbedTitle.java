@@ -49,12 +49,8 @@ public final class EmbedTitle extends BasicRule implements PlaceRule {
         : "";
   }
 
-  /** Without what nobody says: https://www.example.org/a is called example.org. */
+  /** Without what nobody says: www.example.org is called example.org. */
   private static String hostOf(Embed embed) {
-    return embed
-        .address()
-        .value()
-        .replaceFirst("^https?://(?:www\\.)?", "")
-        .replaceFirst("[/?#].*$", "");
+    return embed.address().host().replaceFirst("^www\\.", "");
   }
 }

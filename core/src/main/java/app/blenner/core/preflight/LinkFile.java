@@ -30,10 +30,13 @@ public final class LinkFile extends BasicRule implements BlockRule {
           "the kind of file one link leads to",
           "the kinds of file %d links lead to");
 
-  /** The last part of a path and what it ends in, without what is asked for or pointed at behind it. */
-  private static final Pattern FILE =
-      Pattern.compile(
-          "(?i)^(?:https?://[^/?#]+(?=/)|(?!https?:))[^?#]*?[^/?#]+\\.([a-z][a-z0-9]{1,4}|7z|3gp)(?:[?#].*)?$");
+  /** What a file ends in: a few letters and digits, and something before them. */
+  private static final Pattern FILE = Pattern.compile("(?i).+\\.([a-z][a-z0-9]{1,4}|7z|3gp)");
+
+  private static final Pattern HOST = Pattern.compile("(?i)^https?://[^/?#]+");
+
+  /** What is asked for or pointed at behind a path. */
+  private static final Pattern BEHIND = Pattern.compile("[?#].*$");
 
   /** What pages end in; these, and what no file ends in, open as a page. */
   private static final Set<String> PAGES =
@@ -44,11 +47,9 @@ public final class LinkFile extends BasicRule implements BlockRule {
   /** What people call some kinds of file besides. */
   private static final Map<String, Set<String>> KINDS =
       Map.ofEntries(
-          Map.entry("pdf", Set.of()),
           Map.entry("doc", Set.of("word")),
           Map.entry("docx", Set.of("word", "doc")),
           Map.entry("odt", Set.of("text document", "opendocument")),
-          Map.entry("rtf", Set.of()),
           Map.entry("xls", Set.of("excel", "spreadsheet")),
           Map.entry("xlsx", Set.of("excel", "spreadsheet", "xls")),
           Map.entry("ods", Set.of("spreadsheet", "opendocument")),
@@ -58,8 +59,6 @@ public final class LinkFile extends BasicRule implements BlockRule {
           Map.entry("odp", Set.of("slides", "opendocument")),
           Map.entry("epub", Set.of("e-book", "ebook")),
           Map.entry("zip", Set.of("archive")),
-          Map.entry("gpx", Set.of()),
-          Map.entry("kml", Set.of()),
           Map.entry("ics", Set.of("calendar", "kalender")),
           Map.entry("mp3", Set.of("audio", "sound")),
           Map.entry("wav", Set.of("audio", "sound")),
@@ -73,14 +72,7 @@ public final class LinkFile extends BasicRule implements BlockRule {
   public List<Finding> look(Passage passage, Settings settings) {
     List<Finding> found = new ArrayList<>();
     for (LinkOccurrence link : passage.leads()) {
-      Address address = link.link().address();
-      boolean file =
-          switch (address.kind()) {
-            case WEB, PATH, ASSET -> true;
-            default -> false;
-          };
-      Matcher m = FILE.matcher(address.value());
-      String kind = file && m.find() ? m.group(1).toLowerCase(Locale.ROOT) : "";
+      String kind = kindOf(link.address());
       Set<String> names = KINDS.getOrDefault(kind, Set.of());
       if (!kind.isEmpty()
           && !PAGES.contains(kind)
@@ -97,6 +89,19 @@ public final class LinkFile extends BasicRule implements BlockRule {
       }
     }
     return found;
+  }
+
+  /** What the last part of an address ends in, where that is the ending of a file; otherwise empty. */
+  private static String kindOf(Address address) {
+    return switch (address.kind()) {
+      case WEB, PATH, ASSET -> {
+        String path =
+            BEHIND.matcher(HOST.matcher(address.value()).replaceFirst("")).replaceFirst("");
+        Matcher file = FILE.matcher(path.substring(path.lastIndexOf('/') + 1));
+        yield file.matches() ? file.group(1).toLowerCase(Locale.ROOT) : "";
+      }
+      default -> "";
+    };
   }
 
   /** In its words, its title, or in brackets right behind it. */

@@ -142,7 +142,7 @@ public final class Placeholder extends BasicRule implements BlockRule {
                     Finding.onField(
                         this,
                         settings.severityOf(this),
-                        message(m),
+                        message(m.group()),
                         field,
                         List.of(Fix.ask("Write them", field)))));
   }
@@ -156,11 +156,7 @@ public final class Placeholder extends BasicRule implements BlockRule {
     if (isWhole(place.text())) {
       found.add(
           Finding.onBlock(
-              this,
-              settings.severityOf(this),
-              "“" + place.text().strip() + "” stands in for other words.",
-              place,
-              List.of()));
+              this, settings.severityOf(this), message(place.text()), place, List.of()));
     }
     if (english) {
       ENGLISH.findAll(text).forEach(m -> found.add(onWords(m, place, settings)));
@@ -176,10 +172,10 @@ public final class Placeholder extends BasicRule implements BlockRule {
 
   private Finding onWords(MatchResult m, Place place, Settings settings) {
     return Finding.onWords(
-        this, settings.severityOf(this), message(m), place, m.start(), m.end(), List.of());
+        this, settings.severityOf(this), message(m.group()), place, m.start(), m.end(), List.of());
   }
 
-  private static String message(MatchResult m) {
-    return "“" + m.group().strip() + "” stands in for other words.";
+  private static String message(String words) {
+    return "“" + words.strip() + "” stands in for other words.";
   }
 }

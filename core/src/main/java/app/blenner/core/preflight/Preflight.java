@@ -192,7 +192,7 @@ public final class Preflight {
         }
       }
     }
-    return Finding.numbered(WithinHtml.lifted(found, subject.content().body()));
+    return Finding.numbered(WithinHtml.lifted(found, subject.pieces()));
   }
 
   private static List<Finding> asked(Rule rule, Subject subject, Settings settings) {

@@ -81,7 +81,7 @@ public final class TableTyped extends BasicRule {
     }
   }
 
-  /** A table stands in no cell of another. */
+  /** Tables cannot be put into the cells of another one. */
   private static List<Fix> fixes(Document body, Place first, int count, List<Line> lines) {
     BlockPath list = first.path().withoutLast();
     boolean inTable =

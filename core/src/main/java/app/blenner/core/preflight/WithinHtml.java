@@ -1,27 +1,23 @@
 package app.blenner.core.preflight;
 
 import app.blenner.core.document.BlockPath;
-import app.blenner.core.document.Document;
-import app.blenner.core.document.RawHtml;
 import app.blenner.core.rule.Finding;
-import java.util.HashSet;
+import app.blenner.core.rule.HtmlPiece;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What is found inside a piece of HTML is told of the piece, since the text has no block to show it at. */
 final class WithinHtml {
   private WithinHtml() {}
 
-  /** The findings of a text, those inside a piece of HTML as findings on that piece. */
-  static List<Finding> lifted(List<Finding> findings, Document body) {
-    Set<BlockPath> pieces = new HashSet<>();
-    body.walk(
-        (path, block) -> {
-          if (block instanceof RawHtml) {
-            pieces.add(path);
-          }
-        });
-    return pieces.isEmpty() ? findings : findings.stream().map(f -> lifted(f, pieces)).toList();
+  /** The findings of a text, those inside one of its pieces of HTML as findings on that piece. */
+  static List<Finding> lifted(List<Finding> findings, List<HtmlPiece> pieces) {
+    if (pieces.isEmpty()) {
+      return findings;
+    }
+    Set<BlockPath> paths = pieces.stream().map(HtmlPiece::path).collect(Collectors.toSet());
+    return findings.stream().map(f -> lifted(f, paths)).toList();
   }
 
   private static Finding lifted(Finding finding, Set<BlockPath> pieces) {

@@ -32,6 +32,7 @@ public final class Passage {
   private final Block block;
   private final String language;
   private final List<Place> places;
+  private final List<HtmlPiece> pieces;
   private final List<LinkRun> links;
   private final List<LinkOccurrence> leads;
   private final int size;
@@ -44,19 +45,24 @@ public final class Passage {
     this.block = block;
     this.language = language;
     List<Place> all = new ArrayList<>();
-    new Document(List.of(block)).walk((path, b) -> add(Place.of(path.withoutFirst(), b), all));
+    List<HtmlPiece> read = new ArrayList<>();
+    new Document(List.of(block))
+        .walk((path, b) -> add(Place.of(path.withoutFirst(), b), all, read));
     this.places = List.copyOf(all);
+    this.pieces = List.copyOf(read);
     this.links = places.stream().flatMap(p -> LinkRun.of(p).stream()).toList();
     this.leads = LinkOccurrence.of(this);
     this.size = places.stream().mapToInt(p -> p.text().length() + BESIDES).sum();
   }
 
   /** A place, and where it is a piece of HTML what readers find in that. */
-  private static void add(Place place, List<Place> all) {
-    all.add(place);
+  private static void add(Place place, List<Place> places, List<HtmlPiece> pieces) {
+    places.add(place);
     if (place.block() instanceof RawHtml raw) {
+      HtmlPiece piece = new HtmlPiece(place.path(), HtmlReader.read(raw.html()));
       BlockPath within = place.path().appendStep(0);
-      HtmlReader.read(raw.html()).walk((path, b) -> all.add(Place.of(within.appendPath(path), b)));
+      piece.blocks().walk((path, block) -> places.add(Place.of(within.appendPath(path), block)));
+      pieces.add(piece);
     }
   }
 
@@ -76,6 +82,11 @@ public final class Passage {
    */
   public List<Place> places() {
     return places;
+  }
+
+  /** Its pieces of HTML. */
+  public List<HtmlPiece> pieces() {
+    return pieces;
   }
 
   /** The links in running text, in reading order. */

@@ -18,6 +18,7 @@ public final class Subject {
   private final List<Passage> passages;
   private final List<Place> headings;
   private List<Flow> flows;
+  private List<LinkOccurrence> leads;
   private Optional<String> writtenIn;
 
   private Subject(Content content, RuleContext context, PassageCache known) {
@@ -115,8 +116,26 @@ public final class Subject {
     return all;
   }
 
+  /** The pieces of HTML of its text; the places are those of the whole text. */
+  public List<HtmlPiece> pieces() {
+    List<HtmlPiece> out = new ArrayList<>();
+    for (int i = 0; i < passages.size(); i++) {
+      for (HtmlPiece piece : passages.get(i).pieces()) {
+        out.add(piece.inPassage(i));
+      }
+    }
+    return out;
+  }
+
   /** What in its text leads somewhere, in reading order; the places are those of the whole text. */
   public List<LinkOccurrence> leads() {
+    if (leads == null) {
+      leads = allLeads();
+    }
+    return leads;
+  }
+
+  private List<LinkOccurrence> allLeads() {
     List<LinkOccurrence> out = new ArrayList<>();
     for (int i = 0; i < passages.size(); i++) {
       for (LinkOccurrence lead : passages.get(i).leads()) {

@@ -1,5 +1,6 @@
 package app.blenner.core.site;
 
+import app.blenner.core.document.Escaping;
 import app.blenner.core.face.Teaser;
 import app.blenner.core.item.Content;
 import java.io.StringWriter;
@@ -200,7 +201,9 @@ public final class FeedWriter {
 
   /** The text of an item's description is read as HTML: what looks like a tag in it must not be one. */
   private static String asMarkup(String text) {
-    return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    StringBuilder out = new StringBuilder();
+    Escaping.writeText(out, text);
+    return out.toString();
   }
 
   private static void line(XMLStreamWriter xml, String name, String text)

@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /** The pages that list items: the front page, sections, topics, keywords. */
@@ -171,10 +172,11 @@ public final class ListPages {
   /** The picture a list is shared with: its own, that of the text it begins with, or that of the first item with one. */
   private String pictureOf(
       String own, Optional<PublishedItem> composed, List<PublishedItem> items) {
-    return Stream.of(
-            pictures.ofAsset(own),
-            composed.map(pictures::ofItem).orElse(""),
-            pictures.ofFirst(items))
+    return Stream.<Supplier<String>>of(
+            () -> pictures.ofAsset(own),
+            () -> composed.map(pictures::ofItem).orElse(""),
+            () -> pictures.ofFirst(items))
+        .map(Supplier::get)
         .filter(p -> !p.isEmpty())
         .findFirst()
         .orElse("");

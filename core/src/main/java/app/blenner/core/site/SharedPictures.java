@@ -12,7 +12,7 @@ final class SharedPictures {
     this.library = library;
   }
 
-  /** The address of an asset as a shared picture; empty where there is no such asset any more. */
+  /** The address of an asset as a shared picture; empty where the asset is gone. */
   String ofAsset(String asset) {
     return library
         .findAsset(asset)

@@ -7,6 +7,7 @@ import app.blenner.core.rule.Passage;
 import app.blenner.core.rule.Settings;
 import app.blenner.core.rule.Subject;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A habit that each block shows by itself. */
 interface BlockCleanUp extends CleanUpRule, BlockRule {
@@ -18,8 +19,9 @@ interface BlockCleanUp extends CleanUpRule, BlockRule {
   @Override
   default List<Finding> look(Passage passage, Settings settings) {
     Document alone = new Document(List.of(passage.block()));
-    return findAll(alone, passage.language(), settings).stream()
-        .map(Finding::withoutPassage)
+    return Stream.concat(
+            findAll(alone, passage.language(), settings).stream().map(Finding::withoutPassage),
+            findIn(passage.pieces(), passage.language(), settings).stream())
         .toList();
   }
 }

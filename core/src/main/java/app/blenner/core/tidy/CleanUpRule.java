@@ -1,10 +1,9 @@
 package app.blenner.core.tidy;
 
 import app.blenner.core.document.Document;
-import app.blenner.core.document.RawHtml;
-import app.blenner.core.format.html.HtmlReader;
 import app.blenner.core.rule.Finding;
 import app.blenner.core.rule.Fix;
+import app.blenner.core.rule.HtmlPiece;
 import app.blenner.core.rule.PassageFingerprint;
 import app.blenner.core.rule.Rule;
 import app.blenner.core.rule.RuleDescriptor;
@@ -58,23 +57,23 @@ interface CleanUpRule extends Rule {
 
   @Override
   default List<Finding> check(Subject subject, Settings settings) {
-    return findAll(subject.content().body(), subject.language(), settings);
-  }
-
-  /** What is found in a text, in its pieces of HTML too; the places are those of the text. */
-  default List<Finding> findAll(Document document, String language, Settings settings) {
-    List<Finding> found = findInBlocks(document, language, settings);
-    document.walk(
-        (path, block) -> {
-          if (block instanceof RawHtml raw) {
-            findInBlocks(HtmlReader.read(raw.html()), language, settings)
-                .forEach(f -> found.add(f.ofAround(path)));
-          }
-        });
+    List<Finding> found = findAll(subject.content().body(), subject.language(), settings);
+    found.addAll(findIn(subject.pieces(), subject.language(), settings));
     return found;
   }
 
-  private List<Finding> findInBlocks(Document document, String language, Settings settings) {
+  /** What is found in pieces of HTML, told of each piece as a whole. */
+  default List<Finding> findIn(List<HtmlPiece> pieces, String language, Settings settings) {
+    return pieces.stream()
+        .flatMap(
+            piece ->
+                findAll(piece.blocks(), language, settings).stream()
+                    .map(f -> f.ofAround(piece.path())))
+        .toList();
+  }
+
+  /** What is found in the blocks of a text; the places are those of the text. */
+  default List<Finding> findAll(Document document, String language, Settings settings) {
     List<Finding> found = new ArrayList<>();
     mend(
         document,

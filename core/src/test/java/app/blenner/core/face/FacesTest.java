@@ -115,7 +115,7 @@ public class FacesTest {
     assertTrue(
         Checked.of(wide).stream()
             .anyMatch(f -> f.rule().equals("search-title-width") && f.field().endsWith("title")));
-    // Without one the item's own title stands there, and is cut all the same.
+    // Without one, the item's own title is shown there, and may be cut off as well.
     Content plain = Content.builder().title("W".repeat(40)).build();
     assertTrue(
         Checked.of(plain).stream()

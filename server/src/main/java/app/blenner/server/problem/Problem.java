@@ -4,6 +4,8 @@ import app.blenner.server.database.AllInUse;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 
 /** Something that cannot be done, told in a sentence a newcomer understands (RFC 9457). */
@@ -62,25 +64,20 @@ public class Problem extends RuntimeException {
 
   /** Whether something failed because the database did not answer. Source: SQLSTATE class 08, connection exception. */
   public static boolean isDatabaseAway(Throwable failure) {
-    for (Throwable at = failure; at != null; at = at.getCause()) {
-      boolean lost =
-          at instanceof SQLTransientConnectionException
-              || at instanceof SQLException sql && isOfConnection(sql);
-      if (lost) {
-        return true;
-      }
-    }
-    return false;
+    return causes(failure)
+        .anyMatch(
+            at ->
+                at instanceof SQLTransientConnectionException
+                    || at instanceof SQLException sql && isOfConnection(sql));
   }
 
   /** What is said of a database that gave no connection: that it is away, or that too many others have one. */
   public static String ofDatabase(Throwable failure) {
-    for (Throwable at = failure; at != null; at = at.getCause()) {
-      if (at instanceof AllInUse) {
-        return BUSY;
-      }
-    }
-    return DATABASE_AWAY;
+    return causes(failure).anyMatch(AllInUse.class::isInstance) ? BUSY : DATABASE_AWAY;
+  }
+
+  private static Stream<Throwable> causes(Throwable failure) {
+    return Stream.iterate(failure, Objects::nonNull, Throwable::getCause);
   }
 
   /** A connection that the pool has thrown away in the meantime says so in words alone. */
@@ -91,15 +88,13 @@ public class Problem extends RuntimeException {
 
   /** Whether something failed because there was no room for it; systems tell it in words alone. */
   public static boolean isDiskFull(Throwable failure) {
-    for (Throwable at = failure; at != null; at = at.getCause()) {
-      String said = String.valueOf(at.getMessage());
-      if (said.contains("No space left")
-          || said.contains("Disk quota exceeded")
-          || said.contains("Read-only file system")) {
-        return true;
-      }
-    }
-    return false;
+    return causes(failure)
+        .map(at -> String.valueOf(at.getMessage()))
+        .anyMatch(
+            said ->
+                said.contains("No space left")
+                    || said.contains("Disk quota exceeded")
+                    || said.contains("Read-only file system"));
   }
 
   public HttpStatus status() {

@@ -296,7 +296,7 @@ public class LanguageRulesTest {
     assertEquals(found.get(0).path().steps(), List.of(3));
   }
 
-  /** Read by the rules of a language it is not in, no word of it is right: that is no mistake of its words. */
+  /** Checked in the wrong language, every word looks misspelled: that is not what has to be mended. */
   @Test
   public void spellingWaitsForTheLanguage() {
     String german = SENTENCES.get("de");
